@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Calculator;
+
+use YardCask\Core\Demand\DemandCalculator;
+use YardCask\Core\Demand\DemandInput;
+use YardCask\Core\Input\InputReader;
+use YardCask\Core\Input\InvalidInput;
+use YardCask\Core\Payload\BoatPayloadCalculator;
+use YardCask\Core\Payload\BoatRig;
+use YardCask\Core\Payload\RigKind;
+use YardCask\Core\Payload\RoadPayloadCalculator;
+use YardCask\Core\Payload\RoadRig;
+use YardCask\Core\Payload\TrailerPayloadCalculator;
+use YardCask\Core\Payload\TrailerRig;
+use YardCask\Core\Tank\TankInput;
+use YardCask\Core\Tank\TankVolumeCalculator;
+
+/** The calculators that can be reached by name: a JSON object in, a JSON object out. */
+enum CalculatorName: string
+{
+    case Demand = 'demand';
+    case Tank = 'tank';
+    case Payload = 'payload';
+
+    /**
+     * @param mixed $input decoded JSON, objects as stdClass
+     *
+     * @throws InvalidInput with every error of the input
+     */
+    public function calculate(mixed $input): \JsonSerializable
+    {
+        $in = InputReader::of($input);
+
+        return match ($this) {
+            self::Demand => DemandCalculator::calculate(self::valid($in, DemandInput::read($in))),
+            self::Tank => TankVolumeCalculator::calculate(self::valid($in, TankInput::read($in))),
+            self::Payload => match ($in->choice('kind', RigKind::cases())) {
+                RigKind::Road => RoadPayloadCalculator::calculate(self::valid($in, RoadRig::read($in))),
+                RigKind::Trailer => TrailerPayloadCalculator::calculate(self::valid($in, TrailerRig::read($in))),
+                RigKind::Boat => BoatPayloadCalculator::calculate(self::valid($in, BoatRig::read($in))),
+            },
+        };
+    }
+
+    /**
+     * @template T of object
+     *
+     * @param T $read
+     *
+     * @return T
+     */
+    private static function valid(InputReader $in, object $read): object
+    {
+        $in->throwIfInvalid();
+
+        return $read;
+    }
+}

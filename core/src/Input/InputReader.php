@@ -1,0 +1,257 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Input;
+
+/**
+ * Reads a decoded JSON object key by key and collects everything that is wrong with it.
+ *
+ * After an error a harmless value is returned, so that the reading goes on and finds the next one; `finish()` reports
+ * the keys that nobody asked for, and `throwIfInvalid()` on the outermost reader raises all errors together.
+ */
+final class InputReader
+{
+    /** @var array<string, true> */
+    private array $asked = [];
+
+    /**
+     * @param array<array-key, mixed>      $values
+     * @param \ArrayObject<int, InputError> $errors shared by all readers of one input
+     */
+    private function __construct(
+        private readonly array $values,
+        public readonly string $pointer,
+        private readonly \ArrayObject $errors,
+    ) {
+    }
+
+    /** @throws InvalidInput when $value is not a JSON object */
+    public static function of(mixed $value): self
+    {
+        if (!$value instanceof \stdClass) {
+            throw InvalidInput::at('', 'A JSON object is wanted here, '.self::describe($value).' was found.');
+        }
+
+        return new self(get_object_vars($value), '', new \ArrayObject());
+    }
+
+    public function has(string $key): bool
+    {
+        return \array_key_exists($key, $this->values);
+    }
+
+    /** A number within $range. A $default makes the key optional. */
+    public function number(string $key, Range $range, ?float $default = null): float
+    {
+        $found = $this->raw($key, null !== $default);
+        if (null === $found) {
+            return $default ?? $range->max;
+        }
+        if (!\is_int($found) && !\is_float($found)) {
+            $this->fail($key, 'A number is wanted here, '.$range->describe().'; '.self::describe($found).' was found.');
+
+            return $range->max;
+        }
+        $number = (float) $found;
+        if (!is_finite($number) || !$range->holds($number)) {
+            $this->fail($key, \sprintf('%s is outside what is allowed here: %s.', self::describe($found), $range->describe()));
+
+            return $range->max;
+        }
+
+        return $number;
+    }
+
+    public function optionalNumber(string $key, Range $range): ?float
+    {
+        $this->asked[$key] = true;
+
+        return $this->has($key) ? $this->number($key, $range) : null;
+    }
+
+    public function boolean(string $key, bool $default): bool
+    {
+        $found = $this->raw($key, true);
+        if (null === $found || \is_bool($found)) {
+            return $found ?? $default;
+        }
+        $this->fail($key, 'true or false is wanted here; '.self::describe($found).' was found.');
+
+        return $default;
+    }
+
+    /** A text of 1 to $maxLength characters without control characters. A $default makes the key optional. */
+    public function text(string $key, int $maxLength, ?string $default = null): string
+    {
+        $found = $this->raw($key, null !== $default);
+        if (null === $found) {
+            return $default ?? '';
+        }
+        if (!\is_string($found) || 1 !== preg_match('/^[^\x00-\x1F\x7F]+$/u', $found) || mb_strlen($found) > $maxLength || '' === trim($found)) {
+            $this->fail($key, \sprintf('A text of 1 to %d characters on one line is wanted here; %s was found.', $maxLength, self::describe($found)));
+
+            return $default ?? '';
+        }
+
+        return $found;
+    }
+
+    /**
+     * @template T of \BackedEnum
+     *
+     * @param non-empty-list<T> $allowed
+     *
+     * @return T
+     */
+    public function choice(string $key, array $allowed, ?\BackedEnum $default = null): \BackedEnum
+    {
+        $found = $this->raw($key, null !== $default);
+        foreach ($allowed as $case) {
+            if (null === $found ? $case === $default : $case->value === $found) {
+                return $case;
+            }
+        }
+        if (null !== $found) {
+            $this->fail($key, \sprintf('One of %s is wanted here; %s was found.', implode(', ', array_map(static fn (\BackedEnum $case): string => '"'.$case->value.'"', $allowed)), self::describe($found)));
+        }
+
+        return $allowed[0];
+    }
+
+    /** A nested object; an empty reader that reports nothing more when there is none. */
+    public function object(string $key): self
+    {
+        $found = $this->raw($key, false);
+        if (null !== $found && !$found instanceof \stdClass) {
+            $this->fail($key, 'A JSON object is wanted here; '.self::describe($found).' was found.');
+        }
+
+        return $found instanceof \stdClass
+            ? new self(get_object_vars($found), $this->at($key), $this->errors)
+            : new self([], $this->at($key), new \ArrayObject());
+    }
+
+    /** @return list<self> one reader an element, at most $max of them */
+    public function objects(string $key, int $max, bool $optional = false): array
+    {
+        $readers = [];
+        foreach ($this->elements($key, $max, $optional) as $index => $element) {
+            if ($element instanceof \stdClass) {
+                $readers[] = new self(get_object_vars($element), $this->at($key).'/'.$index, $this->errors);
+            } else {
+                $this->fail($key.'/'.$index, 'A JSON object is wanted here; '.self::describe($element).' was found.');
+            }
+        }
+
+        return $readers;
+    }
+
+    /**
+     * @param list<float>|null $default
+     *
+     * @return list<float>
+     */
+    public function numbers(string $key, int $max, Range $range, ?array $default = null): array
+    {
+        if (null !== $default && !$this->has($key)) {
+            return $default;
+        }
+        $elements = $this->elements($key, $max, false);
+        $list = new self($elements, $this->at($key), $this->errors);
+
+        return array_map(static fn (int $index): float => $list->number((string) $index, $range), array_keys($elements));
+    }
+
+    /** Whether an error was found at this reader's place or below. */
+    public function failed(): bool
+    {
+        foreach ($this->errors as $error) {
+            if ($error->pointer === $this->pointer || str_starts_with($error->pointer, $this->pointer.'/')) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** Records that what stands at $key contradicts something; an empty key means the object itself. */
+    public function fail(string $key, string $message): void
+    {
+        $this->errors->append(new InputError('' === $key ? $this->pointer : $this->pointer.'/'.$key, $message));
+    }
+
+    /** Reports the keys that were never asked for. */
+    public function finish(): void
+    {
+        foreach (array_keys($this->values) as $key) {
+            if (!isset($this->asked[(string) $key])) {
+                $this->errors->append(new InputError($this->at((string) $key), \sprintf('“%s” is not known here. Known: %s.', mb_strimwidth((string) $key, 0, 60, '…'), implode(', ', array_keys($this->asked)))));
+            }
+        }
+    }
+
+    /** @throws InvalidInput with every error found so far, in the order of the reading */
+    public function throwIfInvalid(): void
+    {
+        $errors = array_values($this->errors->getArrayCopy());
+        if ([] !== $errors) {
+            throw InvalidInput::because($errors);
+        }
+    }
+
+    /** @return list<mixed> */
+    private function elements(string $key, int $max, bool $optional): array
+    {
+        $found = $this->raw($key, $optional);
+        if (null === $found) {
+            return [];
+        }
+        if (!\is_array($found)) {
+            $this->fail($key, 'A list is wanted here; '.self::describe($found).' was found.');
+
+            return [];
+        }
+        if (\count($found) > $max) {
+            $this->fail($key, \sprintf('At most %d are read here; %d were found.', $max, \count($found)));
+
+            return [];
+        }
+
+        return array_values($found);
+    }
+
+    private function raw(string $key, bool $optional): mixed
+    {
+        $this->asked[$key] = true;
+        if (!$this->has($key)) {
+            if (!$optional) {
+                $this->fail($key, 'This is missing.');
+            }
+
+            return null;
+        }
+        if (null === $this->values[$key]) {
+            $this->fail($key, 'null is not allowed here; leave the key out where a value is optional.');
+        }
+
+        return $this->values[$key];
+    }
+
+    private function at(string $key): string
+    {
+        return $this->pointer.'/'.strtr($key, ['~' => '~0', '/' => '~1']);
+    }
+
+    private static function describe(mixed $value): string
+    {
+        return match (true) {
+            \is_bool($value) => $value ? 'true' : 'false',
+            \is_int($value), \is_float($value) => is_finite($value) ? (string) $value : 'a number too large to hold',
+            \is_string($value) => '' === $value ? 'an empty text' : 'the text “'.mb_strimwidth(mb_scrub($value), 0, 40, '…').'”',
+            null === $value => 'null',
+            \is_array($value) => 'a list',
+            default => 'an object',
+        };
+    }
+}

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Input;
+
+/** JSON as this project reads and writes it: objects stay objects, depth is bounded, whole numbers carry no point. */
+final class Json
+{
+    public const MAX_DEPTH = 24;
+
+    /** @throws InvalidInput when the text is not JSON or is nested too deep */
+    public static function decode(string $text): mixed
+    {
+        try {
+            return json_decode($text, false, self::MAX_DEPTH, \JSON_THROW_ON_ERROR);
+        } catch (\JsonException $e) {
+            throw InvalidInput::at('', \JSON_ERROR_DEPTH === $e->getCode() ? 'This is nested too deep; at most '.self::MAX_DEPTH.' levels are read.' : 'This is not JSON: '.lcfirst($e->getMessage()).'.');
+        }
+    }
+
+    public static function encode(mixed $value, bool $pretty = false): string
+    {
+        return json_encode(self::tidy($value), \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | ($pretty ? \JSON_PRETTY_PRINT : 0));
+    }
+
+    /** Writes 94.0 as 94 and rounds away the noise of binary fractions, so that equal values are equal bytes. */
+    private static function tidy(mixed $value): mixed
+    {
+        if (\is_float($value)) {
+            $rounded = round($value, 9);
+
+            return floor($rounded) === $rounded && abs($rounded) < 1e15 ? (int) $rounded : $rounded;
+        }
+        if ($value instanceof \JsonSerializable) {
+            return self::tidy($value->jsonSerialize());
+        }
+        if ($value instanceof \BackedEnum) {
+            return $value->value;
+        }
+        if ($value instanceof \stdClass) {
+            return (object) array_map(self::tidy(...), get_object_vars($value));
+        }
+
+        return \is_array($value) ? array_map(self::tidy(...), $value) : $value;
+    }
+}

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Payload;
+
+use YardCask\Core\Input\InputReader;
+use YardCask\Core\Input\Range;
+
+/** A single-axled trailer; x_m is measured rearward from its coupling. */
+final readonly class TrailerRig
+{
+    /**
+     * @param list<Mass>       $loads
+     * @param list<LoadedTank> $tanks
+     */
+    public function __construct(
+        public float $grossLimitKg,
+        public float $weighedKg,
+        public float $noseWeighedKg,
+        public float $noseLimitKg,
+        public float $couplingToAxleM,
+        public float $axleLimitKg,
+        public array $loads,
+        public array $tanks,
+    ) {
+    }
+
+    public static function read(InputReader $in): self
+    {
+        $rig = new self(
+            $in->number('gross_limit_kg', Range::positive()),
+            $in->number('weighed_kg', Range::notNegative()),
+            $in->number('nose_weighed_kg', Range::any()),
+            $in->number('nose_limit_kg', Range::positive()),
+            $in->number('coupling_to_axle_m', Range::positive()),
+            $in->number('axle_limit_kg', Range::positive()),
+            array_map(Mass::read(...), $in->objects('loads', 1000)),
+            array_map(LoadedTank::read(...), $in->objects('tanks', 1000)),
+        );
+        if (!$in->failed() && $rig->noseWeighedKg > $rig->weighedKg) {
+            $in->fail('nose_weighed_kg', \sprintf('The nose (%s kg) cannot weigh more than the whole trailer (%s kg).', $rig->noseWeighedKg, $rig->weighedKg));
+        }
+        $in->finish();
+
+        return $rig;
+    }
+}

@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Quantity;
+
+/** Writes quantities as the plan's reader wants them: in the chosen units, grouped by thousands with a narrow space. */
+final readonly class QuantityFormat
+{
+    /** U+202F, so that a figure never breaks across two lines. */
+    private const GROUP = "\u{202F}";
+
+    public function __construct(private UnitPreferences $units)
+    {
+    }
+
+    /** The figure alone, rounded for reading: `118`, `2 855`, `−46`. */
+    public function figure(float $value, Unit $unit, Kind $kind): string
+    {
+        $shown = Quantity::of($value, $unit)->in($this->units->for($kind));
+
+        return self::number($shown, $this->units->for($kind)->readingDecimals($shown), true);
+    }
+
+    /** The figure with its unit, rounded for reading: `118 L`, `2 855 kg`, `620 mm left`. */
+    public function reading(float $value, Unit $unit, Kind $kind): string
+    {
+        if (Kind::Sideways === $kind) {
+            $side = $this->figure(abs($value), $unit, $kind).' '.$this->symbol($kind);
+
+            return round($value, 4) === 0.0 ? 'on the centreline' : $side.($value < 0 ? ' left' : ' right');
+        }
+
+        return trim($this->figure($value, $unit, $kind).' '.$this->symbol($kind));
+    }
+
+    /** The figure as it stands in an input: as exact as it was typed, no unit, no trailing zeros. */
+    public function exact(float $value, Unit $unit, Kind $kind): string
+    {
+        $target = $this->units->for($kind);
+        $shown = Quantity::of(Kind::Sideways === $kind ? abs($value) : $value, $unit)->in($target);
+        $text = self::number($shown, $target->exactDecimals(), false);
+        if (str_contains($text, '.')) {
+            $text = rtrim(rtrim($text, '0'), '.');
+        }
+        if (Kind::Sideways === $kind && '0' !== $text) {
+            return $text.($value < 0 ? ' left' : ' right');
+        }
+
+        return $text;
+    }
+
+    /** The symbol that follows a figure of this kind; nothing for a count. */
+    public function symbol(Kind $kind): string
+    {
+        $unit = $this->units->for($kind);
+
+        return Unit::One === $unit ? '' : $unit->value;
+    }
+
+    private static function number(float $value, int $decimals, bool $grouped): string
+    {
+        $rounded = round($value, $decimals);
+        $text = number_format(abs($rounded), $decimals, '.', $grouped && abs($rounded) >= 1000 ? self::GROUP : '');
+
+        return $rounded < 0 ? ($grouped ? '−' : '-').$text : $text;
+    }
+}

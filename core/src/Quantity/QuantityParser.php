@@ -1,0 +1,182 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Quantity;
+
+/**
+ * Reads what people type into a measured field: `25 US gal`, `3/8 in`, `2,4 bar`, `1ft 9`, `6'2"`, `12 st 4`, `2 x 20 L`,
+ * `152 + 84 kg`, `620 left`, `1 h 30`. A bare number is in the plan's own unit. What can be read in two ways is refused
+ * with both readings named.
+ */
+final readonly class QuantityParser
+{
+    private const WORDS = ['half' => '1/2', 'a' => '1', 'an' => '1', 'one' => '1', 'two' => '2', 'three' => '3', 'four' => '4', 'five' => '5', 'six' => '6', 'seven' => '7', 'eight' => '8', 'nine' => '9', 'ten' => '10', 'twelve' => '12'];
+    private const GLYPHS = [
+        "\u{00A0}" => ' ', "\u{2009}" => ' ', "\u{202F}" => ' ', "\t" => ' ', '−' => '-', '–' => '-', '″' => '"', '”' => '"', '“' => '"', '′' => "'", '’' => "'", "''" => '"',
+        '½' => ' 1/2', '¼' => ' 1/4', '¾' => ' 3/4', '⅛' => ' 1/8', '⅜' => ' 3/8', '⅝' => ' 5/8', '⅞' => ' 7/8', '⅓' => ' 1/3', '⅔' => ' 2/3', '⁄' => '/', '×' => 'x', '*' => 'x', 'º' => '°',
+    ];
+    /** What a second figure without a unit counts, after the first one's unit. */
+    private const SMALLER = [[Unit::Foot, Unit::Inch], [Unit::Stone, Unit::Pound], [Unit::Pound, Unit::Ounce], [Unit::Hour, Unit::Minute], [Unit::Minute, Unit::Second]];
+
+    public function __construct(private UnitPreferences $units)
+    {
+    }
+
+    /**
+     * @throws UnreadableQuantity with what was understood, what is allowed and an example
+     */
+    public function parse(string $text, Kind $kind): Quantity
+    {
+        $said = trim(mb_strtolower(strtr($text, self::GLYPHS)));
+        $said = (string) preg_replace(['/\s+/', '/^(?:about|approx\.?|ca\.?|circa|~)\s*/'], [' ', ''], $said);
+        if ('' === $said) {
+            throw UnreadableQuantity::nothingTyped($kind);
+        }
+        $side = 1.0;
+        if (Kind::Sideways === $kind && 1 === preg_match('/^(.*?\d.*?)\s*(?:\bto (?:the )?)?(left|port|right|starboard)$/', $said, $m)) {
+            $said = $m[1];
+            $side = \in_array($m[2], ['left', 'port'], true) ? -1.0 : 1.0;
+        } elseif (Kind::Sideways === $kind && 1 === preg_match('/^(?:on the )?cent(?:re|er)(?:line)?$/', $said)) {
+            return Quantity::of(0.0, $this->units->for($kind));
+        }
+        $said = (string) preg_replace_callback('/^('.implode('|', array_keys(self::WORDS)).')\b/', static fn (array $m): string => self::WORDS[$m[1]], $said);
+        if ('' === trim($said, '-')) {
+            throw UnreadableQuantity::noNumber($text, $kind);
+        }
+
+        $total = null;
+        $terms = explode('+', ltrim($said, '+'));
+        $lastUnit = $this->unitOfLastTerm($terms);
+        foreach ($terms as $term) {
+            $quantity = $this->term(trim($term), $text, $kind, $lastUnit);
+            $total = null === $total ? $quantity : Quantity::of($total->value + $quantity->in($total->unit), $total->unit);
+        }
+        if (-1.0 === $side && $total->value < 0) {
+            throw UnreadableQuantity::notOneQuantity($text, $kind);
+        }
+
+        return Quantity::of($total->value * $side, $total->unit);
+    }
+
+    /** `152 + 84 kg`: a term without a unit takes the last one's. @param non-empty-list<string> $terms */
+    private function unitOfLastTerm(array $terms): string
+    {
+        return 1 === preg_match('/[\d.]\s*([^\d\s.\/-][^\d]*)$/', trim($terms[\count($terms) - 1]), $m) ? self::tidy($m[1]) : '';
+    }
+
+    private function term(string $term, string $text, Kind $kind, string $lastUnit): Quantity
+    {
+        $count = 1.0;
+        if (1 === preg_match('/^(\d+) ?x ?(.*\d.*)$/', $term, $m)) {
+            $count = (float) $m[1];
+            $term = $m[2];
+        }
+        if (1 === preg_match('/^-\s*-|\d\s*-\s*\d(?!\d*\/)/', $term)) {
+            throw UnreadableQuantity::notOneQuantity($text, $kind);
+        }
+        $sign = str_starts_with($term, '-') ? -1.0 : 1.0;
+        $parts = $this->parts(ltrim($term, '- '), $text, $kind, $lastUnit);
+        $total = array_shift($parts);
+        $previous = $total->unit;
+        foreach ($parts as $part) {
+            if ($part->unit->kind() !== $previous->kind() || $part->unit->factor() >= $previous->factor()) {
+                throw UnreadableQuantity::notOneQuantity($text, $kind);
+            }
+            $previous = $part->unit;
+            $total = Quantity::of($total->value + $part->in($total->unit), $total->unit);
+        }
+
+        return Quantity::of($sign * $count * $total->value, $total->unit);
+    }
+
+    /** @return non-empty-list<Quantity> the figures of one term, each with its unit: `6'2"` has two */
+    private function parts(string $term, string $text, Kind $kind, string $lastUnit): array
+    {
+        if (Kind::Duration === $kind && 1 === preg_match('/^(\d+):([0-5]\d)$/', $term, $m)) {
+            return [Quantity::of((float) $m[1], Unit::Minute), Quantity::of((float) $m[2], Unit::Second)];
+        }
+        $found = preg_match_all('/\G\s*('.WrittenNumber::PATTERN.')\s*([^\d\s.,][^\d]*?(?:[²³])?)?\s*(?=\d|[.,]\d|$)/u', $term, $rows, \PREG_SET_ORDER);
+        if (false === $found || 0 === $found || implode('', array_column($rows, 0)) !== $term) {
+            throw UnreadableQuantity::noNumber($text, $kind);
+        }
+        $parts = [];
+        foreach ($rows as $index => $row) {
+            $spelling = self::tidy($row[2] ?? '');
+            $unit = match (true) {
+                '' !== $spelling => $this->unit($spelling, $row[1], $text, $kind),
+                0 < $index => $this->smaller($parts[$index - 1]->unit, $row[1], $text, $kind),
+                '' !== $lastUnit => $this->unit($lastUnit, $row[1], $text, $kind),
+                default => $this->bare($row[1], $text, $kind),
+            };
+            $parts[] = Quantity::of(WrittenNumber::read($row[1], $text, $kind, $spelling), $unit);
+        }
+
+        return $parts;
+    }
+
+    private function unit(string $spelling, string $number, string $text, Kind $kind): Unit
+    {
+        $units = UnitSpelling::units($spelling);
+        if ([] === $units) {
+            throw UnreadableQuantity::unknownUnit($text, $spelling, $kind);
+        }
+        $fitting = array_values(array_filter($units, static fn (Unit $unit): bool => $kind === $unit->kind()));
+        if ([] === $fitting) {
+            $fitting = array_values(array_filter($units, static fn (Unit $unit): bool => $kind->takes($unit->kind())));
+        }
+        if ([] === $fitting) {
+            throw UnreadableQuantity::otherKind($text, $units[0]->kind(), $kind);
+        }
+        if (1 === \count($fitting)) {
+            return $fitting[0];
+        }
+        $prefix = match ($this->units->volume) {
+            Unit::UsGallon => 'US',
+            Unit::ImperialGallon => 'imp',
+            default => null,
+        };
+        foreach ($fitting as $unit) {
+            if (null !== $prefix && str_starts_with($unit->value, $prefix)) {
+                return $unit;
+            }
+        }
+        throw UnreadableQuantity::ambiguous($text, 'US and imperial measures of that name differ', array_map(static fn (Unit $unit): string => $number.' '.$unit->value, $fitting));
+    }
+
+    private function smaller(Unit $larger, string $number, string $text, Kind $kind): Unit
+    {
+        foreach (self::SMALLER as [$big, $small]) {
+            if ($big === $larger) {
+                return $small;
+            }
+        }
+        throw UnreadableQuantity::loosePart($text, $number, $kind);
+    }
+
+    /** A number without a unit is in the plan's unit, unless that would be an odd way to say it. */
+    private function bare(string $number, string $text, Kind $kind): Unit
+    {
+        $unit = $this->units->for($kind);
+        if (Unit::Millimetre === $unit && str_contains($number, '/')) {
+            throw UnreadableQuantity::ambiguous($text, 'a fraction is usually of an inch, but this plan is in mm', [$number.' in', $number.' mm']);
+        }
+        if (Unit::Percent !== $unit) {
+            return $unit;
+        }
+        if (str_contains($number, '/')) {
+            return Unit::Fraction;
+        }
+        if (1 === preg_match('/^0?[.,]\d*[1-9]\d*$/', $number)) {
+            $point = '0'.strtr(ltrim($number, '0'), ',', '.');
+            throw UnreadableQuantity::ambiguous($text, 'a fraction of one, or a part of one percent', [(float) $point * 100 .' %', $point.' %']);
+        }
+
+        return $unit;
+    }
+
+    private static function tidy(string $unit): string
+    {
+        return trim((string) preg_replace(['/\./', '/\s+/', '/^(?:of |an? )+/', '/^(u\.?s\.?a?|uk|imp|imperial)\s*(?=gal|qt|pt|pint|quart|fl)/'], ['', ' ', '', '$1 '], $unit));
+    }
+}

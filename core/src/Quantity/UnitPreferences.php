@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Quantity;
+
+/** The units that a plan is shown in and that a bare number is read in: one choice a kind. */
+final readonly class UnitPreferences
+{
+    /** @var array<string, non-empty-list<Unit>> the choices of each kind, the default first */
+    public const CHOICES = [
+        'volume' => [Unit::Litre, Unit::UsGallon, Unit::ImperialGallon],
+        'length' => [Unit::Millimetre, Unit::Inch],
+        'mass' => [Unit::Kilogram, Unit::Pound],
+        'pressure' => [Unit::Kilopascal, Unit::Bar, Unit::Psi],
+        'temperature' => [Unit::Celsius, Unit::Fahrenheit],
+    ];
+
+    public function __construct(
+        public Unit $volume = Unit::Litre,
+        public Unit $length = Unit::Millimetre,
+        public Unit $mass = Unit::Kilogram,
+        public Unit $pressure = Unit::Kilopascal,
+        public Unit $temperature = Unit::Celsius,
+    ) {
+    }
+
+    /** The unit in which a quantity of this kind is shown, and in which a bare number is read. */
+    public function for(Kind $kind): Unit
+    {
+        return match ($kind) {
+            Kind::Volume => $this->volume,
+            Kind::Length, Kind::Sideways => $this->length,
+            Kind::Mass => $this->mass,
+            Kind::Pressure => $this->pressure,
+            Kind::Temperature => $this->temperature,
+            Kind::Flow => match ($this->volume) {
+                Unit::UsGallon => Unit::UsGallonPerMinute,
+                Unit::ImperialGallon => Unit::ImperialGallonPerMinute,
+                default => Unit::LitrePerMinute,
+            },
+            Kind::Duration => Unit::Minute,
+            Kind::Days => Unit::Day,
+            Kind::Share => Unit::Percent,
+            Kind::Angle => Unit::Degree,
+            Kind::Count => Unit::One,
+        };
+    }
+}

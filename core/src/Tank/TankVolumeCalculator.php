@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Tank;
+
+/**
+ * What a tank holds, what of it can be used, and where to cut the gauge marks.
+ *
+ * usable = V(overflow) − V(outlet), each less the share that baffles take; a mark for fraction f stands at the level h
+ * with V(h) = V(outlet) + f · usable. Source: solid geometry of the shape.
+ */
+final class TankVolumeCalculator
+{
+    public static function calculate(TankInput $tank): TankVolume
+    {
+        $kept = 1 - $tank->displacedFraction;
+        $litresBelow = static fn (float $levelMm): float => $kept * $tank->shape->litresBelow($levelMm);
+        $grossL = $litresBelow($tank->shape->heightMm());
+        $belowOutletL = $litresBelow($tank->outletHeightMm);
+        $fullL = $litresBelow($tank->overflowHeightMm);
+        $usableL = $fullL - $belowOutletL;
+
+        $marks = array_map(static function (float $fraction) use ($tank, $litresBelow, $belowOutletL, $usableL): TankMark {
+            $heightMm = self::levelAt($belowOutletL + $fraction * $usableL, $litresBelow, $tank->outletHeightMm, $tank->overflowHeightMm);
+
+            return new TankMark($fraction, $fraction * $usableL, $heightMm, $tank->shape->heightMm() - $heightMm);
+        }, $tank->marks);
+
+        return new TankVolume($grossL, $belowOutletL, $grossL - $fullL, $usableL, $marks);
+    }
+
+    /**
+     * The level below which $litres lie, by bisection between two levels; the volume rises with the level.
+     *
+     * @param callable(float): float $litresBelow
+     */
+    private static function levelAt(float $litres, callable $litresBelow, float $lowMm, float $highMm): float
+    {
+        for ($i = 0; $i < 60 && $highMm - $lowMm > 1e-9; ++$i) {
+            $middleMm = ($lowMm + $highMm) / 2;
+            if ($litresBelow($middleMm) < $litres) {
+                $lowMm = $middleMm;
+            } else {
+                $highMm = $middleMm;
+            }
+        }
+
+        return ($lowMm + $highMm) / 2;
+    }
+}
