@@ -8,7 +8,7 @@ namespace YardCask\Core\Demand;
 final readonly class Demand implements \JsonSerializable
 {
     /**
-     * @param list<UseDemand>            $uses
+     * @param list<UseDemand> $uses
      * @param array<array-key, SupplyDemand> $supplies by name, in the order of their first use
      */
     public function __construct(

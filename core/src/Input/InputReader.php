@@ -16,7 +16,7 @@ final class InputReader
     private array $asked = [];
 
     /**
-     * @param array<array-key, mixed>      $values
+     * @param array<array-key, mixed> $values
      * @param \ArrayObject<int, InputError> $errors shared by all readers of one input
      */
     private function __construct(
@@ -34,6 +34,15 @@ final class InputReader
         }
 
         return new self(get_object_vars($value), '', new \ArrayObject());
+    }
+
+    /** The same values, to be read and reported as if they stood at $pointer. */
+    public function standingAt(string $pointer): self
+    {
+        $reader = new self($this->values, $pointer, $this->errors);
+        $reader->asked = $this->asked;
+
+        return $reader;
     }
 
     public function has(string $key): bool

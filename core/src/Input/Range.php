@@ -51,7 +51,7 @@ final readonly class Range
     {
         return match (true) {
             self::FAR === $this->max && -self::FAR === $this->min => 'a number of ordinary size',
-            self::FAR === $this->max => ($this->aboveMin ? 'more than ' : 'at least ').$this->min,
+            self::FAR === $this->max => ($this->aboveMin ? 'more than ' : 'at least ').$this->min.' and of ordinary size',
             $this->aboveMin => \sprintf('more than %s, up to %s', $this->min, $this->max),
             default => \sprintf('from %s to %s', $this->min, $this->max),
         };

@@ -11,7 +11,7 @@ use YardCask\Core\Input\Range;
 final readonly class BoatRig
 {
     /**
-     * @param list<Mass>     $loads
+     * @param list<Mass> $loads
      * @param list<BoatTank> $tanks
      */
     public function __construct(

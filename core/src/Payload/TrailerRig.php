@@ -11,7 +11,7 @@ use YardCask\Core\Input\Range;
 final readonly class TrailerRig
 {
     /**
-     * @param list<Mass>       $loads
+     * @param list<Mass> $loads
      * @param list<LoadedTank> $tanks
      */
     public function __construct(

@@ -28,7 +28,7 @@ final readonly class QuantityFormat
         if (Kind::Sideways === $kind) {
             $side = $this->figure(abs($value), $unit, $kind).' '.$this->symbol($kind);
 
-            return round($value, 4) === 0.0 ? 'on the centreline' : $side.($value < 0 ? ' left' : ' right');
+            return 0.0 === round($value, 4) ? 'on the centreline' : $side.($value < 0 ? ' left' : ' right');
         }
 
         return trim($this->figure($value, $unit, $kind).' '.$this->symbol($kind));

@@ -59,7 +59,11 @@ final readonly class QuantityParser
         return Quantity::of($total->value * $side, $total->unit);
     }
 
-    /** `152 + 84 kg`: a term without a unit takes the last one's. @param non-empty-list<string> $terms */
+    /**
+     * `152 + 84 kg`: a term without a unit takes the last one's.
+     *
+     * @param non-empty-list<string> $terms
+     */
     private function unitOfLastTerm(array $terms): string
     {
         return 1 === preg_match('/[\d.]\s*([^\d\s.\/-][^\d]*)$/', trim($terms[\count($terms) - 1]), $m) ? self::tidy($m[1]) : '';

@@ -32,22 +32,21 @@ enum TankShapeKind: string
 
     private static function readWheelArch(InputReader $in): TankShape
     {
-        $sizes = [];
-        foreach (['length', 'width', 'height'] as $side) {
-            $sizes[$side] = $in->number($side.'_mm', Range::positive());
-            $sizes['arch_'.$side] = $in->number('arch_'.$side.'_mm', Range::notNegative());
-            if ($sizes['arch_'.$side] > $sizes[$side] && !$in->failed()) {
-                $in->fail('arch_'.$side.'_mm', \sprintf('The arch (%s mm) is larger than the tank (%s mm).', $sizes['arch_'.$side], $sizes[$side]));
+        $box = new BoxShape($in->number('length_mm', Range::positive()), $in->number('width_mm', Range::positive()), $in->number('height_mm', Range::positive()));
+        $arch = new BoxShape($in->number('arch_length_mm', Range::notNegative()), $in->number('arch_width_mm', Range::notNegative()), $in->number('arch_height_mm', Range::notNegative()));
+        if ($in->failed()) {
+            return new WheelArchShape($box, $arch);
+        }
+        foreach (['length' => [$arch->lengthMm, $box->lengthMm], 'width' => [$arch->widthMm, $box->widthMm], 'height' => [$arch->heightMm, $box->heightMm]] as $side => [$archMm, $boxMm]) {
+            if ($archMm > $boxMm) {
+                $in->fail('arch_'.$side.'_mm', \sprintf('The arch (%s mm) is larger than the tank (%s mm).', $archMm, $boxMm));
             }
         }
-        if (!$in->failed() && $sizes['arch_length'] >= $sizes['length'] && $sizes['arch_width'] >= $sizes['width'] && $sizes['arch_height'] >= $sizes['height']) {
+        if ($arch->lengthMm === $box->lengthMm && $arch->widthMm === $box->widthMm && $arch->heightMm === $box->heightMm) {
             $in->fail('arch_height_mm', 'The arch takes up the whole tank.');
         }
 
-        return new WheelArchShape(
-            new BoxShape($sizes['length'], $sizes['width'], $sizes['height']),
-            new BoxShape($sizes['arch_length'], $sizes['arch_width'], $sizes['arch_height']),
-        );
+        return new WheelArchShape($box, $arch);
     }
 
     private static function readProfile(InputReader $in): TankShape

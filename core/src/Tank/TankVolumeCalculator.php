@@ -30,6 +30,14 @@ final class TankVolumeCalculator
         return new TankVolume($grossL, $belowOutletL, $grossL - $fullL, $usableL, $marks);
     }
 
+    /** The level above the floor, in mm, at which $litres stand in the tank; from the floor up to the lid. */
+    public static function levelMm(TankInput $tank, float $litres): float
+    {
+        $kept = 1 - $tank->displacedFraction;
+
+        return self::levelAt($litres, static fn (float $levelMm): float => $kept * $tank->shape->litresBelow($levelMm), 0.0, $tank->shape->heightMm());
+    }
+
     /**
      * The level below which $litres lie, by bisection between two levels; the volume rises with the level.
      *

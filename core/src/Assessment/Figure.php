@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Assessment;
+
+/** A computed number, how it reads in the plan's units, and its sum. */
+final readonly class Figure implements \JsonSerializable
+{
+    public function __construct(
+        public string $id,
+        public string $label,
+        /** In SI units. */
+        public float $value,
+        /** The figure alone, rounded for reading. */
+        public string $figure,
+        /** The unit's symbol; empty for a count. */
+        public string $symbol,
+        /** Figure and symbol as they read in a sentence. */
+        public string $text,
+        public Sum $sum,
+    ) {
+    }
+
+    /** @return array<string, mixed> */
+    public function jsonSerialize(): array
+    {
+        return ['id' => $this->id, 'label' => $this->label, 'value' => $this->value, 'figure' => $this->figure, 'symbol' => $this->symbol, 'text' => $this->text, 'sum' => $this->sum];
+    }
+}

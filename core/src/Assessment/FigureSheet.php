@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Assessment;
+
+use YardCask\Core\Quantity\Kind;
+use YardCask\Core\Quantity\Unit;
+
+/** The figures of one assessment, by id, in the order in which they were worked out. */
+final class FigureSheet
+{
+    /** @var array<string, Figure> */
+    private array $figures = [];
+
+    public function __construct(private readonly Say $say)
+    {
+    }
+
+    /** @param list<SumInput> $inputs */
+    public function add(string $id, string $label, float $value, Unit $unit, Kind $kind, string $formula, array $inputs, string $source): Figure
+    {
+        $format = $this->say->format;
+
+        return $this->figures[$id] = new Figure($id, $label, $value, $format->figure($value, $unit, $kind), $format->symbol($kind), $format->reading($value, $unit, $kind), new Sum($formula, $inputs, $source));
+    }
+
+    /** @param list<SumInput> $inputs */
+    public function litres(string $id, string $label, float $litres, string $formula, array $inputs, string $source): Figure
+    {
+        return $this->add($id, $label, $litres, Unit::Litre, Kind::Volume, $formula, $inputs, $source);
+    }
+
+    /** @param list<SumInput> $inputs */
+    public function kg(string $id, string $label, float $kg, string $formula, array $inputs, string $source): Figure
+    {
+        return $this->add($id, $label, $kg, Unit::Kilogram, Kind::Mass, $formula, $inputs, $source);
+    }
+
+    public function get(string $id): Figure
+    {
+        return $this->figures[$id] ?? throw new \LogicException('No figure is called '.$id.'.');
+    }
+
+    public function has(string $id): bool
+    {
+        return isset($this->figures[$id]);
+    }
+
+    /** @return array<string, Figure> */
+    public function all(): array
+    {
+        return $this->figures;
+    }
+}

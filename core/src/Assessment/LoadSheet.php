@@ -1,0 +1,191 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Assessment;
+
+use YardCask\Core\Payload\BoatPayload;
+use YardCask\Core\Payload\FillLimit;
+use YardCask\Core\Payload\LimitName;
+use YardCask\Core\Payload\RoadPayload;
+use YardCask\Core\Payload\TrailerPayload;
+use YardCask\Core\Plan\PlannedBoat;
+use YardCask\Core\Plan\PlannedRoadRig;
+use YardCask\Core\Plan\PlannedTrailer;
+use YardCask\Core\Plan\Supply;
+use YardCask\Core\Quantity\Kind;
+use YardCask\Core\Quantity\Unit;
+
+/** The figures, the answer and the drawing of the Load stage. */
+final readonly class LoadSheet
+{
+    private const MOMENTS = 'Statics: moments of every weight about the axle.';
+
+    private function __construct(
+        private Workings $workings,
+        private FigureSheet $figures,
+    ) {
+    }
+
+    public static function of(Workings $workings, FigureSheet $figures): StageSheet
+    {
+        $sheet = new self($workings, $figures);
+        $sheet->addMasses();
+        foreach ($workings->full->limits() as $limit) {
+            $sheet->addLimit($limit);
+        }
+        $sheet->addFill();
+        $sheet->addBalance();
+
+        return new StageSheet(Stage::Load, $sheet->answer(), ['limits' => array_map($sheet->limit(...), $workings->full->limits()), 'fill' => $sheet->fill()], [
+            $workings->full instanceof BoatPayload
+                ? 'This is the first-order sum for small angles. Weight, free surface and stability of a boat are for a naval architect or surveyor to certify.'
+                : 'Loaded as for the road, with people and full tanks, weigh the rig on a public weighbridge: the whole and each axle. The plate on the rig and your local law decide, not this page.',
+        ]);
+    }
+
+    private function addMasses(): void
+    {
+        $say = $this->workings->say;
+        $plan = $this->workings->plan;
+        $rig = $plan->load->rig;
+        if ($rig instanceof PlannedRoadRig) {
+            $this->figures->kg('load.empty', $rig->isWeighed() ? 'Empty, weighed' : 'Empty, estimated', $rig->front->weighing->kg() + $rig->rear->weighing->kg(), 'front + rear', [
+                SumInput::field('front axle', $say->kg($rig->front->weighing->kg()), '/load/rig/front/'.(null === $rig->front->weighing->weighedKg ? 'estimated_kg' : 'weighed_kg')),
+                SumInput::field('rear axle', $say->kg($rig->rear->weighing->kg()), '/load/rig/rear/'.(null === $rig->rear->weighing->weighedKg ? 'estimated_kg' : 'weighed_kg')),
+            ], 'The weighbridge, or an estimate where there is no ticket.');
+        } elseif ($rig instanceof PlannedTrailer) {
+            $this->figures->kg('load.empty', $rig->isWeighed() ? 'Empty, weighed' : 'Empty, estimated', $rig->whole->kg(), 'as weighed or estimated', [SumInput::field('trailer', $say->kg($rig->whole->kg()), '/load/rig/'.(null === $rig->whole->weighedKg ? 'estimated_kg' : 'weighed_kg'))], 'The weighbridge, or an estimate where there is no ticket.');
+        } elseif ($rig instanceof PlannedBoat) {
+            $this->figures->kg('load.empty', 'Displacement, empty', $rig->displacementKg, 'as entered', [SumInput::field('displacement', $say->kg($rig->displacementKg), '/load/rig/displacement_kg')], 'The boat’s papers, or her marks.');
+        }
+        $loadInputs = [];
+        foreach ($plan->load->loads as $index => $load) {
+            $loadInputs[] = SumInput::field($load->name, $say->kg($load->kg), '/load/loads/'.$index.'/kg');
+        }
+        $this->figures->kg('load.aboard', 'People and gear', array_sum(array_map(static fn ($load): float => $load->kg, $plan->load->loads)), 'sum', $loadInputs, 'As entered.');
+        $tankInputs = array_map(static fn (TankWorking $working): SumInput => SumInput::field($working->tank->name, $say->kg($working->tank->emptyKg), $working->pointer().'/empty_kg'), $this->workings->tanks);
+        $this->figures->kg('load.tanks', 'Tanks, empty', array_sum(array_map(static fn (TankWorking $working): float => $working->tank->emptyKg, $this->workings->tanks)), 'sum', $tankInputs, 'As entered.');
+        $this->figures->kg('load.drinking', 'Drinking water', $this->workings->fullL(Supply::Drinking), 'litres × 1.000 kg/L', [SumInput::constant('cans, full', $say->litres($this->workings->fullL(Supply::Drinking)))], 'Drinking cans always travel full.');
+        $this->figures->litres('load.travel', 'Water on the road', $this->workings->travelL(), 'brim full × travel fill', [SumInput::figure($this->figures->get('tanks.full')), SumInput::field('how full to travel', $say->share($plan->load->travelFill), '/load/travel_fill')], 'As chosen here.');
+        $this->figures->kg('load.water', 'Water on the road', $this->workings->travelL(), 'litres × 1.000 kg/L', [SumInput::figure($this->figures->get('load.travel'))], 'Fresh water weighs one kilogram a litre.');
+    }
+
+    private function addLimit(FillLimit $limit): void
+    {
+        $say = $this->workings->say;
+        $name = LimitWords::name($limit->name, $this->workings->plan);
+        $id = 'load.'.$limit->name->value;
+        [$formula, $lever] = $this->moments($limit->name);
+        $masses = array_map(fn (string $mass): SumInput => SumInput::figure($this->figures->get($mass)), $this->workings->full instanceof BoatPayload ? ['load.aboard', 'load.tanks', 'load.drinking'] : ['load.empty', 'load.aboard', 'load.tanks', 'load.drinking']);
+        $travel = $this->figures->kg($id.'.travel', ucfirst($name).', on the road', $limit->kgAt($this->workings->plan->load->travelFill), $formula, [...$masses, SumInput::figure($this->figures->get('load.water')), ...$lever], self::MOMENTS);
+        $full = $this->figures->kg($id.'.full', ucfirst($name).', brim full', $limit->kgAt(1), $formula, [...$masses, SumInput::constant('water, brim full', $say->kg($this->workings->fullL(Supply::Main))), ...$lever], self::MOMENTS);
+        $allowed = SumInput::field('limit', $say->kg($limit->limitKg), LimitWords::pointer($limit->name, $this->workings->plan));
+        $this->figures->kg($id.'.spare', 'Left to the '.$name.', on the road', $limit->spareAt($this->workings->plan->load->travelFill), 'limit − on the road', [$allowed, SumInput::figure($travel)], 'The plate or papers of the rig.');
+        $this->figures->kg($id.'.spare_full', 'Left to the '.$name.', brim full', $limit->spareAt(1), 'limit − brim full', [$allowed, SumInput::figure($full)], 'The plate or papers of the rig.');
+    }
+
+    /** @return array{string, list<SumInput>} the formula of what rests on a limit, and its lever */
+    private function moments(LimitName $name): array
+    {
+        $rig = $this->workings->plan->load->rig;
+        $lever = match (true) {
+            $rig instanceof PlannedRoadRig => [SumInput::field('wheelbase', $this->workings->say->metres($rig->wheelbaseM), '/load/rig/wheelbase_m')],
+            $rig instanceof PlannedTrailer => [SumInput::field('coupling to axle', $this->workings->say->metres($rig->couplingToAxleM), '/load/rig/coupling_to_axle_m')],
+            default => [],
+        };
+
+        return match ($name) {
+            LimitName::Front => ['weighed + Σ weight × (1 − place ÷ wheelbase)', $lever],
+            LimitName::Rear => ['weighed + Σ weight × place ÷ wheelbase', $lever],
+            LimitName::Nose => ['weighed + Σ weight × (1 − place ÷ coupling to axle)', $lever],
+            LimitName::Axle => ['whole − nose', $lever],
+            default => ['sum of everything', []],
+        };
+    }
+
+    private function addFill(): void
+    {
+        $fill = $this->workings->full->maxFill();
+        $this->figures->litres('load.max_fill', 'Most to travel with', $fill->litres, 'the least, over all limits, of (limit − load with empty tanks) ÷ (load that full tanks add) × brim full', [
+            SumInput::figure($this->figures->get('tanks.full')),
+            ...array_map(fn (FillLimit $limit): SumInput => SumInput::figure($this->figures->get('load.'.$limit->name->value.'.full')), $this->workings->full->limits()),
+            SumInput::constant('stopped by', LimitWords::name($fill->limitedBy, $this->workings->plan)),
+        ], 'Every load is a straight line over the fill.');
+    }
+
+    private function addBalance(): void
+    {
+        $say = $this->workings->say;
+        $full = $this->workings->travelling;
+        $rig = $this->workings->plan->load->rig;
+        $masses = [SumInput::figure($this->figures->get('load.aboard')), SumInput::figure($this->figures->get('load.tanks')), SumInput::figure($this->figures->get('load.water'))];
+        if ($full instanceof RoadPayload && $rig instanceof PlannedRoadRig) {
+            $this->figures->kg('load.side', 'Right less left wheels', $full->sideDifferenceKg, 'Σ 2 × weight × place across ÷ track', [...$masses, SumInput::field('track', $say->metres($rig->trackM), '/load/rig/track_m')], 'Statics: moments about the centreline, of what is listed here.');
+        } elseif ($full instanceof TrailerPayload) {
+            $this->figures->add('load.nose_share', 'Nose share', $full->noseShareAt(1), Unit::Fraction, Kind::Share, 'nose ÷ whole', [SumInput::figure($this->figures->get('load.nose.travel')), SumInput::figure($this->figures->get('load.gross.travel'))], 'Statics.');
+        } elseif ($full instanceof BoatPayload) {
+            $gm = $this->figures->add('load.gm', 'Metacentric height left', $full->gmEffectiveM, Unit::Metre, Kind::Length, 'GM − Σ 1000 · length · width³ ÷ 12 ÷ displacement', [SumInput::constant('free surface', $say->metres($full->freeSurfaceM))], 'Initial stability of ships; all tanks taken as slack.');
+            $this->figures->add('load.heel', 'Heel', $full->heelDeg ?? 90.0, Unit::Degree, Kind::Angle, 'tan heel = Σ weight × place across ÷ (displacement × GM left)', [...$masses, SumInput::figure($gm)], 'Initial stability of ships, small angles.');
+        }
+    }
+
+    private function answer(): Answer
+    {
+        $say = $this->workings->say;
+        $plan = $this->workings->plan;
+        $fill = $this->workings->full->maxFill();
+        $worst = $this->workings->worstLimit();
+        $fullL = $this->workings->fullL(Supply::Main);
+        $broken = array_values(array_filter($this->workings->full->limits(), static fn (FillLimit $limit): bool => $limit->emptyKg > $limit->limitKg));
+        if ([] !== $broken) {
+            return new Answer('', $say->kg($broken[0]->emptyKg - $broken[0]->limitKg), ' over before any water.', \sprintf('%s is at %s of %s with empty tanks. Something else has to stay at home or move.', ucfirst(LimitWords::carrier($broken[0]->name, $plan)), $say->kg($broken[0]->emptyKg), $say->kg($broken[0]->limitKg)));
+        }
+        if ($fullL <= 0) {
+            return new Answer('No water aboard yet, ', $say->kg($worst->spareAt(1)), ' to spare.', \sprintf('Least is left to the %s.', LimitWords::name($worst->name, $plan)));
+        }
+        if ($fill->fraction < 1) {
+            $over = array_values(array_filter($this->workings->full->limits(), static fn (FillLimit $limit): bool => $limit->name === $fill->limitedBy))[0];
+
+            return new Answer('Travel with ', $say->litres(floor($fill->litres)), '. Brim it on arrival.', \sprintf('Full, %s is %s over its limit. Each litre adds %s kg there.', LimitWords::carrier($over->name, $plan), $say->kg(-$over->spareAt(1)), number_format($over->waterKg / $fullL, 2)));
+        }
+
+        return new Answer('Travel brim full: ', $say->litres($fullL), ' are allowed.', \sprintf('Least is left to the %s: %s on the road.', LimitWords::name($worst->name, $plan), $say->kg($worst->spareAt(1))));
+    }
+
+    /** @return array<string, mixed> one limit as the drawing's bar shows it; shares are of the limit */
+    private function limit(FillLimit $limit): array
+    {
+        $say = $this->workings->say;
+        $fill = $this->workings->plan->load->travelFill;
+        $rig = $this->workings->plan->load->rig;
+        $spareKg = $limit->spareAt($fill);
+        $placeM = match ($limit->name) {
+            LimitName::Front, LimitName::Nose => 0.0,
+            LimitName::Rear => $rig instanceof PlannedRoadRig ? $rig->wheelbaseM : 0.0,
+            LimitName::Axle => $rig instanceof PlannedTrailer ? $rig->couplingToAxleM : 0.0,
+            default => null,
+        };
+
+        return [
+            'name' => $limit->name, 'title' => ucfirst(LimitWords::name($limit->name, $this->workings->plan)),
+            'limit' => $say->kg($limit->limitKg), 'travel' => $say->kg($limit->kgAt($fill)), 'full' => $say->kg($limit->kgAt(1)),
+            'spare' => $say->kg(abs($spareKg)).($spareKg < -0.05 ? ' over' : ' left'),
+            'travel_share' => max(0.0, $limit->kgAt($fill)) / $limit->limitKg, 'full_share' => max(0.0, $limit->kgAt(1)) / $limit->limitKg,
+            'over' => $spareKg < -0.05, 'over_full' => $limit->spareAt(1) < -0.05,
+        ] + (null === $placeM ? [] : ['x_m' => $placeM]);
+    }
+
+    /** @return array<string, mixed> */
+    private function fill(): array
+    {
+        $say = $this->workings->say;
+        $fill = $this->workings->full->maxFill();
+
+        return [
+            'full' => $say->litres($this->workings->fullL(Supply::Main)), 'travel' => $say->litres($this->workings->travelL()),
+            'max' => $say->litres(floor($fill->litres)), 'max_fraction' => $fill->fraction,
+            'limited_by' => LimitName::None === $fill->limitedBy ? '' : LimitWords::name($fill->limitedBy, $this->workings->plan).' full',
+        ];
+    }
+}

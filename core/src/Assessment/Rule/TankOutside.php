@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Assessment\Rule;
+
+use YardCask\Core\Assessment\Finding;
+use YardCask\Core\Assessment\FindingCode;
+use YardCask\Core\Assessment\Fix;
+use YardCask\Core\Assessment\Measure;
+use YardCask\Core\Assessment\PlanPatch;
+use YardCask\Core\Assessment\TankWorking;
+use YardCask\Core\Assessment\Workings;
+
+/** A tank stands partly outside the rig. */
+final class TankOutside implements Rule
+{
+    public function check(Workings $workings): array
+    {
+        $findings = [];
+        foreach ($workings->tanks as $working) {
+            [$outM, $where, $fix] = self::worst($working, $workings);
+            if ($outM > 0.0005) {
+                $findings[] = new Finding(
+                    FindingCode::TankOutside,
+                    [$working->tank->id],
+                    new Measure($outM * 1000, 0.0, 'mm'),
+                    \sprintf('%s stands outside the rig', $working->tank->name),
+                    \sprintf('It reaches %s %s.', $workings->say->mm($outM * 1000), $where),
+                    static fn (): array => [$fix],
+                );
+            }
+        }
+
+        return $findings;
+    }
+
+    /** @return array{float, string, Fix} by how many metres it is out, past what, and the move that brings it in */
+    private static function worst(TankWorking $working, Workings $workings): array
+    {
+        $tank = $working->tank;
+        $body = $workings->plan->load->rig->body();
+        $halfLengthM = $tank->lengthMm / 2000;
+        $insideAcrossM = $body->widthM / 2 - $tank->widthMm / 2000;
+        $topM = $body->heightM - $tank->heightMm / 1000;
+        $move = static fn (string $key, float $to, string $how): Fix => new Fix(\sprintf('Move %s %s', $tank->name, $how), PlanPatch::replace($working->pointer().'/'.$key, round($to, 3)));
+        $worst = [0.0, '', $move('x_m', $tank->xM, '')];
+        foreach ([
+            [$workings->rigFromM() - ($tank->xM - $halfLengthM), 'beyond the front', $move('x_m', $workings->rigFromM() + $halfLengthM, 'back to the front wall')],
+            [$tank->xM + $halfLengthM - $workings->rigToM(), 'beyond the rear', $move('x_m', $workings->rigToM() - $halfLengthM, 'forward to the rear wall')],
+            [abs($tank->yM) - $insideAcrossM, 'beyond the side', $move('y_m', max(0.0, $insideAcrossM) * ($tank->yM < 0 ? -1 : 1), 'in to the side wall')],
+            [$tank->zM - $topM, 'above the roof', $move('z_m', max(0.0, $topM), 'down below the roof')],
+        ] as $candidate) {
+            $worst = $candidate[0] > $worst[0] ? $candidate : $worst;
+        }
+
+        return $worst;
+    }
+}

@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Assessment;
+
+use YardCask\Core\Quantity\Kind;
+use YardCask\Core\Quantity\QuantityFormat;
+use YardCask\Core\Quantity\Unit;
+use YardCask\Core\Quantity\UnitPreferences;
+
+/** Puts quantities into words, in the plan's units. */
+final readonly class Say
+{
+    public QuantityFormat $format;
+
+    public function __construct(public UnitPreferences $units)
+    {
+        $this->format = new QuantityFormat($units);
+    }
+
+    public function litres(float $litres): string
+    {
+        return $this->format->reading($litres, Unit::Litre, Kind::Volume);
+    }
+
+    public function kg(float $kg): string
+    {
+        return $this->format->reading($kg, Unit::Kilogram, Kind::Mass);
+    }
+
+    public function mm(float $mm): string
+    {
+        return $this->format->reading($mm, Unit::Millimetre, Kind::Length);
+    }
+
+    public function metres(float $metres): string
+    {
+        return $this->format->reading($metres, Unit::Metre, Kind::Length);
+    }
+
+    public function across(float $metres): string
+    {
+        return $this->format->reading($metres, Unit::Metre, Kind::Sideways);
+    }
+
+    public function share(float $fraction): string
+    {
+        return $this->format->reading($fraction, Unit::Fraction, Kind::Share);
+    }
+
+    /** “3 days”, “2.7 days”, “1 day”. */
+    public function days(float $days): string
+    {
+        $text = rtrim(rtrim(number_format($days, 1, '.', ''), '0'), '.');
+
+        return $text.('1' === $text ? ' day' : ' days');
+    }
+
+    public function minutes(float $minutes): string
+    {
+        return rtrim(rtrim(number_format($minutes, 1, '.', ''), '0'), '.').' min';
+    }
+
+    /** “one”, “two” … up to nine, figures beyond. */
+    public static function count(int $count): string
+    {
+        return ['no', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine'][$count] ?? (string) $count;
+    }
+}

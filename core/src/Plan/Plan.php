@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Plan;
+
+use YardCask\Core\Input\InputReader;
+use YardCask\Core\Input\InvalidInput;
+use YardCask\Core\Input\Json;
+use YardCask\Core\Quantity\UnitPreferences;
+
+/** The plan document: immutable, in SI units, the same bytes for the same plan. */
+final readonly class Plan implements \JsonSerializable
+{
+    public const FORMAT = 'yard-cask-plan';
+    public const VERSION = 1;
+
+    /** @param list<PlannedTank> $tanks */
+    public function __construct(
+        public string $name,
+        public UnitPreferences $units,
+        public UsePlan $use,
+        public LoadPlan $load,
+        public array $tanks,
+    ) {
+    }
+
+    /** @throws InvalidInput with every error of the document */
+    public static function fromJson(string $json): self
+    {
+        return self::read(Json::decode($json));
+    }
+
+    /**
+     * @param mixed $document decoded JSON, objects as stdClass
+     *
+     * @throws InvalidInput with every error of the document
+     */
+    public static function read(mixed $document): self
+    {
+        $in = InputReader::of((new PlanMigrations())->toCurrent($document));
+        $in->text('format', 60);
+        $in->number('version', \YardCask\Core\Input\Range::positive());
+        $ids = new PlanIds();
+        $plan = new self(
+            $in->text('name', 80),
+            self::readUnits($in->object('units')),
+            UsePlan::read($in->object('use'), $ids),
+            LoadPlan::read($in->object('load'), $ids),
+            array_map(static fn (InputReader $one): PlannedTank => PlannedTank::read($one, $ids), $in->objects('tanks', 12)),
+        );
+        $in->finish();
+        $in->throwIfInvalid();
+
+        return $plan;
+    }
+
+    /** The plan file: indented, with a newline at its end. */
+    public function toJson(): string
+    {
+        return Json::encode($this, true)."\n";
+    }
+
+    /** @return list<PlannedTank> */
+    public function tanksOf(Supply $supply): array
+    {
+        return array_values(array_filter($this->tanks, static fn (PlannedTank $tank): bool => $supply === $tank->supply));
+    }
+
+    /** @return array<string, mixed> */
+    public function jsonSerialize(): array
+    {
+        return [
+            'format' => self::FORMAT, 'version' => self::VERSION, 'name' => $this->name,
+            'units' => get_object_vars($this->units),
+            'use' => $this->use, 'load' => $this->load, 'tanks' => $this->tanks,
+        ];
+    }
+
+    private static function readUnits(InputReader $in): UnitPreferences
+    {
+        $choices = UnitPreferences::CHOICES;
+        $units = new UnitPreferences(
+            $in->choice('volume', $choices['volume']),
+            $in->choice('length', $choices['length']),
+            $in->choice('mass', $choices['mass']),
+            $in->choice('pressure', $choices['pressure']),
+            $in->choice('temperature', $choices['temperature']),
+        );
+        $in->finish();
+
+        return $units;
+    }
+}

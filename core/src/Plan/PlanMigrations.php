@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Plan;
+
+use YardCask\Core\Input\InvalidInput;
+
+/** Brings a plan of an older version up to the current one, a step at a time. */
+final readonly class PlanMigrations
+{
+    /** @param array<int, callable(\stdClass): \stdClass> $steps the step that leads from each version to the next */
+    public function __construct(
+        private int $current = Plan::VERSION,
+        private array $steps = [],
+    ) {
+    }
+
+    /**
+     * @return \stdClass a document of the current version; the one given is not touched
+     *
+     * @throws InvalidInput when this is no plan, or one of a version that is not known here
+     */
+    public function toCurrent(mixed $document): \stdClass
+    {
+        if (!$document instanceof \stdClass || ($document->format ?? null) !== Plan::FORMAT) {
+            throw InvalidInput::at('/format', \sprintf('This is not a plan: a JSON object with "format": "%s" is wanted.', Plan::FORMAT));
+        }
+        $version = $document->version ?? null;
+        if (!\is_int($version) || $version < 1) {
+            throw InvalidInput::at('/version', \sprintf('The version must be a whole number from 1 to %d.', $this->current));
+        }
+        if ($version > $this->current) {
+            throw InvalidInput::at('/version', \sprintf('This plan is of version %d, written by a newer Yard Cask; this one reads up to version %d.', $version, $this->current));
+        }
+        $document = clone $document;
+        while ($version < $this->current) {
+            $step = $this->steps[$version] ?? throw InvalidInput::at('/version', \sprintf('Plans of version %d can no longer be read.', $version));
+            $document = $step($document);
+            $document->version = ++$version;
+        }
+
+        return $document;
+    }
+}

@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Start;
+
+/** How freely a crew uses water. */
+enum HabitLevel: string
+{
+    case Frugal = 'frugal';
+    case Ordinary = 'ordinary';
+    case Generous = 'generous';
+}
