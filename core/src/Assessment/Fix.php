@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Assessment;
 
+use YardCask\Core\Plan\PlanPatch;
+
 /** A change that would clear a finding: its label, and the patch that the app can apply. */
 final readonly class Fix implements \JsonSerializable
 {

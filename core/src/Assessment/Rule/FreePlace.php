@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Assessment\Rule;
 
-use YardCask\Core\Assessment\PlanPatch;
+use YardCask\Core\Plan\PlanPatch;
 use YardCask\Core\Assessment\TankProposal;
 use YardCask\Core\Plan\Plan;
 use YardCask\Core\Plan\PlannedLoad;

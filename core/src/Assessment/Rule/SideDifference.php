@@ -8,7 +8,7 @@ use YardCask\Core\Assessment\Finding;
 use YardCask\Core\Assessment\FindingCode;
 use YardCask\Core\Assessment\Fix;
 use YardCask\Core\Assessment\Measure;
-use YardCask\Core\Assessment\PlanPatch;
+use YardCask\Core\Plan\PlanPatch;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Payload\RoadPayload;
 use YardCask\Core\Plan\PlannedRoadRig;

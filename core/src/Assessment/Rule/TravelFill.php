@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace YardCask\Core\Assessment\Rule;
 
 use YardCask\Core\Assessment\Fix;
-use YardCask\Core\Assessment\PlanPatch;
+use YardCask\Core\Plan\PlanPatch;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Payload\FillLimit;
 use YardCask\Core\Payload\LimitName;

@@ -2,11 +2,10 @@
 
 declare(strict_types=1);
 
-namespace YardCask\Core\Assessment;
+namespace YardCask\Core\Plan;
 
 use YardCask\Core\Input\InvalidInput;
 use YardCask\Core\Input\Json;
-use YardCask\Core\Plan\Plan;
 
 /** A JSON Patch (RFC 6902) on a plan, of the operations replace, add at the end of a list, and remove. */
 final readonly class PlanPatch implements \JsonSerializable

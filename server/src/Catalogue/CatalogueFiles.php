@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Server\Catalogue;
+
+use YardCask\Core\Input\Json;
+use YardCask\Core\Start\Catalogue;
+
+/** The catalogue's files. */
+final readonly class CatalogueFiles
+{
+    public function __construct(private string $catalogueDir)
+    {
+    }
+
+    public function catalogue(): Catalogue
+    {
+        return Catalogue::fromJson($this->read('rigs.json'), $this->read('habits.json'));
+    }
+
+    /** @return array<string, mixed> rigs and habits as they stand in the files */
+    public function raw(): array
+    {
+        return (array) Json::decode($this->read('rigs.json')) + (array) Json::decode($this->read('habits.json'));
+    }
+
+    /** @return list<string> the plan files that a new installation begins with */
+    public function demoPlans(): array
+    {
+        return array_map(static fn (string $file): string => (string) file_get_contents($file), glob($this->catalogueDir.'/plans/*.json') ?: []);
+    }
+
+    private function read(string $name): string
+    {
+        return (string) file_get_contents($this->catalogueDir.'/'.$name);
+    }
+}

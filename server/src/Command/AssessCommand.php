@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Server\Command;
+
+use Symfony\Component\Console\Attribute\AsCommand;
+use Symfony\Component\Console\Command\Command;
+use Symfony\Component\Console\Input\InputArgument;
+use Symfony\Component\Console\Input\InputInterface;
+use Symfony\Component\Console\Output\OutputInterface;
+use YardCask\Core\Assessment\Assessor;
+use YardCask\Core\Input\InvalidInput;
+use YardCask\Core\Input\Json;
+use YardCask\Core\Plan\Plan;
+
+/** The assessment of a plan file: exit 0, 1 when something is dangerous, 2 with pointers for a bad plan. */
+#[AsCommand('yardcask:assess', 'Assess a plan file')]
+final class AssessCommand extends Command
+{
+    protected function configure(): void
+    {
+        $this->addArgument('file', InputArgument::REQUIRED, 'A plan file, or - for standard input');
+    }
+
+    protected function execute(InputInterface $input, OutputInterface $output): int
+    {
+        $file = $input->getArgument('file');
+        try {
+            $assessment = Assessor::assess(Plan::fromJson(InputFile::read(\is_string($file) ? $file : '-')));
+            $output->write(Json::encode($assessment, true)."\n", false, OutputInterface::OUTPUT_RAW);
+
+            return $assessment->hasStop() ? 1 : 0;
+        } catch (InvalidInput $e) {
+            $output->write(Json::encode(['errors' => $e->errors], true)."\n", false, OutputInterface::OUTPUT_RAW);
+
+            return 2;
+        }
+    }
+}

@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Server\Command;
+
+use OpenApi\Generator;
+use Symfony\Component\Console\Attribute\AsCommand;
+use Symfony\Component\Console\Command\Command;
+use Symfony\Component\Console\Input\InputInterface;
+use Symfony\Component\Console\Input\InputOption;
+use Symfony\Component\Console\Output\OutputInterface;
+use YardCask\Core\Assessment\FindingCode;
+use YardCask\Core\Input\Json;
+
+/** Writes what is generated from the code: schema/openapi.json and docs/findings.md. With --check it only compares. */
+#[AsCommand('yardcask:write-docs', 'Write schema/openapi.json and docs/findings.md from the code')]
+final class WriteDocsCommand extends Command
+{
+    public function __construct(private readonly string $schemaDir)
+    {
+        parent::__construct();
+    }
+
+    protected function configure(): void
+    {
+        $this->addOption('check', null, InputOption::VALUE_NONE, 'Only say whether the files match the code');
+    }
+
+    protected function execute(InputInterface $input, OutputInterface $output): int
+    {
+        $stale = 0;
+        foreach ([$this->schemaDir.'/openapi.json' => self::openApi(), \dirname($this->schemaDir).'/docs/findings.md' => self::findings()] as $file => $text) {
+            if (true !== $input->getOption('check')) {
+                file_put_contents($file, $text);
+            } elseif (!is_file($file) || file_get_contents($file) !== $text) {
+                $output->writeln(basename($file).' does not match the code; run server/bin/console yardcask:write-docs');
+                ++$stale;
+            }
+        }
+
+        return 0 === $stale ? 0 : 1;
+    }
+
+    private static function openApi(): string
+    {
+        $openApi = (new Generator())->setVersion('3.1.0')->generate([\dirname(__DIR__)], null, true);
+
+        return Json::encode(Json::decode(null === $openApi ? '{}' : $openApi->toJson()), true)."\n";
+    }
+
+    private static function findings(): string
+    {
+        $text = "# Findings\n\nGenerated from `core/src/Assessment/FindingCode.php`. A `stop` can hurt someone or break something, a `fix` will not work, a `watch` is worth knowing.\n\n| code | severity | made when |\n|---|---|---|\n";
+        foreach (FindingCode::cases() as $code) {
+            $text .= \sprintf("| `%s` | %s | %s |\n", $code->value, $code->severity()->value, $code->meaning());
+        }
+
+        return $text;
+    }
+}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Server\Controller;
+
+use OpenApi\Attributes as OA;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Routing\Attribute\Route;
+use YardCask\Core\Assessment\Assessor;
+use YardCask\Core\Plan\Plan;
+use YardCask\Server\Http\JsonBody;
+use YardCask\Server\Http\JsonReply;
+
+/** Says everything that can be said about a plan, saved or not. */
+final readonly class AssessController
+{
+    #[Route('/api/assess', methods: ['POST'])]
+    #[OA\Post(path: '/api/assess', operationId: 'assess', summary: 'Assess a plan')]
+    #[OA\RequestBody(required: true, content: new OA\JsonContent(ref: 'plan.schema.json'))]
+    #[OA\Response(response: 200, description: 'The assessment', content: new OA\JsonContent(ref: 'assessment.schema.json'))]
+    #[OA\Response(response: 422, description: 'Not a valid plan', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: '#/components/schemas/Problem')))]
+    public function __invoke(Request $request): Response
+    {
+        return JsonReply::of(Assessor::assess(Plan::read(JsonBody::read($request))));
+    }
+}

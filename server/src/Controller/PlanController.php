@@ -1,0 +1,103 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Server\Controller;
+
+use OpenApi\Attributes as OA;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Routing\Attribute\Route;
+use YardCask\Core\Start\FirstAnswers;
+use YardCask\Core\Start\PlanStarter;
+use YardCask\Core\Plan\Plan;
+use YardCask\Server\Catalogue\CatalogueFiles;
+use YardCask\Server\Entity\StoredPlan;
+use YardCask\Server\Http\IfMatch;
+use YardCask\Server\Http\JsonBody;
+use YardCask\Server\Http\JsonReply;
+use YardCask\Server\Http\SavedPlanReply;
+use YardCask\Server\Schema\PlanSchema;
+use YardCask\Server\Storage\PlanStore;
+
+/** Plans: list, begin, read, save, delete and bring back. */
+#[Route('/api/plans')]
+final readonly class PlanController
+{
+    public function __construct(
+        private PlanStore $plans,
+        private PlanSchema $schema,
+    ) {
+    }
+
+    #[Route('', methods: ['GET'])]
+    #[OA\Get(path: '/api/plans', operationId: 'listPlans', summary: 'All plans, the latest saved first')]
+    #[OA\Response(response: 200, description: 'The plans', content: new OA\JsonContent(required: ['plans'], properties: [new OA\Property(property: 'plans', type: 'array', items: new OA\Items(ref: '#/components/schemas/PlanSummary'))]))]
+    public function list(): Response
+    {
+        return JsonReply::of(['plans' => array_map(static fn (StoredPlan $plan): array => [
+            'id' => $plan->id, 'name' => $plan->name(), 'revision' => $plan->revision(), 'updated_at' => $plan->updatedAt()->format(\DATE_ATOM),
+        ], $this->plans->all())]);
+    }
+
+    #[Route('', methods: ['POST'])]
+    #[OA\Post(path: '/api/plans', operationId: 'startPlan', summary: 'Begin a plan from the first answers')]
+    #[OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/FirstAnswers'))]
+    #[OA\Response(response: 201, description: 'The new plan', content: new OA\JsonContent(ref: '#/components/schemas/SavedPlan'))]
+    #[OA\Response(response: 422, description: 'An answer is missing or not allowed', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: '#/components/schemas/Problem')))]
+    public function start(Request $request, CatalogueFiles $files): Response
+    {
+        $catalogue = $files->catalogue();
+        $plan = PlanStarter::start(FirstAnswers::read(JsonBody::read($request), $catalogue), $catalogue);
+
+        return SavedPlanReply::of($this->plans->create($plan), 201);
+    }
+
+    #[Route('/{id}', methods: ['GET'])]
+    #[OA\Get(path: '/api/plans/{id}', operationId: 'readPlan', summary: 'A plan as last saved; its revision is also the ETag')]
+    #[OA\Parameter(name: 'id', in: 'path', required: true, schema: new OA\Schema(type: 'string'))]
+    #[OA\Response(response: 200, description: 'The plan', content: new OA\JsonContent(ref: '#/components/schemas/SavedPlan'))]
+    #[OA\Response(response: 404, description: 'No such plan', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: '#/components/schemas/Problem')))]
+    public function read(string $id): Response
+    {
+        return SavedPlanReply::of($this->plans->latest($id));
+    }
+
+    #[Route('/{id}', methods: ['PUT'])]
+    #[OA\Put(path: '/api/plans/{id}', operationId: 'writePlan', summary: 'Save a plan as its next revision')]
+    #[OA\Parameter(name: 'id', in: 'path', required: true, schema: new OA\Schema(type: 'string'))]
+    #[OA\Parameter(name: 'If-Match', in: 'header', required: true, description: 'The revision that the change is based on, quoted', schema: new OA\Schema(type: 'string', example: '"3"'))]
+    #[OA\RequestBody(required: true, content: new OA\JsonContent(ref: 'plan.schema.json'))]
+    #[OA\Response(response: 200, description: 'Saved', content: new OA\JsonContent(ref: '#/components/schemas/SavedPlan'))]
+    #[OA\Response(response: 412, description: 'Saved by somebody else meanwhile; `current` holds what stands', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: '#/components/schemas/Problem')))]
+    #[OA\Response(response: 422, description: 'Not a valid plan', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: '#/components/schemas/Problem')))]
+    public function write(string $id, Request $request): Response
+    {
+        $based = IfMatch::revision($request);
+        $document = JsonBody::read($request);
+        $plan = Plan::read($document);
+        $this->schema->check($document);
+
+        return SavedPlanReply::of($this->plans->write($id, $based, $plan));
+    }
+
+    #[Route('/{id}', methods: ['DELETE'])]
+    #[OA\Delete(path: '/api/plans/{id}', operationId: 'deletePlan', summary: 'Delete a plan; it can be brought back')]
+    #[OA\Parameter(name: 'id', in: 'path', required: true, schema: new OA\Schema(type: 'string'))]
+    #[OA\Response(response: 204, description: 'Deleted')]
+    public function delete(string $id): Response
+    {
+        $this->plans->delete($id);
+
+        return new Response('', 204);
+    }
+
+    #[Route('/{id}/undelete', methods: ['POST'])]
+    #[OA\Post(path: '/api/plans/{id}/undelete', operationId: 'undeletePlan', summary: 'Bring a deleted plan back')]
+    #[OA\Parameter(name: 'id', in: 'path', required: true, schema: new OA\Schema(type: 'string'))]
+    #[OA\Response(response: 200, description: 'Back again', content: new OA\JsonContent(ref: '#/components/schemas/SavedPlan'))]
+    public function undelete(string $id): Response
+    {
+        return SavedPlanReply::of($this->plans->undelete($id));
+    }
+}

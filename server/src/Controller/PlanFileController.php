@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Server\Controller;
+
+use OpenApi\Attributes as OA;
+use Symfony\Component\HttpFoundation\HeaderUtils;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Routing\Attribute\Route;
+use YardCask\Core\Plan\Plan;
+use YardCask\Server\Http\JsonBody;
+use YardCask\Server\Http\SavedPlanReply;
+use YardCask\Server\Schema\PlanSchema;
+use YardCask\Server\Storage\PlanStore;
+
+/** The plan file: taken in and given out. */
+#[Route('/api/plans')]
+final readonly class PlanFileController
+{
+    public function __construct(private PlanStore $plans)
+    {
+    }
+
+    #[Route('/import', methods: ['POST'], priority: 1)]
+    #[OA\Post(path: '/api/plans/import', operationId: 'importPlan', summary: 'Take in a plan file of this or an older version as a new plan')]
+    #[OA\RequestBody(required: true, content: new OA\JsonContent(ref: 'plan.schema.json'))]
+    #[OA\Response(response: 201, description: 'The new plan', content: new OA\JsonContent(ref: '#/components/schemas/SavedPlan'))]
+    #[OA\Response(response: 422, description: 'Not a valid plan', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: '#/components/schemas/Problem')))]
+    public function import(Request $request, PlanSchema $schema): Response
+    {
+        $plan = Plan::read(JsonBody::read($request));
+        $schema->check(\YardCask\Core\Input\Json::decode($plan->toJson()));
+
+        return SavedPlanReply::of($this->plans->create($plan), 201);
+    }
+
+    #[Route('/{id}/export', methods: ['GET'])]
+    #[OA\Get(path: '/api/plans/{id}/export', operationId: 'exportPlan', summary: 'The plan file')]
+    #[OA\Parameter(name: 'id', in: 'path', required: true, schema: new OA\Schema(type: 'string'))]
+    #[OA\Response(response: 200, description: 'The plan file', content: new OA\JsonContent(ref: 'plan.schema.json'))]
+    public function export(string $id): Response
+    {
+        $plan = Plan::fromJson($this->plans->latest($id)->document);
+        $ascii = trim((string) preg_replace('/[^A-Za-z0-9]+/', '-', $plan->name), '-');
+
+        return new Response($plan->toJson(), 200, [
+            'Content-Type' => 'application/json',
+            'Content-Disposition' => HeaderUtils::makeDisposition('attachment', strtr($plan->name, ['/' => '-', '\\' => '-']).'.yardcask.json', ('' === $ascii ? 'plan' : $ascii).'.yardcask.json'),
+        ]);
+    }
+}

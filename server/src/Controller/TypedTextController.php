@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Server\Controller;
+
+use OpenApi\Attributes as OA;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Routing\Attribute\Route;
+use YardCask\Core\Plan\Plan;
+use YardCask\Core\Plan\TypedText;
+use YardCask\Core\Quantity\UnreadableQuantity;
+use YardCask\Server\Http\JsonBody;
+use YardCask\Server\Http\JsonReply;
+use YardCask\Server\Problem\Problem;
+
+/** Reads what was typed into a measured field. */
+final readonly class TypedTextController
+{
+    private const MAX_LENGTH = 200;
+
+    #[Route('/api/typed', methods: ['POST'])]
+    #[OA\Post(path: '/api/typed', operationId: 'readTyped', summary: 'Read what was typed into a measured field of a plan')]
+    #[OA\RequestBody(required: true, content: new OA\JsonContent(required: ['pointer', 'text', 'plan'], properties: [new OA\Property(property: 'pointer', type: 'string'), new OA\Property(property: 'text', type: 'string'), new OA\Property(property: 'plan', ref: 'plan.schema.json')]))]
+    #[OA\Response(response: 200, description: 'The value to store in the plan', content: new OA\JsonContent(required: ['value'], properties: [new OA\Property(property: 'value', type: 'number')]))]
+    #[OA\Response(response: 422, description: 'Not understood, or not allowed here', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: '#/components/schemas/Problem')))]
+    public function __invoke(Request $request): Response
+    {
+        $body = JsonBody::read($request);
+        $pointer = $body->pointer ?? null;
+        $text = $body->text ?? null;
+        if (!\is_string($pointer) || !\is_string($text) || \strlen($text) > self::MAX_LENGTH || !mb_check_encoding($text, 'UTF-8')) {
+            throw Problem::invalid([['pointer' => \is_string($pointer) ? '/text' : '/pointer', 'message' => 'Send "pointer" and "text" as texts, the text of at most '.self::MAX_LENGTH.' bytes.']]);
+        }
+        try {
+            return JsonReply::of(['value' => TypedText::read($pointer, $text, Plan::read($body->plan ?? null))]);
+        } catch (UnreadableQuantity $e) {
+            throw Problem::invalid([['pointer' => $pointer, 'message' => $e->getMessage(), 'choices' => $e->choices]]);
+        }
+    }
+}

@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Server\Entity;
+
+use Doctrine\DBAL\Types\Types;
+use Doctrine\ORM\Mapping as ORM;
+
+/** A plan in the store: its name for the list, and the number of its latest revision. */
+#[ORM\Entity]
+#[ORM\Table(name: 'plan')]
+#[ORM\Index(name: 'plan_updated', columns: ['deleted_at', 'updated_at'])]
+class StoredPlan
+{
+    #[ORM\Column]
+    private int $revision = 0;
+
+    #[ORM\Column(length: 80)]
+    private string $name = '';
+
+    #[ORM\Column(type: Types::DATETIME_IMMUTABLE)]
+    private \DateTimeImmutable $updatedAt;
+
+    #[ORM\Column(type: Types::DATETIME_IMMUTABLE, nullable: true)]
+    private ?\DateTimeImmutable $deletedAt = null;
+
+    public function __construct(
+        #[ORM\Id]
+        #[ORM\Column(length: 12)]
+        public readonly string $id,
+        #[ORM\Column(type: Types::DATETIME_IMMUTABLE)]
+        public readonly \DateTimeImmutable $createdAt,
+    ) {
+        $this->updatedAt = $createdAt;
+    }
+
+    public function name(): string
+    {
+        return $this->name;
+    }
+
+    public function revision(): int
+    {
+        return $this->revision;
+    }
+
+    public function updatedAt(): \DateTimeImmutable
+    {
+        return $this->updatedAt;
+    }
+
+    public function isDeleted(): bool
+    {
+        return null !== $this->deletedAt;
+    }
+
+    /** The next revision, holding $document. */
+    public function revise(string $name, string $document, \DateTimeImmutable $at): PlanRevision
+    {
+        $this->name = $name;
+        $this->updatedAt = $at;
+
+        return new PlanRevision($this, ++$this->revision, $document, $at);
+    }
+
+    public function delete(\DateTimeImmutable $at): void
+    {
+        $this->deletedAt = $at;
+    }
+
+    public function undelete(): void
+    {
+        $this->deletedAt = null;
+    }
+}

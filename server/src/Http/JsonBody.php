@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Server\Http;
+
+use Symfony\Component\HttpFoundation\Request;
+use YardCask\Core\Input\InvalidInput;
+use YardCask\Core\Input\Json;
+use YardCask\Server\Problem\Problem;
+
+/** Reads the JSON body of a request, within bounds. */
+final class JsonBody
+{
+    public const MAX_BYTES = 512 * 1024;
+
+    /** @throws Problem when the body is too large, not sent as JSON, or cannot be decoded */
+    public static function read(Request $request): mixed
+    {
+        if ('json' !== $request->getContentTypeFormat()) {
+            throw Problem::notJson((string) $request->headers->get('Content-Type', 'nothing'));
+        }
+        if ((int) $request->headers->get('Content-Length', '0') > self::MAX_BYTES || \strlen($request->getContent()) > self::MAX_BYTES) {
+            throw Problem::tooLarge(self::MAX_BYTES);
+        }
+        try {
+            return Json::decode($request->getContent());
+        } catch (InvalidInput $e) {
+            throw Problem::unreadable($e->errors[0]->message);
+        }
+    }
+}

@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Server\OpenApi;
+
+use OpenApi\Attributes as OA;
+
+/** The parts of the API's description that several routes share. */
+#[OA\Info(version: '1', title: 'Yard Cask', description: 'Plans the fresh-water supply of a van, bus, trailer or boat. Errors are problem documents (RFC 9457).')]
+#[OA\Schema(schema: 'PlanSummary', required: ['id', 'name', 'revision', 'updated_at'], properties: [
+    new OA\Property(property: 'id', type: 'string'),
+    new OA\Property(property: 'name', type: 'string'),
+    new OA\Property(property: 'revision', type: 'integer'),
+    new OA\Property(property: 'updated_at', type: 'string', format: 'date-time'),
+])]
+#[OA\Schema(schema: 'SavedPlan', required: ['id', 'revision', 'saved_at', 'plan'], properties: [
+    new OA\Property(property: 'id', type: 'string'),
+    new OA\Property(property: 'revision', type: 'integer'),
+    new OA\Property(property: 'saved_at', type: 'string', format: 'date-time'),
+    new OA\Property(property: 'plan', ref: 'plan.schema.json'),
+])]
+#[OA\Schema(schema: 'FirstAnswers', required: ['crew', 'stay', 'habit', 'days', 'rig'], properties: [
+    new OA\Property(property: 'name', type: 'string', maxLength: 80),
+    new OA\Property(property: 'crew', type: 'number', maximum: 60, minimum: 1),
+    new OA\Property(property: 'stay', type: 'string', enum: ['sites', 'mixed', 'wild']),
+    new OA\Property(property: 'habit', type: 'string', enum: ['frugal', 'ordinary', 'generous']),
+    new OA\Property(property: 'days', type: 'number', maximum: 120, minimum: 0.25),
+    new OA\Property(property: 'rig', type: 'string'),
+    new OA\Property(property: 'volume', type: 'string'),
+    new OA\Property(property: 'length', type: 'string'),
+    new OA\Property(property: 'mass', type: 'string'),
+])]
+#[OA\Schema(schema: 'HabitAmounts', required: ['times'], properties: [
+    new OA\Property(property: 'litres', type: 'number'),
+    new OA\Property(property: 'flow_lpm', type: 'number'),
+    new OA\Property(property: 'minutes', type: 'number'),
+    new OA\Property(property: 'times', type: 'number'),
+])]
+#[OA\Schema(schema: 'Habit', required: ['habit', 'name', 'each', 'per', 'supply', 'spread', 'usual', 'levels'], properties: [
+    new OA\Property(property: 'habit', type: 'string'),
+    new OA\Property(property: 'name', type: 'string'),
+    new OA\Property(property: 'each', type: 'string', enum: ['person', 'rig']),
+    new OA\Property(property: 'per', type: 'string', enum: ['day', 'stay']),
+    new OA\Property(property: 'supply', type: 'string', enum: ['main', 'drinking']),
+    new OA\Property(property: 'spread', type: 'number'),
+    new OA\Property(property: 'usual', type: 'boolean'),
+    new OA\Property(property: 'levels', required: ['frugal', 'ordinary', 'generous'], properties: [
+        new OA\Property(property: 'frugal', ref: '#/components/schemas/HabitAmounts'),
+        new OA\Property(property: 'ordinary', ref: '#/components/schemas/HabitAmounts'),
+        new OA\Property(property: 'generous', ref: '#/components/schemas/HabitAmounts'),
+    ], type: 'object'),
+])]
+#[OA\Schema(schema: 'Catalogue', required: ['rigs', 'habits'], properties: [
+    new OA\Property(property: 'rigs', type: 'array', items: new OA\Items(required: ['id', 'label', 'about'], properties: [
+        new OA\Property(property: 'id', type: 'string'),
+        new OA\Property(property: 'label', type: 'string'),
+        new OA\Property(property: 'about', type: 'string'),
+    ], type: 'object')),
+    new OA\Property(property: 'habits', type: 'array', items: new OA\Items(ref: '#/components/schemas/Habit')),
+])]
+#[OA\Schema(schema: 'Problem', required: ['type', 'title', 'status', 'detail'], properties: [
+    new OA\Property(property: 'type', type: 'string'),
+    new OA\Property(property: 'title', type: 'string'),
+    new OA\Property(property: 'status', type: 'integer'),
+    new OA\Property(property: 'detail', type: 'string'),
+    new OA\Property(property: 'violations', type: 'array', items: new OA\Items(required: ['pointer', 'message'], properties: [
+        new OA\Property(property: 'pointer', type: 'string'),
+        new OA\Property(property: 'message', type: 'string'),
+        new OA\Property(property: 'choices', type: 'array', items: new OA\Items(type: 'string')),
+    ], type: 'object')),
+    new OA\Property(property: 'current', required: ['revision', 'plan'], properties: [
+        new OA\Property(property: 'revision', type: 'integer'),
+        new OA\Property(property: 'plan', ref: 'plan.schema.json'),
+    ], type: 'object'),
+])]
+final class Components
+{
+}

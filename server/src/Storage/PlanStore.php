@@ -1,0 +1,131 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Server\Storage;
+
+use Doctrine\DBAL\LockMode;
+use Doctrine\ORM\EntityManagerInterface;
+use YardCask\Core\Plan\Plan;
+use YardCask\Server\Entity\PlanRevision;
+use YardCask\Server\Entity\StoredPlan;
+use YardCask\Server\Problem\Problem;
+
+/** Plans and their numbered revisions. Nothing that was once saved is ever overwritten. */
+final readonly class PlanStore
+{
+    public function __construct(private EntityManagerInterface $orm)
+    {
+    }
+
+    /** @return list<StoredPlan> those not deleted, the latest saved first */
+    public function all(): array
+    {
+        return $this->orm->getRepository(StoredPlan::class)->findBy(['deletedAt' => null], ['updatedAt' => 'DESC', 'id' => 'ASC']);
+    }
+
+    public function isEmpty(): bool
+    {
+        return 0 === $this->orm->getRepository(StoredPlan::class)->count();
+    }
+
+    public function create(Plan $plan): PlanRevision
+    {
+        $stored = new StoredPlan(bin2hex(random_bytes(6)), self::now());
+        $revision = $stored->revise($plan->name, $plan->toJson(), self::now());
+        $this->orm->persist($stored);
+        $this->orm->persist($revision);
+        $this->orm->flush();
+
+        return $revision;
+    }
+
+    /** @throws Problem when there is no such plan, or it is deleted */
+    public function latest(string $id): PlanRevision
+    {
+        $stored = $this->find($id);
+
+        return $this->revision($stored, $stored->revision());
+    }
+
+    /** @throws Problem when there is no such plan or revision */
+    public function at(string $id, int $number): PlanRevision
+    {
+        return $this->revision($this->find($id), $number);
+    }
+
+    /**
+     * @return list<PlanRevision> the latest first, at most 200
+     *
+     * @throws Problem when there is no such plan
+     */
+    public function revisions(string $id): array
+    {
+        return $this->orm->getRepository(PlanRevision::class)->findBy(['plan' => $this->find($id)], ['number' => 'DESC'], 200);
+    }
+
+    /**
+     * Saves $plan as the next revision, or leaves all as it is when nothing has changed.
+     *
+     * @param int $based the revision that the change is based on
+     *
+     * @throws Problem when there is no such plan, or it has been saved since
+     */
+    public function write(string $id, int $based, Plan $plan): PlanRevision
+    {
+        return $this->orm->wrapInTransaction(function () use ($id, $based, $plan): PlanRevision {
+            $stored = $this->find($id, LockMode::PESSIMISTIC_WRITE);
+            $latest = $this->revision($stored, $stored->revision());
+            if ($stored->revision() !== $based) {
+                throw Problem::changedMeanwhile($based, $stored->revision(), ['revision' => $latest->number, 'plan' => Plan::fromJson($latest->document)]);
+            }
+            if ($latest->document === $plan->toJson()) {
+                return $latest;
+            }
+            $next = $stored->revise($plan->name, $plan->toJson(), self::now());
+            $this->orm->persist($next);
+
+            return $next;
+        });
+    }
+
+    /** @throws Problem when there is no such plan */
+    public function delete(string $id): void
+    {
+        $this->find($id)->delete(self::now());
+        $this->orm->flush();
+    }
+
+    /** @throws Problem when there was never such a plan */
+    public function undelete(string $id): PlanRevision
+    {
+        $stored = $this->orm->find(StoredPlan::class, $id) ?? throw Problem::noSuchPlan($id);
+        $stored->undelete();
+        $this->orm->flush();
+
+        return $this->latest($id);
+    }
+
+    private function find(string $id, LockMode $lock = LockMode::NONE): StoredPlan
+    {
+        $stored = $this->orm->find(StoredPlan::class, $id, $lock);
+        if (null === $stored || $stored->isDeleted()) {
+            throw Problem::noSuchPlan($id);
+        }
+        if (LockMode::PESSIMISTIC_WRITE === $lock) {
+            $this->orm->refresh($stored, $lock);
+        }
+
+        return $stored;
+    }
+
+    private function revision(StoredPlan $stored, int $number): PlanRevision
+    {
+        return $this->orm->getRepository(PlanRevision::class)->findOneBy(['plan' => $stored, 'number' => $number]) ?? throw Problem::noSuchRevision($number);
+    }
+
+    private static function now(): \DateTimeImmutable
+    {
+        return new \DateTimeImmutable('now', new \DateTimeZone('UTC'));
+    }
+}
