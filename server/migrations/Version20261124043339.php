@@ -17,7 +17,7 @@ final class Version20261124043339 extends AbstractMigration
 
     public function up(Schema $schema): void
     {
-        $this->addSql('CREATE TABLE plan (revision INT NOT NULL, name VARCHAR(80) NOT NULL, updated_at DATETIME NOT NULL, deleted_at DATETIME DEFAULT NULL, id VARCHAR(12) NOT NULL, created_at DATETIME NOT NULL, INDEX plan_updated (deleted_at, updated_at), PRIMARY KEY (id)) DEFAULT CHARACTER SET utf8mb4');
+        $this->addSql('CREATE TABLE plan (revision INT NOT NULL, name VARCHAR(80) NOT NULL, updated_at DATETIME NOT NULL, deleted_at DATETIME DEFAULT NULL, id VARCHAR(12) NOT NULL, INDEX plan_updated (deleted_at, updated_at), PRIMARY KEY (id)) DEFAULT CHARACTER SET utf8mb4');
         $this->addSql('CREATE TABLE plan_revision (id INT AUTO_INCREMENT NOT NULL, number INT NOT NULL, document MEDIUMTEXT NOT NULL, saved_at DATETIME NOT NULL, plan_id VARCHAR(12) NOT NULL, INDEX IDX_630622B6E899029B (plan_id), UNIQUE INDEX plan_revision_number (plan_id, number), PRIMARY KEY (id)) DEFAULT CHARACTER SET utf8mb4');
         $this->addSql('ALTER TABLE plan_revision ADD CONSTRAINT FK_630622B6E899029B FOREIGN KEY (plan_id) REFERENCES plan (id) ON DELETE CASCADE');
     }

@@ -29,8 +29,7 @@ class StoredPlan
         #[ORM\Id]
         #[ORM\Column(length: 12)]
         public readonly string $id,
-        #[ORM\Column(type: Types::DATETIME_IMMUTABLE)]
-        public readonly \DateTimeImmutable $createdAt,
+        \DateTimeImmutable $createdAt,
     ) {
         $this->updatedAt = $createdAt;
     }
