@@ -1,0 +1,63 @@
+import createClient from "openapi-fetch";
+import type { paths } from "./openapi";
+import type { Assessment, Catalogue, FirstAnswers, Plan, PlanSummary, Problem, SavedPlan } from "./types";
+
+const http = createClient<paths>({ baseUrl: window.location.origin });
+
+/** The server could not be reached, or is only just starting. What was asked for can be asked again. */
+export class Away extends Error {}
+
+/** The server refused, and said why. */
+export class Refused extends Error {
+  constructor(readonly problem: Problem) {
+    super(problem.detail);
+  }
+}
+
+type Reply<T> = { data?: T; error?: unknown; response: Response };
+
+async function answer<T>(asking: Promise<Reply<T>>): Promise<T> {
+  let reply: Reply<T>;
+  try {
+    reply = await asking;
+  } catch {
+    throw new Away("The server cannot be reached.");
+  }
+  if (reply.response.status >= 502 && reply.response.status <= 504)
+    throw new Away("The server is starting or has stopped.");
+  if (!reply.response.ok) {
+    const { status, statusText } = reply.response;
+    const problem = reply.error as Partial<Problem> | undefined;
+    throw new Refused({
+      type: "about:blank",
+      title: statusText,
+      status,
+      detail: `The server answered ${status}.`,
+      ...problem,
+    });
+  }
+  return reply.data as T;
+}
+
+const at = (id: string) => ({ path: { id } });
+const basedOn = (revision: number) => ({ "If-Match": `"${revision}"` });
+
+export const api = {
+  plans: async (): Promise<PlanSummary[]> => (await answer(http.GET("/api/plans"))).plans,
+  start: (answers: FirstAnswers): Promise<SavedPlan> => answer(http.POST("/api/plans", { body: answers })),
+  import: (plan: Plan): Promise<SavedPlan> => answer(http.POST("/api/plans/import", { body: plan })),
+  read: (id: string): Promise<SavedPlan> => answer(http.GET("/api/plans/{id}", { params: at(id) })),
+  write: (id: string, revision: number, plan: Plan): Promise<SavedPlan> =>
+    answer(http.PUT("/api/plans/{id}", { params: { ...at(id), header: basedOn(revision) }, body: plan })),
+  remove: (id: string): Promise<unknown> => answer(http.DELETE("/api/plans/{id}", { params: at(id) })),
+  undelete: (id: string): Promise<SavedPlan> => answer(http.POST("/api/plans/{id}/undelete", { params: at(id) })),
+  revisions: async (id: string) => (await answer(http.GET("/api/plans/{id}/revisions", { params: at(id) }))).revisions,
+  revision: (id: string, number: number): Promise<SavedPlan> =>
+    answer(http.GET("/api/plans/{id}/revisions/{number}", { params: { path: { id, number } } })),
+  assess: (plan: Plan, signal?: AbortSignal): Promise<Assessment> =>
+    answer(http.POST("/api/assess", { body: plan, ...(signal && { signal }) })),
+  typed: async (pointer: string, text: string, plan: Plan): Promise<number> =>
+    (await answer(http.POST("/api/typed", { body: { pointer, text, plan } }))).value,
+  catalogue: (): Promise<Catalogue> => answer(http.GET("/api/catalogue")),
+  exportUrl: (id: string) => `/api/plans/${id}/export`,
+};

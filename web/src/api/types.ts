@@ -1,0 +1,30 @@
+import type { components } from "./openapi";
+
+type Schemas = components["schemas"];
+
+export type Plan = Schemas["plan.schema"];
+export type Use = Plan["use"]["uses"][number];
+export type Load = Plan["load"]["loads"][number];
+export type Rig = Plan["load"]["rig"];
+export type Tank = Plan["tanks"][number];
+export type Units = Plan["units"];
+
+export type Assessment = Schemas["assessment.schema"];
+export type Finding = Assessment["findings"][number];
+export type Fix = Finding["fixes"][number];
+export type Figure = Assessment["figures"][string];
+export type GlassCell = Assessment["glass"][number];
+export type Limit = Assessment["stages"]["load"]["drawing"]["limits"][number];
+export type TankDrawing = Assessment["stages"]["tanks"]["drawing"]["tanks"][number];
+export type StageName = keyof Assessment["stages"];
+export type StageState = Assessment["stages"]["use"]["state"];
+export type Severity = Finding["severity"];
+
+export type SavedPlan = Schemas["SavedPlan"];
+export type PlanSummary = Schemas["PlanSummary"];
+export type FirstAnswers = Schemas["FirstAnswers"];
+export type Catalogue = Schemas["Catalogue"];
+export type Habit = Schemas["Habit"];
+export type HabitLevel = keyof Habit["levels"];
+export type Problem = Schemas["Problem"];
+export type Violation = NonNullable<Problem["violations"]>[number];

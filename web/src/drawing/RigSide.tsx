@@ -1,0 +1,220 @@
+import type { Load, Tank, TankDrawing } from "../api/types";
+import { usePlan } from "../plan/PlanContext";
+import { sideOutline, wheelRadius, wheels, window } from "./outline";
+import { bodyFrom, type Scale } from "./scale";
+import { useDrag } from "./useDrag";
+import { useMoves } from "./useMoves";
+
+type Props = {
+  scale: Scale;
+  /** Pixels from the top of the drawing to the ground, or to a boat's keel. */
+  ground: number;
+  loads: boolean;
+  selected: string | null;
+  onSelect: (id: string) => void;
+};
+
+/** The rig from its left, to scale, with its tanks and what is loaded; both can be dragged along it. */
+export function RigSide({ scale, ground, loads, selected, onSelect }: Props) {
+  const { plan, assessment } = usePlan();
+  const drag = useDrag();
+  const { moveTank, moveLoad, end } = useMoves();
+  const rig = plan.load.rig;
+  const z = (m: number) => ground - m * scale.perM;
+  const radius = wheelRadius(rig) * scale.perM;
+  const from = bodyFrom(rig);
+  const glass = window(rig, scale.x, z);
+  const labels = labelHeights(plan.load.loads, scale, z);
+  const inTrouble = new Set(
+    assessment.findings
+      .filter((one) => one.severity !== "watch" && one.stage === "tanks")
+      .flatMap((one) => one.subject),
+  );
+  return (
+    <g strokeWidth="1.6" className="stroke-ink" fill="none">
+      {rig.kind === "boat" ? (
+        <path
+          d={`M0 ${z(rig.height_m * 0.42)}H${scale.x(from + rig.length_m) + 40}`}
+          className="stroke-water"
+          strokeDasharray="10 5"
+          strokeWidth="1.2"
+        />
+      ) : (
+        <path d={`M${scale.x(from) - 40} ${ground}H${scale.x(from + rig.length_m) + 24}`} strokeWidth="1" />
+      )}
+      {rig.kind === "trailer" && (
+        <path
+          d={`M${scale.x(0)} ${z(0.42)}L${scale.x(from) + 4} ${z(0.42)}M${scale.x(0)} ${z(0.42)}v${0.42 * scale.perM}`}
+        />
+      )}
+      <path d={sideOutline(rig, scale.x, z)} className="fill-sheet" strokeLinejoin="round" />
+      {glass && <path d={glass} strokeWidth="1.1" strokeLinejoin="round" />}
+      <path
+        d={`M${scale.x(from + (rig.kind === "road" && rig.body !== "bus" ? 1.6 : 0.1))} ${z(rig.floor_m)}H${scale.x(from + rig.length_m) - 2}`}
+        strokeWidth="1"
+        strokeDasharray="2 4"
+      />
+      {wheels(rig).map((at) => (
+        <g key={at}>
+          <circle cx={scale.x(at)} cy={ground - radius} r={radius} className="fill-ground" />
+          <circle cx={scale.x(at)} cy={ground - radius} r={radius * 0.55} strokeWidth="1.1" />
+        </g>
+      ))}
+      {plan.tanks.map((tank) => (
+        <g
+          key={tank.id}
+          {...drag({
+            perM: scale.perM,
+            onSelect: () => onSelect(tank.id),
+            onEnd: end,
+            onMove: (right, _, exact) => moveTank(tank, { alongM: right, acrossM: 0, exact }),
+          })}
+          role="button"
+          aria-label={`${tank.name}, move along the rig`}
+        >
+          <TankFromSide
+            tank={tank}
+            drawing={assessment.stages.tanks.drawing.tanks.find((one) => one.id === tank.id)}
+            scale={scale}
+            z={z}
+            on={selected === tank.id}
+            trouble={inTrouble.has(tank.id)}
+          />
+        </g>
+      ))}
+      {loads &&
+        plan.load.loads.map((load, index) => (
+          <g
+            key={load.id}
+            {...drag({
+              perM: scale.perM,
+              onSelect: () => onSelect(load.id),
+              onEnd: end,
+              onMove: (right, _, exact) => moveLoad(load, { alongM: right, acrossM: 0, exact }),
+            })}
+            role="button"
+            aria-label={`${load.name}, move along the rig`}
+          >
+            <PlumbWeight
+              x={scale.x(load.x_m)}
+              y={z(load.z_m)}
+              lift={labels[index]!}
+              text={`${short(load.name)} ${assessment.readings[`/load/loads/${index}/kg`]?.text ?? ""}`}
+              kg={load.kg}
+              on={selected === load.id}
+            />
+          </g>
+        ))}
+    </g>
+  );
+}
+
+function TankFromSide({
+  tank,
+  drawing,
+  scale,
+  z,
+  on,
+  trouble,
+}: {
+  tank: Tank;
+  drawing: TankDrawing | undefined;
+  scale: Scale;
+  z: (m: number) => number;
+  on: boolean;
+  trouble: boolean;
+}) {
+  const [left, width] = [scale.x(tank.x_m - tank.length_mm / 2000), (tank.length_mm / 1000) * scale.perM];
+  const [top, height] = [z(tank.z_m + tank.height_mm / 1000), (tank.height_mm / 1000) * scale.perM];
+  const level = ((drawing?.travel_level_mm ?? 0) / 1000) * scale.perM;
+  const text = drawing?.travel ?? "";
+  return (
+    <>
+      <rect x={left} y={top} width={width} height={height} className="fill-sheet" stroke="none" />
+      <rect
+        x={left}
+        y={top + height - level}
+        width={width}
+        height={level}
+        className="water-moves fill-wash"
+        stroke="none"
+      />
+      {level > 1 && <path d={`M${left} ${top + height - level}h${width}`} className="stroke-water" strokeWidth="2" />}
+      <rect
+        x={left}
+        y={top}
+        width={width}
+        height={height}
+        className={on ? "stroke-rim" : trouble ? "stroke-rust" : "stroke-ink"}
+        strokeWidth={on ? 2.6 : 1.8}
+      />
+      {width > 46 && height > 15 && (
+        <text
+          x={left + width / 2}
+          y={top + height / 2 + 5}
+          textAnchor="middle"
+          stroke="none"
+          style={{ fontSize: 13.5, fontWeight: 640 }}
+        >
+          {text}
+        </text>
+      )}
+    </>
+  );
+}
+
+function PlumbWeight({
+  x,
+  y,
+  lift,
+  text,
+  kg,
+  on,
+}: {
+  x: number;
+  y: number;
+  lift: number;
+  text: string;
+  kg: number;
+  on: boolean;
+}) {
+  const r = Math.min(12, 4 + Math.cbrt(kg));
+  const fill = on ? "fill-rim" : "fill-ink";
+  return (
+    <g className={fill} stroke="none">
+      <rect x={x - 22} y={y - 22} width="44" height="44" fill="transparent" />
+      <path d={`M${x} ${y}V${y - r - lift}`} className={on ? "stroke-rim" : "stroke-ink"} strokeWidth="1.1" />
+      <path d={`M${x - r} ${y}h${2 * r}l${-r * 0.35} ${r * 1.25}h${-r * 1.3}z`} />
+      <text
+        x={x}
+        y={y - r - lift - 4}
+        textAnchor="middle"
+        style={{
+          fontSize: 12,
+          fontWeight: on ? 640 : 400,
+          paintOrder: "stroke",
+          stroke: "var(--sheet)",
+          strokeWidth: 3,
+        }}
+      >
+        {text}
+      </text>
+    </g>
+  );
+}
+
+const short = (name: string) => (name.length > 16 ? `${name.slice(0, 15).trimEnd()}…` : name);
+
+/** How far each label is lifted above its weight so that no two stand in each other. */
+function labelHeights(loads: readonly Load[], scale: Scale, z: (m: number) => number): number[] {
+  const placed: { x: number; y: number; half: number }[] = [];
+  return loads.map((load) => {
+    const half = (Math.min(load.name.length, 16) + 4) * 3.3;
+    const [x, base] = [scale.x(load.x_m), z(load.z_m)];
+    let lift = 2;
+    while (placed.some((one) => Math.abs(one.x - x) < one.half + half && Math.abs(one.y - (base - lift)) < 14))
+      lift += 14;
+    placed.push({ x, y: base - lift, half });
+    return lift;
+  });
+}

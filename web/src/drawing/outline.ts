@@ -1,0 +1,114 @@
+import type { Rig } from "../api/types";
+import { bodyFrom } from "./scale";
+
+type To = (m: number) => number;
+type Point = readonly [number, number];
+
+const WHEEL_M = 0.34;
+
+/** The wheels' middles, in m rearward of the origin. */
+export function wheels(rig: Rig): number[] {
+  if (rig.kind === "road") return [0, rig.wheelbase_m];
+  return rig.kind === "trailer" ? [rig.coupling_to_axle_m] : [];
+}
+
+export const wheelRadius = (rig: Rig): number => Math.min(WHEEL_M * (rig.body === "bus" ? 1.3 : 1), rig.height_m / 4);
+
+/** The outside of a rig seen from its left, as an SVG path: x and z map metres to pixels. */
+export function sideOutline(rig: Rig, x: To, z: To): string {
+  const from = bodyFrom(rig);
+  const at = ([along, up]: Point) => `${x(from + along).toFixed(1)} ${z(up).toFixed(1)}`;
+  const path = (points: readonly Point[]) => `M${points.map(at).join("L")}Z`;
+  const [l, h] = [rig.length_m, rig.height_m];
+  const sill = Math.max(0.2, rig.floor_m - 0.2);
+  switch (rig.body) {
+    case "van":
+      return path([
+        [0, sill],
+        [0, 0.95],
+        [0.1, 1.1],
+        [0.55, 1.24],
+        [1.15, h * 0.86],
+        [1.4, h * 0.97],
+        [1.75, h],
+        [l - 0.08, h],
+        [l, h - 0.12],
+        [l, sill],
+      ]);
+    case "bus":
+      return path([
+        [0, sill],
+        [0, h * 0.42],
+        [0.12, h * 0.9],
+        [0.3, h],
+        [l - 0.2, h],
+        [l, h - 0.2],
+        [l, sill],
+      ]);
+    case "pickup":
+      return path([
+        [0, 0.45],
+        [0.03, 0.95],
+        [1.15, 1.1],
+        [1.65, h * 0.92],
+        [1.9, h],
+        [l * 0.62, h],
+        [l * 0.64, h * 0.99],
+        [l - 0.05, h * 0.97],
+        [l, h * 0.6],
+        [l, 0.5],
+      ]);
+    case "trailer":
+      return path([
+        [0, sill],
+        [0, h * 0.7],
+        [0.25, h * 0.95],
+        [0.5, h],
+        [l - 0.15, h],
+        [l, h - 0.15],
+        [l, sill],
+      ]);
+    case "boat":
+      return path([
+        [0, h * 0.98],
+        [l * 0.06, h * 0.6],
+        [l * 0.18, h * 0.34],
+        [l * 0.36, h * 0.12],
+        [l * 0.46, 0],
+        [l * 0.66, 0],
+        [l * 0.78, h * 0.3],
+        [l * 0.97, h * 0.5],
+        [l, h * 0.86],
+        [l * 0.7, h * 0.8],
+        [l * 0.35, h * 0.84],
+      ]);
+  }
+}
+
+/** The outside of a rig seen from above: x along, y across. */
+export function planOutline(rig: Rig, x: To, y: To): string {
+  const from = bodyFrom(rig);
+  const half = rig.width_m / 2;
+  const at = ([along, across]: Point) => `${x(from + along).toFixed(1)} ${y(across).toFixed(1)}`;
+  const l = rig.length_m;
+  if (rig.body === "boat") {
+    const [bow, quarter, stern] = [at([0, 0]), at([l * 0.55, -half]), at([l, -half * 0.72])];
+    return `M${bow}C${at([l * 0.18, -half * 0.9])} ${at([l * 0.35, -half])} ${quarter}S${at([l * 0.9, -half * 0.86])} ${stern}L${at([l, half * 0.72])}C${at([l * 0.85, half])} ${at([l * 0.7, half])} ${at([l * 0.55, half])}S${at([l * 0.18, half * 0.9])} ${bow}Z`;
+  }
+  const nose = rig.body === "trailer" ? 0.06 : 0.25;
+  return `M${at([nose, -half])}L${at([l - 0.06, -half])}L${at([l, -half + 0.06])}L${at([l, half - 0.06])}L${at([l - 0.06, half])}L${at([nose, half])}L${at([0, half - nose])}L${at([0, -half + nose])}Z`;
+}
+
+/** The window of the driver's door, where there is one. */
+export function window(rig: Rig, x: To, z: To): string | null {
+  const from = bodyFrom(rig);
+  const at = ([along, up]: Point) => `${x(from + along).toFixed(1)} ${z(up).toFixed(1)}`;
+  const h = rig.height_m;
+  if (rig.body === "van")
+    return `M${[at([0.68, 1.3]), at([1.22, h * 0.84]), at([1.72, h * 0.84]), at([1.72, 1.3])].join("L")}Z`;
+  if (rig.body === "pickup")
+    return `M${[at([1.32, 1.15]), at([1.78, h * 0.92]), at([2.5, h * 0.92]), at([2.5, 1.15])].join("L")}Z`;
+  if (rig.body === "bus")
+    return `M${[at([0.25, h * 0.48]), at([0.34, h * 0.86]), at([rig.length_m - 0.4, h * 0.86]), at([rig.length_m - 0.4, h * 0.48])].join("L")}Z`;
+  return null;
+}

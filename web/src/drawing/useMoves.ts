@@ -1,0 +1,53 @@
+import { useRef } from "react";
+import type { Load, Tank } from "../api/types";
+import { patched } from "../plan/edits";
+import { usePlan } from "../plan/PlanContext";
+import { insideRig, placeForTank } from "./place";
+
+type Way = { alongM: number; acrossM: number; exact: boolean };
+
+/** Moves tanks and loads of the plan to where they were dragged; one drag is one undo step. */
+export function useMoves() {
+  const { plan, edit, settle } = usePlan();
+  const from = useRef<{ id: string; x_m: number; y_m: number } | null>(null);
+
+  const begin = (part: Tank | Load) => {
+    if (from.current?.id !== part.id) from.current = { id: part.id, x_m: part.x_m, y_m: part.y_m };
+    return from.current;
+  };
+  const put = (list: string, index: number, id: string, place: { x_m: number; y_m: number } | null) => {
+    if (!place) return;
+    const at = `${list}/${index}`;
+    edit(
+      patched(plan, [
+        { op: "replace", path: `${at}/x_m`, value: place.x_m },
+        { op: "replace", path: `${at}/y_m`, value: place.y_m },
+      ]),
+      `drag ${id}`,
+    );
+  };
+  return {
+    moveTank: (tank: Tank, way: Way) => {
+      const start = begin(tank);
+      put(
+        "/tanks",
+        plan.tanks.indexOf(tank),
+        tank.id,
+        placeForTank(plan, tank, start.x_m + way.alongM, start.y_m + way.acrossM, way.exact),
+      );
+    },
+    moveLoad: (load: Load, way: Way) => {
+      const start = begin(load);
+      put(
+        "/load/loads",
+        plan.load.loads.indexOf(load),
+        load.id,
+        insideRig(plan.load.rig, start.x_m + way.alongM, start.y_m + way.acrossM),
+      );
+    },
+    end: () => {
+      from.current = null;
+      settle();
+    },
+  };
+}

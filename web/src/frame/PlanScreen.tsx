@@ -1,0 +1,44 @@
+import { useQuery } from "@tanstack/react-query";
+import { Link, Navigate, useParams } from "react-router";
+import { Away, api } from "../api/client";
+import { PlanProvider } from "../plan/PlanProvider";
+import { isStage } from "../plan/stages";
+import { Frame } from "./Frame";
+import type { Ground } from "./ground";
+
+/** One plan, opened from the server. */
+export function PlanScreen({ ground, onTurnGround }: { ground: Ground; onTurnGround: () => void }) {
+  const { id = "", stage } = useParams();
+  const saved = useQuery({
+    queryKey: ["plan", id],
+    queryFn: () => api.read(id),
+    staleTime: Number.POSITIVE_INFINITY,
+    gcTime: 0,
+    retry: (_, error) => error instanceof Away,
+    retryDelay: 1500,
+  });
+  if (!isStage(stage)) return <Navigate to={`/plans/${id}/use`} replace />;
+  if (saved.isError) {
+    return (
+      <main className="p-8">
+        <h1>This plan is not here.</h1>
+        <p className="my-3 text-ink-2">{saved.error.message}</p>
+        <Link className="quiet" to="/">
+          To the shelf of plans
+        </Link>
+      </main>
+    );
+  }
+  if (!saved.data) {
+    return (
+      <p role="status" className="p-8 text-ink-2">
+        {saved.failureCount > 0 ? "The server is away. Trying again …" : "Opening the plan …"}
+      </p>
+    );
+  }
+  return (
+    <PlanProvider key={id} saved={saved.data}>
+      <Frame stage={stage} ground={ground} onTurnGround={onTurnGround} />
+    </PlanProvider>
+  );
+}

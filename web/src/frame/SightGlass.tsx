@@ -1,0 +1,76 @@
+import { Link } from "react-router";
+import type { GlassCell, Severity } from "../api/types";
+import { usePlan } from "../plan/PlanContext";
+
+const INK: Record<Severity, string> = { stop: "text-rust", fix: "text-brass", watch: "" };
+
+/** The few figures that trade against each other, always in sight. */
+export function SightGlass() {
+  const { assessment, before, state } = usePlan();
+  const counts = (severity: Severity) => assessment.findings.filter((finding) => finding.severity === severity).length;
+  const [stops, fixes, watches] = [counts("stop"), counts("fix"), counts("watch")];
+  const worst = stops > 0 ? stops : fixes > 0 ? fixes : watches;
+  const word = stops > 0 ? `stop, ${fixes} to fix` : fixes > 0 ? `to fix, ${watches} to watch` : "to watch";
+  const firstStage = assessment.findings[0]?.stage ?? "use";
+  return (
+    <section aria-label="Sight glass" className="glass">
+      {assessment.glass.map((cell) => (
+        <Cell
+          key={cell.label}
+          cell={cell}
+          was={before?.glass.find((one) => one.label === cell.label)}
+          planId={state.id}
+        />
+      ))}
+      <div className="glass-cell">
+        <Link className="label glass-link" to={`/plans/${state.id}/${firstStage}`}>
+          Snags
+        </Link>
+        <p className="glass-figure">
+          <span className={`big ${stops > 0 ? "text-rust" : fixes > 0 ? "text-brass" : ""}`}>{worst}</span>{" "}
+          <span className="beside">{word}</span>
+        </p>
+      </div>
+    </section>
+  );
+}
+
+function Cell({ cell, was, planId }: { cell: GlassCell; was: GlassCell | undefined; planId: string }) {
+  const { openSum } = usePlan();
+  const moved = was && (was.figure !== cell.figure || was.beside !== cell.beside);
+  const ink = INK[cell.severity ?? "watch"];
+  return (
+    <div className="glass-cell">
+      <Link className="label glass-link" to={`/plans/${planId}/${cell.stage}`}>
+        {cell.label}
+      </Link>
+      <p className="glass-figure">
+        <button
+          type="button"
+          className={`figure big ${ink}`}
+          onClick={() => openSum(cell.figure_id)}
+          aria-label={`${cell.label}: ${cell.figure} ${cell.symbol} ${cell.beside}. Open the sum`}
+        >
+          {cell.figure}
+        </button>{" "}
+        <span className="beside">
+          {cell.symbol} {cell.beside}
+        </span>
+      </p>
+      {cell.level !== undefined && (
+        <div className="tube" aria-hidden>
+          <i
+            className={`water-moves ${cell.severity === "stop" ? "bg-rust" : "bg-water"}`}
+            style={{ width: `${cell.level * 100}%` }}
+          />
+          {cell.mark !== undefined && cell.mark < 0.995 && <b style={{ left: `${cell.mark * 100}%` }} />}
+        </div>
+      )}
+      {moved && (
+        <p className="was">
+          was {was.figure} {was.symbol} {was.beside !== cell.beside && was.beside}
+        </p>
+      )}
+    </div>
+  );
+}

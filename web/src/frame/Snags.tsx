@@ -1,0 +1,87 @@
+import { Disclosure, DisclosureButton, DisclosurePanel } from "@headlessui/react";
+import type { Finding, Severity, StageName } from "../api/types";
+import { usePlan } from "../plan/PlanContext";
+import { STAGES } from "../plan/stages";
+
+/** The findings of this stage, worst first, with their fixes; those of the other stages in a line. */
+export function Snags({ stage }: { stage: StageName }) {
+  const { assessment, state } = usePlan();
+  const here = assessment.findings.filter((finding) => finding.stage === stage);
+  const elsewhere = STAGES.filter((one) => one.name !== stage)
+    .map((one) => ({ ...one, count: assessment.findings.filter((finding) => finding.stage === one.name).length }))
+    .filter((one) => one.count > 0);
+  return (
+    <aside aria-label="Snags" className="snags" data-plan={state.id}>
+      <Disclosure defaultOpen>
+        <DisclosureButton className="label flex w-full min-h-9 items-center justify-between">
+          <span>{here.length > 0 ? `Snags on this stage, ${here.length}` : "No snags on this stage"}</span>
+          <span className="ui-open-mark" aria-hidden />
+        </DisclosureButton>
+        <DisclosurePanel>
+          {here.map((finding) => (
+            <Snag key={`${finding.code} ${finding.subject.join(" ")}`} finding={finding} />
+          ))}
+          {elsewhere.length > 0 && (
+            <p className="py-3 text-[13px] text-ink-2">
+              Elsewhere: {elsewhere.map((one) => `${one.count} on ${one.title}`).join(", ")}.
+            </p>
+          )}
+        </DisclosurePanel>
+      </Disclosure>
+    </aside>
+  );
+}
+
+function Snag({ finding }: { finding: Finding }) {
+  const { apply, goTo, settled } = usePlan();
+  return (
+    <article className="border-b border-rule py-3">
+      <h2 className="flex gap-2">
+        <Mark severity={finding.severity} />
+        {finding.title}
+      </h2>
+      <p className="mt-1 mb-2 text-[13.5px] text-ink-2">{finding.why}</p>
+      <div className="flex flex-wrap gap-1.5">
+        {finding.fixes.map((fix, index) => (
+          <button
+            key={fix.label}
+            type="button"
+            className={index === 0 ? "go" : "plain"}
+            disabled={!settled}
+            onClick={() => apply(fix.patch)}
+          >
+            {fix.label}
+          </button>
+        ))}
+        {finding.look_at && (
+          <button type="button" className="plain" onClick={() => goTo(finding.look_at!)}>
+            {finding.look_at.endsWith("weighed_kg") ? "Enter a ticket" : "Show the field"}
+          </button>
+        )}
+      </div>
+    </article>
+  );
+}
+
+const SAID: Record<Severity, string> = { stop: "Stop:", fix: "To fix:", watch: "Worth knowing:" };
+
+/** A chip of rust, a brass triangle or a plain ring, each with its word for those who cannot see it. */
+function Mark({ severity }: { severity: Severity }) {
+  return (
+    <>
+      <svg viewBox="0 0 16 16" className="mt-0.5 size-[16px] flex-none" aria-hidden>
+        {severity === "stop" && (
+          <>
+            <path d="M5 1h6l4 4v6l-4 4H5l-4-4V5z" className="fill-rust" />
+            <path d="M4.500 8h7" className="stroke-sheet" strokeWidth="2" />
+          </>
+        )}
+        {severity === "fix" && <path d="M8 2l6.500 12h-13z" fill="none" className="stroke-brass" strokeWidth="2" />}
+        {severity === "watch" && (
+          <circle cx="8" cy="8" r="6.200" fill="none" className="stroke-ink-2" strokeWidth="2" />
+        )}
+      </svg>
+      <span className="sr-only">{SAID[severity]}</span>
+    </>
+  );
+}

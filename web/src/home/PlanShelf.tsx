@@ -1,0 +1,125 @@
+import { useQuery, useQueryClient } from "@tanstack/react-query";
+import { useRef, useState } from "react";
+import { Link, useNavigate } from "react-router";
+import { Away, api, Refused } from "../api/client";
+import type { Plan, PlanSummary } from "../api/types";
+
+/** All plans: open one, begin one, take one in from a file, or put one away. */
+export function PlanShelf() {
+  const plans = useQuery({
+    queryKey: ["plans"],
+    queryFn: api.plans,
+    retry: (_, error) => error instanceof Away,
+    retryDelay: 1500,
+    refetchOnMount: "always",
+  });
+  const client = useQueryClient();
+  const [putAway, setPutAway] = useState<PlanSummary | null>(null);
+  const refresh = () => client.invalidateQueries({ queryKey: ["plans"] });
+  const remove = async (plan: PlanSummary) => {
+    await api.remove(plan.id);
+    setPutAway(plan);
+    await refresh();
+  };
+  const bringBack = async (plan: PlanSummary) => {
+    await api.undelete(plan.id);
+    setPutAway(null);
+    await refresh();
+  };
+  return (
+    <main className="mx-auto flex max-w-3xl flex-col gap-5 p-6">
+      <header>
+        <p className="label">Yard Cask</p>
+        <h1>Which rig are you working on?</h1>
+        <p className="mt-1 text-[15px] text-ink-2">How much water, what it weighs, and whether the rig may carry it.</p>
+      </header>
+      <div className="flex flex-wrap gap-2">
+        <Link to="/new" className="go">
+          Begin a plan
+        </Link>
+        <ImportButton />
+      </div>
+      {putAway && (
+        <p role="status" className="card flex items-center justify-between gap-3 p-3">
+          “{putAway.name}” is put away.
+          <button type="button" className="plain" onClick={() => bringBack(putAway)}>
+            Bring it back
+          </button>
+        </p>
+      )}
+      {plans.failureCount > 0 && !plans.data && (
+        <p role="status" className="text-brass">
+          The server is away. Trying again …
+        </p>
+      )}
+      {plans.data?.length === 0 && (
+        <p className="text-ink-2">The shelf is empty. Four questions make a plan that works.</p>
+      )}
+      <ul className="flex flex-col gap-2.5">
+        {plans.data?.map((plan) => (
+          <li key={plan.id} className="card card-on flex items-center justify-between gap-3 px-4 py-2.5">
+            <Link to={`/plans/${plan.id}/use`} className="min-w-0 flex-1 py-1">
+              <b className="block text-[19px] font-[620]">{plan.name}</b>
+              <span className="text-[13px] text-ink-2">
+                saved{" "}
+                <time dateTime={plan.updated_at}>
+                  {new Date(plan.updated_at).toLocaleString("en-GB", { dateStyle: "medium", timeStyle: "short" })}
+                </time>
+                , revision {plan.revision}
+              </span>
+            </Link>
+            <button type="button" className="plain" onClick={() => remove(plan)} aria-label={`Put ${plan.name} away`}>
+              Put away
+            </button>
+          </li>
+        ))}
+      </ul>
+    </main>
+  );
+}
+
+function ImportButton() {
+  const input = useRef<HTMLInputElement>(null);
+  const navigate = useNavigate();
+  const [refusals, setRefusals] = useState<string[]>([]);
+  const take = async (file: File) => {
+    try {
+      const saved = await api.import(JSON.parse(await file.text()) as Plan);
+      navigate(`/plans/${saved.id}/use`);
+    } catch (error) {
+      const violations = error instanceof Refused ? error.problem.violations : undefined;
+      if (error instanceof SyntaxError) setRefusals([`“${file.name}” is not JSON: ${error.message}`]);
+      else setRefusals(violations?.map((one) => `${one.pointer} ${one.message}`.trim()) ?? [(error as Error).message]);
+    }
+  };
+  return (
+    <>
+      <button type="button" className="plain" onClick={() => input.current?.click()}>
+        Take in a plan file
+      </button>
+      <input
+        ref={input}
+        type="file"
+        accept=".json,application/json"
+        className="sr-only"
+        aria-label="Plan file"
+        tabIndex={-1}
+        onChange={(event) => {
+          const file = event.target.files?.[0];
+          event.target.value = "";
+          if (file) void take(file);
+        }}
+      />
+      {refusals.length > 0 && (
+        <div role="alert" className="w-full text-rust">
+          <p className="font-[560]">This file was not taken in:</p>
+          <ul className="list-disc pl-5 text-[13.5px]">
+            {refusals.slice(0, 8).map((refusal) => (
+              <li key={refusal}>{refusal}</li>
+            ))}
+          </ul>
+        </div>
+      )}
+    </>
+  );
+}

@@ -1,0 +1,42 @@
+import { createContext, use } from "react";
+import type { Assessment, Plan, Units } from "../api/types";
+import type { PlanState, Typed } from "./planState";
+
+/** Everything that a screen of one plan needs. */
+export type PlanWork = {
+  state: PlanState;
+  plan: Plan;
+  assessment: Assessment;
+  /** The assessment before the last change, to say what a figure was. */
+  before: Assessment | null;
+  /** Whether the assessment is that of the plan as it stands. */
+  settled: boolean;
+  /** Replaces the plan; edits with the same key in a row are one undo step. */
+  edit: (plan: Plan, key?: string) => void;
+  set: (pointer: string, value: unknown, key?: string) => void;
+  apply: (patch: readonly unknown[]) => void;
+  setUnits: (units: Partial<Units>) => void;
+  undo: () => void;
+  redo: () => void;
+  /** Text typed into a measured field: read by the server, kept until it can be. */
+  type: (pointer: string, text: string) => void;
+  typed: (pointer: string) => Typed | undefined;
+  /** Forgets what was typed at and below a pointer. */
+  untype: (under: string) => void;
+  /** Ends an undo step: the next edit begins a new one. */
+  settle: () => void;
+  keepMine: () => void;
+  takeTheirs: () => void;
+  /** Opens the sum behind a figure. */
+  openSum: (figureId: string) => void;
+  /** Goes to the stage of a field and puts the cursor into it. */
+  goTo: (pointer: string) => void;
+};
+
+export const PlanContext = createContext<PlanWork | null>(null);
+
+export function usePlan(): PlanWork {
+  const work = use(PlanContext);
+  if (!work) throw new Error("usePlan needs a PlanProvider around it.");
+  return work;
+}

@@ -1,0 +1,89 @@
+import { type ReactNode, useCallback, useMemo, useReducer, useState } from "react";
+import { useNavigate } from "react-router";
+import type { SavedPlan, Units } from "../api/types";
+import { patched, same, withValue } from "./edits";
+import { keptHere } from "./keptHere";
+import { PlanContext, type PlanWork } from "./PlanContext";
+import { opened, type PlanState, planReducer } from "./planState";
+import { SumDialog } from "./SumDialog";
+import { stageOf } from "./stages";
+import { useAssessment } from "./useAssessment";
+import { useSaving } from "./useSaving";
+import { useTyping } from "./useTyping";
+
+/** Opens a plan with what this browser kept of it: edits that never reached the server go on from where they were. */
+function reopened(saved: SavedPlan): PlanState {
+  const state = opened(saved);
+  const kept = keptHere(saved.id);
+  if (!kept) return state;
+  const withTexts = {
+    ...state,
+    typed: Object.fromEntries(
+      Object.entries(kept.typed).map(([at, one]) => [
+        at,
+        one.state === "reading" ? { ...one, state: "waiting" as const } : one,
+      ]),
+    ),
+  };
+  if (same(kept.plan, saved.plan)) return withTexts;
+  const edited = { ...withTexts, plan: kept.plan, past: [saved.plan] };
+  return kept.revision === saved.revision
+    ? edited
+    : { ...edited, conflict: { revision: saved.revision, plan: saved.plan } };
+}
+
+/** Holds one open plan: its edits, its saving and its assessment. */
+export function PlanProvider({ saved, children }: { saved: SavedPlan; children: ReactNode }) {
+  const [state, dispatch] = useReducer(planReducer, saved, reopened);
+  const [sum, setSum] = useState<string | null>(null);
+  const navigate = useNavigate();
+  const { assessment, before, settled } = useAssessment(state.plan);
+  useSaving(state, dispatch);
+  const type = useTyping(state, dispatch);
+
+  const goTo = useCallback(
+    (pointer: string) => {
+      setSum(null);
+      navigate(`/plans/${saved.id}/${stageOf(pointer)}`, { state: { field: pointer } });
+    },
+    [navigate, saved.id],
+  );
+
+  const work = useMemo<PlanWork | null>(() => {
+    if (!assessment) return null;
+    const edit: PlanWork["edit"] = (plan, key) =>
+      dispatch(key === undefined ? { type: "edit", plan } : { type: "edit", plan, key });
+    return {
+      state,
+      plan: state.plan,
+      assessment,
+      before,
+      settled,
+      edit,
+      set: (pointer, value, key) => edit(withValue(state.plan, pointer, value), key),
+      apply: (patch) => edit(patched(state.plan, patch)),
+      setUnits: (units: Partial<Units>) => {
+        dispatch({ type: "untyped", under: "/" });
+        edit({ ...state.plan, units: { ...state.plan.units, ...units } });
+      },
+      undo: () => dispatch({ type: "undo" }),
+      redo: () => dispatch({ type: "redo" }),
+      type,
+      typed: (pointer) => state.typed[pointer],
+      untype: (under) => dispatch({ type: "untyped", under }),
+      settle: () => dispatch({ type: "settle" }),
+      keepMine: () => dispatch({ type: "keep-mine" }),
+      takeTheirs: () => dispatch({ type: "take-theirs" }),
+      openSum: setSum,
+      goTo,
+    };
+  }, [state, assessment, before, settled, type, goTo]);
+
+  if (!work) return <p className="p-8 text-ink-2">Working it out …</p>;
+  return (
+    <PlanContext value={work}>
+      {children}
+      <SumDialog figureId={sum} onClose={() => setSum(null)} />
+    </PlanContext>
+  );
+}

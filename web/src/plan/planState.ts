@@ -1,0 +1,129 @@
+import type { Plan, SavedPlan, Violation } from "../api/types";
+import { same } from "./edits";
+
+/** What stands in a measured field and is not yet, or cannot be, a value of the plan. */
+export type Typed = {
+  text: string;
+  /** reading: asked; read: it is in the plan; refused: it says why; waiting: the server is away. */
+  state: "reading" | "read" | "refused" | "waiting";
+  violation?: Violation;
+};
+
+export type PlanState = {
+  id: string;
+  /** What the server holds, as far as is known. */
+  saved: { revision: number; plan: Plan };
+  plan: Plan;
+  past: Plan[];
+  future: Plan[];
+  /** The last edit's key: edits of one kind in a row are one undo step. */
+  lastEdit: string | null;
+  typed: Record<string, Typed>;
+  saving: "rest" | "saving" | "away" | "refused";
+  refusal: string | null;
+  /** What somebody else has saved meanwhile. */
+  conflict: { revision: number; plan: Plan } | null;
+};
+
+export type PlanAction =
+  | { type: "edit"; plan: Plan; key?: string }
+  | { type: "undo" }
+  | { type: "redo" }
+  | { type: "settle" }
+  | { type: "typed"; pointer: string; typed: Typed }
+  | { type: "untyped"; under: string }
+  | { type: "saving" }
+  | { type: "saved"; saved: SavedPlan }
+  | { type: "away" }
+  | { type: "refused"; why: string }
+  | { type: "conflict"; current: { revision: number; plan: Plan } }
+  | { type: "keep-mine" }
+  | { type: "take-theirs" };
+
+export function opened(saved: SavedPlan): PlanState {
+  return {
+    id: saved.id,
+    saved: { revision: saved.revision, plan: saved.plan },
+    plan: saved.plan,
+    past: [],
+    future: [],
+    lastEdit: null,
+    typed: {},
+    saving: "rest",
+    refusal: null,
+    conflict: null,
+  };
+}
+
+export function isUnsaved(state: PlanState): boolean {
+  return !same(state.plan, state.saved.plan);
+}
+
+export function planReducer(state: PlanState, action: PlanAction): PlanState {
+  switch (action.type) {
+    case "edit": {
+      if (same(action.plan, state.plan)) return state;
+      const joins = action.key !== undefined && action.key === state.lastEdit;
+      return {
+        ...state,
+        plan: action.plan,
+        past: joins ? state.past : [...state.past, state.plan],
+        future: [],
+        lastEdit: action.key ?? null,
+        saving: state.saving === "refused" ? "rest" : state.saving,
+      };
+    }
+    case "settle":
+      return { ...state, lastEdit: null };
+    case "undo": {
+      const plan = state.past.at(-1);
+      if (!plan) return state;
+      return {
+        ...state,
+        plan,
+        past: state.past.slice(0, -1),
+        future: [state.plan, ...state.future],
+        lastEdit: null,
+        typed: {},
+      };
+    }
+    case "redo": {
+      const [plan, ...future] = state.future;
+      if (!plan) return state;
+      return { ...state, plan, past: [...state.past, state.plan], future, lastEdit: null, typed: {} };
+    }
+    case "typed":
+      return { ...state, typed: { ...state.typed, [action.pointer]: action.typed } };
+    case "untyped": {
+      const kept = Object.entries(state.typed).filter(([pointer]) => !pointer.startsWith(action.under));
+      return { ...state, typed: Object.fromEntries(kept) };
+    }
+    case "saving":
+      return { ...state, saving: "saving", refusal: null };
+    case "saved":
+      return { ...state, saved: action.saved, saving: "rest", refusal: null };
+    case "away":
+      return { ...state, saving: "away" };
+    case "refused":
+      return { ...state, saving: "refused", refusal: action.why };
+    case "conflict":
+      return same(action.current.plan, state.plan)
+        ? { ...state, saved: action.current, saving: "rest" }
+        : { ...state, saving: "rest", conflict: action.current };
+    case "keep-mine":
+      return state.conflict ? { ...state, saved: state.conflict, conflict: null } : state;
+    case "take-theirs":
+      return state.conflict
+        ? {
+            ...state,
+            saved: state.conflict,
+            plan: state.conflict.plan,
+            past: [...state.past, state.plan],
+            future: [],
+            lastEdit: null,
+            typed: {},
+            conflict: null,
+          }
+        : state;
+  }
+}

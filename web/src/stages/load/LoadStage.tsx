@@ -1,0 +1,63 @@
+import { useState } from "react";
+import { Dimension } from "../../drawing/Dimension";
+import { RigPlan } from "../../drawing/RigPlan";
+import { RigSide } from "../../drawing/RigSide";
+import { scaleFor } from "../../drawing/scale";
+import { useWidth } from "../../drawing/useWidth";
+import { usePlan } from "../../plan/PlanContext";
+import { useReveal } from "../../plan/useReveal";
+import { LimitBars } from "./LimitBars";
+import { RigFields } from "./RigFields";
+import { WeighTicket } from "./WeighTicket";
+
+const BARS = 108;
+
+/** What the rig weighs, where the weight rests, and how full it may travel. */
+export function LoadStage() {
+  const { plan, assessment } = usePlan();
+  const [selected, setSelected] = useState<string | null>(null);
+  const [ref, width] = useWidth<HTMLDivElement>(580);
+  useReveal((pointer) => {
+    const index = pointer.match(/^\/load\/loads\/(\d+)\//)?.[1];
+    if (index !== undefined) setSelected(plan.load.loads[Number(index)]?.id ?? null);
+  });
+  const rig = plan.load.rig;
+  const scale = scaleFor(rig, width, 44, 100);
+  const ground = rig.height_m * scale.perM + 16;
+  const planTop = ground + BARS + 24;
+  const middle = planTop + (rig.width_m / 2) * scale.perM;
+  const below = middle + (rig.width_m / 2) * scale.perM;
+  const span =
+    rig.kind === "road"
+      ? { from: 0, to: rig.wheelbase_m, at: "/load/rig/wheelbase_m" }
+      : rig.kind === "trailer"
+        ? { from: 0, to: rig.coupling_to_axle_m, at: "/load/rig/coupling_to_axle_m" }
+        : { from: -rig.length_m / 2, to: rig.length_m / 2, at: "/load/rig/length_m" };
+  const reading = assessment.readings[span.at];
+  return (
+    <>
+      <div className="grid items-start gap-4 md:grid-cols-[minmax(0,1fr)_272px]">
+        <div ref={ref} className="min-w-0">
+          <svg
+            width={width}
+            height={below + 34}
+            aria-label="The rig from its left and from above, to scale"
+            role="group"
+          >
+            <RigSide scale={scale} ground={ground} loads selected={selected} onSelect={setSelected} />
+            <LimitBars scale={scale} top={ground + 18} width={width} />
+            <RigPlan scale={scale} middle={middle} loads selected={selected} onSelect={setSelected} />
+            <Dimension
+              from={scale.x(span.from)}
+              to={scale.x(span.to)}
+              y={below + 18}
+              text={`${reading?.text} ${reading?.symbol}`}
+            />
+          </svg>
+        </div>
+        <WeighTicket selected={selected} onSelect={setSelected} />
+      </div>
+      <RigFields />
+    </>
+  );
+}

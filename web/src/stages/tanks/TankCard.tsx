@@ -1,0 +1,84 @@
+import type { Tank } from "../../api/types";
+import { Choice } from "../../fields/Choice";
+import { QuantityField } from "../../fields/QuantityField";
+import { TextField } from "../../fields/TextField";
+import { FigureButton } from "../../plan/FigureButton";
+import { usePlan } from "../../plan/PlanContext";
+import { TankSection } from "./TankSection";
+
+/** One tank: its section with heights and marks, and beside it what was measured. */
+export function TankCard({ tank, index }: { tank: Tank; index: number }) {
+  const { plan, edit, set, untype } = usePlan();
+  const at = `/tanks/${index}`;
+  const change = (tanks: Tank[]) => {
+    untype("/tanks");
+    edit({ ...plan, tanks });
+  };
+  const turn = () =>
+    change(
+      plan.tanks.map((one) =>
+        one.id === tank.id ? { ...one, length_mm: tank.width_mm, width_mm: tank.length_mm } : one,
+      ),
+    );
+  return (
+    <section
+      aria-label={tank.name}
+      className="card card-on grid gap-x-6 gap-y-4 p-4 md:grid-cols-[minmax(0,1fr)_minmax(0,1.08fr)]"
+    >
+      <TankSection tank={tank} />
+      <div>
+        <div className="flex items-start gap-2">
+          <TextField pointer={`${at}/name`} label="Name of the tank" className="flex-1" />
+          <button type="button" className="plain" onClick={turn}>
+            Turn
+          </button>
+          <button
+            type="button"
+            className="plain"
+            onClick={() => change(plan.tanks.filter((one) => one.id !== tank.id))}
+          >
+            Remove
+          </button>
+        </div>
+        <p className="my-2 text-ink-2">
+          <FigureButton id={`tanks.${tank.id}.usable`} className="text-[15px] font-[640] text-water" /> usable of{" "}
+          <FigureButton id={`tanks.${tank.id}.gross`} />
+        </p>
+        <div className="mb-3 flex flex-wrap gap-2">
+          <Choice
+            label="Form"
+            bare
+            value={tank.form}
+            options={[
+              ["fixed", "fixed tank"],
+              ["can", "can"],
+            ]}
+            onChange={(form) => set(`${at}/form`, form)}
+          />
+          <Choice
+            label="Supply"
+            bare
+            value={tank.supply}
+            options={[
+              ["main", "main"],
+              ["drinking", "drinking"],
+            ]}
+            onChange={(supply) => set(`${at}/supply`, supply)}
+          />
+        </div>
+        <div className="grid grid-cols-[repeat(auto-fill,minmax(128px,1fr))] gap-x-4 gap-y-2">
+          <QuantityField pointer={`${at}/length_mm`} label="Length, along" />
+          <QuantityField pointer={`${at}/width_mm`} label="Width, across" />
+          <QuantityField pointer={`${at}/height_mm`} label="Height" />
+          <QuantityField pointer={`${at}/outlet_height_mm`} label="Outlet at" />
+          <QuantityField pointer={`${at}/overflow_height_mm`} label="Overflow at" />
+          <QuantityField pointer={`${at}/displaced_fraction`} label="Baffles take" />
+          <QuantityField pointer={`${at}/empty_kg`} label="Weight, empty" />
+          <QuantityField pointer={`${at}/x_m`} label="Middle, along" />
+          <QuantityField pointer={`${at}/y_m`} label="Middle, across" width="w-24" />
+          <QuantityField pointer={`${at}/z_m`} label="Underside at" />
+        </div>
+      </div>
+    </section>
+  );
+}

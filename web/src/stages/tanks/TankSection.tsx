@@ -1,0 +1,110 @@
+import type { Tank } from "../../api/types";
+import { useWidth } from "../../drawing/useWidth";
+import { usePlan } from "../../plan/PlanContext";
+
+const [LEFT, RIGHT, TOP, BOTTOM] = [104, 118, 18, 34];
+const MAX_HEIGHT = 190;
+
+/** A tank cut open lengthwise, to scale: its water, its outlet and overflow, and its gauge marks beside it. */
+export function TankSection({ tank }: { tank: Tank }) {
+  const { assessment } = usePlan();
+  const [ref, width] = useWidth<HTMLDivElement>(400);
+  const drawing = assessment.stages.tanks.drawing.tanks.find((one) => one.id === tank.id);
+  const perMm = Math.min((width - LEFT - RIGHT) / tank.length_mm, MAX_HEIGHT / tank.height_mm);
+  const [w, h] = [tank.length_mm * perMm, tank.height_mm * perMm];
+  const floor = TOP + h;
+  const y = (mm: number) => floor - mm * perMm;
+  const right = LEFT + w;
+  if (!drawing) return <div ref={ref} />;
+  const index = Number(assessment.stages.tanks.drawing.tanks.indexOf(drawing));
+  const read = (key: string) => {
+    const reading = assessment.readings[`/tanks/${index}/${key}`];
+    return `${reading?.text} ${reading?.symbol}`;
+  };
+  const marks = spread(drawing.marks.map((mark) => y(mark.height_mm)));
+  const fittings = spread([y(tank.overflow_height_mm), y(tank.outlet_height_mm)]);
+  return (
+    <div ref={ref} className="min-w-0">
+      <svg
+        width={width}
+        height={floor + BOTTOM}
+        role="img"
+        aria-label={`${tank.name} cut open: marks at ${drawing.marks.map((mark) => `${mark.share} ${mark.height}`).join(", ")} above its floor`}
+      >
+        <rect
+          x={LEFT}
+          y={y(tank.overflow_height_mm)}
+          width={w}
+          height={(tank.overflow_height_mm - tank.outlet_height_mm) * perMm}
+          className="fill-wash"
+          opacity="0.45"
+        />
+        <rect
+          x={LEFT}
+          y={y(drawing.travel_level_mm)}
+          width={w}
+          height={drawing.travel_level_mm * perMm}
+          className="water-moves fill-wash"
+        />
+        <path d={`M${LEFT} ${y(drawing.travel_level_mm)}h${w}`} className="stroke-water" strokeWidth="2" />
+        <rect x={LEFT} y={TOP} width={w} height={h} fill="none" className="stroke-ink" strokeWidth="1.8" />
+        {drawing.marks.map((mark, at) => (
+          <g key={mark.share}>
+            <path
+              d={`M${right - 12} ${y(mark.height_mm)}H${right + 6}L${right + 14} ${marks[at]}`}
+              fill="none"
+              className="stroke-ink"
+              strokeWidth="1.2"
+            />
+            <text x={right + 18} y={marks[at]! + 4} style={{ fontSize: 12.5 }}>
+              <tspan fontWeight="640">{mark.litres}</tspan> at {mark.height}
+            </text>
+          </g>
+        ))}
+        {[
+          ["overflow", "overflow_height_mm", tank.overflow_height_mm],
+          ["outlet", "outlet_height_mm", tank.outlet_height_mm],
+        ].map(([name, key, mm], at) => (
+          <g key={name}>
+            <path
+              d={`M${LEFT + 10} ${y(Number(mm))}H${LEFT - 6}L${LEFT - 12} ${fittings[at]}`}
+              fill="none"
+              className="stroke-ink"
+              strokeWidth="1.8"
+            />
+            <text x={LEFT - 16} y={fittings[at]! + 4} textAnchor="end" style={{ fontSize: 12, fill: "var(--ink-2)" }}>
+              {name}
+            </text>
+            <text x={LEFT - 16} y={fittings[at]! + 17} textAnchor="end" style={{ fontSize: 12 }}>
+              {read(String(key))}
+            </text>
+          </g>
+        ))}
+        <text
+          x={LEFT + w / 2}
+          y={y(drawing.travel_level_mm) + (drawing.travel_level_mm * perMm > 30 ? 20 : -6)}
+          textAnchor="middle"
+          style={{ fontSize: 13.5, fontWeight: 640 }}
+        >
+          {drawing.travel} on the road
+        </text>
+        <text x={LEFT + w / 2} y={floor + 17} textAnchor="middle" style={{ fontSize: 12, fill: "var(--ink-3)" }}>
+          {read("length_mm")}, weighs {drawing.full_kg} full
+        </text>
+      </svg>
+    </div>
+  );
+}
+
+/** Moves labels apart so that each has its own line, keeping their order from top to bottom. */
+function spread(wanted: readonly number[]): number[] {
+  const gap = 29;
+  const order = wanted.map((y, index) => ({ y, index })).sort((a, b) => a.y - b.y);
+  const at: number[] = [];
+  let last = Number.NEGATIVE_INFINITY;
+  for (const { y, index } of order) {
+    last = Math.max(y, last + (wanted.length > 2 ? 16 : gap));
+    at[index] = last;
+  }
+  return at;
+}
