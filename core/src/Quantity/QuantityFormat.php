@@ -4,11 +4,10 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Quantity;
 
-/** Writes quantities as the plan's reader wants them: in the chosen units, grouped by thousands with a narrow space. */
+/** Writes quantities as the plan's reader wants them: in the chosen units, grouped by thousands with a space that does not break. */
 final readonly class QuantityFormat
 {
-    /** U+202F, so that a figure never breaks across two lines. */
-    private const GROUP = "\u{202F}";
+    private const GROUP = "\u{00A0}";
 
     public function __construct(private UnitPreferences $units)
     {

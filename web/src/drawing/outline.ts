@@ -14,11 +14,25 @@ export function wheels(rig: Rig): number[] {
 
 export const wheelRadius = (rig: Rig): number => Math.min(WHEEL_M * (rig.body === "bus" ? 1.3 : 1), rig.height_m / 4);
 
+/** A closed path through points, with its corners rounded by up to 9 pixels. */
+function rounded(points: readonly Point[]): string {
+  const part = (from: Point, to: Point) => {
+    const length = Math.hypot(to[0] - from[0], to[1] - from[1]) || 1;
+    const share = Math.min(9, length / 2) / length;
+    return `${(from[0] + (to[0] - from[0]) * share).toFixed(1)} ${(from[1] + (to[1] - from[1]) * share).toFixed(1)}`;
+  };
+  const corners = points.map((corner, index) => {
+    const before = points.at(index - 1)!;
+    const after = points[(index + 1) % points.length]!;
+    return `${index === 0 ? "M" : "L"}${part(corner, before)}Q${corner[0].toFixed(1)} ${corner[1].toFixed(1)} ${part(corner, after)}`;
+  });
+  return `${corners.join("")}Z`;
+}
+
 /** The outside of a rig seen from its left, as an SVG path: x and z map metres to pixels. */
 export function sideOutline(rig: Rig, x: To, z: To): string {
   const from = bodyFrom(rig);
-  const at = ([along, up]: Point) => `${x(from + along).toFixed(1)} ${z(up).toFixed(1)}`;
-  const path = (points: readonly Point[]) => `M${points.map(at).join("L")}Z`;
+  const path = (points: readonly Point[]) => rounded(points.map(([along, up]) => [x(from + along), z(up)]));
   const [l, h] = [rig.length_m, rig.height_m];
   const sill = Math.max(0.2, rig.floor_m - 0.2);
   switch (rig.body) {
@@ -96,7 +110,15 @@ export function planOutline(rig: Rig, x: To, y: To): string {
     return `M${bow}C${at([l * 0.18, -half * 0.9])} ${at([l * 0.35, -half])} ${quarter}S${at([l * 0.9, -half * 0.86])} ${stern}L${at([l, half * 0.72])}C${at([l * 0.85, half])} ${at([l * 0.7, half])} ${at([l * 0.55, half])}S${at([l * 0.18, half * 0.9])} ${bow}Z`;
   }
   const nose = rig.body === "trailer" ? 0.06 : 0.25;
-  return `M${at([nose, -half])}L${at([l - 0.06, -half])}L${at([l, -half + 0.06])}L${at([l, half - 0.06])}L${at([l - 0.06, half])}L${at([nose, half])}L${at([0, half - nose])}L${at([0, -half + nose])}Z`;
+  const corners: Point[] = [
+    [nose, -half],
+    [l, -half],
+    [l, half],
+    [nose, half],
+    [0, half - nose],
+    [0, -half + nose],
+  ];
+  return rounded(corners.map(([along, across]) => [x(from + along), y(across)]));
 }
 
 /** The window of the driver's door, where there is one. */

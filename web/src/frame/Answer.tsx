@@ -3,7 +3,7 @@ import type { Assessment } from "../api/types";
 /** What the stage says: one sentence, its figure in the colour of water, and a line of reason. */
 export function Answer({ answer }: { answer: Assessment["stages"]["use"]["answer"] }) {
   return (
-    <header className="mb-3 max-w-[68ch]">
+    <header className="mb-3 max-w-[96ch]">
       <h1 aria-live="polite">
         {answer.before}
         <span className="text-water">{answer.figure}</span>

@@ -72,8 +72,8 @@ function useStageKeys(stage: StageName) {
 /** Puts the cursor into the field that a link named. */
 function useFieldToFocus() {
   const location = useLocation();
-  const pointer = (location.state as { field?: string } | null)?.field;
   useEffect(() => {
+    const pointer = (location.state as { field?: string } | null)?.field;
     if (!pointer) return;
     reveal(pointer);
     const timer = setTimeout(() => {
@@ -82,5 +82,5 @@ function useFieldToFocus() {
       field?.focus();
     }, 60);
     return () => clearTimeout(timer);
-  }, [pointer, location.key]);
+  }, [location]);
 }

@@ -55,12 +55,17 @@ function Snag({ finding }: { finding: Finding }) {
         ))}
         {finding.look_at && (
           <button type="button" className="plain" onClick={() => goTo(finding.look_at!)}>
-            {finding.look_at.endsWith("weighed_kg") ? "Enter a ticket" : "Show the field"}
+            {lookAtLabel(finding.look_at)}
           </button>
         )}
       </div>
     </article>
   );
+}
+
+function lookAtLabel(pointer: string): string {
+  if (pointer.endsWith("weighed_kg")) return "Enter a ticket";
+  return pointer.includes("limit_kg") ? "Check the plate" : "Show the field";
 }
 
 const SAID: Record<Severity, string> = { stop: "Stop:", fix: "To fix:", watch: "Worth knowing:" };

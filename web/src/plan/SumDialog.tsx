@@ -43,7 +43,7 @@ export function SumDialog({ figureId, onClose }: { figureId: string | null; onCl
             </table>
             <p className="text-sm text-ink-2">{figure.sum.source}</p>
             <div className="mt-4 flex justify-end">
-              <button type="button" className="plain" onClick={onClose} autoFocus>
+              <button type="button" className="plain" onClick={onClose}>
                 Close
               </button>
             </div>

@@ -1,4 +1,5 @@
 import type { Load } from "../../api/types";
+import { ORIGIN } from "../../drawing/scale";
 import { QuantityField } from "../../fields/QuantityField";
 import { TextField } from "../../fields/TextField";
 import { freeId } from "../../plan/edits";
@@ -99,7 +100,7 @@ function LoadRow({
       <TextField pointer={`${at}/name`} label="What it is" />
       <div className="mt-1.5 flex flex-wrap gap-x-3 gap-y-1.5">
         <QuantityField pointer={`${at}/kg`} label="Weight" width="w-18" />
-        <QuantityField pointer={`${at}/x_m`} label="Along" width="w-18" />
+        <QuantityField pointer={`${at}/x_m`} label={ORIGIN[plan.load.rig.kind]} width="w-18" />
         <QuantityField pointer={`${at}/y_m`} label="Across" width="w-24" />
         <QuantityField pointer={`${at}/z_m`} label="Height" width="w-18" />
       </div>

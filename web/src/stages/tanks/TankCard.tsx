@@ -1,4 +1,5 @@
 import type { Tank } from "../../api/types";
+import { ORIGIN } from "../../drawing/scale";
 import { Choice } from "../../fields/Choice";
 import { QuantityField } from "../../fields/QuantityField";
 import { TextField } from "../../fields/TextField";
@@ -21,10 +22,7 @@ export function TankCard({ tank, index }: { tank: Tank; index: number }) {
       ),
     );
   return (
-    <section
-      aria-label={tank.name}
-      className="card card-on grid gap-x-6 gap-y-4 p-4 md:grid-cols-[minmax(0,1fr)_minmax(0,1.08fr)]"
-    >
+    <section aria-label={tank.name} className="card card-on grid gap-x-6 gap-y-4 p-4 md:grid-cols-2">
       <TankSection tank={tank} />
       <div>
         <div className="flex items-start gap-2">
@@ -66,17 +64,17 @@ export function TankCard({ tank, index }: { tank: Tank; index: number }) {
             onChange={(supply) => set(`${at}/supply`, supply)}
           />
         </div>
-        <div className="grid grid-cols-[repeat(auto-fill,minmax(128px,1fr))] gap-x-4 gap-y-2">
-          <QuantityField pointer={`${at}/length_mm`} label="Length, along" />
-          <QuantityField pointer={`${at}/width_mm`} label="Width, across" />
-          <QuantityField pointer={`${at}/height_mm`} label="Height" />
-          <QuantityField pointer={`${at}/outlet_height_mm`} label="Outlet at" />
-          <QuantityField pointer={`${at}/overflow_height_mm`} label="Overflow at" />
-          <QuantityField pointer={`${at}/displaced_fraction`} label="Baffles take" />
-          <QuantityField pointer={`${at}/empty_kg`} label="Weight, empty" />
-          <QuantityField pointer={`${at}/x_m`} label="Middle, along" />
-          <QuantityField pointer={`${at}/y_m`} label="Middle, across" width="w-24" />
-          <QuantityField pointer={`${at}/z_m`} label="Underside at" />
+        <div className="grid grid-cols-[repeat(auto-fill,minmax(104px,1fr))] gap-x-2 gap-y-2">
+          <QuantityField pointer={`${at}/length_mm`} label="Length, along" width="w-16" />
+          <QuantityField pointer={`${at}/width_mm`} label="Width, across" width="w-16" />
+          <QuantityField pointer={`${at}/height_mm`} label="Height" width="w-16" />
+          <QuantityField pointer={`${at}/outlet_height_mm`} label="Outlet at" width="w-16" />
+          <QuantityField pointer={`${at}/overflow_height_mm`} label="Overflow at" width="w-16" />
+          <QuantityField pointer={`${at}/displaced_fraction`} label="Baffles take" width="w-16" />
+          <QuantityField pointer={`${at}/empty_kg`} label="Weight, empty" width="w-16" />
+          <QuantityField pointer={`${at}/x_m`} label={ORIGIN[plan.load.rig.kind]} width="w-16" />
+          <QuantityField pointer={`${at}/y_m`} label="Across" width="w-20" />
+          <QuantityField pointer={`${at}/z_m`} label="Underside at" width="w-16" />
         </div>
       </div>
     </section>

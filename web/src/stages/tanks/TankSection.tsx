@@ -2,7 +2,7 @@ import type { Tank } from "../../api/types";
 import { useWidth } from "../../drawing/useWidth";
 import { usePlan } from "../../plan/PlanContext";
 
-const [LEFT, RIGHT, TOP, BOTTOM] = [104, 118, 18, 34];
+const [LEFT, RIGHT, TOP, BOTTOM] = [76, 112, 14, 26];
 const MAX_HEIGHT = 190;
 
 /** A tank cut open lengthwise, to scale: its water, its outlet and overflow, and its gauge marks beside it. */
@@ -57,7 +57,7 @@ export function TankSection({ tank }: { tank: Tank }) {
               strokeWidth="1.2"
             />
             <text x={right + 18} y={marks[at]! + 4} style={{ fontSize: 12.5 }}>
-              <tspan fontWeight="640">{mark.litres}</tspan> at {mark.height}
+              <tspan fontWeight="640">{mark.share}</tspan> {mark.litres}
             </text>
           </g>
         ))}
@@ -92,6 +92,27 @@ export function TankSection({ tank }: { tank: Tank }) {
           {read("length_mm")}, weighs {drawing.full_kg} full
         </text>
       </svg>
+      <table className="mt-2 w-full text-[13px]">
+        <caption className="label text-left">Marks for the gauge or a dip stick</caption>
+        <tbody>
+          {drawing.marks.toReversed().map((mark) => (
+            <tr key={mark.share} className="border-b border-dotted border-rule">
+              <th scope="row" className="py-1 text-left font-normal">
+                {mark.share} left, {mark.litres}
+              </th>
+              <td className="text-right">{mark.height} up</td>
+              <td className="text-right font-[640]">{mark.from_top} from the lid</td>
+            </tr>
+          ))}
+          <tr>
+            <th scope="row" className="py-1 text-left font-normal text-ink-2">
+              never drawn
+            </th>
+            <td className="text-right text-ink-2">{drawing.below_outlet} below</td>
+            <td className="text-right text-ink-2">{drawing.above_overflow} above</td>
+          </tr>
+        </tbody>
+      </table>
     </div>
   );
 }

@@ -1,7 +1,7 @@
 import { useWidth } from "../../drawing/useWidth";
 import { usePlan } from "../../plan/PlanContext";
 
-const HEIGHT = 222;
+const HEIGHT = 214;
 const [LEFT, RIGHT, TOP, BOTTOM] = [40, 18, 14, 30];
 
 /** Litres to carry against days, with the band of the likely spread and the tanks' usable volume marked on it. */
@@ -13,7 +13,7 @@ export function DaysCurve() {
   const y = (litres: number) => HEIGHT - BOTTOM - (litres / curve.to_l) * (HEIGHT - TOP - BOTTOM);
   const line = (of: "litres" | "low" | "high") =>
     curve.points.map((point) => `${x(point.days).toFixed(1)} ${y(point[of]).toFixed(1)}`);
-  const step = [0.5, 1, 2, 5, 7, 14, 28].find((days) => curve.to_days / days <= 9) ?? 28;
+  const step = [0.5, 1, 2, 5, 7, 14, 28].find((days) => curve.to_days / days <= 7) ?? 28;
   const days = Array.from({ length: Math.floor(curve.to_days / step) }, (_, index) => (index + 1) * step);
   const short = curve.usable_l < curve.needed_l - 0.05;
   const usable = assessment.figures["tanks.usable"];

@@ -16,12 +16,12 @@ export function UseStage() {
   const habits = catalogue.data?.habits ?? [];
   return (
     <>
-      <div className="grid items-start gap-4 md:grid-cols-[228px_minmax(0,1fr)]">
-        <div className="card flex flex-col gap-3 p-4">
-          <div className="flex flex-wrap gap-4">
-            <QuantityField pointer="/use/crew" label="People" width="w-14" />
-            <QuantityField pointer="/use/days" label="Between fills" width="w-14" />
-            <QuantityField pointer="/use/reserve" label="Reserve" width="w-14" />
+      <div className="grid items-start gap-4 md:grid-cols-[268px_minmax(0,1fr)]">
+        <div className="card flex flex-col gap-2 px-3.5 py-2.5">
+          <div className="grid grid-cols-[auto_auto_auto] gap-2">
+            <QuantityField pointer="/use/crew" label="People" width="w-11" />
+            <QuantityField pointer="/use/days" label="Between fills" width="w-11" />
+            <QuantityField pointer="/use/reserve" label="Reserve" width="w-11" />
           </div>
           <Choice
             label="Nights"
