@@ -14,6 +14,7 @@ use YardCask\Core\Plan\PlannedRoadRig;
 use YardCask\Core\Plan\PlannedTrailer;
 use YardCask\Core\Plan\Supply;
 use YardCask\Core\Quantity\Kind;
+use YardCask\Core\Quantity\Quantity;
 use YardCask\Core\Quantity\Unit;
 
 /** The figures, the answer and the drawing of the Load stage. */
@@ -76,32 +77,79 @@ final readonly class LoadSheet
         $say = $this->workings->say;
         $name = LimitWords::name($limit->name, $this->workings->plan);
         $id = 'load.'.$limit->name->value;
-        [$formula, $lever] = $this->moments($limit->name);
-        $masses = array_map(fn (string $mass): SumInput => SumInput::figure($this->figures->get($mass)), $this->workings->full instanceof BoatPayload ? ['load.aboard', 'load.tanks', 'load.drinking'] : ['load.empty', 'load.aboard', 'load.tanks', 'load.drinking']);
-        $travel = $this->figures->kg($id.'.travel', ucfirst($name).', on the road', $limit->kgAt($this->workings->plan->load->travelFill), $formula, [...$masses, SumInput::figure($this->figures->get('load.water')), ...$lever], self::MOMENTS);
-        $full = $this->figures->kg($id.'.full', ucfirst($name).', brim full', $limit->kgAt(1), $formula, [...$masses, SumInput::constant('water, brim full', $say->kg($this->workings->fullL(Supply::Main))), ...$lever], self::MOMENTS);
+        $formula = $this->formula($limit->name);
+        $fill = $this->workings->plan->load->travelFill;
+        $travel = $this->figures->kg($id.'.travel', ucfirst($name).', on the road', $limit->kgAt($fill), $formula, $this->weights($limit->name, $fill), self::MOMENTS);
+        $full = $this->figures->kg($id.'.full', ucfirst($name).', brim full', $limit->kgAt(1), $formula, $this->weights($limit->name, 1.0), self::MOMENTS);
         $allowed = SumInput::field('limit', $say->kg($limit->limitKg), LimitWords::pointer($limit->name, $this->workings->plan));
         $this->figures->kg($id.'.spare', 'Left to the '.$name.', on the road', $limit->spareAt($this->workings->plan->load->travelFill), 'limit − on the road', [$allowed, SumInput::figure($travel)], 'The plate or papers of the rig.');
         $this->figures->kg($id.'.spare_full', 'Left to the '.$name.', brim full', $limit->spareAt(1), 'limit − brim full', [$allowed, SumInput::figure($full)], 'The plate or papers of the rig.');
     }
 
-    /** @return array{string, list<SumInput>} the formula of what rests on a limit, and its lever */
-    private function moments(LimitName $name): array
+    private function formula(LimitName $name): string
     {
+        return match ($name) {
+            LimitName::Front => 'weighed + Σ weight × (1 − place ÷ wheelbase)',
+            LimitName::Rear => 'weighed + Σ weight × place ÷ wheelbase',
+            LimitName::Nose => 'weighed + Σ weight × (1 − place ÷ coupling to axle)',
+            LimitName::Axle => 'whole − nose',
+            default => 'sum of everything',
+        };
+    }
+
+    /** @return list<SumInput> what rests on a limit with the main tanks at $fill: the sums for the whole, each weight with its place for an axle or the nose */
+    private function weights(LimitName $name, float $fill): array
+    {
+        $say = $this->workings->say;
         $rig = $this->workings->plan->load->rig;
-        $lever = match (true) {
-            $rig instanceof PlannedRoadRig => [SumInput::field('wheelbase', $this->workings->say->metres($rig->wheelbaseM), '/load/rig/wheelbase_m')],
-            $rig instanceof PlannedTrailer => [SumInput::field('coupling to axle', $this->workings->say->metres($rig->couplingToAxleM), '/load/rig/coupling_to_axle_m')],
-            default => [],
+        if (LimitName::Axle === $name) {
+            return array_map(fn (string $id): SumInput => SumInput::figure($this->figures->get($id.(1.0 === $fill ? '.full' : '.travel'))), ['load.gross', 'load.nose']);
+        }
+        if (LimitName::Gross === $name) {
+            $ids = $this->workings->full instanceof BoatPayload ? ['load.aboard', 'load.tanks', 'load.drinking'] : ['load.empty', 'load.aboard', 'load.tanks', 'load.drinking'];
+            $water = 1.0 === $fill ? SumInput::constant('Water, brim full', $say->kg($this->workings->fullL(Supply::Main))) : SumInput::figure($this->figures->get('load.water'));
+
+            return [...array_map(fn (string $id): SumInput => SumInput::figure($this->figures->get($id)), $ids), $water];
+        }
+        [$weighed, $at, $lever, $leverM, $leverAt] = match (true) {
+            $rig instanceof PlannedRoadRig && LimitName::Front === $name => [$rig->front->weighing, 'front/', 'wheelbase', $rig->wheelbaseM, 'wheelbase_m'],
+            $rig instanceof PlannedRoadRig => [$rig->rear->weighing, 'rear/', 'wheelbase', $rig->wheelbaseM, 'wheelbase_m'],
+            $rig instanceof PlannedTrailer => [$rig->nose, 'nose_', 'coupling to axle', $rig->couplingToAxleM, 'coupling_to_axle_m'],
+            default => throw new \LogicException('Only a vehicle and a trailer have axles.'),
         };
 
-        return match ($name) {
-            LimitName::Front => ['weighed + Σ weight × (1 − place ÷ wheelbase)', $lever],
-            LimitName::Rear => ['weighed + Σ weight × place ÷ wheelbase', $lever],
-            LimitName::Nose => ['weighed + Σ weight × (1 − place ÷ coupling to axle)', $lever],
-            LimitName::Axle => ['whole − nose', $lever],
-            default => ['sum of everything', []],
-        };
+        return [
+            SumInput::field(null === $weighed->weighedKg ? 'estimated' : 'weighed', $say->kg($weighed->kg()), '/load/rig/'.$at.(null === $weighed->weighedKg ? 'estimated_kg' : 'weighed_kg')),
+            ...$this->places('x_m', $fill),
+            SumInput::field($lever, $say->metres($leverM), '/load/rig/'.$leverAt),
+        ];
+    }
+
+    /** @return list<SumInput> every load and tank with its weight and its place along (x_m) or across (y_m) the rig */
+    private function places(string $key, float $fill): array
+    {
+        $say = $this->workings->say;
+        $place = static fn (float $xM, float $yM): string => 'x_m' === $key ? 'at '.$say->metres($xM) : $say->across($yM);
+        $inputs = [];
+        foreach ($this->workings->plan->load->loads as $index => $load) {
+            $inputs[] = SumInput::field($load->name, $say->kg($load->kg).' '.$place($load->xM, $load->yM), '/load/loads/'.$index.'/'.$key);
+        }
+        foreach ($this->workings->tanks as $working) {
+            $tank = $working->tank;
+            $kg = $tank->emptyKg + $working->volume->fullL() * (Supply::Drinking === $tank->supply ? 1.0 : $fill);
+            $inputs[] = SumInput::field($tank->name, $say->kg($kg).' '.$place($tank->xM, $tank->yM), $working->pointer().'/'.$key);
+        }
+
+        return $inputs;
+    }
+
+    /** @return array{string, string} the plan's unit of water, and what one of it adds where a litre adds $kgPerLitre */
+    private function perUnitOfWater(float $kgPerLitre): array
+    {
+        $units = $this->workings->plan->units;
+        $perUnit = Quantity::of($kgPerLitre * Quantity::of(1.0, $units->volume)->in(Unit::Litre), Unit::Kilogram)->in($units->mass);
+
+        return [$units->volume->value, number_format($perUnit, 2).' '.$units->mass->value];
     }
 
     private function addFill(): void
@@ -119,7 +167,7 @@ final readonly class LoadSheet
         $say = $this->workings->say;
         $full = $this->workings->travelling;
         $rig = $this->workings->plan->load->rig;
-        $masses = [SumInput::figure($this->figures->get('load.aboard')), SumInput::figure($this->figures->get('load.tanks')), SumInput::figure($this->figures->get('load.water'))];
+        $masses = $this->places('y_m', $this->workings->plan->load->travelFill);
         if ($full instanceof RoadPayload && $rig instanceof PlannedRoadRig) {
             $this->figures->kg('load.side', 'Right less left wheels', $full->sideDifferenceKg, 'Σ 2 × weight × place across ÷ track', [...$masses, SumInput::field('track', $say->metres($rig->trackM), '/load/rig/track_m')], 'Statics: moments about the centreline, of what is listed here.');
         } elseif ($full instanceof TrailerPayload) {
@@ -147,7 +195,7 @@ final readonly class LoadSheet
         if ($fill->fraction < 1) {
             $over = array_values(array_filter($this->workings->full->limits(), static fn (FillLimit $limit): bool => $limit->name === $fill->limitedBy))[0];
 
-            return new Answer('Travel with ', $say->litres(floor($fill->litres)), '. Brim it on arrival.', \sprintf('Full, %s is %s over its limit. Each litre adds %s kg there.', LimitWords::carrier($over->name, $plan), $say->kg(-$over->spareAt(1)), number_format($over->waterKg / $fullL, 2)));
+            return new Answer('Travel with ', $say->litres(floor($fill->litres)), '. Brim it on arrival.', \sprintf('Full, %s is %s over its limit. Each %s adds %s there.', LimitWords::carrier($over->name, $plan), $say->kg(-$over->spareAt(1)), ...$this->perUnitOfWater($over->waterKg / $fullL)));
         }
 
         return new Answer('Travel brim full: ', $say->litres($fullL), ' are allowed.', \sprintf('Least is left to the %s: %s on the road.', LimitWords::name($worst->name, $plan), $say->kg($worst->spareAt(1))));

@@ -67,7 +67,7 @@ final class TankProposal
     }
 
     /**
-     * An id that the plan does not use yet: PREFIX-1, PREFIX-2 …
+     * An id that the plan does not use yet: PREFIX-1, PREFIX-2 ….
      *
      * @param list<string> $taken
      */

@@ -37,7 +37,7 @@ enum CalculatorName: string
         return match ($this) {
             self::Demand => DemandCalculator::calculate(self::valid($in, DemandInput::read($in))),
             self::Tank => TankVolumeCalculator::calculate(self::valid($in, TankInput::read($in))),
-            self::Payload => match ($in->choice('kind', RigKind::cases())) {
+            self::Payload => match (self::valid($in, $in->choice('kind', RigKind::cases()))) {
                 RigKind::Road => RoadPayloadCalculator::calculate(self::valid($in, RoadRig::read($in))),
                 RigKind::Trailer => TrailerPayloadCalculator::calculate(self::valid($in, TrailerRig::read($in))),
                 RigKind::Boat => BoatPayloadCalculator::calculate(self::valid($in, BoatRig::read($in))),

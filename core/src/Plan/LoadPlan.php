@@ -22,8 +22,13 @@ final readonly class LoadPlan implements \JsonSerializable
     public static function read(InputReader $in, PlanIds $ids): self
     {
         $rig = $in->object('rig');
+        $kind = $rig->choice('kind', RigKind::cases());
+        if ($rig->failed()) {
+            // Which fields belong here depends on the kind.
+            $rig->throwIfInvalid();
+        }
         $load = new self(
-            match ($rig->choice('kind', RigKind::cases())) {
+            match ($kind) {
                 RigKind::Road => PlannedRoadRig::read($rig),
                 RigKind::Trailer => PlannedTrailer::read($rig),
                 RigKind::Boat => PlannedBoat::read($rig),

@@ -27,7 +27,10 @@ final readonly class TankInput
 
     public static function read(InputReader $in): self
     {
-        $shape = $in->choice('shape', TankShapeKind::cases())->read($in);
+        $kind = $in->choice('shape', TankShapeKind::cases());
+        // Which sizes belong here depends on the shape.
+        $in->throwIfInvalid();
+        $shape = $kind->read($in);
         $outlet = $in->number('outlet_height_mm', Range::notNegative(), 0.0);
         $overflow = $in->optionalNumber('overflow_height_mm', Range::positive());
         $displaced = $in->number('displaced_fraction', Range::between(0, 0.99), 0.0);

@@ -8,9 +8,9 @@ use YardCask\Core\Assessment\Finding;
 use YardCask\Core\Assessment\FindingCode;
 use YardCask\Core\Assessment\Fix;
 use YardCask\Core\Assessment\Measure;
-use YardCask\Core\Plan\PlanPatch;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Payload\BoatPayload;
+use YardCask\Core\Plan\PlanPatch;
 
 /** A boat that lies over, or has little stability left. */
 final class BoatTrim implements Rule

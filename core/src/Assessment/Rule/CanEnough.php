@@ -8,10 +8,10 @@ use YardCask\Core\Assessment\Finding;
 use YardCask\Core\Assessment\FindingCode;
 use YardCask\Core\Assessment\Fix;
 use YardCask\Core\Assessment\Measure;
-use YardCask\Core\Plan\PlanPatch;
 use YardCask\Core\Assessment\TankProposal;
 use YardCask\Core\Assessment\TankWorking;
 use YardCask\Core\Assessment\Workings;
+use YardCask\Core\Plan\PlanPatch;
 use YardCask\Core\Plan\StayStyle;
 use YardCask\Core\Plan\Supply;
 

@@ -8,11 +8,11 @@ use YardCask\Core\Assessment\Finding;
 use YardCask\Core\Assessment\FindingCode;
 use YardCask\Core\Assessment\Fix;
 use YardCask\Core\Assessment\Measure;
-use YardCask\Core\Plan\PlanPatch;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Demand\Each;
 use YardCask\Core\Demand\Per;
 use YardCask\Core\Plan\PlannedUse;
+use YardCask\Core\Plan\PlanPatch;
 use YardCask\Core\Plan\Supply;
 
 /** Nobody has thought of drinking: no use is called so and none draws from the drinking supply. */

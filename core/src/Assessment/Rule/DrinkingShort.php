@@ -8,11 +8,11 @@ use YardCask\Core\Assessment\Finding;
 use YardCask\Core\Assessment\FindingCode;
 use YardCask\Core\Assessment\Fix;
 use YardCask\Core\Assessment\Measure;
-use YardCask\Core\Plan\PlanPatch;
 use YardCask\Core\Assessment\Say;
 use YardCask\Core\Assessment\TankProposal;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Plan\PlannedTank;
+use YardCask\Core\Plan\PlanPatch;
 use YardCask\Core\Plan\Supply;
 
 /** Drinking water is kept apart, but what holds it is too small. */

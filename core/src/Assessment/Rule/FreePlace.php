@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Assessment\Rule;
 
-use YardCask\Core\Plan\PlanPatch;
 use YardCask\Core\Assessment\TankProposal;
 use YardCask\Core\Plan\Plan;
 use YardCask\Core\Plan\PlannedLoad;
 use YardCask\Core\Plan\PlannedTank;
 use YardCask\Core\Plan\PlannedUse;
+use YardCask\Core\Plan\PlanPatch;
 use YardCask\Core\Plan\Supply;
 
 /** Finds room on the rig's floor for tanks and cans that a fix adds. */

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace YardCask\Core\Assessment\Rule;
 
 use YardCask\Core\Assessment\Finding;
-use YardCask\Core\Assessment\Fix;
 use YardCask\Core\Assessment\LimitWords;
 use YardCask\Core\Assessment\Measure;
 use YardCask\Core\Assessment\Workings;

@@ -8,10 +8,10 @@ use YardCask\Core\Assessment\Finding;
 use YardCask\Core\Assessment\FindingCode;
 use YardCask\Core\Assessment\Fix;
 use YardCask\Core\Assessment\Measure;
-use YardCask\Core\Plan\PlanPatch;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Payload\RoadPayload;
 use YardCask\Core\Plan\PlannedRoadRig;
+use YardCask\Core\Plan\PlanPatch;
 
 /** One side's wheels carry much more than the other's. */
 final class SideDifference implements Rule

@@ -8,9 +8,9 @@ use YardCask\Core\Assessment\Finding;
 use YardCask\Core\Assessment\FindingCode;
 use YardCask\Core\Assessment\Fix;
 use YardCask\Core\Assessment\Measure;
-use YardCask\Core\Plan\PlanPatch;
 use YardCask\Core\Assessment\TankWorking;
 use YardCask\Core\Assessment\Workings;
+use YardCask\Core\Plan\PlanPatch;
 
 /** A tank stands partly outside the rig. */
 final class TankOutside implements Rule

@@ -8,8 +8,8 @@ use YardCask\Core\Assessment\Finding;
 use YardCask\Core\Assessment\FindingCode;
 use YardCask\Core\Assessment\Fix;
 use YardCask\Core\Assessment\Measure;
-use YardCask\Core\Plan\PlanPatch;
 use YardCask\Core\Assessment\Workings;
+use YardCask\Core\Plan\PlanPatch;
 use YardCask\Core\Plan\Supply;
 
 /** The main tanks give far more than the stay can use, even at the upper end of what is likely. */

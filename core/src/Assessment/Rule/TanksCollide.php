@@ -8,10 +8,10 @@ use YardCask\Core\Assessment\Finding;
 use YardCask\Core\Assessment\FindingCode;
 use YardCask\Core\Assessment\Fix;
 use YardCask\Core\Assessment\Measure;
-use YardCask\Core\Plan\PlanPatch;
 use YardCask\Core\Assessment\TankWorking;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Plan\PlannedTank;
+use YardCask\Core\Plan\PlanPatch;
 
 /** Two tanks take up the same space. */
 final class TanksCollide implements Rule

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace YardCask\Core\Assessment\Rule;
 
 use YardCask\Core\Assessment\Fix;
-use YardCask\Core\Plan\PlanPatch;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Payload\FillLimit;
 use YardCask\Core\Payload\LimitName;
+use YardCask\Core\Plan\PlanPatch;
 use YardCask\Core\Plan\Supply;
 use YardCask\Core\Quantity\Quantity;
 

@@ -8,11 +8,11 @@ use YardCask\Core\Assessment\Finding;
 use YardCask\Core\Assessment\FindingCode;
 use YardCask\Core\Assessment\Fix;
 use YardCask\Core\Assessment\Measure;
-use YardCask\Core\Plan\PlanPatch;
 use YardCask\Core\Assessment\Say;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Demand\UseDemand;
 use YardCask\Core\Plan\PlannedTank;
+use YardCask\Core\Plan\PlanPatch;
 use YardCask\Core\Plan\Supply;
 
 /** The main tanks give less than the stay needs with its reserve. */

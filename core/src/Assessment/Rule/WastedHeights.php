@@ -8,9 +8,9 @@ use YardCask\Core\Assessment\Finding;
 use YardCask\Core\Assessment\FindingCode;
 use YardCask\Core\Assessment\Fix;
 use YardCask\Core\Assessment\Measure;
-use YardCask\Core\Plan\PlanPatch;
 use YardCask\Core\Assessment\TankWorking;
 use YardCask\Core\Assessment\Workings;
+use YardCask\Core\Plan\PlanPatch;
 
 /** An outlet so high, or an overflow so low, that much of the tank cannot be used. */
 final class WastedHeights implements Rule

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace YardCask\Core\Assessment\Rule;
 
 use YardCask\Core\Assessment\Fix;
-use YardCask\Core\Plan\PlanPatch;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Payload\FillLimit;
 use YardCask\Core\Payload\LimitName;
 use YardCask\Core\Plan\PlannedLoad;
 use YardCask\Core\Plan\PlannedRoadRig;
 use YardCask\Core\Plan\PlannedTrailer;
+use YardCask\Core\Plan\PlanPatch;
 
 /** Moving the largest tank, or the heaviest load, along the rig so that an axle or the nose carries less. */
 final class WeightShift
@@ -39,7 +39,7 @@ final class WeightShift
         $fixes = [];
         // Nothing is stowed ahead of the front seats, which are the foremost load.
         $placesM = array_map(static fn (PlannedLoad $load): float => $load->xM, $workings->plan->load->loads);
-        $fromM = [] === $placesM ? $workings->rigFromM() : max($workings->rigFromM(), min($placesM));
+        $fromM = [] === $placesM || $sign > 0 ? $workings->rigFromM() : max($workings->rigFromM(), min($placesM));
         foreach (self::movable($workings, $fill) as [$name, $pointer, $kg, $xM, $halfLengthM]) {
             $metres = ceil($overKg * $leverM / $kg / self::STEP_M) * self::STEP_M;
             $toM = round($xM + $sign * $metres, 3);

@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Tests\Quantity;
+
+use Eris\Generators;
+use Eris\TestTrait;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use YardCask\Core\Quantity\Kind;
+use YardCask\Core\Quantity\Quantity;
+use YardCask\Core\Quantity\QuantityFormat;
+use YardCask\Core\Quantity\QuantityParser;
+use YardCask\Core\Quantity\Unit;
+use YardCask\Core\Quantity\UnitPreferences;
+
+final class QuantityFormatTest extends TestCase
+{
+    use TestTrait;
+
+    /** @return list<array{float, Unit, Kind, string, string}> value, reading in SI units, what an input shows */
+    public static function readings(): array
+    {
+        return [
+            [118.4, Unit::Litre, Kind::Volume, '118 L', '118.4'],
+            [4.55, Unit::Litre, Kind::Volume, '4.6 L', '4.55'],
+            [0.94, Unit::Metre, Kind::Length, '940 mm', '940'],
+            [2855.0, Unit::Kilogram, Kind::Mass, "2\u{00A0}855 kg", '2855'],
+            [-46.2, Unit::Kilogram, Kind::Mass, '−46 kg', '-46.2'],
+            [-0.62, Unit::Metre, Kind::Sideways, '620 mm left', '620 left'],
+            [0.0, Unit::Metre, Kind::Sideways, 'on the centreline', '0'],
+            [0.1, Unit::Fraction, Kind::Share, '10 %', '10'],
+            [3.0, Unit::Day, Kind::Days, '3.0 days', '3'],
+            [2.0, Unit::One, Kind::Count, '2', '2'],
+            [-1.677, Unit::Degree, Kind::Angle, '−1.7 °', '-1.68'],
+        ];
+    }
+
+    #[DataProvider('readings')]
+    public function testWritesReadingsAndInputs(float $value, Unit $unit, Kind $kind, string $reading, string $exact): void
+    {
+        $format = new QuantityFormat(new UnitPreferences());
+        self::assertSame($reading, $format->reading($value, $unit, $kind));
+        self::assertSame($exact, $format->exact($value, $unit, $kind));
+    }
+
+    public function testWhatAnInputShowsIsReadBackAsTheSameReading(): void
+    {
+        $this->forAll(Generators::choose(-4_000_000, 4_000_000), Generators::elements(Unit::Millimetre, Unit::Inch), Generators::elements(Kind::Length, Kind::Sideways))
+            ->then(static function (int $micrometres, Unit $unit, Kind $kind): void {
+                $units = new UnitPreferences(length: $unit);
+                $format = new QuantityFormat($units);
+                $shown = $format->exact($micrometres / 1e6, Unit::Metre, $kind);
+                $read = (new QuantityParser($units))->parse($shown, $kind)->in(Unit::Metre);
+                self::assertSame($shown, $format->exact($read, Unit::Metre, $kind));
+            });
+    }
+
+    public function testUnitsOfDifferentKindsAreNotConverted(): void
+    {
+        $this->expectException(\LogicException::class);
+        Quantity::of(1.0, Unit::Litre)->in(Unit::Kilogram);
+    }
+}
