@@ -21,7 +21,7 @@ final class Kernel extends BaseKernel
 
     public function getCacheDir(): string
     {
-        return self::stateDir().'/cache/'.$this->environment;
+        return self::stateDir().'/cache/'.$this->getEnvironment();
     }
 
     public function getLogDir(): string

@@ -19,7 +19,7 @@ final readonly class CatalogueFiles
         return Catalogue::fromJson($this->read('rigs.json'), $this->read('habits.json'));
     }
 
-    /** @return array<string, mixed> rigs and habits as they stand in the files */
+    /** @return array<mixed> rigs and habits as they stand in the files */
     public function raw(): array
     {
         return (array) Json::decode($this->read('rigs.json')) + (array) Json::decode($this->read('habits.json'));
@@ -28,7 +28,9 @@ final readonly class CatalogueFiles
     /** @return list<string> the plan files that a new installation begins with */
     public function demoPlans(): array
     {
-        return array_map(static fn (string $file): string => (string) file_get_contents($file), glob($this->catalogueDir.'/plans/*.json') ?: []);
+        $files = glob($this->catalogueDir.'/plans/*.json');
+
+        return array_map(static fn (string $file): string => (string) file_get_contents($file), false === $files ? [] : $files);
     }
 
     private function read(string $name): string

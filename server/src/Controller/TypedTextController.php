@@ -28,6 +28,7 @@ final readonly class TypedTextController
     public function __invoke(Request $request): Response
     {
         $body = JsonBody::read($request);
+        $body = $body instanceof \stdClass ? $body : new \stdClass();
         $pointer = $body->pointer ?? null;
         $text = $body->text ?? null;
         if (!\is_string($pointer) || !\is_string($text) || \strlen($text) > self::MAX_LENGTH || !mb_check_encoding($text, 'UTF-8')) {

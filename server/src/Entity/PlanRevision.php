@@ -17,7 +17,7 @@ class PlanRevision
     #[ORM\Id]
     #[ORM\GeneratedValue]
     #[ORM\Column]
-    public readonly int $id;
+    public ?int $id = null;
 
     public function __construct(
         #[ORM\ManyToOne(targetEntity: StoredPlan::class)]

@@ -13,7 +13,7 @@ final class IfMatch
     /** @throws Problem when the header is missing or names no revision */
     public static function revision(Request $request): int
     {
-        if (1 !== preg_match('/^"?(\d{1,9})"?$/', (string) $request->headers->get('If-Match', ''), $match)) {
+        if (1 !== preg_match('/^"?(\d{1,9})"?$/', $request->headers->get('If-Match', ''), $match)) {
             throw Problem::revisionNotNamed();
         }
 

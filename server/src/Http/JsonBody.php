@@ -18,7 +18,7 @@ final class JsonBody
     public static function read(Request $request): mixed
     {
         if ('json' !== $request->getContentTypeFormat()) {
-            throw Problem::notJson((string) $request->headers->get('Content-Type', 'nothing'));
+            throw Problem::notJson($request->headers->get('Content-Type', 'nothing'));
         }
         if ((int) $request->headers->get('Content-Length', '0') > self::MAX_BYTES || \strlen($request->getContent()) > self::MAX_BYTES) {
             throw Problem::tooLarge(self::MAX_BYTES);

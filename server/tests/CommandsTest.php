@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Server\Tests;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use Symfony\Bundle\FrameworkBundle\Console\Application;
+use Symfony\Bundle\FrameworkBundle\Test\KernelTestCase;
+use Symfony\Component\Console\Tester\CommandTester;
+
+final class CommandsTest extends KernelTestCase
+{
+    /** @return iterable<string, array{string, array<string, mixed>, string, int, string}> command, arguments, the file's content, exit code, a part of the output */
+    public static function runs(): iterable
+    {
+        $fellside = (string) file_get_contents(__DIR__.'/../../catalogue/plans/fellside.json');
+        yield 'the names' => ['yardcask:calc', ['--list' => true], '', 0, "demand\ntank\npayload\n"];
+        yield 'a tank' => ['yardcask:calc', ['name' => 'tank'], '{"shape":"box","length_mm":1000,"width_mm":500,"height_mm":200}', 0, '"gross_l": 100,'];
+        yield 'bad input' => ['yardcask:calc', ['name' => 'tank'], '{"shape":"box","length_mm":1000,"width_mm":500}', 2, '"pointer": "/height_mm"'];
+        yield 'no JSON' => ['yardcask:calc', ['name' => 'tank'], '{', 2, 'not JSON'];
+        yield 'no such calculator' => ['yardcask:calc', ['name' => 'tides'], '{}', 2, 'There are: demand, tank, payload'];
+        yield 'a plan with a stop' => ['yardcask:assess', [], $fellside, 1, '"load.rear-over"'];
+        yield 'a plan without one' => ['yardcask:assess', [], str_replace('"limit_kg": 1850', '"limit_kg": 2100', $fellside), 0, '"yard-cask-assessment"'];
+        yield 'a bad plan' => ['yardcask:assess', [], str_replace('"crew": 2', '"crew": 0', $fellside), 2, '"pointer": "/use/crew"'];
+    }
+
+    /** @param array<string, mixed> $arguments */
+    #[DataProvider('runs')]
+    public function testAnswersInJsonAndExitCode(string $command, array $arguments, string $content, int $exit, string $part): void
+    {
+        $file = (string) tempnam(sys_get_temp_dir(), 'yardcask');
+        file_put_contents($file, $content);
+        $tester = new CommandTester((new Application(self::bootKernel()))->find($command));
+        self::assertSame($exit, $tester->execute($arguments + ['file' => $file]));
+        self::assertStringContainsString($part, $tester->getDisplay());
+        unlink($file);
+    }
+
+    public function testGeneratedFilesMatchTheCode(): void
+    {
+        $tester = new CommandTester((new Application(self::bootKernel()))->find('yardcask:write-docs'));
+        self::assertSame(0, $tester->execute(['--check' => true]), $tester->getDisplay());
+    }
+
+    public function testTheDemonstrationIsLoadedOnceOnly(): void
+    {
+        $tester = new CommandTester((new Application(self::bootKernel()))->find('yardcask:load-demo'));
+        $tester->execute([]);
+        self::assertSame("Fellside\n", $tester->getDisplay());
+        $tester->execute([]);
+        self::assertSame('', $tester->getDisplay());
+    }
+}

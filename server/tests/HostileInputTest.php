@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Server\Tests;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+
+/** Whatever is sent gets an answer that says what is wrong with it, and never a 500. */
+final class HostileInputTest extends ApiTestCase
+{
+    /** @return iterable<string, array{string, int, string}> body, status, a part of the reason */
+    public static function bodies(): iterable
+    {
+        $fellside = self::fellside();
+        yield 'nothing' => ['', 400, 'not JSON'];
+        yield 'half an object' => ['{"format":', 400, 'not JSON'];
+        yield 'deep nesting' => [str_repeat('{"a":', 5000).'1'.str_repeat('}', 5000), 400, 'nested too deep'];
+        yield 'ten megabytes' => ['"'.str_repeat('x', 10_000_000).'"', 413, 'Too large'];
+        yield 'a list' => ['[]', 422, 'not a plan'];
+        yield 'a number' => ['7', 422, 'not a plan'];
+        yield 'huge' => [str_replace('"crew": 2', '"crew": 1e308', $fellside), 422, '/use/crew'];
+        yield 'infinite' => [str_replace('"crew": 2', '"crew": 1e999', $fellside), 422, 'too large to hold'];
+        yield 'not a number' => [str_replace('"crew": 2', '"crew": "NaN"', $fellside), 422, '/use/crew'];
+        yield 'wrong types all over' => [str_replace(['"crew": 2', '"days": 3', '"tanks": ['], ['"crew": []', '"days": {}', '"tanks": 5, "x": ['], $fellside), 422, '/tanks'];
+        yield 'unknown keys' => [str_replace('"crew": 2', '"crew": 2, "__proto__": {}', $fellside), 422, '/use/__proto__'];
+        yield 'an empty key' => [str_replace('"crew": 2', '"crew": 2, "": 1', $fellside), 422, 'not known here'];
+        yield 'a key that begins with NUL' => [str_replace('"crew": 2', '"crew": 2, "\u0000a": 1', $fellside), 400, 'not JSON'];
+        yield 'the same id twice' => [str_replace('"drink-2"', '"drink-1"', $fellside), 422, 'used twice'];
+        yield 'broken UTF-8' => [str_replace('Fellside', "Fell\xC3side", $fellside), 400, 'not JSON'];
+        yield 'a lone surrogate' => [str_replace('Fellside', 'Fell\ud800side', $fellside), 400, 'not JSON'];
+        yield 'control characters' => [str_replace('Fellside', 'Fell\u0007side', $fellside), 422, '/name'];
+        yield 'too many tanks' => [(string) preg_replace('/"tanks": \[.*\]/s', '"tanks": ['.implode(',', array_fill(0, 5000, '{}')).']', $fellside), 422, 'At most 12'];
+    }
+
+    #[DataProvider('bodies')]
+    public function testIsRefusedWithItsReasonByEveryRouteThatTakesAPlan(string $body, int $status, string $part): void
+    {
+        foreach ([['POST', '/api/assess'], ['POST', '/api/plans/import'], ['PUT', '/api/plans/nosuch']] as [$method, $path]) {
+            $this->send($method, $path, $body, ['If-Match' => '"1"']);
+            $this->assertProblem($status, str_replace('/', '/', $part));
+        }
+    }
+
+    public function testAForeignContentTypeOrRouteOrMethodIsAProblemDocumentToo(): void
+    {
+        $this->browser->request('POST', '/api/assess', [], [], ['CONTENT_TYPE' => 'text/plain'], self::fellside());
+        $this->assertProblem(415, 'application/json');
+        $this->send('GET', '/api/nowhere');
+        $this->assertProblem(404, 'nowhere');
+        $this->send('PATCH', '/api/plans');
+        $this->assertProblem(405, 'PATCH');
+        $this->send('GET', '/api/plans/'.str_repeat('x', 3000));
+        $this->assertProblem(404, 'no plan');
+    }
+
+    /** @return list<array{string, int, string}> */
+    public static function typed(): array
+    {
+        $plan = self::fellside();
+
+        return [
+            ['{"pointer":"/tanks/0/length_mm","text":"3 ft 1","plan":'.$plan.'}', 200, '939.8'],
+            ['{"pointer":"/tanks/0/length_mm","text":"25 kg","plan":'.$plan.'}', 422, 'is a mass'],
+            ['{"pointer":"/use/uses/0/litres","text":"2 gal","plan":'.$plan.'}', 422, '2 imp gal'],
+            ['{"pointer":"/tanks/0/outlet_height_mm","text":"350","plan":'.$plan.'}', 422, '"pointer":"/tanks/0/outlet_height_mm"'],
+            ['{"pointer":"/tanks/99999999999999999999/length_mm","text":"350","plan":'.$plan.'}', 422, 'violations'],
+            ['{"pointer":"/name","text":"350","plan":'.$plan.'}', 422, 'Nothing that is measured'],
+            ['{"pointer":7,"text":"350","plan":'.$plan.'}', 422, '/pointer'],
+            ['{"pointer":"/use/crew","text":"'.str_repeat('9', 201).'","plan":'.$plan.'}', 422, '/text'],
+            ['{"pointer":"/use/crew","text":"'.str_repeat('9', 200).'","plan":'.$plan.'}', 422, '/use/crew'],
+            ['{"pointer":"/use/crew","text":"2"}', 422, 'not a plan'],
+            ['[]', 422, '/pointer'],
+        ];
+    }
+
+    #[DataProvider('typed')]
+    public function testTypedTextIsReadOrRefused(string $body, int $status, string $part): void
+    {
+        $this->send('POST', '/api/typed', $body);
+        $this->assertStatus($status);
+        self::assertStringContainsString($part, (string) $this->browser->getResponse()->getContent());
+    }
+
+    public function testAnswersThatAreNotAllowedAreNamed(): void
+    {
+        $problem = $this->send('POST', '/api/plans', '{"crew":0,"stay":"moon","habit":"ordinary","days":"x","rig":"sledge"}');
+        $this->assertStatus(422);
+        self::assertSame(['/crew', '/stay', '/days', '/rig'], array_column($problem->violations, 'pointer'));
+    }
+}

@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Server\Tests;
+
+/** A plan's life: begun, saved, contested, restored, put away, given out and taken in. */
+final class PlansTest extends ApiTestCase
+{
+    private const ANSWERS = '{"crew":2,"stay":"wild","habit":"ordinary","days":3,"rig":"van","name":"Test rig"}';
+
+    public function testIsBegunListedAndRead(): void
+    {
+        $begun = $this->send('POST', '/api/plans', self::ANSWERS);
+        $this->assertStatus(201);
+        self::assertSame('"1"', $this->browser->getResponse()->headers->get('ETag'));
+        $names = array_column($this->send('GET', '/api/plans')->plans, 'name', 'id');
+        self::assertSame('Test rig', $names[$begun->id]);
+        self::assertEquals($begun, $this->send('GET', '/api/plans/'.$begun->id));
+    }
+
+    public function testEachWriteIsARevisionAndAStaleOneIsRefusedWithTheCurrentPlan(): void
+    {
+        $plan = $this->send('POST', '/api/plans', self::ANSWERS);
+        $path = '/api/plans/'.$plan->id;
+        $plan->plan->use->days = 4;
+        self::assertSame(2, $this->send('PUT', $path, json_encode($plan->plan), ['If-Match' => '"1"'])->revision);
+        self::assertSame(2, $this->send('PUT', $path, json_encode($plan->plan), ['If-Match' => '"2"'])->revision, 'Nothing changed, so there is no new revision.');
+        $plan->plan->use->days = 5;
+        $conflict = $this->send('PUT', $path, json_encode($plan->plan), ['If-Match' => '"1"']);
+        $this->assertProblem(412, 'now at revision 2');
+        self::assertSame([2, 4], [$conflict->current->revision, $conflict->current->plan->use->days]);
+        $this->send('PUT', $path, json_encode($plan->plan));
+        $this->assertProblem(428, 'If-Match');
+    }
+
+    public function testAnyRevisionCanBeReadAndRestored(): void
+    {
+        $plan = $this->send('POST', '/api/plans', self::ANSWERS);
+        $path = '/api/plans/'.$plan->id;
+        $plan->plan->name = 'Renamed';
+        $this->send('PUT', $path, json_encode($plan->plan), ['If-Match' => '"1"']);
+        self::assertSame([2, 1], array_column($this->send('GET', $path.'/revisions')->revisions, 'number'));
+        self::assertSame('Test rig', $this->send('GET', $path.'/revisions/1')->plan->name);
+        $restored = $this->send('POST', $path.'/revisions/1/restore', null, ['If-Match' => '"2"']);
+        self::assertSame([3, 'Test rig'], [$restored->revision, $restored->plan->name]);
+        $this->send('GET', $path.'/revisions/9');
+        $this->assertProblem(404, 'no revision 9');
+    }
+
+    public function testIsPutAwayAndBroughtBack(): void
+    {
+        $id = $this->send('POST', '/api/plans', self::ANSWERS)->id;
+        $this->send('DELETE', '/api/plans/'.$id);
+        $this->assertStatus(204);
+        $this->send('GET', '/api/plans/'.$id);
+        $this->assertProblem(404, 'may have been deleted');
+        self::assertNotContains($id, array_column($this->send('GET', '/api/plans')->plans, 'id'));
+        $this->send('POST', '/api/plans/'.$id.'/undelete');
+        $this->assertStatus(200);
+        self::assertContains($id, array_column($this->send('GET', '/api/plans')->plans, 'id'));
+        $this->send('POST', '/api/plans/never/undelete');
+        $this->assertProblem(404, 'no plan');
+    }
+
+    public function testAFileTakenInIsGivenOutByteForByte(): void
+    {
+        $id = $this->send('POST', '/api/plans/import', self::fellside())->id;
+        $this->assertStatus(201);
+        $this->send('GET', '/api/plans/'.$id.'/export');
+        self::assertSame(self::fellside(), $this->browser->getResponse()->getContent());
+        self::assertStringContainsString('Fellside.yardcask.json', (string) $this->browser->getResponse()->headers->get('Content-Disposition'));
+    }
+
+    public function testANameThatIsNoFileNameIsStillGivenOut(): void
+    {
+        $id = $this->send('POST', '/api/plans/import', str_replace('"Fellside"', '"Bus/Böt 100% \\\\"', self::fellside()))->id;
+        $this->send('GET', '/api/plans/'.$id.'/export');
+        $this->assertStatus(200);
+    }
+
+    public function testReferenceRoutesAnswer(): void
+    {
+        self::assertSame('well', $this->send('GET', '/api/health')->status);
+        self::assertCount(5, $this->send('GET', '/api/catalogue')->rigs);
+        $units = $this->send('GET', '/api/units');
+        self::assertSame(['L', 'US gal', 'imp gal'], $units->choices->volume);
+        self::assertContains('gal', array_column($units->units, 'spellings', 'symbol')['US gal']);
+    }
+}

@@ -1,0 +1,151 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Server\Tests;
+
+use Opis\JsonSchema\Validator;
+use PHPUnit\Framework\TestCase;
+use YardCask\Core\Assessment\Assessor;
+use YardCask\Core\Input\InvalidInput;
+use YardCask\Core\Input\Json;
+use YardCask\Core\Plan\Plan;
+use YardCask\Core\Plan\PlanFields;
+use YardCask\Core\Start\FirstAnswers;
+use YardCask\Core\Start\PlanStarter;
+use YardCask\Server\Catalogue\CatalogueFiles;
+use YardCask\Server\Problem\Problem;
+use YardCask\Server\Schema\PlanSchema;
+
+/** The published schemas and the code say the same. */
+final class SchemaAgreementTest extends TestCase
+{
+    private const ROOT = __DIR__.'/../..';
+
+    /** @return list<Plan> the demonstration, and a new plan for each rig */
+    private static function plans(): array
+    {
+        $catalogue = (new CatalogueFiles(self::ROOT.'/catalogue'))->catalogue();
+        $plans = [Plan::fromJson((string) file_get_contents(self::ROOT.'/catalogue/plans/fellside.json'))];
+        foreach ($catalogue->rigs as $rig) {
+            $plans[] = PlanStarter::start(FirstAnswers::read((object) ['crew' => 3, 'stay' => 'wild', 'habit' => 'generous', 'days' => 4, 'rig' => $rig->id], $catalogue), $catalogue);
+        }
+
+        return $plans;
+    }
+
+    public function testSchemaAndReaderTakeAndRefuseTheSameDocuments(): void
+    {
+        $tried = 0;
+        foreach (self::plans() as $plan) {
+            foreach (self::variants(Json::decode($plan->toJson()), '') as $pointer => $document) {
+                self::assertSame(self::readerTakes($document), self::schemaTakes($document), $pointer);
+                ++$tried;
+            }
+        }
+        self::assertGreaterThan(900, $tried);
+    }
+
+    public function testTheBoundsOfEveryMeasuredFieldAreInTheSchema(): void
+    {
+        $bounds = [];
+        self::collectBounds(Json::decode((string) file_get_contents(self::ROOT.'/schema/plan.schema.json')), '', $bounds);
+        foreach (PlanFields::pointers() as $pointer) {
+            $range = PlanFields::at($pointer)?->range;
+            self::assertSame([(float) $range?->min, (float) $range?->max], $bounds[$pointer] ?? null, $pointer);
+        }
+    }
+
+    public function testEveryAssessmentMatchesItsSchema(): void
+    {
+        foreach (self::plans() as $plan) {
+            $result = (new Validator())->validate(Json::decode(Json::encode(Assessor::assess($plan))), Json::decode((string) file_get_contents(self::ROOT.'/schema/assessment.schema.json')));
+            self::assertTrue($result->isValid(), (string) $result->error());
+        }
+    }
+
+    /** @return iterable<string, mixed> the document, and one for each change of each of its leaves */
+    private static function variants(mixed $document, string $pointer): iterable
+    {
+        $text = Json::encode($document);
+        yield 'unchanged' => $document;
+        foreach (self::leaves($document, '') as $path) {
+            foreach (['removed', 'null', '-1', '1e6', '"x"', '[]', '{}', 'true', '""'] as $change) {
+                $copy = Json::decode($text);
+                $node = &$copy;
+                $keys = explode('/', substr($path, 1));
+                $last = (string) array_pop($keys);
+                foreach ($keys as $key) {
+                    if (\is_array($node)) {
+                        $node = &$node[(int) $key];
+                    } else {
+                        $node = &$node->{$key};
+                    }
+                }
+                if ('removed' === $change) {
+                    unset($node->{$last});
+                } else {
+                    $node->{$last} = Json::decode($change);
+                }
+                unset($node);
+                yield $path.' '.$change => $copy;
+            }
+        }
+    }
+
+    /** @return list<string> the pointers of every leaf; of a list, its first two elements stand for all */
+    private static function leaves(mixed $node, string $pointer): array
+    {
+        if (!\is_array($node) && !$node instanceof \stdClass) {
+            return [$pointer];
+        }
+        $children = \is_array($node) ? \array_slice($node, 0, 2, true) : get_object_vars($node);
+        $leaves = [];
+        foreach ($children as $key => $child) {
+            array_push($leaves, ...self::leaves($child, $pointer.'/'.$key));
+        }
+
+        return $leaves;
+    }
+
+    private static function readerTakes(mixed $document): bool
+    {
+        try {
+            Plan::read($document);
+
+            return true;
+        } catch (InvalidInput $e) {
+            // That heights and lengths fit each other is more than a schema can say.
+            return 1 === preg_match('/lies above the lid|must lie below the overflow|longer than the rig|behind the end of the body|cannot weigh more|is used twice/', $e->getMessage()) && 1 === \count($e->errors);
+        }
+    }
+
+    private static function schemaTakes(mixed $document): bool
+    {
+        try {
+            (new PlanSchema(self::ROOT.'/schema'))->check($document);
+
+            return true;
+        } catch (Problem) {
+            return false;
+        }
+    }
+
+    /** @param array<string, array{float, float}> $bounds */
+    private static function collectBounds(mixed $schema, string $pointer, array &$bounds): void
+    {
+        if (!$schema instanceof \stdClass) {
+            return;
+        }
+        if (isset($schema->minimum, $schema->maximum)) {
+            $bounds[$pointer] = [(float) $schema->minimum, (float) $schema->maximum];
+        }
+        foreach ((array) ($schema->properties ?? []) as $key => $child) {
+            self::collectBounds($child, $pointer.'/'.$key, $bounds);
+        }
+        self::collectBounds($schema->items ?? null, $pointer.'/*', $bounds);
+        foreach ((array) ($schema->oneOf ?? []) as $child) {
+            self::collectBounds($child, $pointer, $bounds);
+        }
+    }
+}
