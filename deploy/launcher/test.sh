@@ -1,1 +1,78 @@
-# placeholder
+# test: every check and test, on a data directory and a port of its own.
+
+PASSED=0
+FAILED=0
+
+# check LABEL COMMAND...: one check, which passes or fails as a whole.
+check() {
+    if step "$@"; then PASSED=$((PASSED + 1)); else FAILED=$((FAILED + 1)); fi
+}
+
+# suite LABEL JUNIT-FILE COMMAND...: a test suite, whose tests are counted one by one.
+suite() {
+    local label=$1 junit=$2 passed failed status
+    shift 2
+    rm -f "$junit"
+    step "$label" "$@"
+    status=$?
+    read -r passed failed < <(php "$ROOT/deploy/count-tests.php" "$junit")
+    PASSED=$((PASSED + passed))
+    FAILED=$((FAILED + failed))
+    # A suite that fell over without naming a failed test has failed nevertheless.
+    [ "$status" -eq 0 ] || [ "$failed" -gt 0 ] || FAILED=$((FAILED + 1))
+    say "      $passed passed, $failed failed"
+}
+
+types_match() {
+    local fresh="$STATE/openapi.ts"
+    (cd "$ROOT/schema" && npx openapi-typescript openapi.json -o "$fresh") && cmp "$fresh" "$ROOT/web/src/api/openapi.ts"
+}
+phpstan_in() { (cd "$ROOT/$1" && vendor/bin/phpstan analyse --no-progress --memory-limit=1G); }
+phpunit_in() { (cd "$ROOT/$1" && vendor/bin/phpunit --log-junit "$STATE/$1.xml"); }
+npm_run() { npm --prefix "$ROOT/$1" run "$2"; }
+vitest() { (cd "$ROOT/web" && npx vitest run --reporter=default --reporter=junit --outputFile.junit="$STATE/web.xml"); }
+code_style() { (cd "$ROOT/core" && PHP_CS_FIXER_IGNORE_ENV=1 vendor/bin/php-cs-fixer check --diff); }
+database_matches() { APP_ENV=test php "$ROOT/server/bin/console" doctrine:migrations:migrate --no-interaction && APP_ENV=test php "$ROOT/server/bin/console" doctrine:schema:validate; }
+playwright() { (cd "$ROOT/e2e" && BASE_URL="http://127.0.0.1:$PORT" STATE="$STATE" RUN_DIR="$RUN" JUNIT="$STATE/e2e.xml" npx playwright test "$@"); }
+
+free_port() { php -r '$s = stream_socket_server("tcp://127.0.0.1:0"); echo substr(strrchr(stream_socket_get_name($s, false), ":"), 1);'; }
+
+# prepare_tests: everything that the tests need, running.
+prepare_tests() {
+    use_state "$ROOT/var/test"
+    need tests
+    stop_children
+    trap 'stop_children' EXIT
+    trap 'exit 130' INT TERM HUP
+    PORT=$(free_port)
+    build_with composer-core "PHP packages of the core" "$(fingerprint "$ROOT/core/composer.json")" "$ROOT/core/vendor/autoload.php" composer_in core
+    build_php
+    build_web
+    build_with npm-schema "Packages of the type generator" "$(fingerprint "$ROOT/schema/package-lock.json")" "$ROOT/schema/node_modules/.bin/openapi-typescript" npm_in schema
+    build_with npm-e2e "Packages of the browser tests" "$(fingerprint "$ROOT/e2e/package-lock.json")" "$ROOT/e2e/node_modules/.bin/playwright" npm_in e2e
+    database_start
+    step "Bringing the database up to date" database_fill || fail "the database could not be brought up to date"
+    web_start
+}
+
+run_tests() {
+    say "Yard Cask is getting ready to be tested."
+    prepare_tests
+    say "Checks"
+    check "Static analysis and dependency rule, core" phpstan_in core
+    check "Static analysis and dependency rule, server" phpstan_in server
+    check "Code style" code_style
+    check "Types match the API" types_match
+    check "Type check, web" npm_run web check
+    check "Lint, web" npm_run web lint
+    check "Type check, browser tests" npm_run e2e check
+    check "Migrations match the entities" database_matches
+    say "Tests"
+    suite "Core" "$STATE/core.xml" phpunit_in core
+    suite "Server, on MariaDB" "$STATE/server.xml" phpunit_in server
+    suite "Web" "$STATE/web.xml" vitest
+    suite "Browser, on the running application" "$STATE/e2e.xml" playwright
+    say ""
+    echo "$PASSED passed, $FAILED failed"
+    [ "$FAILED" -eq 0 ]
+}

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Assessment;
 
-use YardCask\Core\Input\Json;
 use YardCask\Core\Plan\Plan;
 use YardCask\Core\Plan\PlanFields;
 
@@ -15,7 +14,7 @@ final class Readings
     public static function of(Plan $plan): array
     {
         $readings = [];
-        self::walk(Json::decode(Json::encode($plan)), '', new Say($plan->units), $readings);
+        self::walk($plan->document(), '', new Say($plan->units), $readings);
 
         return $readings;
     }

@@ -61,6 +61,12 @@ final readonly class Plan implements \JsonSerializable
         return Json::encode($this, true)."\n";
     }
 
+    /** The document, decoded: objects as stdClass. */
+    public function document(): \stdClass
+    {
+        return (object) self::plain($this->jsonSerialize());
+    }
+
     /** @return list<PlannedTank> */
     public function tanksOf(Supply $supply): array
     {
@@ -75,6 +81,25 @@ final readonly class Plan implements \JsonSerializable
             'units' => get_object_vars($this->units),
             'use' => $this->use, 'load' => $this->load, 'tanks' => $this->tanks,
         ];
+    }
+
+    /**
+     * @param array<array-key, mixed> $values
+     *
+     * @return array<array-key, mixed> with parts as stdClass and choices as their values
+     */
+    private static function plain(array $values): array
+    {
+        foreach ($values as $key => $value) {
+            $values[$key] = match (true) {
+                $value instanceof \JsonSerializable => (object) self::plain((array) $value->jsonSerialize()),
+                $value instanceof \BackedEnum => $value->value,
+                \is_array($value) => array_is_list($value) ? self::plain($value) : (object) self::plain($value),
+                default => $value,
+            };
+        }
+
+        return $values;
     }
 
     private static function readUnits(InputReader $in): UnitPreferences

@@ -39,7 +39,7 @@ final readonly class PlanPatch implements \JsonSerializable
     /** @throws InvalidInput when the patched document is no valid plan */
     public function applyTo(Plan $plan): Plan
     {
-        $document = Json::decode(Json::encode($plan));
+        $document = $plan->document();
         foreach ($this->operations as $operation) {
             $document = self::change($document, \array_slice(explode('/', $operation['path']), 1), $operation['op'], $operation['value'] ?? null);
         }

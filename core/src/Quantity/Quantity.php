@@ -28,6 +28,9 @@ final readonly class Quantity
         if ($unit === $this->unit) {
             return $this->value;
         }
+        if ($unit->kind() === $this->unit->kind() && 0.0 === $unit->offset() && 0.0 === $this->unit->offset()) {
+            return $this->value * $this->unit->factor() / $unit->factor();
+        }
         $minutesPerBase = static fn (Unit $u): float => Kind::Days === $u->kind() ? 1440.0 : 1.0;
         $comparable = $unit->kind()->takes($this->unit->kind()) || $this->unit->kind()->takes($unit->kind());
         if (!$comparable) {

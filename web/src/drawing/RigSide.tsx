@@ -25,6 +25,10 @@ export function RigSide({ scale, ground, loads, selected, onSelect }: Props) {
   const from = bodyFrom(rig);
   const glass = window(rig, scale.x, z);
   const labels = labelHeights(plan.load.loads, scale, z);
+  const drawings = plan.tanks.map((tank) => assessment.stages.tanks.drawing.tanks.find((one) => one.id === tank.id));
+  const texts = plan.load.loads.map(
+    (load, index) => `${short(load.name)} ${assessment.readings[`/load/loads/${index}/kg`]?.text ?? ""}`,
+  );
   const inTrouble = new Set(
     assessment.findings
       .filter((one) => one.severity !== "watch" && one.stage === "tanks")
@@ -60,7 +64,7 @@ export function RigSide({ scale, ground, loads, selected, onSelect }: Props) {
           <circle cx={scale.x(at)} cy={ground - radius} r={radius * 0.55} strokeWidth="1.1" />
         </g>
       ))}
-      {plan.tanks.map((tank) => (
+      {plan.tanks.map((tank, index) => (
         <g
           key={tank.id}
           {...drag({
@@ -70,11 +74,11 @@ export function RigSide({ scale, ground, loads, selected, onSelect }: Props) {
             onMove: (right, _, exact) => moveTank(tank, { alongM: right, acrossM: 0, exact }),
           })}
           role="button"
-          aria-label={`${tank.name}, move along the rig`}
+          aria-label={`${tank.name}, ${drawings[index]?.travel}, move along the rig`}
         >
           <TankFromSide
             tank={tank}
-            drawing={assessment.stages.tanks.drawing.tanks.find((one) => one.id === tank.id)}
+            drawing={drawings[index]}
             scale={scale}
             z={z}
             on={selected === tank.id}
@@ -93,13 +97,13 @@ export function RigSide({ scale, ground, loads, selected, onSelect }: Props) {
               onMove: (right, _, exact) => moveLoad(load, { alongM: right, acrossM: 0, exact }),
             })}
             role="button"
-            aria-label={`${load.name}, move along the rig`}
+            aria-label={`${texts[index]}, move along the rig`}
           >
             <PlumbWeight
               x={scale.x(load.x_m)}
               y={z(load.z_m)}
               lift={labels[index]!}
-              text={`${short(load.name)} ${assessment.readings[`/load/loads/${index}/kg`]?.text ?? ""}`}
+              text={texts[index]!}
               kg={load.kg}
               on={selected === load.id}
             />

@@ -77,7 +77,7 @@ function spoken(pointer: string, mine: Plan, theirs: Plan): string {
 
 function shown(plan: Plan, pointer: string, readings: Assessment["readings"]): string {
   const reading = readings[pointer];
-  if (reading) return `${reading.text} ${reading.symbol}`;
+  if (reading) return `${reading.text} ${reading.symbol}`.trim();
   const value = valueAt(plan, pointer);
   if (value === undefined) return "not there";
   return typeof value === "object" ? "there" : String(value);

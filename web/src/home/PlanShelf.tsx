@@ -68,7 +68,7 @@ export function PlanShelf() {
                 , revision {plan.revision}
               </span>
             </Link>
-            <button type="button" className="plain" onClick={() => remove(plan)} aria-label={`Put ${plan.name} away`}>
+            <button type="button" className="plain" onClick={() => remove(plan)} aria-label={`Put away ${plan.name}`}>
               Put away
             </button>
           </li>

@@ -1,0 +1,19 @@
+import { defineConfig } from "@playwright/test";
+
+export default defineConfig({
+  testDir: "tests",
+  timeout: 40_000,
+  expect: { timeout: 8_000 },
+  fullyParallel: false,
+  workers: 1,
+  reporter: [["list"], ["junit", { outputFile: process.env.JUNIT ?? "test-results/junit.xml" }]],
+  use: {
+    baseURL: process.env.BASE_URL ?? "http://127.0.0.1:8080",
+    viewport: { width: 1280, height: 800 },
+    trace: "off",
+    launchOptions: {
+      executablePath: "/usr/bin/chromium",
+      args: ["--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run", "--disable-background-networking", "--disable-component-update", "--disable-sync"],
+    },
+  },
+});

@@ -1,0 +1,49 @@
+import AxeBuilder from "@axe-core/playwright";
+import { expect, test } from "@playwright/test";
+import { answer, openFellside } from "./bench";
+
+const STAGES = ["use", "load", "tanks"] as const;
+
+for (const ground of ["light", "dark"] as const) {
+  test(`nothing serious for axe on the ${ground} ground`, async ({ page }) => {
+    await page.emulateMedia({ colorScheme: ground });
+    const id = await openFellside(page);
+    for (const path of ["/", "/new", ...STAGES.map((stage) => `/plans/${id}/${stage}`)]) {
+      await page.goto(path);
+      await expect(page.getByRole("heading", { level: 1 }).first()).toBeVisible();
+      const { violations } = await new AxeBuilder({ page }).analyze();
+      const serious = violations.filter((one) => one.impact === "serious" || one.impact === "critical");
+      expect(serious.map((one) => `${path} ${one.id}: ${one.nodes.map((node) => node.html.slice(0, 120)).join(" | ")}`)).toEqual([]);
+    }
+  });
+}
+
+test("at 390 px nothing is wider than the screen", async ({ page }) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  const id = await openFellside(page);
+  for (const path of ["/", "/new", ...STAGES.map((stage) => `/plans/${id}/${stage}`)]) {
+    await page.goto(path);
+    await expect(answer(page)).toBeVisible();
+    expect(await page.evaluate(() => document.documentElement.scrollWidth), path).toBeLessThanOrEqual(390);
+  }
+});
+
+test("everything can be reached and worked with the keyboard", async ({ page }) => {
+  await openFellside(page);
+  await page.keyboard.press("Tab");
+  await expect(page.getByRole("link", { name: "Use: something to fix" })).toBeFocused();
+  await page.keyboard.press("Tab");
+  await page.keyboard.press("Enter");
+  await expect(page).toHaveURL(/\/load$/);
+  const slider = page.getByRole("slider", { name: "How full to travel" });
+  await slider.focus();
+  for (let press = 0; press < 22; press++) await page.keyboard.press("ArrowLeft");
+  await expect(page.getByRole("article").filter({ hasText: "over its limit" })).toHaveCount(0);
+  const open = page.getByRole("button", { name: /^Payload left, on the road/ });
+  await open.focus();
+  await page.keyboard.press("Enter");
+  await expect(page.getByRole("dialog").getByRole("button", { name: "Close" })).toBeVisible();
+  await page.keyboard.press("Escape");
+  await expect(page.getByRole("dialog")).toHaveCount(0);
+  await expect(open).toBeFocused();
+});

@@ -1,0 +1,29 @@
+import { readFileSync } from "node:fs";
+import { expect, type Locator, type Page } from "@playwright/test";
+
+export const FELLSIDE = new URL("../../catalogue/plans/fellside.json", import.meta.url).pathname;
+
+/** Takes the demonstration plan in as a plan of the test's own, and opens it. */
+export async function openFellside(page: Page, stage: "use" | "load" | "tanks" = "use"): Promise<string> {
+  const reply = await page.request.post("/api/plans/import", { data: JSON.parse(readFileSync(FELLSIDE, "utf8")) });
+  const { id } = await reply.json();
+  await page.goto(`/plans/${id}/${stage}`);
+  await expect(page.getByRole("heading", { level: 1 })).toBeVisible();
+  return id;
+}
+
+export const field = (page: Page, pointer: string): Locator => page.locator(`[data-pointer="${pointer}"]`);
+export const answer = (page: Page): Locator => page.getByRole("heading", { level: 1 }).first();
+export const glass = (page: Page, label: string): Locator => page.locator(".glass-cell").filter({ hasText: label });
+export const snag = (page: Page, title: string | RegExp): Locator => page.getByRole("article").filter({ hasText: title });
+export const saved = async (page: Page): Promise<void> => expect(page.locator(".edge-save")).toContainText("Saved, revision");
+
+export async function type(page: Page, pointer: string, text: string): Promise<void> {
+  await field(page, pointer).fill(text);
+  await field(page, pointer).press("Enter");
+}
+
+/** The plan as the server holds it. */
+export async function stored(page: Page, id: string): Promise<any> {
+  return (await (await page.request.get(`/api/plans/${id}`)).json()).plan;
+}

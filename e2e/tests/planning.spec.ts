@@ -1,0 +1,168 @@
+import { expect, test } from "@playwright/test";
+import { answer, field, glass, openFellside, saved, snag, stored, type } from "./bench";
+
+test("four questions lead to a plan with an answer", async ({ page }) => {
+  await page.goto("/");
+  await page.getByRole("link", { name: "Begin a plan" }).click();
+  await page.getByLabel("1 How many people?").fill("three");
+  await page.getByRole("button", { name: "Begin" }).click();
+  await expect(page.getByRole("alert")).toContainText("“three” is not a number");
+  await page.getByLabel("1 How many people?").fill("90");
+  await page.getByRole("button", { name: "Begin" }).click();
+  await expect(page.getByRole("alert")).toContainText("from 1 to 60");
+  await page.getByLabel("1 How many people?").fill("3");
+  await page.getByRole("radio", { name: "frugal" }).click();
+  await page.getByRole("radio", { name: "wild nights" }).click();
+  await page.getByLabel("3 How many days between two fills?").fill("4");
+  await page.reload();
+  await expect(page.getByLabel("3 How many days between two fills?")).toHaveValue("4");
+  await page.getByRole("radio", { name: "Trailer" }).click();
+  await page.getByLabel("Name, if you like").fill("Test hut");
+  await page.getByRole("button", { name: "Begin" }).click();
+  await expect(answer(page)).toHaveText(/^Carry \d+ L for 4 days\.$/);
+  await page.keyboard.press("2");
+  await expect(answer(page)).toHaveText(/^Travel brim full: \d+ L are allowed\.$/);
+  await page.getByRole("link", { name: "Plans" }).click();
+  await expect(page.getByRole("link", { name: /Test hut/ })).toBeVisible();
+});
+
+test("a snag appears, says why, and its fix clears it in one undo step", async ({ page }) => {
+  await openFellside(page, "load");
+  await expect(answer(page)).toHaveText("Travel with 96 L. Brim it on arrival.");
+  const over = snag(page, "The rear axle is 33 kg over its limit");
+  await expect(over).toContainText("allowed 1 850 kg");
+  await over.getByRole("button", { name: "Travel with 96 L" }).click();
+  await expect(over).toHaveCount(0);
+  await expect(snag(page, "Do not drive with more than 96 L")).toBeVisible();
+  await expect(glass(page, "Payload left")).toContainText("was −33 kg");
+  await page.getByRole("button", { name: "Undo" }).click();
+  await expect(over).toBeVisible();
+  await page.getByRole("button", { name: "Redo" }).click();
+  await expect(over).toHaveCount(0);
+
+  await page.keyboard.press("]");
+  await snag(page, "below the outlet").getByRole("button", { name: "Outlet at 14 mm" }).click();
+  await expect(field(page, "/tanks/0/outlet_height_mm")).toHaveValue("14");
+  await expect(page.getByRole("link", { name: "Tanks: clear" })).toBeVisible();
+  await type(page, "/tanks/0/outlet_height_mm", "60 mm");
+  await expect(snag(page, "below the outlet are never used")).toBeVisible();
+});
+
+test("every figure opens its sum, and the sum leads to the field behind it", async ({ page }) => {
+  await openFellside(page);
+  await page.getByRole("button", { name: /^Payload left, on the road/ }).click();
+  const sum = page.getByRole("dialog");
+  await expect(sum).toContainText("limit − on the road");
+  await sum.getByRole("row", { name: /Rear axle, on the road/ }).getByRole("button", { name: "its sum" }).click();
+  await expect(sum).toContainText("weighed + Σ weight × place ÷ wheelbase");
+  await expect(sum).toContainText("moments of every weight about the axle");
+  await sum.getByRole("row", { name: /Boots, hose, flags/ }).getByRole("button", { name: "change" }).click();
+  await expect(page).toHaveURL(/\/load$/);
+  await expect(field(page, "/load/loads/3/x_m")).toBeFocused();
+  await page.keyboard.press("Control+A");
+  await page.keyboard.type("2500");
+  await expect(glass(page, "Payload left")).toContainText("was −33 kg");
+});
+
+test("wrong input is explained in place, and nothing typed is lost", async ({ page }) => {
+  const id = await openFellside(page, "tanks");
+  const length = field(page, "/tanks/0/length_mm");
+  const alert = page.getByRole("alert");
+  for (const [text, why] of [
+    ["25 kg", "is a mass; here a length is wanted"],
+    ["3/8", "can be read in two ways"],
+    ["1 m 20", "not clear what the 20"],
+    ["9 m", "a tank's length can be from 20 mm to 4 000 mm"],
+    ["long", "no number that can be read"],
+  ] as const) {
+    await length.fill(text);
+    await expect(alert).toContainText(why);
+    await expect(length).toHaveValue(text);
+  }
+  await length.press("Enter");
+  await expect(length).toHaveValue("long");
+  await page.reload();
+  await expect(length).toHaveValue("long");
+  await length.press("Escape");
+  await expect(length).toHaveValue("950");
+
+  await type(page, "/tanks/0/outlet_height_mm", "400");
+  await expect(alert).toContainText("must lie below the overflow (345 mm)");
+  await field(page, "/tanks/0/outlet_height_mm").press("Escape");
+  await type(page, "/tanks/0/length_mm", "3 ft 1");
+  await expect(length).toHaveValue("939.8");
+  await type(page, "/tanks/0/y_m", "2 ft left");
+  await expect(field(page, "/tanks/0/y_m")).toHaveValue("609.6 left");
+  await type(page, "/tanks/0/empty_kg", "1 st 4");
+  await expect(field(page, "/tanks/0/empty_kg")).toHaveValue("8.16");
+  await page.keyboard.press("1");
+  await field(page, "/use/uses/1/litres").fill("1 gal");
+  await page.getByRole("button", { name: "1 imp gal" }).click();
+  await field(page, "/use/uses/1/litres").press("Enter");
+  await expect(field(page, "/use/uses/1/litres")).toHaveValue("4.55");
+  await saved(page);
+  const plan = await stored(page, id);
+  expect([plan.tanks[0].length_mm, plan.tanks[0].y_m, plan.use.uses[1].litres]).toEqual([939.8, -0.6096, 4.54609]);
+});
+
+test("units are a switch, and typing follows them", async ({ page }) => {
+  await openFellside(page, "tanks");
+  await page.getByRole("button", { name: "Units" }).click();
+  await page.getByRole("radio", { name: "inches" }).click();
+  await page.getByRole("radio", { name: "imp gal" }).click();
+  await page.getByRole("radio", { name: "lb" }).click();
+  await page.keyboard.press("Escape");
+  await expect(answer(page)).toHaveText("24 imp gal of 28 imp gal can be used.");
+  await expect(field(page, "/tanks/0/length_mm")).toHaveValue("37.402");
+  await type(page, "/tanks/0/length_mm", "37 3/8");
+  await expect(field(page, "/tanks/0/length_mm")).toHaveValue("37.375");
+  await expect(glass(page, "Payload left")).toContainText("lb");
+});
+
+test("tanks and loads are dragged, stay inside the rig and out of each other", async ({ page }) => {
+  const id = await openFellside(page, "tanks");
+  const drawing = page.getByRole("group", { name: /tanks in the rig/ });
+  const fromAbove = drawing.getByRole("button", { name: "Tail tank, move along and across the rig" });
+  const box = (await fromAbove.boundingBox())!;
+  const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
+  await page.mouse.move(x, y);
+  await page.mouse.down();
+  await page.mouse.move(x - 40, y + 300, { steps: 8 });
+  await page.mouse.up();
+  await saved(page);
+  let tank = (await stored(page, id)).tanks[0];
+  expect(tank.x_m).toBeLessThan(4.1);
+  expect(tank.y_m).toBeCloseTo(1 - 0.185, 3);
+  await fromAbove.focus();
+  await page.keyboard.press("ArrowUp");
+  await page.keyboard.press("Shift+ArrowLeft");
+  await expect(page.locator(".edge-save")).toContainText("revision");
+  await expect.poll(async () => (await stored(page, id)).tanks[0].y_m).toBeCloseTo(0.8, 3);
+  await page.getByRole("button", { name: "Undo" }).click({ clickCount: 3 });
+  await expect.poll(async () => (await stored(page, id)).tanks[0].y_m).toBe(-0.78);
+});
+
+test("uses, loads and tanks come and go", async ({ page }) => {
+  const id = await openFellside(page);
+  await page.getByRole("button", { name: "Add a use" }).click();
+  await page.getByRole("menuitem", { name: "Laundry" }).click();
+  await expect(page.getByRole("article", { name: "Laundry" })).toContainText("25 L");
+  await page.getByRole("button", { name: "Remove Laundry" }).click();
+  await page.getByRole("radio", { name: "generous" }).click();
+  await expect(field(page, "/use/uses/4/minutes")).toHaveValue("4");
+  await page.keyboard.press("Escape");
+  await page.getByRole("link", { name: /^Load/ }).click();
+  await page.getByRole("button", { name: "Add a load" }).click();
+  await page.getByLabel("What it is").fill("Spare wheel");
+  await type(page, "/load/loads/4/kg", "28 kg");
+  await page.getByRole("link", { name: /^Tanks/ }).click();
+  await page.getByRole("button", { name: "Add a can" }).click();
+  await page.getByRole("button", { name: "Remove" }).click();
+  await page.getByRole("button", { name: "Add a tank" }).click();
+  await page.getByRole("button", { name: "Turn" }).click();
+  await expect.poll(async () => (await stored(page, id)).tanks.length).toBe(4);
+  const plan = await stored(page, id);
+  expect(plan.load.loads[4]).toMatchObject({ name: "Spare wheel", kg: 28 });
+  expect(plan.tanks[3]).toMatchObject({ length_mm: 400, width_mm: 600 });
+  expect(plan.use.uses).toHaveLength(7);
+});
