@@ -42,6 +42,8 @@ prepare_tests() {
     use_state "$ROOT/var/test"
     need tests
     stop_children
+    # Every run begins with an empty database.
+    rm -rf "$STATE/mariadb"
     trap 'stop_children' EXIT
     trap 'exit 130' INT TERM HUP
     PORT=$(free_port)

@@ -129,13 +129,13 @@ final readonly class UseSheet
         $usableL = $this->workings->usableL(Supply::Main);
         $lasts = $this->workings->lastsDays();
         $toDays = max($plan->days * 1.4, min(($lasts ?? 0.0) * 1.15, $plan->days * 2.5));
-        $points = [];
-        for ($i = 0; $i <= 24; ++$i) {
-            $days = max(0.01, $toDays * $i / 24);
+        // Between these two every line is straight.
+        $points = array_map(static function (float $days) use ($plan): array {
             $need = DemandCalculator::calculate($plan->demandInput($days))->supply(Supply::Main->value);
-            $points[] = ['days' => $days, 'litres' => $need->carryL, 'low' => $need->lowL, 'high' => $need->highL];
-        }
-        $toL = max($points[24]['high'], $usableL) * 1.05;
+
+            return ['days' => $days, 'litres' => $need->carryL, 'low' => $need->lowL, 'high' => $need->highL];
+        }, [0.001 * $toDays, $toDays]);
+        $toL = max($points[1]['high'], $usableL) * 1.05;
 
         return [
             'days' => $plan->days, 'to_days' => $toDays, 'needed_l' => $this->workings->need(Supply::Main)->carryL, 'usable_l' => $usableL, 'lasts_days' => $lasts ?? 0.0,

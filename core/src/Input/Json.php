@@ -21,27 +21,6 @@ final class Json
 
     public static function encode(mixed $value, bool $pretty = false): string
     {
-        return json_encode(self::tidy($value), \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | ($pretty ? \JSON_PRETTY_PRINT : 0));
-    }
-
-    /** Writes 94.0 as 94 and rounds away the noise of binary fractions, so that equal values are equal bytes. */
-    private static function tidy(mixed $value): mixed
-    {
-        if (\is_float($value)) {
-            $rounded = round($value, 9);
-
-            return floor($rounded) === $rounded && abs($rounded) < 1e15 ? (int) $rounded : $rounded;
-        }
-        if ($value instanceof \JsonSerializable) {
-            return self::tidy($value->jsonSerialize());
-        }
-        if ($value instanceof \BackedEnum) {
-            return $value->value;
-        }
-        if ($value instanceof \stdClass) {
-            return (object) array_map(self::tidy(...), get_object_vars($value));
-        }
-
-        return \is_array($value) ? array_map(self::tidy(...), $value) : $value;
+        return json_encode($value, \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | ($pretty ? \JSON_PRETTY_PRINT : 0));
     }
 }

@@ -21,7 +21,7 @@ final class TypedText
     public static function read(string $pointer, string $text, Plan $plan): float
     {
         $field = PlanFields::at($pointer) ?? throw InvalidInput::at($pointer, 'Nothing that is measured stands here.');
-        $value = round((new QuantityParser($plan->units))->parse($text, $field->kind)->in($field->unit), 6);
+        $value = round((new QuantityParser($plan->units))->parse($text, $field->kind)->in($field->unit), 6) + 0.0;
         $format = new QuantityFormat($plan->units);
         $as = static fn (float $bound): string => $format->reading($bound, $field->unit, $field->kind);
         if (!$field->range->holds($value)) {
