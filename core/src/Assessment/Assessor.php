@@ -16,13 +16,14 @@ final class Assessor
         $use = UseSheet::of($workings, $figures);
         $tanks = TanksSheet::of($workings, $figures);
         $load = LoadSheet::of($workings, $figures);
-        $findings = Rules::findings($workings);
+        $rules = new Rules($workings);
+        $findings = $rules->findings();
 
         return new Assessment(
             $figures,
             [$use, $load, $tanks],
             $findings,
-            array_map(static fn (Finding $finding): array => Rules::provenFixes($finding, $workings, $findings), $findings),
+            array_map($rules->provenFixes(...), $findings),
             SightGlass::cells($workings, $figures, $findings),
             Readings::of($plan),
         );

@@ -12,6 +12,7 @@ use YardCask\Core\Assessment\Rule\Estimates;
 use YardCask\Core\Assessment\Rule\NoseLight;
 use YardCask\Core\Assessment\Rule\OverLimit;
 use YardCask\Core\Assessment\Rule\ReserveThin;
+use YardCask\Core\Assessment\Rule\Rule;
 use YardCask\Core\Assessment\Rule\SideDifference;
 use YardCask\Core\Assessment\Rule\TankOutside;
 use YardCask\Core\Assessment\Rule\TankOversized;
@@ -20,7 +21,7 @@ use YardCask\Core\Assessment\Rule\UseShort;
 use YardCask\Core\Assessment\Rule\WastedHeights;
 use YardCask\Core\Input\InvalidInput;
 
-/** All rules, run over a plan. */
+/** All rules, run over a plan, and the fixes that hold. */
 final class Rules
 {
     private const ALL = [
@@ -29,57 +30,56 @@ final class Rules
         TankOversized::class, WastedHeights::class, TankOutside::class, TanksCollide::class,
     ];
 
-    /** @return list<Finding> worst first, otherwise in the order of the stages */
-    public static function findings(Workings $workings): array
+    /** Those whose findings may be dangerous: every fix is held against them. */
+    private const STOPPING = [OverLimit::class, NoseLight::class, BoatTrim::class];
+
+    /** @var array<string, class-string<Rule>> the rule that made each finding, by the finding's key */
+    private array $madeBy = [];
+    /** @var list<Finding> */
+    private array $findings = [];
+
+    public function __construct(private readonly Workings $workings)
     {
-        $findings = [];
         foreach (self::ALL as $rule) {
-            array_push($findings, ...(new $rule())->check($workings));
-        }
-        usort($findings, static fn (Finding $a, Finding $b): int => $a->code->severity()->rank() <=> $b->code->severity()->rank());
-
-        return $findings;
-    }
-
-    /**
-     * The proposals of a finding that hold when tried: the plan stays valid, the finding is gone, and nothing dangerous came instead.
-     *
-     * @param list<Finding> $before all findings of the plan
-     *
-     * @return list<Fix>
-     */
-    public static function provenFixes(Finding $finding, Workings $workings, array $before): array
-    {
-        $known = self::stops($before);
-
-        return array_values(array_filter(($finding->proposals)(), static function (Fix $fix) use ($finding, $workings, $known): bool {
-            try {
-                $after = self::findings(Workings::of($fix->patch->applyTo($workings->plan)));
-            } catch (InvalidInput) {
-                return false;
+            foreach ((new $rule())->check($workings) as $finding) {
+                $this->findings[] = $finding;
+                $this->madeBy[$finding->key()] = $rule;
             }
-
-            return !\in_array($finding->key(), self::keys($after), true) && [] === array_diff(self::stops($after), $known);
-        }));
+        }
+        usort($this->findings, static fn (Finding $a, Finding $b): int => $a->code->severity()->rank() <=> $b->code->severity()->rank());
     }
 
-    /**
-     * @param list<Finding> $findings
-     *
-     * @return list<string>
-     */
-    private static function keys(array $findings): array
+    /** @return list<Finding> worst first, otherwise in the order of the stages */
+    public function findings(): array
     {
-        return array_map(static fn (Finding $one): string => $one->key(), $findings);
+        return $this->findings;
     }
 
-    /**
-     * @param list<Finding> $findings
-     *
-     * @return list<string>
-     */
-    private static function stops(array $findings): array
+    /** @return list<Fix> the proposals of a finding that hold when tried: the plan stays valid, the finding is gone, and nothing dangerous came instead */
+    public function provenFixes(Finding $finding): array
     {
-        return self::keys(array_values(array_filter($findings, static fn (Finding $one): bool => Severity::Stop === $one->code->severity())));
+        $rules = array_unique([$this->madeBy[$finding->key()], ...self::STOPPING]);
+
+        return array_values(array_filter(($finding->proposals)(), fn (Fix $fix): bool => $this->holds($fix, $finding, $rules)));
+    }
+
+    /** @param array<class-string<Rule>> $rules those that can tell */
+    private function holds(Fix $fix, Finding $finding, array $rules): bool
+    {
+        try {
+            $after = Workings::of($fix->patch->applyTo($this->workings->plan));
+        } catch (InvalidInput) {
+            return false;
+        }
+        foreach ($rules as $rule) {
+            foreach ((new $rule())->check($after) as $one) {
+                $isNewStop = Severity::Stop === $one->code->severity() && !isset($this->madeBy[$one->key()]);
+                if ($isNewStop || $one->key() === $finding->key()) {
+                    return false;
+                }
+            }
+        }
+
+        return true;
     }
 }

@@ -61,6 +61,34 @@ final readonly class Plan implements \JsonSerializable
         return Json::encode($this, true)."\n";
     }
 
+    /** One section of the decoded document; null when there is none of that name. */
+    public function section(string $name): mixed
+    {
+        return self::plain(array_intersect_key($this->jsonSerialize(), [$name => true]))[$name] ?? null;
+    }
+
+    /**
+     * This plan with some of its sections (name, use, load, tanks) read anew; ids are not compared across sections.
+     *
+     * @throws InvalidInput with every error of those sections
+     */
+    public function withSections(\stdClass $sections): self
+    {
+        $in = InputReader::of($sections);
+        $ids = new PlanIds();
+        $plan = new self(
+            $in->has('name') ? $in->text('name', 80) : $this->name,
+            $this->units,
+            $in->has('use') ? UsePlan::read($in->object('use'), $ids) : $this->use,
+            $in->has('load') ? LoadPlan::read($in->object('load'), $ids) : $this->load,
+            $in->has('tanks') ? array_map(static fn (InputReader $one): PlannedTank => PlannedTank::read($one, $ids), $in->objects('tanks', 12)) : $this->tanks,
+        );
+        $in->finish();
+        $in->throwIfInvalid();
+
+        return $plan;
+    }
+
     /** The document, decoded: objects as stdClass. */
     public function document(): \stdClass
     {

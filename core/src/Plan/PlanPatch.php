@@ -39,12 +39,18 @@ final readonly class PlanPatch implements \JsonSerializable
     /** @throws InvalidInput when the patched document is no valid plan */
     public function applyTo(Plan $plan): Plan
     {
-        $document = $plan->document();
+        $document = new \stdClass();
+        foreach ($this->operations as $operation) {
+            $document->{explode('/', $operation['path'])[1]} = null;
+        }
+        foreach (array_keys(get_object_vars($document)) as $section) {
+            $document->{$section} = $plan->section($section);
+        }
         foreach ($this->operations as $operation) {
             $document = self::change($document, \array_slice(explode('/', $operation['path']), 1), $operation['op'], $operation['value'] ?? null);
         }
 
-        return Plan::read($document);
+        return $plan->withSections($document instanceof \stdClass ? $document : new \stdClass());
     }
 
     /** @return list<array<string, mixed>> */
