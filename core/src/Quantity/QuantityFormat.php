@@ -7,6 +7,7 @@ namespace YardCask\Core\Quantity;
 /** Writes quantities as the plan's reader wants them: in the chosen units, grouped by thousands with a space that does not break. */
 final readonly class QuantityFormat
 {
+    /** Between thousands, and between figure and unit: a space at which no line breaks. */
     private const GROUP = "\u{00A0}";
 
     public function __construct(private UnitPreferences $units)
@@ -25,12 +26,14 @@ final readonly class QuantityFormat
     public function reading(float $value, Unit $unit, Kind $kind): string
     {
         if (Kind::Sideways === $kind) {
-            $side = $this->figure(abs($value), $unit, $kind).' '.$this->symbol($kind);
+            $side = $this->figure(abs($value), $unit, $kind).self::GROUP.$this->symbol($kind);
 
             return 0.0 === round($value, 4) ? 'on the centreline' : $side.($value < 0 ? ' left' : ' right');
         }
 
-        return trim($this->figure($value, $unit, $kind).' '.$this->symbol($kind));
+        $symbol = $this->symbol($kind);
+
+        return $this->figure($value, $unit, $kind).('' === $symbol ? '' : self::GROUP.$symbol);
     }
 
     /** The figure as it stands in an input: as exact as it was typed, no unit, no trailing zeros. */

@@ -53,11 +53,13 @@ export function RigSide({ scale, ground, loads, selected, onSelect }: Props) {
       )}
       <path d={sideOutline(rig, scale.x, z)} className="fill-sheet" strokeLinejoin="round" />
       {glass && <path d={glass} strokeWidth="1.1" strokeLinejoin="round" />}
-      <path
-        d={`M${scale.x(from + (rig.kind === "road" && rig.body !== "bus" ? 1.6 : 0.1))} ${z(rig.floor_m)}H${scale.x(from + rig.length_m) - 2}`}
-        strokeWidth="1"
-        strokeDasharray="2 4"
-      />
+      {rig.kind !== "boat" && (
+        <path
+          d={`M${scale.x(from + (rig.kind === "road" && rig.body !== "bus" ? 1.6 : 0.1))} ${z(rig.floor_m)}H${scale.x(from + rig.length_m) - 2}`}
+          strokeWidth="1"
+          strokeDasharray="2 4"
+        />
+      )}
       {wheels(rig).map((at) => (
         <g key={at}>
           <circle cx={scale.x(at)} cy={ground - radius} r={radius} className="fill-ground" />
