@@ -55,7 +55,6 @@ test("two windows cannot overwrite each other: both states are shown and either 
 });
 
 test("a server that goes away while one types: all is kept, and sent on its return", async ({ page }) => {
-  test.skip(STATE === "", "The launcher says where the server under test keeps its state.");
   const id = await openFellside(page);
   stopServer();
   await expect.poll(async () => page.request.get("/api/health").then(() => "there", () => "away")).toBe("away");

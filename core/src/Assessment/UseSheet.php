@@ -89,7 +89,7 @@ final readonly class UseSheet
             return new Answer('Nothing is drawn: ', $say->litres(0), '.', 'Say what the water is for, and the need follows.');
         }
         if (CanEnough::suffices($this->workings)) {
-            return new Answer('One can of ', $say->litres(TankProposal::CAN_L), ' is enough.', \sprintf('%s take %s, %s a day. No tank is needed.%s', ucfirst($days), $say->litres($need->carryL), $say->litres($need->dailyL), $apart));
+            return new Answer('One can of ', $say->litres(TankProposal::CAN_L), ' is enough.', \sprintf('The stay takes %s, %s a day. No tank is needed.%s', $say->litres($need->carryL), $say->litres($need->dailyL), $apart));
         }
         $demands = $this->workings->demand->uses;
         usort($demands, static fn ($a, $b): int => $b->stayL <=> $a->stayL);
