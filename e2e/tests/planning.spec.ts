@@ -19,9 +19,9 @@ test("four questions lead to a plan with an answer", async ({ page }) => {
   await page.getByRole("radio", { name: "Trailer" }).click();
   await page.getByLabel("Name, if you like").fill("Test hut");
   await page.getByRole("button", { name: "Begin" }).click();
-  await expect(answer(page)).toHaveText(/^Carry \d+ L for 4 days\.$/);
+  await expect(answer(page)).toHaveText(/^Carry \d+\sL for 4 days\.$/);
   await page.keyboard.press("2");
-  await expect(answer(page)).toHaveText(/^Travel brim full: \d+ L are allowed\.$/);
+  await expect(answer(page)).toHaveText(/^Travel brim full: \d+\sL are allowed\.$/);
   await page.getByRole("link", { name: "Plans" }).click();
   await expect(page.getByRole("link", { name: /Test hut/ })).toBeVisible();
 });
