@@ -1,10 +1,13 @@
 # A MariaDB of our own: its data and its socket lie in var/, and it listens on no network port at all.
 
 database_install() {
-    rm -rf "$STATE/mariadb.new"
-    mariadb-install-db --no-defaults --datadir="$STATE/mariadb.new" --user="$(id -un)" \
-        --auth-root-authentication-method=socket --auth-root-socket-user="$(id -un)" --skip-test-db \
-        && mv "$STATE/mariadb.new" "$STATE/mariadb"
+    # Debian's script cannot take a path with a blank in it, so it is run beside its target.
+    (
+        cd "$STATE" && rm -rf mariadb.new
+        mariadb-install-db --no-defaults --datadir=./mariadb.new --user="$(id -un)" \
+            --auth-root-authentication-method=socket --auth-root-socket-user="$(id -un)" --skip-test-db \
+            && mv mariadb.new mariadb
+    )
 }
 
 database_password() {

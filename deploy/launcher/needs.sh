@@ -1,5 +1,6 @@
 # Debian packages: what is missing is installed as root, or named in one line to run.
 
+# missing_packages console|start|tests: what each needs, the later ones what the earlier need too.
 missing_packages() {
     command -v php >/dev/null || echo php-cli
     if command -v php >/dev/null; then
@@ -12,14 +13,14 @@ missing_packages() {
     else
         echo php-mysql php-mbstring php-intl php-xml php-curl
     fi
-    php_fpm >/dev/null || echo php-fpm
     command -v composer >/dev/null || echo composer unzip
+    [ "$1" != console ] || return 0
+    php_fpm >/dev/null || echo php-fpm
     command -v node >/dev/null || echo nodejs
     command -v npm >/dev/null || echo npm
     { command -v mariadbd || [ -x /usr/sbin/mariadbd ]; } >/dev/null || echo mariadb-server
     [ -x /usr/sbin/nginx ] || echo nginx
-    [ "${1:-}" = tests ] && { command -v chromium >/dev/null || echo chromium; }
-    return 0
+    [ "$1" != tests ] || command -v chromium >/dev/null || echo chromium
 }
 
 # The php-fpm of the same version as php on the command line.
@@ -30,24 +31,21 @@ php_fpm() {
     [ -x "$found" ] && echo "$found"
 }
 
-# need [tests]: see that every package is there.
+# need console|start|tests: see that every package is there.
 need() {
     local missing
-    missing=$(missing_packages "${1:-}" | tr '\n' ' ' | sed 's/ *$//')
+    missing=$(missing_packages "$1" | tr '\n' ' ' | sed 's/ *$//')
     if [ -n "$missing" ]; then
         local line="apt-get install -y --no-install-recommends $missing"
         [ "$(id -u)" -eq 0 ] || fail "these packages are missing: $missing" "Run this once, then start again:  sudo $line"
         command -v apt-get >/dev/null || fail "these packages are missing: $missing" "Install them with your system's package manager."
         step "Fetching the list of packages" apt-get update
+        # An installation that was cut short is brought to its end first.
+        dpkg --audit | grep -q . && step "Finishing an earlier installation" env RUNLEVEL=1 DEBIAN_FRONTEND=noninteractive dpkg --configure -a
         # RUNLEVEL=1: the system's own database and web server are installed but not started.
         step "Installing $missing" env RUNLEVEL=1 DEBIAN_FRONTEND=noninteractive $line || fail "the packages could not be installed" "Try it by hand:  $line"
     fi
     php -r 'exit(PHP_VERSION_ID >= 80200 ? 0 : 1);' || fail "PHP is older than 8.2" "Use Debian 12 or newer."
-    node -e 'const [a,b]=process.versions.node.split(".").map(Number); process.exit(a>20||(a===20&&b>=19)?0:1)' \
+    [ "$1" = console ] || node -e 'const [a,b]=process.versions.node.split(".").map(Number); process.exit(a>20||(a===20&&b>=19)?0:1)' \
         || fail "Node.js $(node --version) is older than 20.19" "Use Debian 13 or newer, or install Node.js 20.19 or later."
-}
-
-# calc and assess work without database, web server and browser.
-need_for_console() {
-    command -v php >/dev/null && command -v composer >/dev/null || fail "PHP and composer are needed" "Run ./yardcask start once; it installs them."
 }

@@ -16,7 +16,7 @@ start() {
     if [ -n "$running" ] && grep -qa yardcask "/proc/$running/cmdline" 2>/dev/null; then
         fail "it is already running on http://127.0.0.1:$(cat "$RUN/port" 2>/dev/null)" "Stop it first:  ./yardcask stop"
     fi
-    need
+    need start
     stop_children
     port_free "$PORT" || fail "port $PORT is taken by another program" "Choose another:  ./yardcask start --port $((PORT + 1))"
     echo $$ >"$RUN/launcher.pid"

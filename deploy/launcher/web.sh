@@ -42,7 +42,7 @@ stop_children() {
     for name in nginx php-fpm mariadb; do
         pid=$(cat "$RUN/$name.pid" 2>/dev/null) || continue
         # A stale pid may by now belong to somebody else.
-        tr '\0' ' ' <"/proc/$pid/cmdline" 2>/dev/null | grep -qE 'nginx|php-fpm|mariadbd' || { rm -f "$RUN/$name.pid"; continue; }
+        grep -qaE 'nginx|php-fpm|mariadbd' "/proc/$pid/cmdline" 2>/dev/null || { rm -f "$RUN/$name.pid"; continue; }
         kill -TERM "$pid" 2>/dev/null
         pids+=("$pid")
     done
