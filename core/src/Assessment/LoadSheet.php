@@ -195,7 +195,7 @@ final readonly class LoadSheet
         if ($fill->fraction < 1) {
             $over = array_values(array_filter($this->workings->full->limits(), static fn (FillLimit $limit): bool => $limit->name === $fill->limitedBy))[0];
 
-            return new Answer('Travel with ', $say->litres(floor($fill->litres)), '. Brim it on arrival.', \sprintf('Full, %s is %s over its limit. Each %s adds %s there.', LimitWords::carrier($over->name, $plan), $say->kg(-$over->spareAt(1)), ...$this->perUnitOfWater($over->waterKg / $fullL)));
+            return new Answer('Travel with ', $say->litresAtMost($fill->litres), '. Brim it on arrival.', \sprintf('Full, %s is %s over its limit. Each %s adds %s there.', LimitWords::carrier($over->name, $plan), $say->kg(-$over->spareAt(1)), ...$this->perUnitOfWater($over->waterKg / $fullL)));
         }
 
         return new Answer('Travel brim full: ', $say->litres($fullL), ' are allowed.', \sprintf('Least is left to the %s: %s on the road.', LimitWords::name($worst->name, $plan), $say->kg($worst->spareAt(1))));
@@ -232,7 +232,7 @@ final readonly class LoadSheet
 
         return [
             'full' => $say->litres($this->workings->fullL(Supply::Main)), 'travel' => $say->litres($this->workings->travelL()),
-            'max' => $say->litres(floor($fill->litres)), 'max_fraction' => $fill->fraction,
+            'max' => $say->litresAtMost($fill->litres), 'max_fraction' => $fill->fraction,
             'limited_by' => LimitName::None === $fill->limitedBy ? '' : LimitWords::name($fill->limitedBy, $this->workings->plan).' full',
         ];
     }

@@ -30,8 +30,8 @@ final class Rules
         TankOversized::class, WastedHeights::class, TankOutside::class, TanksCollide::class,
     ];
 
-    /** Those whose findings may be dangerous: every fix is held against them. */
-    private const STOPPING = [OverLimit::class, NoseLight::class, BoatTrim::class];
+    /** Those whose findings no fix may bring about: something dangerous, or a tank where none can stand. */
+    private const NEVER_INSTEAD = [OverLimit::class, NoseLight::class, BoatTrim::class, TankOutside::class, TanksCollide::class];
 
     /** @var array<string, class-string<Rule>> the rule that made each finding, by the finding's key */
     private array $madeBy = [];
@@ -55,10 +55,10 @@ final class Rules
         return $this->findings;
     }
 
-    /** @return list<Fix> the proposals of a finding that hold when tried: the plan stays valid, the finding is gone, and nothing dangerous came instead */
+    /** @return list<Fix> the proposals of a finding that hold when tried: the plan stays valid, the finding is gone, and nothing dangerous or impossible came instead */
     public function provenFixes(Finding $finding): array
     {
-        $rules = array_unique([$this->madeBy[$finding->key()], ...self::STOPPING]);
+        $rules = array_unique([$this->madeBy[$finding->key()], ...self::NEVER_INSTEAD]);
 
         return array_values(array_filter(($finding->proposals)(), fn (Fix $fix): bool => $this->holds($fix, $finding, $rules)));
     }
@@ -73,8 +73,8 @@ final class Rules
         }
         foreach ($rules as $rule) {
             foreach ((new $rule())->check($after) as $one) {
-                $isNewStop = Severity::Stop === $one->code->severity() && !isset($this->madeBy[$one->key()]);
-                if ($isNewStop || $one->key() === $finding->key()) {
+                $cameInstead = !isset($this->madeBy[$one->key()]) && Severity::Watch !== $one->code->severity() && \in_array($rule, self::NEVER_INSTEAD, true);
+                if ($cameInstead || $one->key() === $finding->key()) {
                     return false;
                 }
             }

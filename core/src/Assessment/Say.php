@@ -24,6 +24,12 @@ final readonly class Say
         return $this->format->reading($litres, Unit::Litre, Kind::Volume);
     }
 
+    /** Rounded down, for what must not be exceeded. */
+    public function litresAtMost(float $litres): string
+    {
+        return $this->format->readingAtMost($litres, Unit::Litre, Kind::Volume);
+    }
+
     public function kg(float $kg): string
     {
         return $this->format->reading($kg, Unit::Kilogram, Kind::Mass);

@@ -78,7 +78,17 @@ final readonly class PlannedTank implements \JsonSerializable
 
     public function movedTo(float $xM, float $yM): self
     {
-        return new self($this->id, $this->name, $this->form, $this->supply, $this->lengthMm, $this->widthMm, $this->heightMm, $this->outletHeightMm, $this->overflowHeightMm, $this->displacedFraction, $this->emptyKg, $xM, $yM, $this->zM);
+        return $this->with($this->lengthMm, $this->widthMm, $xM, $yM);
+    }
+
+    public function sized(float $lengthMm, float $widthMm): self
+    {
+        return $this->with($lengthMm, $widthMm, $this->xM, $this->yM);
+    }
+
+    private function with(float $lengthMm, float $widthMm, float $xM, float $yM): self
+    {
+        return new self($this->id, $this->name, $this->form, $this->supply, $lengthMm, $widthMm, $this->heightMm, $this->outletHeightMm, $this->overflowHeightMm, $this->displacedFraction, $this->emptyKg, $xM, $yM, $this->zM);
     }
 
     /** @return array<string, mixed> */

@@ -22,6 +22,16 @@ final readonly class QuantityFormat
         return self::number($shown, $this->units->for($kind)->readingDecimals($shown), true);
     }
 
+    /** Like reading(), but rounded down: for what must not be exceeded. */
+    public function readingAtMost(float $value, Unit $unit, Kind $kind): string
+    {
+        $target = $this->units->for($kind);
+        $shown = Quantity::of($value, $unit)->in($target);
+        $step = 10 ** -$target->readingDecimals($shown);
+
+        return $this->reading(floor($shown / $step + 1e-9) * $step, $target, $kind);
+    }
+
     /** The figure with its unit, rounded for reading: `118 L`, `2 855 kg`, `620 mm left`. */
     public function reading(float $value, Unit $unit, Kind $kind): string
     {

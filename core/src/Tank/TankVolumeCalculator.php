@@ -39,21 +39,34 @@ final class TankVolumeCalculator
     }
 
     /**
-     * The level below which $litres lie, by bisection between two levels; the volume rises with the level.
+     * The level below which $litres lie, between two levels; the volume rises with the level.
+     * Source: regula falsi, in the Illinois form of Dowell and Jarratt (1971); between upright walls its first step is exact.
      *
      * @param callable(float): float $litresBelow
      */
     private static function levelAt(float $litres, callable $litresBelow, float $lowMm, float $highMm): float
     {
-        for ($i = 0; $i < 60 && $highMm - $lowMm > 1e-9; ++$i) {
-            $middleMm = ($lowMm + $highMm) / 2;
-            if ($litresBelow($middleMm) < $litres) {
-                $lowMm = $middleMm;
+        $belowL = $litresBelow($lowMm) - $litres;
+        $aboveL = $litresBelow($highMm) - $litres;
+        if ($belowL >= 0 || $aboveL <= 0) {
+            return $belowL >= 0 ? $lowMm : $highMm;
+        }
+        $levelMm = $lowMm;
+        $kept = null;
+        for ($i = 0; $i < 100 && $highMm - $lowMm > 1e-9; ++$i) {
+            $levelMm = ($lowMm * $aboveL - $highMm * $belowL) / ($aboveL - $belowL);
+            $errorL = $litresBelow($levelMm) - $litres;
+            if (abs($errorL) < 1e-10 * $litres) {
+                break;
+            }
+            // An end that is kept twice counts half, so that it moves too before long.
+            if ($errorL > 0) {
+                [$highMm, $aboveL, $belowL, $kept] = [$levelMm, $errorL, 'low' === $kept ? $belowL / 2 : $belowL, 'low'];
             } else {
-                $highMm = $middleMm;
+                [$lowMm, $belowL, $aboveL, $kept] = [$levelMm, $errorL, 'high' === $kept ? $aboveL / 2 : $aboveL, 'high'];
             }
         }
 
-        return ($lowMm + $highMm) / 2;
+        return $levelMm;
     }
 }

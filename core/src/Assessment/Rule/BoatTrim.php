@@ -59,10 +59,10 @@ final class BoatTrim implements Rule
         }
         $tank = $largest->tank;
 
-        return [new Fix(
-            \sprintf('Make %s half as wide and twice as long', $tank->name),
-            PlanPatch::replace($largest->pointer().'/width_mm', $tank->widthMm / 2)->and(PlanPatch::replace($largest->pointer().'/length_mm', $tank->lengthMm * 2)),
-        )];
+        $narrow = FreePlace::settleAmong($tank->sized($tank->lengthMm * 2, $tank->widthMm / 2), $workings->plan);
+        $patch = PlanPatch::replace($largest->pointer().'/width_mm', $narrow->widthMm)->and(PlanPatch::replace($largest->pointer().'/length_mm', $narrow->lengthMm));
+
+        return [new Fix(\sprintf('Make %s half as wide and twice as long, amidships', $tank->name), $patch->and(FreePlace::move($largest, $narrow)))];
     }
 
     /** @return list<Fix> */

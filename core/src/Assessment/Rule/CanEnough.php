@@ -52,10 +52,8 @@ final class CanEnough implements Rule
     private static function replaceByCan(TankWorking $largest, Workings $workings): Fix
     {
         $patch = PlanPatch::remove($largest->pointer())->and(FreePlace::addCans($workings->plan, Supply::Main, 1));
-        if ($workings->need(Supply::Main)->carryL > TankProposal::CAN_L) {
-            $patch = $patch->and(PlanPatch::replace('/use/days', 1));
-        }
+        $daily = $workings->need(Supply::Main)->carryL > TankProposal::CAN_L;
 
-        return new Fix(\sprintf('A 20 L can instead of %s', $largest->tank->name), $patch);
+        return new Fix(\sprintf('A 20 L can instead of %s%s', $largest->tank->name, $daily ? ', filled every day' : ''), $daily ? $patch->and(PlanPatch::replace('/use/days', 1)) : $patch);
     }
 }

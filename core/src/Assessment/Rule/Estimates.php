@@ -29,8 +29,9 @@ final class Estimates implements Rule
         $say = $workings->say;
         $fill = $workings->plan->load->travelFill;
         $findings = [];
+        $errorsKg = array_map(static fn (float $kg): float => self::ERROR * $kg, $estimates);
         foreach ($workings->full->limits() as $limit) {
-            $errorKg = self::ERROR * ($estimates[$limit->name->value] ?? 0.0);
+            $errorKg = $errorsKg[$limit->name->value] ?? 0.0;
             $spareKg = $limit->spareAt($fill);
             if ($spareKg >= -0.05 && $spareKg < $errorKg) {
                 $findings[] = new Finding(
@@ -39,7 +40,7 @@ final class Estimates implements Rule
                     new Measure($spareKg, $errorKg, 'kg'),
                     \sprintf('%s may be over: it is an estimate', ucfirst(LimitWords::carrier($limit->name, $workings->plan))),
                     \sprintf('%s are left, but an estimate of %s is easily %s out. Weigh the rig, or travel with less.', $say->kg($spareKg), $say->kg($estimates[$limit->name->value] ?? 0.0), $say->kg($errorKg)),
-                    static fn (): array => array_values(array_filter([TravelFill::leaving($errorKg, $limit, $workings), ...WeightShift::forward($limit, $errorKg - $spareKg, $fill, $workings)])),
+                    static fn (): array => array_values(array_filter([TravelFill::leaving($errorsKg, $workings), ...WeightShift::relieve($limit->name, $errorKg - $spareKg, $fill, $workings)])),
                     self::pointer($limit, $workings),
                 );
             }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace YardCask\Core\Assessment\Rule;
 
 use YardCask\Core\Assessment\TankProposal;
+use YardCask\Core\Assessment\TankWorking;
 use YardCask\Core\Plan\Plan;
 use YardCask\Core\Plan\PlannedLoad;
 use YardCask\Core\Plan\PlannedTank;
@@ -44,32 +45,56 @@ final class FreePlace
     }
 
     /**
-     * The same tank at the free place nearest to the middle of the rig: on the centreline first, then to either side.
+     * The same tank at the free place nearest to the middle of the rig, to either side of what stands there before along it.
      *
      * @param list<PlannedTank> $taken
      */
-    public static function settle(PlannedTank $tank, Plan $plan, array $taken): PlannedTank
+    private static function settle(PlannedTank $tank, Plan $plan, array $taken): PlannedTank
     {
         $body = $plan->load->rig->body();
-        $middleM = $plan->load->rig->bodyFromM() + $body->lengthM / 2;
-        $roomAlongM = ($body->lengthM - $tank->lengthMm / 1000) / 2;
-        $roomAcrossM = ($body->widthM - $tank->widthMm / 1000) / 2;
-        for ($along = 0.0; $along <= max(0.0, $roomAlongM); $along += self::STEP_M) {
-            foreach ([0.0, -$roomAcrossM, $roomAcrossM] as $yM) {
-                foreach ([$middleM + $along, $middleM - $along] as $xM) {
-                    $candidate = $tank->movedTo(round($xM, 2), round($yM, 2));
-                    if (self::isFree($candidate, $taken)) {
-                        return $candidate;
-                    }
+        $middleM = round($plan->load->rig->bodyFromM() + $body->lengthM / 2, 2);
+        foreach (self::outward(($body->lengthM - $tank->lengthMm / 1000) / 2) as $alongM) {
+            foreach (self::outward(($body->widthM - $tank->widthMm / 1000) / 2) as $acrossM) {
+                $candidate = $tank->movedTo(round($middleM + $alongM, 3), $acrossM);
+                if (self::isFree($candidate, $taken)) {
+                    return $candidate;
                 }
             }
         }
 
-        return $tank->movedTo(round($middleM, 2), 0.0);
+        return $tank->movedTo($middleM, 0.0);
+    }
+
+    /** @return iterable<float> 0, then to either side in steps, as far as there is room */
+    private static function outward(float $roomM): iterable
+    {
+        yield 0.0;
+        for ($step = 1; $step * self::STEP_M <= $roomM - 0.01; ++$step) {
+            yield round(-$step * self::STEP_M, 3);
+            yield round($step * self::STEP_M, 3);
+        }
+    }
+
+    /** The same tank, or one of its id with other sizes, at a free place among the others of the plan. */
+    public static function settleAmong(PlannedTank $tank, Plan $plan): PlannedTank
+    {
+        return self::settle($tank, $plan, self::others($tank, $plan));
+    }
+
+    /** Puts a tank of the plan where $to stands. */
+    public static function move(TankWorking $working, PlannedTank $to): PlanPatch
+    {
+        return PlanPatch::replace($working->pointer().'/x_m', $to->xM)->and(PlanPatch::replace($working->pointer().'/y_m', $to->yM));
+    }
+
+    /** @return list<PlannedTank> all tanks of the plan but this one */
+    public static function others(PlannedTank $tank, Plan $plan): array
+    {
+        return array_values(array_filter($plan->tanks, static fn (PlannedTank $one): bool => $one->id !== $tank->id));
     }
 
     /** @param list<PlannedTank> $others */
-    private static function isFree(PlannedTank $tank, array $others): bool
+    public static function isFree(PlannedTank $tank, array $others): bool
     {
         foreach ($others as $other) {
             if ($tank->overlapM($other) > 1e-6) {

@@ -8,7 +8,6 @@ use YardCask\Core\Assessment\Finding;
 use YardCask\Core\Assessment\FindingCode;
 use YardCask\Core\Assessment\Measure;
 use YardCask\Core\Assessment\Workings;
-use YardCask\Core\Payload\FillLimit;
 use YardCask\Core\Payload\LimitName;
 use YardCask\Core\Payload\TrailerPayload;
 
@@ -33,7 +32,7 @@ final class NoseLight implements Rule
             new Measure($payload->noseShareAt($fill), self::LEAST_SHARE, ''),
             \sprintf('The nose is light by %s', $say->kg($shortKg)),
             \sprintf('%s on the coupling is %s of the trailer; below %s it tends to sway at speed.', $say->kg($payload->nose->kgAt($fill)), $say->share($payload->noseShareAt($fill)), $say->share(self::LEAST_SHARE)),
-            static fn (): array => WeightShift::forward(new FillLimit(LimitName::Axle, 0.0, 0.0, 0.0), $shortKg, $fill, $workings),
+            static fn (): array => WeightShift::relieve(LimitName::Axle, $shortKg, $fill, $workings),
         )];
     }
 }

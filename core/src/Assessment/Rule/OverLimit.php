@@ -9,7 +9,6 @@ use YardCask\Core\Assessment\LimitWords;
 use YardCask\Core\Assessment\Measure;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Payload\FillLimit;
-use YardCask\Core\Payload\LimitName;
 use YardCask\Core\Plan\Supply;
 
 /** A limit is broken at the travel fill, or would be with the tanks brim full. */
@@ -46,7 +45,7 @@ final class OverLimit implements Rule
                 : \sprintf('%s; %s of that is water.', $carries, $say->kg($waterKg)),
             static fn (): array => array_values(array_filter([
                 TravelFill::within($workings),
-                ...WeightShift::forward($limit, -$limit->spareAt($fill), $fill, $workings),
+                ...WeightShift::relieve($limit->name, -$limit->spareAt($fill), $fill, $workings),
             ])),
             LimitWords::pointer($limit->name, $workings->plan),
         );
@@ -55,15 +54,18 @@ final class OverLimit implements Rule
     private static function whenFull(FillLimit $limit, Workings $workings): Finding
     {
         $say = $workings->say;
-        $maxL = floor($limit->greatestFraction() * $workings->fullL(Supply::Main));
+        $maxL = $limit->greatestFraction() * $workings->fullL(Supply::Main);
 
         return new Finding(
             LimitWords::overWhenFull($limit->name),
             [],
             new Measure($limit->kgAt(1), $limit->limitKg, 'kg'),
-            \sprintf('Do not drive with more than %s', $say->litres($maxL)),
+            \sprintf('Do not drive with more than %s', $say->litresAtMost($maxL)),
             \sprintf('Brim full, %s is at %s of %s. Fill up on arrival, standing.', LimitWords::carrier($limit->name, $workings->plan), $say->kg($limit->kgAt(1)), $say->kg($limit->limitKg)),
-            static fn (): array => LimitName::Gross === $limit->name ? [] : WeightShift::forward($limit, -$limit->spareAt(1), 1.0, $workings),
+            static fn (): array => array_values(array_filter([
+                ...WeightShift::relieve($limit->name, -$limit->spareAt(1), 1.0, $workings),
+                TankLength::holdingAtMost($maxL, $workings),
+            ])),
         );
     }
 }

@@ -30,7 +30,7 @@ final class ReserveThin implements Rule
             new Measure($spareKg, $wantedKg, 'kg'),
             \sprintf('Only %s of payload left', $say->kg($spareKg)),
             \sprintf('The rig travels at %s of %s. Shopping, wet gear and one more passenger have to fit into what is left; keep %s or more.', $say->kg($gross->limitKg - $spareKg), $say->kg($gross->limitKg), $say->kg($wantedKg)),
-            static fn (): array => array_filter([TravelFill::leaving($wantedKg, $gross, $workings)]),
+            static fn (): array => array_filter([TravelFill::leaving([$gross->name->value => $wantedKg], $workings)]),
         )];
     }
 }

@@ -10,8 +10,6 @@ use YardCask\Core\Assessment\Fix;
 use YardCask\Core\Assessment\Measure;
 use YardCask\Core\Assessment\TankWorking;
 use YardCask\Core\Assessment\Workings;
-use YardCask\Core\Plan\PlannedTank;
-use YardCask\Core\Plan\PlanPatch;
 
 /** Two tanks take up the same space. */
 final class TanksCollide implements Rule
@@ -40,9 +38,6 @@ final class TanksCollide implements Rule
 
     private static function moveAway(TankWorking $working, Workings $workings): Fix
     {
-        $others = array_values(array_filter($workings->plan->tanks, static fn (PlannedTank $tank): bool => $tank->id !== $working->tank->id));
-        $moved = FreePlace::settle($working->tank, $workings->plan, $others);
-
-        return new Fix(\sprintf('Move %s to a free place', $working->tank->name), PlanPatch::replace($working->pointer().'/x_m', $moved->xM)->and(PlanPatch::replace($working->pointer().'/y_m', $moved->yM)));
+        return new Fix(\sprintf('Move %s to a free place', $working->tank->name), FreePlace::move($working, FreePlace::settleAmong($working->tank, $workings->plan)));
     }
 }

@@ -7,10 +7,10 @@ namespace YardCask\Core\Assessment\Rule;
 use YardCask\Core\Assessment\Fix;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Payload\FillLimit;
-use YardCask\Core\Payload\LimitName;
 use YardCask\Core\Plan\PlanPatch;
 use YardCask\Core\Plan\Supply;
 use YardCask\Core\Quantity\Quantity;
+use YardCask\Core\Quantity\Unit;
 
 /** Travelling with less water, in whole litres or gallons. */
 final class TravelFill
@@ -21,19 +21,26 @@ final class TravelFill
         return self::to($workings->full->maxFill()->litres, $workings);
     }
 
-    /** To leave $marginKg under one limit; null when that cannot be had from water. */
-    public static function leaving(float $marginKg, FillLimit $limit, Workings $workings): ?Fix
+    /**
+     * To leave some margin under limits; null when that cannot be had from water.
+     *
+     * @param array<string, float> $marginsKg by the limit's name; no margin under one that is not named
+     */
+    public static function leaving(array $marginsKg, Workings $workings): ?Fix
     {
-        $fraction = (new FillLimit(LimitName::None, $limit->emptyKg, $limit->waterKg, $limit->limitKg - $marginKg))->greatestFraction();
+        $fractions = array_map(static function (FillLimit $limit) use ($marginsKg): float {
+            $marginKg = $marginsKg[$limit->name->value] ?? 0.0;
 
-        return self::to($fraction * $workings->fullL(Supply::Main), $workings);
+            return (new FillLimit($limit->name, $limit->emptyKg, $limit->waterKg, $limit->limitKg - $marginKg))->greatestFraction();
+        }, $workings->full->limits());
+
+        return self::to(min($fractions) * $workings->fullL(Supply::Main), $workings);
     }
 
     private static function to(float $litres, Workings $workings): ?Fix
     {
         $fullL = $workings->fullL(Supply::Main);
-        $unit = $workings->plan->units->volume;
-        $step = Quantity::of(1.0, $unit)->in(\YardCask\Core\Quantity\Unit::Litre);
+        $step = Quantity::of(1.0, $workings->plan->units->volume)->in(Unit::Litre);
         $roundL = floor($litres / $step) * $step;
         if ($roundL < $step || $fullL <= 0) {
             return null;

@@ -9,6 +9,7 @@ use YardCask\Core\Assessment\FindingCode;
 use YardCask\Core\Assessment\Fix;
 use YardCask\Core\Assessment\Measure;
 use YardCask\Core\Assessment\Say;
+use YardCask\Core\Assessment\TankProposal;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Demand\UseDemand;
 use YardCask\Core\Plan\PlannedTank;
@@ -40,7 +41,7 @@ final class UseShort implements Rule
                 : \sprintf('The stay needs %s with its reserve of %s, and nothing holds it.', $say->litres($needL), $say->share($use->reserve)),
             static fn (): array => array_values(array_filter([
                 self::shortenWhatRuns($workings),
-                self::lengthenTank($workings, $shortL),
+                TankLength::giving($needL, $workings),
                 self::addCans($workings, $shortL),
                 self::fillSooner($workings),
                 self::placeTank($workings, $needL),
@@ -64,24 +65,13 @@ final class UseShort implements Rule
         $leftL = $workings->usableL(Supply::Main) / (1 + $workings->plan->use->reserve) - $othersL;
         $minutes = floor(2 * ($use->minutes ?? 0.0) * $leftL / $demands[$index]->stayL) / 2;
 
-        return $minutes >= 1 ? new Fix(\sprintf('%s %s', $use->name, $workings->say->minutes($minutes)), PlanPatch::replace('/use/uses/'.$index.'/minutes', $minutes)) : null;
-    }
-
-    private static function lengthenTank(Workings $workings, float $shortL): ?Fix
-    {
-        $largest = $workings->largestFixedTank();
-        if (null === $largest || $largest->volume->usableL <= 0) {
-            return null;
-        }
-        $lengthMm = ceil($largest->tank->lengthMm * (1 + $shortL / $largest->volume->usableL) / 10) * 10;
-
-        return new Fix(\sprintf('Make %s %s long', $largest->tank->name, $workings->say->mm($lengthMm)), PlanPatch::replace($largest->pointer().'/length_mm', $lengthMm));
+        return $minutes >= 1 ? new Fix(\sprintf('%s for %s instead of %s', $use->name, $workings->say->minutes($minutes), $workings->say->minutes($use->minutes ?? 0.0)), PlanPatch::replace('/use/uses/'.$index.'/minutes', $minutes)) : null;
     }
 
     /** Up to three cans, beside each other on the floor in the middle of the rig. */
     private static function addCans(Workings $workings, float $shortL): ?Fix
     {
-        $cans = (int) ceil($shortL / 20.0);
+        $cans = (int) ceil($shortL / TankProposal::CAN_L);
         if ($cans > 3) {
             return null;
         }

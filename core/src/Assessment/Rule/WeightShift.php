@@ -6,7 +6,6 @@ namespace YardCask\Core\Assessment\Rule;
 
 use YardCask\Core\Assessment\Fix;
 use YardCask\Core\Assessment\Workings;
-use YardCask\Core\Payload\FillLimit;
 use YardCask\Core\Payload\LimitName;
 use YardCask\Core\Plan\PlannedLoad;
 use YardCask\Core\Plan\PlannedRoadRig;
@@ -18,8 +17,8 @@ final class WeightShift
 {
     private const STEP_M = 0.05;
 
-    /** @return list<Fix> that take $overKg off a limit with the main tanks at $fill, as far as the rig is long enough */
-    public static function forward(FillLimit $limit, float $overKg, float $fill, Workings $workings): array
+    /** @return list<Fix> that take $overKg off an axle or the nose with the main tanks at $fill, as far as the rig is long enough */
+    public static function relieve(LimitName $limit, float $overKg, float $fill, Workings $workings): array
     {
         $rig = $workings->plan->load->rig;
         $leverM = match (true) {
@@ -28,7 +27,7 @@ final class WeightShift
             default => 0.0,
         };
         // Moving rearward loads the rear axle (and a trailer's axle) and relieves the front axle and the nose.
-        $sign = match ($limit->name) {
+        $sign = match ($limit) {
             LimitName::Rear, LimitName::Axle => -1.0,
             LimitName::Front, LimitName::Nose => 1.0,
             default => 0.0,
@@ -36,39 +35,73 @@ final class WeightShift
         if (0.0 === $leverM * $sign) {
             return [];
         }
-        $fixes = [];
-        // Nothing is stowed ahead of the front seats, which are the foremost load.
-        $placesM = array_map(static fn (PlannedLoad $load): float => $load->xM, $workings->plan->load->loads);
-        $fromM = [] === $placesM || $sign > 0 ? $workings->rigFromM() : max($workings->rigFromM(), min($placesM));
-        foreach (self::movable($workings, $fill) as [$name, $pointer, $kg, $xM, $halfLengthM]) {
-            $metres = ceil($overKg * $leverM / $kg / self::STEP_M) * self::STEP_M;
-            $toM = round($xM + $sign * $metres, 3);
-            if ($toM - $halfLengthM >= $fromM && $toM + $halfLengthM <= $workings->rigToM()) {
-                $fixes[] = new Fix(\sprintf('Move %s %s %s', $name, $workings->say->metres($metres), $sign < 0 ? 'forward' : 'back'), PlanPatch::replace($pointer.'/x_m', $toM));
-            }
+        $fixes = [self::moveTank($sign, $overKg * $leverM, $fill, $workings)];
+        foreach (self::heaviestLoads($workings) as $index => $load) {
+            $fixes[] = self::moveLoad($sign, $overKg * $leverM, $index, $load, $workings);
         }
 
-        return $fixes;
+        return array_values(array_filter($fixes));
     }
 
-    /** @return list<array{string, string, float, float, float}> name, pointer, kg, place and half length of what may be moved */
-    private static function movable(Workings $workings, float $fill): array
+    /** The largest tank, as far as is needed or further to where no other tank stands. */
+    private static function moveTank(float $sign, float $momentKgM, float $fill, Workings $workings): ?Fix
     {
-        $movable = [];
         $largest = $workings->largestFixedTank();
-        if (null !== $largest) {
-            $tank = $largest->tank;
-            $movable[] = [$tank->name, $largest->pointer(), $tank->emptyKg + $fill * $largest->volume->fullL(), $tank->xM, $tank->lengthMm / 2000];
+        $kg = null === $largest ? 0.0 : $largest->tank->emptyKg + $fill * $largest->volume->fullL();
+        if (null === $largest || $kg <= 0) {
+            return null;
         }
-        $loads = $workings->plan->load->loads;
-        $order = array_keys($loads);
-        usort($order, static fn (int $a, int $b): int => $loads[$b]->kg <=> $loads[$a]->kg);
-        foreach (\array_slice($order, 0, 2) as $index) {
-            if ($loads[$index]->kg > 0) {
-                $movable[] = [$loads[$index]->name, '/load/loads/'.$index, $loads[$index]->kg, $loads[$index]->xM, 0.0];
+        $tank = $largest->tank;
+        $halfLengthM = $tank->lengthMm / 2000;
+        $others = FreePlace::others($tank, $workings->plan);
+        for ($metres = self::inSteps($momentKgM / $kg);; $metres += self::STEP_M) {
+            $toM = round($tank->xM + $sign * $metres, 3);
+            if ($toM - $halfLengthM < self::fromM($sign, $workings) || $toM + $halfLengthM > $workings->rigToM()) {
+                return null;
+            }
+            if (FreePlace::isFree($tank->movedTo($toM, $tank->yM), $others)) {
+                return self::fix($tank->name, $largest->pointer(), $sign * $metres, $toM, $workings);
             }
         }
+    }
 
-        return array_values(array_filter($movable, static fn (array $one): bool => $one[2] > 0));
+    private static function moveLoad(float $sign, float $momentKgM, int $index, PlannedLoad $load, Workings $workings): ?Fix
+    {
+        $metres = self::inSteps($momentKgM / $load->kg);
+        $toM = round($load->xM + $sign * $metres, 3);
+
+        return $toM < self::fromM($sign, $workings) || $toM > $workings->rigToM() ? null : self::fix($load->name, '/load/loads/'.$index, $sign * $metres, $toM, $workings);
+    }
+
+    private static function fix(string $name, string $pointer, float $byM, float $toM, Workings $workings): Fix
+    {
+        return new Fix(\sprintf('Move %s %s %s', $name, $workings->say->metres(abs($byM)), $byM < 0 ? 'forward' : 'back'), PlanPatch::replace($pointer.'/x_m', $toM));
+    }
+
+    private static function inSteps(float $metres): float
+    {
+        return ceil($metres / self::STEP_M) * self::STEP_M;
+    }
+
+    /** How far forward something may go: in a vehicle nothing is stowed ahead of the front seats, which are the foremost load. */
+    private static function fromM(float $sign, Workings $workings): float
+    {
+        $placesM = array_map(static fn (PlannedLoad $load): float => $load->xM, $workings->plan->load->loads);
+        $seats = $workings->plan->load->rig instanceof PlannedRoadRig && $sign < 0 && [] !== $placesM;
+
+        return $seats ? max($workings->rigFromM(), min($placesM)) : $workings->rigFromM();
+    }
+
+    /** @return array<int, PlannedLoad> the two heaviest by their place in the list, without the foremost of a vehicle: its seats are where they are */
+    private static function heaviestLoads(Workings $workings): array
+    {
+        $loads = array_filter($workings->plan->load->loads, static fn (PlannedLoad $load): bool => $load->kg > 0);
+        if ($workings->plan->load->rig instanceof PlannedRoadRig && [] !== $loads) {
+            $foremostM = min(array_map(static fn (PlannedLoad $load): float => $load->xM, $loads));
+            $loads = array_filter($loads, static fn (PlannedLoad $load): bool => $load->xM > $foremostM);
+        }
+        uasort($loads, static fn (PlannedLoad $a, PlannedLoad $b): int => $b->kg <=> $a->kg);
+
+        return \array_slice($loads, 0, 2, true);
     }
 }
