@@ -146,8 +146,10 @@ test("uses, loads and tanks come and go", async ({ page }) => {
   const id = await openFellside(page);
   await page.getByRole("button", { name: "Add a use" }).click();
   await page.getByRole("menuitem", { name: "Laundry" }).click();
-  await expect(page.getByRole("article", { name: "Laundry" })).toContainText("25 L");
-  await page.getByRole("button", { name: "Remove Laundry" }).click();
+  await expect(page.getByRole("article", { name: "Laundry" })).toContainText("8.3 L a day");
+  await page.getByLabel("What it is for").fill("Sunday wash");
+  await expect(page.getByRole("article", { name: "Sunday wash" })).toBeVisible();
+  await page.getByRole("button", { name: "Remove Sunday wash" }).click();
   await page.getByRole("radio", { name: "generous" }).click();
   await expect(field(page, "/use/uses/4/minutes")).toHaveValue("4");
   await page.keyboard.press("Escape");
@@ -159,10 +161,14 @@ test("uses, loads and tanks come and go", async ({ page }) => {
   await page.getByRole("button", { name: "Add a can" }).click();
   await page.getByRole("button", { name: "Remove" }).click();
   await page.getByRole("button", { name: "Add a tank" }).click();
+  const [along, across] = [field(page, "/tanks/3/length_mm"), field(page, "/tanks/3/width_mm")];
+  const [length, width] = [await along.inputValue(), await across.inputValue()];
   await page.getByRole("button", { name: "Turn" }).click();
+  await expect(along).toHaveValue(width);
+  await expect(across).toHaveValue(length);
   await expect.poll(async () => (await stored(page, id)).tanks.length).toBe(4);
   const plan = await stored(page, id);
   expect(plan.load.loads[4]).toMatchObject({ name: "Spare wheel", kg: 28 });
-  expect(plan.tanks[3]).toMatchObject({ length_mm: 400, width_mm: 600 });
+  expect(plan.tanks.map((tank: { id: string }) => tank.id)).toEqual(["tail", "drink-1", "drink-2", "tank-1"]);
   expect(plan.use.uses).toHaveLength(7);
 });

@@ -55,10 +55,14 @@ final class PlansTest extends ApiTestCase
         $this->assertStatus(204);
         $this->send('GET', '/api/plans/'.$id);
         $this->assertProblem(404, 'may have been deleted');
+        $this->send('PUT', '/api/plans/'.$id, self::fellside(), ['If-Match' => '"1"']);
+        $this->assertProblem(404, 'may have been deleted');
         self::assertNotContains($id, array_column($this->send('GET', '/api/plans')->plans, 'id'));
+        self::assertContains($id, array_column($this->send('GET', '/api/plans')->deleted, 'id'));
         $this->send('POST', '/api/plans/'.$id.'/undelete');
         $this->assertStatus(200);
         self::assertContains($id, array_column($this->send('GET', '/api/plans')->plans, 'id'));
+        self::assertNotContains($id, array_column($this->send('GET', '/api/plans')->deleted, 'id'));
         $this->send('POST', '/api/plans/never/undelete');
         $this->assertProblem(404, 'no plan');
     }
@@ -77,6 +81,15 @@ final class PlansTest extends ApiTestCase
         $id = $this->send('POST', '/api/plans/import', str_replace('"Fellside"', '"Bus/Böt 100% \\\\"', self::fellside()))->id;
         $this->send('GET', '/api/plans/'.$id.'/export');
         $this->assertStatus(200);
+    }
+
+    public function testAnIdIsTakenToTheLetter(): void
+    {
+        $id = $this->send('POST', '/api/plans/import', self::fellside())->id;
+        foreach ([strtoupper($id), $id.'%20', '0'.$id, '%F0%9F%9A%B0'] as $other) {
+            $this->send('GET', '/api/plans/'.$other);
+            $this->assertProblem(404, 'no plan');
+        }
     }
 
     public function testReferenceRoutesAnswer(): void

@@ -7,175 +7,35 @@ namespace YardCask\Core\Assessment;
 use YardCask\Core\Payload\BoatPayload;
 use YardCask\Core\Payload\FillLimit;
 use YardCask\Core\Payload\LimitName;
-use YardCask\Core\Payload\RoadPayload;
-use YardCask\Core\Payload\TrailerPayload;
-use YardCask\Core\Plan\PlannedBoat;
+use YardCask\Core\Plan\LoadPlan;
+use YardCask\Core\Plan\PlannedLoad;
 use YardCask\Core\Plan\PlannedRoadRig;
 use YardCask\Core\Plan\PlannedTrailer;
+use YardCask\Core\Plan\PlanPatch;
 use YardCask\Core\Plan\Supply;
-use YardCask\Core\Quantity\Kind;
 use YardCask\Core\Quantity\Quantity;
 use YardCask\Core\Quantity\Unit;
 
-/** The figures, the answer and the drawing of the Load stage. */
+/** The answer and the drawing of the Load stage. */
 final readonly class LoadSheet
 {
-    private const MOMENTS = 'Statics: moments of every weight about the axle.';
+    private const NEW_LOAD_KG = 20.0;
+    private const NEW_LOAD_ABOVE_FLOOR_M = 0.4;
 
-    private function __construct(
-        private Workings $workings,
-        private FigureSheet $figures,
-    ) {
+    private function __construct(private Workings $workings)
+    {
     }
 
     public static function of(Workings $workings, FigureSheet $figures): StageSheet
     {
-        $sheet = new self($workings, $figures);
-        $sheet->addMasses();
-        foreach ($workings->full->limits() as $limit) {
-            $sheet->addLimit($limit);
-        }
-        $sheet->addFill();
-        $sheet->addBalance();
+        LoadFigures::add($workings, $figures);
+        $sheet = new self($workings);
 
-        return new StageSheet(Stage::Load, $sheet->answer(), ['limits' => array_map($sheet->limit(...), $workings->full->limits()), 'fill' => $sheet->fill()], [
+        return new StageSheet(Stage::Load, $sheet->answer(), ['limits' => array_map($sheet->limit(...), $workings->full->limits()), 'fill' => $sheet->fill(), 'span' => $sheet->span()], [
             $workings->full instanceof BoatPayload
                 ? 'This is the first-order sum for small angles. Weight, free surface and stability of a boat are for a naval architect or surveyor to certify.'
                 : 'Loaded as for the road, with people and full tanks, weigh the rig on a public weighbridge: the whole and each axle. The plate on the rig and your local law decide, not this page.',
-        ]);
-    }
-
-    private function addMasses(): void
-    {
-        $say = $this->workings->say;
-        $plan = $this->workings->plan;
-        $rig = $plan->load->rig;
-        if ($rig instanceof PlannedRoadRig) {
-            $this->figures->kg('load.empty', $rig->isWeighed() ? 'Empty, weighed' : 'Empty, estimated', $rig->front->weighing->kg() + $rig->rear->weighing->kg(), 'front + rear', [
-                SumInput::field('front axle', $say->kg($rig->front->weighing->kg()), '/load/rig/front/'.(null === $rig->front->weighing->weighedKg ? 'estimated_kg' : 'weighed_kg')),
-                SumInput::field('rear axle', $say->kg($rig->rear->weighing->kg()), '/load/rig/rear/'.(null === $rig->rear->weighing->weighedKg ? 'estimated_kg' : 'weighed_kg')),
-            ], 'The weighbridge, or an estimate where there is no ticket.');
-        } elseif ($rig instanceof PlannedTrailer) {
-            $this->figures->kg('load.empty', $rig->isWeighed() ? 'Empty, weighed' : 'Empty, estimated', $rig->whole->kg(), 'as weighed or estimated', [SumInput::field('trailer', $say->kg($rig->whole->kg()), '/load/rig/'.(null === $rig->whole->weighedKg ? 'estimated_kg' : 'weighed_kg'))], 'The weighbridge, or an estimate where there is no ticket.');
-        } elseif ($rig instanceof PlannedBoat) {
-            $this->figures->kg('load.empty', 'Displacement, empty', $rig->displacementKg, 'as entered', [SumInput::field('displacement', $say->kg($rig->displacementKg), '/load/rig/displacement_kg')], 'The boat’s papers, or her marks.');
-        }
-        $loadInputs = [];
-        foreach ($plan->load->loads as $index => $load) {
-            $loadInputs[] = SumInput::field($load->name, $say->kg($load->kg), '/load/loads/'.$index.'/kg');
-        }
-        $this->figures->kg('load.aboard', 'People and gear', array_sum(array_map(static fn ($load): float => $load->kg, $plan->load->loads)), 'sum', $loadInputs, 'As entered.');
-        $tankInputs = array_map(static fn (TankWorking $working): SumInput => SumInput::field($working->tank->name, $say->kg($working->tank->emptyKg), $working->pointer().'/empty_kg'), $this->workings->tanks);
-        $this->figures->kg('load.tanks', 'Tanks, empty', array_sum(array_map(static fn (TankWorking $working): float => $working->tank->emptyKg, $this->workings->tanks)), 'sum', $tankInputs, 'As entered.');
-        $this->figures->kg('load.drinking', 'Drinking water', $this->workings->fullL(Supply::Drinking), 'litres × 1.000 kg/L', [SumInput::constant('cans, full', $say->litres($this->workings->fullL(Supply::Drinking)))], 'Drinking cans always travel full.');
-        $this->figures->litres('load.travel', 'Water on the road', $this->workings->travelL(), 'brim full × travel fill', [SumInput::figure($this->figures->get('tanks.full')), SumInput::field('how full to travel', $say->share($plan->load->travelFill), '/load/travel_fill')], 'As chosen here.');
-        $this->figures->kg('load.water', 'Water on the road', $this->workings->travelL(), 'litres × 1.000 kg/L', [SumInput::figure($this->figures->get('load.travel'))], 'Fresh water weighs one kilogram a litre.');
-    }
-
-    private function addLimit(FillLimit $limit): void
-    {
-        $say = $this->workings->say;
-        $name = LimitWords::name($limit->name, $this->workings->plan);
-        $id = 'load.'.$limit->name->value;
-        $formula = $this->formula($limit->name);
-        $fill = $this->workings->plan->load->travelFill;
-        $travel = $this->figures->kg($id.'.travel', ucfirst($name).', on the road', $limit->kgAt($fill), $formula, $this->weights($limit->name, $fill), self::MOMENTS);
-        $full = $this->figures->kg($id.'.full', ucfirst($name).', brim full', $limit->kgAt(1), $formula, $this->weights($limit->name, 1.0), self::MOMENTS);
-        $allowed = SumInput::field('limit', $say->kg($limit->limitKg), LimitWords::pointer($limit->name, $this->workings->plan));
-        $this->figures->kg($id.'.spare', 'Left to the '.$name.', on the road', $limit->spareAt($this->workings->plan->load->travelFill), 'limit − on the road', [$allowed, SumInput::figure($travel)], 'The plate or papers of the rig.');
-        $this->figures->kg($id.'.spare_full', 'Left to the '.$name.', brim full', $limit->spareAt(1), 'limit − brim full', [$allowed, SumInput::figure($full)], 'The plate or papers of the rig.');
-    }
-
-    private function formula(LimitName $name): string
-    {
-        return match ($name) {
-            LimitName::Front => 'weighed + Σ weight × (1 − place ÷ wheelbase)',
-            LimitName::Rear => 'weighed + Σ weight × place ÷ wheelbase',
-            LimitName::Nose => 'weighed + Σ weight × (1 − place ÷ coupling to axle)',
-            LimitName::Axle => 'whole − nose',
-            default => 'sum of everything',
-        };
-    }
-
-    /** @return list<SumInput> what rests on a limit with the main tanks at $fill: the sums for the whole, each weight with its place for an axle or the nose */
-    private function weights(LimitName $name, float $fill): array
-    {
-        $say = $this->workings->say;
-        $rig = $this->workings->plan->load->rig;
-        if (LimitName::Axle === $name) {
-            return array_map(fn (string $id): SumInput => SumInput::figure($this->figures->get($id.(1.0 === $fill ? '.full' : '.travel'))), ['load.gross', 'load.nose']);
-        }
-        if (LimitName::Gross === $name) {
-            $ids = $this->workings->full instanceof BoatPayload ? ['load.aboard', 'load.tanks', 'load.drinking'] : ['load.empty', 'load.aboard', 'load.tanks', 'load.drinking'];
-            $water = 1.0 === $fill ? SumInput::constant('Water, brim full', $say->kg($this->workings->fullL(Supply::Main))) : SumInput::figure($this->figures->get('load.water'));
-
-            return [...array_map(fn (string $id): SumInput => SumInput::figure($this->figures->get($id)), $ids), $water];
-        }
-        [$weighed, $at, $lever, $leverM, $leverAt] = match (true) {
-            $rig instanceof PlannedRoadRig && LimitName::Front === $name => [$rig->front->weighing, 'front/', 'wheelbase', $rig->wheelbaseM, 'wheelbase_m'],
-            $rig instanceof PlannedRoadRig => [$rig->rear->weighing, 'rear/', 'wheelbase', $rig->wheelbaseM, 'wheelbase_m'],
-            $rig instanceof PlannedTrailer => [$rig->nose, 'nose_', 'coupling to axle', $rig->couplingToAxleM, 'coupling_to_axle_m'],
-            default => throw new \LogicException('Only a vehicle and a trailer have axles.'),
-        };
-
-        return [
-            SumInput::field(null === $weighed->weighedKg ? 'estimated' : 'weighed', $say->kg($weighed->kg()), '/load/rig/'.$at.(null === $weighed->weighedKg ? 'estimated_kg' : 'weighed_kg')),
-            ...$this->places('x_m', $fill),
-            SumInput::field($lever, $say->metres($leverM), '/load/rig/'.$leverAt),
-        ];
-    }
-
-    /** @return list<SumInput> every load and tank with its weight and its place along (x_m) or across (y_m) the rig */
-    private function places(string $key, float $fill): array
-    {
-        $say = $this->workings->say;
-        $place = static fn (float $xM, float $yM): string => 'x_m' === $key ? 'at '.$say->metres($xM) : $say->across($yM);
-        $inputs = [];
-        foreach ($this->workings->plan->load->loads as $index => $load) {
-            $inputs[] = SumInput::field($load->name, $say->kg($load->kg).' '.$place($load->xM, $load->yM), '/load/loads/'.$index.'/'.$key);
-        }
-        foreach ($this->workings->tanks as $working) {
-            $tank = $working->tank;
-            $kg = $tank->emptyKg + $working->volume->fullL() * (Supply::Drinking === $tank->supply ? 1.0 : $fill);
-            $inputs[] = SumInput::field($tank->name, $say->kg($kg).' '.$place($tank->xM, $tank->yM), $working->pointer().'/'.$key);
-        }
-
-        return $inputs;
-    }
-
-    /** @return array{string, string} the plan's unit of water, and what one of it adds where a litre adds $kgPerLitre */
-    private function perUnitOfWater(float $kgPerLitre): array
-    {
-        $units = $this->workings->plan->units;
-        $perUnit = Quantity::of($kgPerLitre * Quantity::of(1.0, $units->volume)->in(Unit::Litre), Unit::Kilogram)->in($units->mass);
-
-        return [$units->volume->value, number_format($perUnit, 2).' '.$units->mass->value];
-    }
-
-    private function addFill(): void
-    {
-        $fill = $this->workings->full->maxFill();
-        $this->figures->litres('load.max_fill', 'Most to travel with', $fill->litres, 'the least, over all limits, of (limit − load with empty tanks) ÷ (load that full tanks add) × brim full', [
-            SumInput::figure($this->figures->get('tanks.full')),
-            ...array_map(fn (FillLimit $limit): SumInput => SumInput::figure($this->figures->get('load.'.$limit->name->value.'.full')), $this->workings->full->limits()),
-            SumInput::constant('stopped by', LimitWords::name($fill->limitedBy, $this->workings->plan)),
-        ], 'Every load is a straight line over the fill.');
-    }
-
-    private function addBalance(): void
-    {
-        $say = $this->workings->say;
-        $full = $this->workings->travelling;
-        $rig = $this->workings->plan->load->rig;
-        $masses = $this->places('y_m', $this->workings->plan->load->travelFill);
-        if ($full instanceof RoadPayload && $rig instanceof PlannedRoadRig) {
-            $this->figures->kg('load.side', 'Right less left wheels', $full->sideDifferenceKg, 'Σ 2 × weight × place across ÷ track', [...$masses, SumInput::field('track', $say->metres($rig->trackM), '/load/rig/track_m')], 'Statics: moments about the centreline, of what is listed here.');
-        } elseif ($full instanceof TrailerPayload) {
-            $this->figures->add('load.nose_share', 'Nose share', $full->noseShareAt(1), Unit::Fraction, Kind::Share, 'nose ÷ whole', [SumInput::figure($this->figures->get('load.nose.travel')), SumInput::figure($this->figures->get('load.gross.travel'))], 'Statics.');
-        } elseif ($full instanceof BoatPayload) {
-            $gm = $this->figures->add('load.gm', 'Metacentric height left', $full->gmEffectiveM, Unit::Metre, Kind::Length, 'GM − Σ 1000 · length · width³ ÷ 12 ÷ displacement', [SumInput::constant('free surface', $say->metres($full->freeSurfaceM))], 'Initial stability of ships; all tanks taken as slack.');
-            $this->figures->add('load.heel', 'Heel', $full->heelDeg ?? 90.0, Unit::Degree, Kind::Angle, 'tan heel = Σ weight × place across ÷ (displacement × GM left)', [...$masses, SumInput::figure($gm)], 'Initial stability of ships, small angles.');
-        }
+        ], $sheet->additions());
     }
 
     private function answer(): Answer
@@ -187,18 +47,33 @@ final readonly class LoadSheet
         $fullL = $this->workings->fullL(Supply::Main);
         $broken = array_values(array_filter($this->workings->full->limits(), static fn (FillLimit $limit): bool => $limit->emptyKg > $limit->limitKg));
         if ([] !== $broken) {
-            return new Answer('', $say->kg($broken[0]->emptyKg - $broken[0]->limitKg), ' over before any water.', \sprintf('%s is at %s of %s with empty tanks. Something else has to stay at home or move.', ucfirst(LimitWords::carrier($broken[0]->name, $plan)), $say->kg($broken[0]->emptyKg), $say->kg($broken[0]->limitKg)));
+            return new Answer('', $say->kg($broken[0]->emptyKg - $broken[0]->limitKg), ' over before any water.', \sprintf('%s is at %s of %s with empty tanks. Something else has to stay at home or move.', ucfirst(LimitWords::carrier($broken[0]->name, $plan)), $say->kg($broken[0]->emptyKg), $say->kg($broken[0]->limitKg)), 'load.'.$broken[0]->name->value.'.over_empty');
         }
         if ($fullL <= 0) {
-            return new Answer('No water aboard yet, ', $say->kg($worst->spareAt(1)), ' to spare.', \sprintf('Least is left to the %s.', LimitWords::name($worst->name, $plan)));
+            return new Answer('No water aboard yet, ', $say->kg($worst->spareAt(1)), ' to spare.', \sprintf('Least is left to the %s.', LimitWords::name($worst->name, $plan)), 'load.'.$worst->name->value.'.spare');
         }
         if ($fill->fraction < 1) {
             $over = array_values(array_filter($this->workings->full->limits(), static fn (FillLimit $limit): bool => $limit->name === $fill->limitedBy))[0];
 
-            return new Answer('Travel with ', $say->litresAtMost($fill->litres), '. Brim it on arrival.', \sprintf('Full, %s is %s over its limit. Each %s adds %s there.', LimitWords::carrier($over->name, $plan), $say->kg(-$over->spareAt(1)), ...$this->perUnitOfWater($over->waterKg / $fullL)));
+            return new Answer('Travel with ', $say->litresAtMost($fill->litres), '. Brim it on arrival.', \sprintf('Full, %s is %s over its limit. Each %s adds %s there.', LimitWords::carrier($over->name, $plan), $say->kg(-$over->spareAt(1)), ...$this->perUnitOfWater($over->waterKg / $fullL)), 'load.max_fill');
         }
 
-        return new Answer('Travel brim full: ', $say->litres($fullL), ' are allowed.', \sprintf('Least is left to the %s: %s on the road.', LimitWords::name($worst->name, $plan), $say->kg($worst->spareAt(1))));
+        return new Answer('Travel brim full: ', $say->litres($fullL), ' are allowed.', \sprintf('Least is left to the %s: %s on the road.', LimitWords::name($worst->name, $plan), $say->kg($worst->spareAt(1))), 'tanks.full');
+    }
+
+    /** @return array{string, string} the plan's measure of water, and what one of it adds where a litre adds $kgPerLitre */
+    private function perUnitOfWater(float $kgPerLitre): array
+    {
+        $units = $this->workings->plan->units;
+        $perUnit = Quantity::of($kgPerLitre * Quantity::of(1.0, $units->volume)->in(Unit::Litre), Unit::Kilogram)->in($units->mass);
+
+        $measure = match ($units->volume) {
+            Unit::UsGallon => 'US gallon',
+            Unit::ImperialGallon => 'imp gallon',
+            default => 'litre',
+        };
+
+        return [$measure, number_format($perUnit, 2).' '.$units->mass->value];
     }
 
     /** @return array<string, mixed> one limit as the drawing's bar shows it; shares are of the limit */
@@ -222,6 +97,32 @@ final readonly class LoadSheet
             'travel_share' => max(0.0, $limit->kgAt($fill)) / $limit->limitKg, 'full_share' => max(0.0, $limit->kgAt(1)) / $limit->limitKg,
             'over' => $spareKg < -0.05, 'over_full' => $limit->spareAt(1) < -0.05,
         ] + (null === $placeM ? [] : ['x_m' => $placeM]);
+    }
+
+    /** @return array{from_m: float, to_m: float, text: string} the length that is written below the drawing */
+    private function span(): array
+    {
+        $rig = $this->workings->plan->load->rig;
+        [$fromM, $toM] = match (true) {
+            $rig instanceof PlannedRoadRig => [0.0, $rig->wheelbaseM],
+            $rig instanceof PlannedTrailer => [0.0, $rig->couplingToAxleM],
+            default => [$this->workings->rigFromM(), $this->workings->rigToM()],
+        };
+
+        return ['from_m' => $fromM, 'to_m' => $toM, 'text' => $this->workings->say->metres($toM - $fromM)];
+    }
+
+    /** @return list<Fix> a load to begin with, in the middle of the rig, above its floor */
+    private function additions(): array
+    {
+        $plan = $this->workings->plan;
+        if (\count($plan->load->loads) >= LoadPlan::MOST_LOADS) {
+            return [];
+        }
+        $xM = round(($this->workings->rigFromM() + $this->workings->rigToM()) / 2, 1);
+        $load = new PlannedLoad(FreePlace::freeId('load', $plan), 'Another load', self::NEW_LOAD_KG, $xM, 0.0, round($plan->load->rig->body()->floorM + self::NEW_LOAD_ABOVE_FLOOR_M, 2));
+
+        return [new Fix('Add a load', PlanPatch::append('/load/loads', $load))];
     }
 
     /** @return array<string, mixed> */

@@ -65,19 +65,4 @@ final class TankProposal
             $zM,
         );
     }
-
-    /**
-     * An id that the plan does not use yet: PREFIX-1, PREFIX-2 ….
-     *
-     * @param list<string> $taken
-     */
-    public static function freeId(string $prefix, array $taken): string
-    {
-        $number = 1;
-        while (\in_array($prefix.'-'.$number, $taken, true)) {
-            ++$number;
-        }
-
-        return $prefix.'-'.$number;
-    }
 }

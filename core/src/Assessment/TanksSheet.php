@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Assessment;
 
+use YardCask\Core\Plan\Plan;
 use YardCask\Core\Plan\Supply;
 use YardCask\Core\Quantity\Kind;
 use YardCask\Core\Quantity\Unit;
@@ -13,6 +14,8 @@ use YardCask\Core\Tank\TankVolumeCalculator;
 /** The figures, the answer and the drawing of the Tanks stage. */
 final readonly class TanksSheet
 {
+    /** A tank that is added holds what is short, or this. */
+    private const LEAST_L = 40.0;
     private const SOURCE = 'Solid geometry of the tank’s inside.';
 
     private function __construct(
@@ -32,7 +35,7 @@ final readonly class TanksSheet
         return new StageSheet(Stage::Tanks, $sheet->answer(), ['tanks' => array_map($sheet->tank(...), $workings->tanks)], [
             'A full tank pulls on its straps with many times its weight in a crash: have frame and restraint judged by someone licensed for it, under your local rules.',
             'Before drilling floor or chassis, find the cables, fuel, brake and gas lines behind it, and never work under a rig that stands on a jack alone.',
-        ]);
+        ], $sheet->additions());
     }
 
     private function addTank(TankWorking $working): void
@@ -45,11 +48,16 @@ final readonly class TanksSheet
             SumInput::field('length', $say->mm($tank->lengthMm), $pointer.'/length_mm'),
             SumInput::field('width', $say->mm($tank->widthMm), $pointer.'/width_mm'),
         ];
+        $height = SumInput::field('height', $say->mm($tank->heightMm), $pointer.'/height_mm');
         $baffles = SumInput::field('baffles', $say->share($tank->displacedFraction), $pointer.'/displaced_fraction');
         $outlet = SumInput::field('outlet at', $say->mm($tank->outletHeightMm), $pointer.'/outlet_height_mm');
         $overflow = SumInput::field('overflow at', $say->mm($tank->overflowHeightMm), $pointer.'/overflow_height_mm');
-        $this->figures->litres($id.'.gross', $tank->name.', whole inside', $working->volume->grossL, 'length × width × height × (1 − baffles)', [...$sizes, SumInput::field('height', $say->mm($tank->heightMm), $pointer.'/height_mm'), $baffles], self::SOURCE);
-        $this->figures->litres($id.'.usable', $tank->name.', usable', $working->volume->usableL, 'length × width × (overflow − outlet) × (1 − baffles)', [...$sizes, $overflow, $outlet, $baffles], self::SOURCE);
+        $this->figures->litres($id.'.gross', $tank->name.', whole inside', $working->volume->grossL, 'length × width × height × (1 − baffles)', [...$sizes, $height, $baffles], self::SOURCE);
+        $usable = $this->figures->litres($id.'.usable', $tank->name.', usable', $working->volume->usableL, 'length × width × (overflow − outlet) × (1 − baffles)', [...$sizes, $overflow, $outlet, $baffles], self::SOURCE);
+        foreach ($working->volume->marks as $mark) {
+            $share = $say->share($mark->fraction);
+            $this->figures->add(self::markId($tank->id, $mark), $tank->name.', mark for '.$share, $mark->heightMm, Unit::Millimetre, Kind::Length, 'the level below which lie what is under the outlet and '.$share.' of the usable; from the lid: height − level', [SumInput::figure($usable), $outlet, $height], self::SOURCE);
+        }
         $this->figures->litres($id.'.full', $tank->name.', brim full', $working->volume->fullL(), 'length × width × overflow × (1 − baffles)', [...$sizes, $overflow, $baffles], self::SOURCE.' What lies below the outlet weighs too.');
     }
 
@@ -73,13 +81,28 @@ final readonly class TanksSheet
         }
     }
 
+    /** @return list<Fix> a tank and a can to begin with, where there is room for them */
+    private function additions(): array
+    {
+        $plan = $this->workings->plan;
+        if (\count($plan->tanks) >= Plan::MOST_TANKS) {
+            return [];
+        }
+        $shortL = $this->workings->need(Supply::Main)->carryL - $this->workings->usableL(Supply::Main);
+
+        return [
+            new Fix('Add a tank', FreePlace::addTank($plan, max(self::LEAST_L, $shortL))),
+            new Fix('Add a can', FreePlace::addCans($plan, Supply::Main, 1)),
+        ];
+    }
+
     private function answer(): Answer
     {
         $say = $this->workings->say;
         $usableL = $this->workings->usableL(Supply::Main);
         $fullL = $this->workings->fullL(Supply::Main);
         if ([] === $this->workings->tanksOf(Supply::Main)) {
-            return new Answer('No tank yet: ', $say->litres($this->workings->need(Supply::Main)->carryL), ' have nowhere to go.', 'Add a tank or a can, give it its sizes as measured, and drag it to its place.');
+            return new Answer('No tank yet: ', $say->litres($this->workings->need(Supply::Main)->carryL), ' have nowhere to go.', 'Add a tank or a can, give it its sizes as measured, and drag it to its place.', 'use.needed');
         }
         $lasts = $this->workings->lastsDays();
         $parts = [\sprintf('Brim full they weigh %s', $say->kg($fullL))];
@@ -87,7 +110,12 @@ final readonly class TanksSheet
             $parts[] = \sprintf('they last %s of the %s', $this->figures->get('use.lasts')->figure, $say->days($this->workings->plan->use->days));
         }
 
-        return new Answer('', $say->litres($usableL), ' of '.$this->figures->get('tanks.gross')->text.' can be used.', implode('; ', $parts).'.');
+        return new Answer('', $say->litres($usableL), ' of '.$this->figures->get('tanks.gross')->text.' can be used.', implode('; ', $parts).'.', 'tanks.usable');
+    }
+
+    private static function markId(string $tankId, TankMark $mark): string
+    {
+        return 'tanks.'.$tankId.'.mark.'.round(100 * $mark->fraction);
     }
 
     /** @return array<string, mixed> */
@@ -105,8 +133,10 @@ final readonly class TanksSheet
             'travel' => $say->litres($fill * $working->volume->fullL()),
             'travel_level_mm' => TankVolumeCalculator::levelMm($tank->tankInput(), $fill * $working->volume->fullL()),
             'marks' => array_map(static fn (TankMark $mark): array => [
-                'share' => $say->share($mark->fraction), 'litres' => $say->litres($mark->usableL),
-                'height_mm' => $mark->heightMm, 'height' => $say->mm($mark->heightMm), 'from_top' => $say->mm($mark->probeFromTopMm),
+                'figure_id' => self::markId($tank->id, $mark),
+                'share' => $say->share($mark->fraction), 'litres' => $say->litres($mark->usableL), 'height_mm' => $mark->heightMm,
+                // Both from the level in whole millimetres, so that they add up to the height.
+                'height' => $say->mm(round($mark->heightMm)), 'from_top' => $say->mm($tank->heightMm - round($mark->heightMm)),
             ], $working->volume->marks),
         ];
     }

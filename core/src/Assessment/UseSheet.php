@@ -43,6 +43,7 @@ final readonly class UseSheet
     {
         $say = $this->workings->say;
         $plan = $this->workings->plan->use;
+        $days = SumInput::field('days', self::plain($plan->days), '/use/days');
         foreach ($this->workings->demand->uses as $index => $demand) {
             $use = $plan->uses[$index];
             $pointer = '/use/uses/'.$index;
@@ -57,9 +58,10 @@ final readonly class UseSheet
             }
             if (Per::Day === $use->per) {
                 $factors .= ' × days';
-                $inputs[] = SumInput::field('days', self::plain($plan->days), '/use/days');
+                $inputs[] = $days;
             }
-            $this->figures->litres('use.'.$use->id, $use->name.', whole stay', $demand->stayL, $factors, $inputs, self::SOURCE);
+            $stay = $this->figures->litres('use.'.$use->id, $use->name.', whole stay', $demand->stayL, $factors, $inputs, self::SOURCE);
+            $this->figures->litres('use.'.$use->id.'.daily', $use->name.' a day', $demand->dailyL, 'stay ÷ days', [SumInput::figure($stay), $days], self::SOURCE);
         }
     }
 
@@ -86,10 +88,10 @@ final readonly class UseSheet
         $drinking = $this->workings->need(Supply::Drinking)->carryL;
         $apart = $drinking > 0 ? ' Drinking apart: '.$say->litres($drinking).'.' : '';
         if ($need->carryL <= 0) {
-            return new Answer('Nothing is drawn: ', $say->litres(0), '.', 'Say what the water is for, and the need follows.');
+            return new Answer('Nothing is drawn: ', $say->litres(0), '.', 'Say what the water is for, and the need follows.', 'use.needed');
         }
         if (CanEnough::suffices($this->workings)) {
-            return new Answer('One can of ', $say->litres(TankProposal::CAN_L), ' is enough.', \sprintf('The stay takes %s, %s a day. No tank is needed.%s', $say->litres($need->carryL), $say->litres($need->dailyL), $apart));
+            return new Answer('One can of ', $say->litres(TankProposal::CAN_L), ' is enough.', \sprintf('The stay takes %s, %s a day. No tank is needed.%s', $say->litres($need->carryL), $say->litres($need->dailyL), $apart), 'use.needed');
         }
         $demands = $this->workings->demand->uses;
         usort($demands, static fn ($a, $b): int => $b->stayL <=> $a->stayL);
@@ -103,7 +105,7 @@ final readonly class UseSheet
             $say->litres($need->lowL),
             $say->litres($need->highL),
             $apart,
-        ));
+        ), 'use.needed');
     }
 
     /** @return list<array<string, mixed>> each use with its litres a day and its share of its supply */

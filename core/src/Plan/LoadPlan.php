@@ -10,6 +10,8 @@ use YardCask\Core\Payload\RigKind;
 /** The rig, what comes aboard besides water, and how full the main tanks travel. */
 final readonly class LoadPlan implements \JsonSerializable
 {
+    public const MOST_LOADS = 60;
+
     /** @param list<PlannedLoad> $loads */
     public function __construct(
         public PlannedRig $rig,
@@ -33,7 +35,7 @@ final readonly class LoadPlan implements \JsonSerializable
                 RigKind::Trailer => PlannedTrailer::read($rig),
                 RigKind::Boat => PlannedBoat::read($rig),
             },
-            array_map(static fn (InputReader $one): PlannedLoad => PlannedLoad::read($one, $ids), $in->objects('loads', 60)),
+            array_map(static fn (InputReader $one): PlannedLoad => PlannedLoad::read($one, $ids), $in->objects('loads', self::MOST_LOADS)),
             PlanFields::number($in, 'travel_fill'),
         );
         $in->finish();

@@ -7,6 +7,7 @@ namespace YardCask\Core\Plan;
 use YardCask\Core\Input\InputReader;
 use YardCask\Core\Input\InvalidInput;
 use YardCask\Core\Input\Json;
+use YardCask\Core\Input\Range;
 use YardCask\Core\Quantity\UnitPreferences;
 
 /** The plan document: immutable, in SI units, the same bytes for the same plan. */
@@ -14,6 +15,7 @@ final readonly class Plan implements \JsonSerializable
 {
     public const FORMAT = 'yard-cask-plan';
     public const VERSION = 1;
+    public const MOST_TANKS = 12;
 
     /** @param list<PlannedTank> $tanks */
     public function __construct(
@@ -40,14 +42,14 @@ final readonly class Plan implements \JsonSerializable
     {
         $in = InputReader::of((new PlanMigrations())->toCurrent($document));
         $in->text('format', 60);
-        $in->number('version', \YardCask\Core\Input\Range::positive());
+        $in->number('version', Range::positive());
         $ids = new PlanIds();
         $plan = new self(
             $in->text('name', 80),
             self::readUnits($in->object('units')),
             UsePlan::read($in->object('use'), $ids),
             LoadPlan::read($in->object('load'), $ids),
-            array_map(static fn (InputReader $one): PlannedTank => PlannedTank::read($one, $ids), $in->objects('tanks', 12)),
+            array_map(static fn (InputReader $one): PlannedTank => PlannedTank::read($one, $ids), $in->objects('tanks', self::MOST_TANKS)),
         );
         $in->finish();
         $in->throwIfInvalid();
@@ -81,7 +83,7 @@ final readonly class Plan implements \JsonSerializable
             $this->units,
             $in->has('use') ? UsePlan::read($in->object('use'), $ids) : $this->use,
             $in->has('load') ? LoadPlan::read($in->object('load'), $ids) : $this->load,
-            $in->has('tanks') ? array_map(static fn (InputReader $one): PlannedTank => PlannedTank::read($one, $ids), $in->objects('tanks', 12)) : $this->tanks,
+            $in->has('tanks') ? array_map(static fn (InputReader $one): PlannedTank => PlannedTank::read($one, $ids), $in->objects('tanks', self::MOST_TANKS)) : $this->tanks,
         );
         $in->finish();
         $in->throwIfInvalid();

@@ -23,11 +23,11 @@ final class AnswersTest extends TestCase
         yield 'one day' => ['van', '{"op":"replace","path":"/use/days","value":1},{"op":"replace","path":"/use/crew","value":9}', 'use', 'Carry 127 L for 1 day.', '116 L a day; shower takes 58 % of it. Likely between 84 L and 170 L. Drinking apart: 25 L.'];
         yield 'a can' => ['van', '{"op":"replace","path":"/use/crew","value":1},{"op":"replace","path":"/use/days","value":1}', 'use', 'One can of 20 L is enough.', 'The stay takes 18 L, 16 L a day. No tank is needed. Drinking apart: 2.8 L.'];
         yield 'no use' => ['van', '{"op":"replace","path":"/use/uses","value":[]}', 'use', 'Nothing is drawn: 0.0 L.', 'Say what the water is for, and the need follows.'];
-        yield 'a limit' => ['fellside', '', 'load', 'Travel with 96 L. Brim it on arrival.', 'Full, the rear axle is 33 kg over its limit. Each L adds 1.34 kg there.'];
+        yield 'a limit' => ['fellside', '', 'load', 'Travel with 96 L. Brim it on arrival.', 'Full, the rear axle is 33 kg over its limit. Each litre adds 1.34 kg there.'];
         yield 'no limit' => ['van', '', 'load', 'Travel brim full: 101 L are allowed.', 'Least is left to the front axle: 325 kg on the road.'];
         yield 'over without water' => ['fellside', '{"op":"replace","path":"/load/rig/rear/limit_kg","value":1600}', 'load', '121 kg over before any water.', 'The rear axle is at 1 721 kg of 1 600 kg with empty tanks. Something else has to stay at home or move.'];
         yield 'no water' => ['van', self::NO_TANKS, 'load', 'No water aboard yet, 373 kg to spare.', 'Least is left to the front axle.'];
-        yield 'a boat' => ['boat', '{"op":"replace","path":"/load/rig/load_limit_kg","value":250}', 'load', 'Travel with 57 L. Brim it on arrival.', 'Full, the load aboard is 44 kg over its limit. Each L adds 1.00 kg there.'];
+        yield 'a boat' => ['boat', '{"op":"replace","path":"/load/rig/load_limit_kg","value":250}', 'load', 'Travel with 57 L. Brim it on arrival.', 'Full, the load aboard is 44 kg over its limit. Each litre adds 1.00 kg there.'];
         yield 'usable' => ['fellside', '', 'tanks', '109 L of 127 L can be used.', 'Brim full they weigh 121 kg; they last 2.3 of the 3 days.'];
         yield 'no tank' => ['van', self::NO_TANKS, 'tanks', 'No tank yet: 95 L have nowhere to go.', 'Add a tank or a can, give it its sizes as measured, and drag it to its place.'];
     }

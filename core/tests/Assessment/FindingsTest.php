@@ -108,7 +108,7 @@ final class FindingsTest extends TestCase
         self::assertTrue(str_contains($json, '74 lb over its limit'));
         self::assertTrue(str_contains($json, 'Make Tail tank 43.7 in long'));
         self::assertSame(0, preg_match('/(?<!1\.00)\d (?:kg|mm|L)\b(?! can)/', $json, $match), implode('', $match));
-        self::assertTrue(str_contains($json, 'Each imp gal adds 13.42 lb there'));
+        self::assertTrue(str_contains($json, 'Each imp gallon adds 13.42 lb there'));
     }
 
     /** @return list<string> */

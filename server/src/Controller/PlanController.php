@@ -31,13 +31,18 @@ final readonly class PlanController
     }
 
     #[Route('', methods: ['GET'])]
-    #[OA\Get(path: '/api/plans', operationId: 'listPlans', summary: 'All plans, the latest saved first')]
-    #[OA\Response(response: 200, description: 'The plans', content: new OA\JsonContent(required: ['plans'], properties: [new OA\Property(property: 'plans', type: 'array', items: new OA\Items(ref: '#/components/schemas/PlanSummary'))]))]
+    #[OA\Get(path: '/api/plans', operationId: 'listPlans', summary: 'All plans, the latest saved first, and those that were deleted, the latest deleted first')]
+    #[OA\Response(response: 200, description: 'The plans', content: new OA\JsonContent(required: ['plans', 'deleted'], properties: [
+        new OA\Property(property: 'plans', type: 'array', items: new OA\Items(ref: '#/components/schemas/PlanSummary')),
+        new OA\Property(property: 'deleted', type: 'array', items: new OA\Items(ref: '#/components/schemas/PlanSummary')),
+    ]))]
     public function list(): Response
     {
-        return JsonReply::of(['plans' => array_map(static fn (StoredPlan $plan): array => [
+        $summary = static fn (StoredPlan $plan): array => [
             'id' => $plan->id, 'name' => $plan->name(), 'revision' => $plan->revision(), 'updated_at' => $plan->updatedAt()->format(\DATE_ATOM),
-        ], $this->plans->all())]);
+        ];
+
+        return JsonReply::of(['plans' => array_map($summary, $this->plans->all()), 'deleted' => array_map($summary, $this->plans->deleted())]);
     }
 
     #[Route('', methods: ['POST'])]

@@ -24,6 +24,16 @@ final readonly class PlanStore
         return $this->orm->getRepository(StoredPlan::class)->findBy(['deletedAt' => null], ['updatedAt' => 'DESC', 'id' => 'ASC']);
     }
 
+    /** @return list<StoredPlan> those that can be brought back, the latest deleted first, at most 100 */
+    public function deleted(): array
+    {
+        $query = $this->orm->createQuery('SELECT p FROM '.StoredPlan::class.' p WHERE p.deletedAt IS NOT NULL ORDER BY p.deletedAt DESC, p.id ASC');
+        /** @var list<StoredPlan> $plans */
+        $plans = $query->setMaxResults(100)->getResult();
+
+        return $plans;
+    }
+
     public function isEmpty(): bool
     {
         return 0 === $this->orm->getRepository(StoredPlan::class)->count();
@@ -99,8 +109,7 @@ final readonly class PlanStore
     /** @throws Problem when there was never such a plan */
     public function undelete(string $id): PlanRevision
     {
-        $stored = $this->orm->find(StoredPlan::class, $id) ?? throw Problem::noSuchPlan($id);
-        $stored->undelete();
+        $this->findAny($id)->undelete();
         $this->orm->flush();
 
         return $this->latest($id);
@@ -108,15 +117,20 @@ final readonly class PlanStore
 
     private function find(string $id, LockMode $lock = LockMode::NONE): StoredPlan
     {
-        $stored = $this->orm->find(StoredPlan::class, $id, $lock);
-        if (null === $stored || $stored->isDeleted()) {
-            throw Problem::noSuchPlan($id);
-        }
+        $stored = $this->findAny($id, $lock);
         if (LockMode::PESSIMISTIC_WRITE === $lock) {
             $this->orm->refresh($stored, $lock);
         }
 
-        return $stored;
+        return $stored->isDeleted() ? throw Problem::noSuchPlan($id) : $stored;
+    }
+
+    /** Whether deleted or not. MariaDB would take an id in capitals, or with blanks behind it, for the same. */
+    private function findAny(string $id, LockMode $lock = LockMode::NONE): StoredPlan
+    {
+        $stored = 1 === preg_match('/^[0-9a-f]{12}$/D', $id) ? $this->orm->find(StoredPlan::class, $id, $lock) : null;
+
+        return $stored ?? throw Problem::noSuchPlan($id);
     }
 
     private function revision(StoredPlan $stored, int $number): PlanRevision

@@ -43,7 +43,7 @@ const at = (id: string) => ({ path: { id } });
 const basedOn = (revision: number) => ({ "If-Match": `"${revision}"` });
 
 export const api = {
-  plans: async (): Promise<PlanSummary[]> => (await answer(http.GET("/api/plans"))).plans,
+  plans: (): Promise<{ plans: PlanSummary[]; deleted: PlanSummary[] }> => answer(http.GET("/api/plans")),
   start: (answers: FirstAnswers): Promise<SavedPlan> => answer(http.POST("/api/plans", { body: answers })),
   import: (plan: Plan): Promise<SavedPlan> => answer(http.POST("/api/plans/import", { body: plan })),
   read: (id: string): Promise<SavedPlan> => answer(http.GET("/api/plans/{id}", { params: at(id) })),

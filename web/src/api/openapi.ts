@@ -28,7 +28,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** All plans, the latest saved first */
+        /** All plans, the latest saved first, and those that were deleted, the latest deleted first */
         get: operations["listPlans"];
         put?: never;
         /** Begin a plan from the first answers */
@@ -574,6 +574,8 @@ export interface components {
                         figure: string;
                         after: string;
                         reason: string;
+                        /** @description The figure whose sum it opens. */
+                        figure_id: string;
                     };
                     drawing: {
                         uses: {
@@ -603,6 +605,16 @@ export interface components {
                         };
                     };
                     cautions: string[];
+                    /** @description Parts that can be added here; each patch appends one to a list. */
+                    additions: {
+                        label: string;
+                        patch: {
+                            /** @enum {unknown} */
+                            op: "replace" | "add" | "remove";
+                            path: string;
+                            value?: unknown;
+                        }[];
+                    }[];
                 };
                 load: {
                     /**
@@ -615,6 +627,8 @@ export interface components {
                         figure: string;
                         after: string;
                         reason: string;
+                        /** @description The figure whose sum it opens. */
+                        figure_id: string;
                     };
                     drawing: {
                         limits: {
@@ -638,8 +652,24 @@ export interface components {
                             max_fraction: number;
                             limited_by: string;
                         };
+                        /** @description The length written below the drawing. */
+                        span: {
+                            from_m: number;
+                            to_m: number;
+                            text: string;
+                        };
                     };
                     cautions: string[];
+                    /** @description Parts that can be added here; each patch appends one to a list. */
+                    additions: {
+                        label: string;
+                        patch: {
+                            /** @enum {unknown} */
+                            op: "replace" | "add" | "remove";
+                            path: string;
+                            value?: unknown;
+                        }[];
+                    }[];
                 };
                 tanks: {
                     /**
@@ -652,6 +682,8 @@ export interface components {
                         figure: string;
                         after: string;
                         reason: string;
+                        /** @description The figure whose sum it opens. */
+                        figure_id: string;
                     };
                     drawing: {
                         tanks: {
@@ -669,10 +701,21 @@ export interface components {
                                 height_mm: number;
                                 height: string;
                                 from_top: string;
+                                figure_id: string;
                             }[];
                         }[];
                     };
                     cautions: string[];
+                    /** @description Parts that can be added here; each patch appends one to a list. */
+                    additions: {
+                        label: string;
+                        patch: {
+                            /** @enum {unknown} */
+                            op: "replace" | "add" | "remove";
+                            path: string;
+                            value?: unknown;
+                        }[];
+                    }[];
                 };
             };
             findings: {
@@ -787,6 +830,7 @@ export interface operations {
                 content: {
                     "application/json": {
                         plans: components["schemas"]["PlanSummary"][];
+                        deleted: components["schemas"]["PlanSummary"][];
                     };
                 };
             };

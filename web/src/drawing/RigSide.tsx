@@ -24,11 +24,11 @@ export function RigSide({ scale, ground, loads, selected, onSelect }: Props) {
   const radius = wheelRadius(rig) * scale.perM;
   const from = bodyFrom(rig);
   const glass = window(rig, scale.x, z);
-  const labels = labelHeights(plan.load.loads, scale, z);
   const drawings = plan.tanks.map((tank) => assessment.stages.tanks.drawing.tanks.find((one) => one.id === tank.id));
   const texts = plan.load.loads.map(
     (load, index) => `${short(load.name)} ${assessment.readings[`/load/loads/${index}/kg`]?.text ?? ""}`,
   );
+  const labels = placeLabels(plan.load.loads, texts, scale, z, [scale.x(from), scale.x(from + rig.length_m)]);
   const inTrouble = new Set(
     assessment.findings
       .filter((one) => one.severity !== "watch" && one.stage === "tanks")
@@ -104,7 +104,7 @@ export function RigSide({ scale, ground, loads, selected, onSelect }: Props) {
             <PlumbWeight
               x={scale.x(load.x_m)}
               y={z(load.z_m)}
-              lift={labels[index]!}
+              label={labels[index]!}
               text={texts[index]!}
               kg={load.kg}
               on={selected === load.id}
@@ -172,14 +172,14 @@ function TankFromSide({
 function PlumbWeight({
   x,
   y,
-  lift,
+  label,
   text,
   kg,
   on,
 }: {
   x: number;
   y: number;
-  lift: number;
+  label: Label;
   text: string;
   kg: number;
   on: boolean;
@@ -189,11 +189,11 @@ function PlumbWeight({
   return (
     <g className={fill} stroke="none">
       <rect x={x - 22} y={y - 22} width="44" height="44" fill="transparent" />
-      <path d={`M${x} ${y}V${y - r - lift}`} className={on ? "stroke-rim" : "stroke-ink"} strokeWidth="1.1" />
+      <path d={`M${x} ${y}V${y - r - label.lift}`} className={on ? "stroke-rim" : "stroke-ink"} strokeWidth="1.1" />
       <path d={`M${x - r} ${y}h${2 * r}l${-r * 0.35} ${r * 1.25}h${-r * 1.3}z`} />
       <text
-        x={x}
-        y={y - r - lift - 4}
+        x={label.x}
+        y={y - r - label.lift - 4}
         textAnchor="middle"
         style={{
           fontSize: 12,
@@ -209,18 +209,28 @@ function PlumbWeight({
   );
 }
 
-const short = (name: string) => (name.length > 16 ? `${name.slice(0, 15).trimEnd()}…` : name);
+const LONGEST = 20;
+const short = (name: string) => (name.length > LONGEST ? `${name.slice(0, LONGEST - 1).trimEnd()}…` : name);
 
-/** How far each label is lifted above its weight so that no two stand in each other. */
-function labelHeights(loads: readonly Load[], scale: Scale, z: (m: number) => number): number[] {
+type Label = { x: number; lift: number };
+
+/** Where each label stands above its weight: inside the rig, and lifted so that no two stand in each other. */
+function placeLabels(
+  loads: readonly Load[],
+  texts: readonly string[],
+  scale: Scale,
+  z: (m: number) => number,
+  [left, right]: readonly [number, number],
+): Label[] {
   const placed: { x: number; y: number; half: number }[] = [];
-  return loads.map((load) => {
-    const half = (Math.min(load.name.length, 16) + 4) * 3.3;
-    const [x, base] = [scale.x(load.x_m), z(load.z_m)];
+  return loads.map((load, index) => {
+    const half = (texts[index] ?? "").length * 3.1 + 4;
+    const x = Math.max(left + half, Math.min(right - half, scale.x(load.x_m)));
+    const base = z(load.z_m);
     let lift = 2;
     while (placed.some((one) => Math.abs(one.x - x) < one.half + half && Math.abs(one.y - (base - lift)) < 14))
       lift += 14;
     placed.push({ x, y: base - lift, half });
-    return lift;
+    return { x, lift };
   });
 }

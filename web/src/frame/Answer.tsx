@@ -1,4 +1,5 @@
 import type { Assessment } from "../api/types";
+import { FigureButton } from "../plan/FigureButton";
 
 /** What the stage says: one sentence, its figure in the colour of water, and a line of reason. */
 export function Answer({ answer }: { answer: Assessment["stages"]["use"]["answer"] }) {
@@ -6,7 +7,9 @@ export function Answer({ answer }: { answer: Assessment["stages"]["use"]["answer
     <header className="mb-3 max-w-[96ch]">
       <h1 aria-live="polite">
         {answer.before}
-        <span className="text-water">{answer.figure}</span>
+        <FigureButton id={answer.figure_id} className="text-water">
+          {answer.figure}
+        </FigureButton>
         {answer.after}
       </h1>
       <p className="mt-1 text-[15px] text-ink-2">{answer.reason}</p>

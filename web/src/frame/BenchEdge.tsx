@@ -61,12 +61,13 @@ export function BenchEdge({ ground, onTurnGround }: { ground: Ground; onTurnGrou
   const [revisions, setRevisions] = useState(false);
   return (
     <footer className="edge">
-      <Link to="/" className="quiet">
-        Plans
-      </Link>
-      <TextField pointer="/name" label="Name of the plan" className="edge-name" />
-      <SaveState />
-      <span className="edge-gap" />
+      <div className="edge-plan">
+        <Link to="/" className="quiet">
+          Plans
+        </Link>
+        <TextField pointer="/name" label="Name of the plan" className="edge-name" />
+        <SaveState />
+      </div>
       <button type="button" className="plain" onClick={undo} disabled={state.past.length === 0}>
         Undo
       </button>

@@ -73,6 +73,7 @@ function useStageKeys(stage: StageName) {
 function useFieldToFocus() {
   const location = useLocation();
   useEffect(() => {
+    if (location.hash === "#snags") document.getElementById("snags")?.scrollIntoView({ block: "start" });
     const pointer = (location.state as { field?: string } | null)?.field;
     if (!pointer) return;
     reveal(pointer);

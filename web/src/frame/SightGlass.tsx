@@ -23,7 +23,7 @@ export function SightGlass() {
         />
       ))}
       <div className="glass-cell">
-        <Link className="label glass-link" to={`/plans/${state.id}/${firstStage}`}>
+        <Link className="label glass-link" to={`/plans/${state.id}/${firstStage}#snags`}>
           Snags
         </Link>
         <p className="glass-figure">

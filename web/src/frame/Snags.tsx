@@ -5,13 +5,13 @@ import { STAGES } from "../plan/stages";
 
 /** The findings of this stage, worst first, with their fixes; those of the other stages in a line. */
 export function Snags({ stage }: { stage: StageName }) {
-  const { assessment, state } = usePlan();
+  const { assessment } = usePlan();
   const here = assessment.findings.filter((finding) => finding.stage === stage);
   const elsewhere = STAGES.filter((one) => one.name !== stage)
     .map((one) => ({ ...one, count: assessment.findings.filter((finding) => finding.stage === one.name).length }))
     .filter((one) => one.count > 0);
   return (
-    <aside aria-label="Snags" className="snags" data-plan={state.id}>
+    <aside id="snags" aria-label="Snags" className="snags">
       <Disclosure defaultOpen>
         <DisclosureButton className="label flex w-full min-h-9 items-center justify-between">
           <span>{here.length > 0 ? `Snags on this stage, ${here.length}` : "No snags on this stage"}</span>

@@ -1,3 +1,4 @@
+import { Disclosure, DisclosureButton, DisclosurePanel } from "@headlessui/react";
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useRef, useState } from "react";
 import { Link, useNavigate } from "react-router";
@@ -52,11 +53,11 @@ export function PlanShelf() {
           The server is away. Trying again …
         </p>
       )}
-      {plans.data?.length === 0 && (
+      {plans.data?.plans.length === 0 && (
         <p className="text-ink-2">The shelf is empty. Four questions make a plan that works.</p>
       )}
       <ul className="flex flex-col gap-2.5">
-        {plans.data?.map((plan) => (
+        {plans.data?.plans.map((plan) => (
           <li key={plan.id} className="card card-on flex items-center justify-between gap-3 px-4 py-2.5">
             <Link to={`/plans/${plan.id}/use`} className="min-w-0 flex-1 py-1">
               <b className="block text-[19px] font-[620]">{plan.name}</b>
@@ -74,7 +75,38 @@ export function PlanShelf() {
           </li>
         ))}
       </ul>
+      <PutAway plans={plans.data?.deleted.filter((plan) => plan.id !== putAway?.id) ?? []} onBringBack={bringBack} />
     </main>
+  );
+}
+
+function PutAway({ plans, onBringBack }: { plans: readonly PlanSummary[]; onBringBack: (plan: PlanSummary) => void }) {
+  if (plans.length === 0) return null;
+  return (
+    <Disclosure as="section" className="card">
+      <DisclosureButton className="flex min-h-11 w-full items-center justify-between px-4">
+        <h2>Put away, {plans.length}</h2>
+        <span className="ui-open-mark" aria-hidden />
+      </DisclosureButton>
+      <DisclosurePanel as="ul" className="px-4 pb-2">
+        {plans.map((plan) => (
+          <li
+            key={plan.id}
+            className="flex items-center justify-between gap-3 border-t border-dotted border-rule py-1.5"
+          >
+            {plan.name}
+            <button
+              type="button"
+              className="plain"
+              onClick={() => onBringBack(plan)}
+              aria-label={`Bring back ${plan.name}`}
+            >
+              Bring it back
+            </button>
+          </li>
+        ))}
+      </DisclosurePanel>
+    </Disclosure>
   );
 }
 

@@ -1,5 +1,5 @@
 import { createContext, use } from "react";
-import type { Assessment, Plan, Units } from "../api/types";
+import type { Assessment, Fix, Plan, Units } from "../api/types";
 import type { PlanState, Typed } from "./planState";
 
 /** Everything that a screen of one plan needs. */
@@ -15,6 +15,8 @@ export type PlanWork = {
   edit: (plan: Plan, key?: string) => void;
   set: (pointer: string, value: unknown, key?: string) => void;
   apply: (patch: readonly unknown[]) => void;
+  /** Applies a patch that appends a part, and says the part's id. */
+  add: (addition: Fix) => string;
   setUnits: (units: Partial<Units>) => void;
   undo: () => void;
   redo: () => void;

@@ -1,7 +1,7 @@
 import { type ReactNode, useCallback, useMemo, useReducer, useState } from "react";
 import { useNavigate } from "react-router";
 import type { SavedPlan, Units } from "../api/types";
-import { patched, same, withValue } from "./edits";
+import { idAdded, patched, same, withValue } from "./edits";
 import { keptHere } from "./keptHere";
 import { PlanContext, type PlanWork } from "./PlanContext";
 import { opened, type PlanState, planReducer } from "./planState";
@@ -62,6 +62,10 @@ export function PlanProvider({ saved, children }: { saved: SavedPlan; children: 
       edit,
       set: (pointer, value, key) => edit(withValue(state.plan, pointer, value), key),
       apply: (patch) => edit(patched(state.plan, patch)),
+      add: ({ patch }) => {
+        edit(patched(state.plan, patch));
+        return idAdded(patch);
+      },
       setUnits: (units: Partial<Units>) => {
         dispatch({ type: "untyped", under: "/" });
         edit({ ...state.plan, units: { ...state.plan.units, ...units } });

@@ -1,5 +1,5 @@
 import { applyPatch, type Operation } from "fast-json-patch";
-import type { Plan } from "../api/types";
+import type { Fix, Plan } from "../api/types";
 
 /** The plan after a JSON Patch; the plan given is not touched. */
 export function patched(plan: Plan, patch: readonly unknown[]): Plan {
@@ -17,6 +17,12 @@ export function valueAt(plan: Plan, pointer: string): unknown {
   let node: unknown = plan;
   for (const key of pointer.split("/").slice(1)) node = (node as Record<string, unknown> | undefined)?.[key];
   return node;
+}
+
+/** The id of the part that a patch appends. */
+export function idAdded(patch: Fix["patch"]): string {
+  const part = patch[0]?.value;
+  return typeof part === "object" && part !== null && "id" in part ? String(part.id) : "";
 }
 
 /** An id that no part of the plan has yet: prefix-1, prefix-2 … */

@@ -7,6 +7,7 @@ namespace YardCask\Core\Assessment\Rule;
 use YardCask\Core\Assessment\Finding;
 use YardCask\Core\Assessment\FindingCode;
 use YardCask\Core\Assessment\Fix;
+use YardCask\Core\Assessment\FreePlace;
 use YardCask\Core\Assessment\Measure;
 use YardCask\Core\Assessment\TankWorking;
 use YardCask\Core\Assessment\Workings;

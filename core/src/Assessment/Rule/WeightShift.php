@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace YardCask\Core\Assessment\Rule;
 
 use YardCask\Core\Assessment\Fix;
+use YardCask\Core\Assessment\FreePlace;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Payload\LimitName;
 use YardCask\Core\Plan\PlannedLoad;
@@ -12,7 +13,7 @@ use YardCask\Core\Plan\PlannedRoadRig;
 use YardCask\Core\Plan\PlannedTrailer;
 use YardCask\Core\Plan\PlanPatch;
 
-/** Moving the largest tank, or the heaviest load, along the rig so that an axle or the nose carries less. */
+/** Moving the largest tank, or the heaviest load that will do, along the rig so that an axle or the nose carries less. */
 final class WeightShift
 {
     private const STEP_M = 0.05;
@@ -35,12 +36,9 @@ final class WeightShift
         if (0.0 === $leverM * $sign) {
             return [];
         }
-        $fixes = [self::moveTank($sign, $overKg * $leverM, $fill, $workings)];
-        foreach (self::heaviestLoads($workings) as $index => $load) {
-            $fixes[] = self::moveLoad($sign, $overKg * $leverM, $index, $load, $workings);
-        }
+        $loads = array_map(static fn (int $index): ?Fix => self::moveLoad($sign, $overKg * $leverM, $index, $workings), self::loadsByWeight($workings));
 
-        return array_values(array_filter($fixes));
+        return array_values(array_filter([self::moveTank($sign, $overKg * $leverM, $fill, $workings), ...\array_slice(array_values(array_filter($loads)), 0, 1)]));
     }
 
     /** The largest tank, as far as is needed or further to where no other tank stands. */
@@ -65,8 +63,9 @@ final class WeightShift
         }
     }
 
-    private static function moveLoad(float $sign, float $momentKgM, int $index, PlannedLoad $load, Workings $workings): ?Fix
+    private static function moveLoad(float $sign, float $momentKgM, int $index, Workings $workings): ?Fix
     {
+        $load = $workings->plan->load->loads[$index];
         $metres = self::inSteps($momentKgM / $load->kg);
         $toM = round($load->xM + $sign * $metres, 3);
 
@@ -92,8 +91,8 @@ final class WeightShift
         return $seats ? max($workings->rigFromM(), min($placesM)) : $workings->rigFromM();
     }
 
-    /** @return array<int, PlannedLoad> the two heaviest by their place in the list, without the foremost of a vehicle: its seats are where they are */
-    private static function heaviestLoads(Workings $workings): array
+    /** @return list<int> the loads' places in the list, the heaviest first, without the foremost of a vehicle: its seats are where they are */
+    private static function loadsByWeight(Workings $workings): array
     {
         $loads = array_filter($workings->plan->load->loads, static fn (PlannedLoad $load): bool => $load->kg > 0);
         if ($workings->plan->load->rig instanceof PlannedRoadRig && [] !== $loads) {
@@ -102,6 +101,6 @@ final class WeightShift
         }
         uasort($loads, static fn (PlannedLoad $a, PlannedLoad $b): int => $b->kg <=> $a->kg);
 
-        return \array_slice($loads, 0, 2, true);
+        return array_keys($loads);
     }
 }

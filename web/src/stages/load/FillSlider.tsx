@@ -1,3 +1,4 @@
+import { FigureButton } from "../../plan/FigureButton";
 import { usePlan } from "../../plan/PlanContext";
 
 /** How full the main tanks travel, with a mark at the most that every limit allows. */
@@ -5,12 +6,19 @@ export function FillSlider() {
   const { plan, assessment, set, settle } = usePlan();
   const fill = assessment.stages.load.drawing.fill;
   const travel = plan.load.travel_fill;
+  const late = fill.max_fraction > 0.5;
   const over = travel > fill.max_fraction + 1e-6;
   return (
     <div className="mt-3">
-      <label htmlFor="travel-fill" className="label">
-        How full to travel
-      </label>
+      <p className="flex items-baseline justify-between gap-2">
+        <label htmlFor="travel-fill" className="label">
+          How full to travel
+        </label>
+        <span className="text-[13px] text-ink-2">
+          <FigureButton id="load.travel" className={`text-[15px] font-[640] ${over ? "text-rust" : "text-ink"}`} /> of{" "}
+          {fill.full}
+        </span>
+      </p>
       <div className="fill-slider">
         <div className="fill-track" aria-hidden>
           <i className={over ? "bg-rust" : "bg-water"} style={{ width: `${travel * 100}%` }} />
@@ -32,15 +40,16 @@ export function FillSlider() {
           onKeyUp={settle}
         />
       </div>
-      <p className="flex justify-between text-[13px]">
-        <b className={`font-[640] ${over ? "text-rust" : ""}`}>{fill.travel}</b>
-        {fill.limited_by && (
-          <span className="text-ink-2">
-            at most {fill.max}, {fill.limited_by}
-          </span>
-        )}
-        <span className="text-ink-2">{fill.full}</span>
-      </p>
+      {fill.limited_by && (
+        <p
+          className={`text-[13px] ${over ? "text-rust" : "text-ink-2"} ${late ? "text-right" : ""}`}
+          style={
+            late ? { paddingRight: `${(1 - fill.max_fraction) * 88}%` } : { paddingLeft: `${fill.max_fraction * 88}%` }
+          }
+        >
+          {fill.max}, {fill.limited_by}
+        </p>
+      )}
     </div>
   );
 }

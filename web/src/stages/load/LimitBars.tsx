@@ -1,4 +1,5 @@
 import type { Limit } from "../../api/types";
+import { FigureText } from "../../drawing/FigureText";
 import type { Scale } from "../../drawing/scale";
 import { usePlan } from "../../plan/PlanContext";
 
@@ -21,7 +22,6 @@ export function LimitBars({ scale, top, width }: { scale: Scale; top: number; wi
 }
 
 function Bar({ limit, x, top }: { limit: Limit; x: number; top: number }) {
-  const { openSum } = usePlan();
   const fill = limit.over ? "fill-rust" : "fill-ink-2";
   const reach = Math.min(1.12, limit.travel_share) * HEIGHT;
   const full = Math.min(1.12, limit.full_share) * HEIGHT;
@@ -44,24 +44,27 @@ function Bar({ limit, x, top }: { limit: Limit; x: number; top: number }) {
       <text x={x + 18} y={top + 12} style={{ fontSize: 12, fill: "var(--ink-2)" }}>
         {limit.title}
       </text>
-      <text
+      <FigureText
+        id={`load.${limit.name}.travel`}
+        label={limit.title}
         x={x + 18}
         y={top + 34}
-        role="button"
-        tabIndex={0}
-        aria-label={`${limit.title} ${limit.travel}, open the sum`}
-        onClick={() => openSum(`load.${limit.name}.travel`)}
-        onKeyDown={(event) => event.key === "Enter" && openSum(`load.${limit.name}.travel`)}
-        style={{ fontSize: 19, fontWeight: 640, cursor: "pointer", ...ink }}
+        style={{ fontSize: 19, fontWeight: 640, ...ink }}
       >
         {limit.travel}
-      </text>
+      </FigureText>
       <text x={x + 18} y={top + 52} style={{ fontSize: 12.5, fill: "var(--ink-2)", ...ink }}>
         of {limit.limit}
       </text>
-      <text x={x + 18} y={top + 68} style={{ fontSize: 12.5, fill: "var(--ink-2)", ...ink }}>
+      <FigureText
+        id={`load.${limit.name}.spare`}
+        label={limit.title}
+        x={x + 18}
+        y={top + 68}
+        style={{ fontSize: 12.5, fill: "var(--ink-2)", ...ink }}
+      >
         {limit.spare}
-      </text>
+      </FigureText>
     </g>
   );
 }

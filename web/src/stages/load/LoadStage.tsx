@@ -27,13 +27,7 @@ export function LoadStage() {
   const planTop = ground + BARS + 24;
   const middle = planTop + (rig.width_m / 2) * scale.perM;
   const below = middle + (rig.width_m / 2) * scale.perM;
-  const span =
-    rig.kind === "road"
-      ? { from: 0, to: rig.wheelbase_m, at: "/load/rig/wheelbase_m" }
-      : rig.kind === "trailer"
-        ? { from: 0, to: rig.coupling_to_axle_m, at: "/load/rig/coupling_to_axle_m" }
-        : { from: -rig.length_m / 2, to: rig.length_m / 2, at: "/load/rig/length_m" };
-  const reading = assessment.readings[span.at];
+  const span = assessment.stages.load.drawing.span;
   return (
     <>
       <div className="grid items-start gap-4 md:grid-cols-[minmax(0,1fr)_272px]">
@@ -47,12 +41,7 @@ export function LoadStage() {
             <RigSide scale={scale} ground={ground} loads selected={selected} onSelect={setSelected} />
             <LimitBars scale={scale} top={ground + 18} width={width} />
             <RigPlan scale={scale} middle={middle} loads selected={selected} onSelect={setSelected} />
-            <Dimension
-              from={scale.x(span.from)}
-              to={scale.x(span.to)}
-              y={below + 18}
-              text={`${reading?.text} ${reading?.symbol}`}
-            />
+            <Dimension from={scale.x(span.from_m)} to={scale.x(span.to_m)} y={below + 18} text={span.text} />
           </svg>
         </div>
         <WeighTicket selected={selected} onSelect={setSelected} />

@@ -2,7 +2,6 @@ import type { Load } from "../../api/types";
 import { ORIGIN } from "../../drawing/scale";
 import { QuantityField } from "../../fields/QuantityField";
 import { TextField } from "../../fields/TextField";
-import { freeId } from "../../plan/edits";
 import { FigureButton } from "../../plan/FigureButton";
 import { usePlan } from "../../plan/PlanContext";
 import { FillSlider } from "./FillSlider";
@@ -11,21 +10,7 @@ type Selection = { selected: string | null; onSelect: (id: string | null) => voi
 
 /** The weigh-ticket: what she weighs empty, what comes aboard, the water, and what is left. */
 export function WeighTicket({ selected, onSelect }: Selection) {
-  const { plan, edit, assessment } = usePlan();
-  const add = () => {
-    const id = freeId(plan, "load");
-    const rig = plan.load.rig;
-    const load: Load = {
-      id,
-      name: "Another load",
-      kg: 20,
-      x_m: rig.kind === "boat" ? 0 : 2,
-      y_m: 0,
-      z_m: Math.min(5, rig.floor_m + 0.4),
-    };
-    edit({ ...plan, load: { ...plan.load, loads: [...plan.load.loads, load] } });
-    onSelect(id);
-  };
+  const { plan, add, assessment, settled } = usePlan();
   const gross = assessment.stages.load.drawing.limits[0];
   return (
     <section aria-label="Weigh ticket" className="card card-on p-3.5">
@@ -34,9 +19,17 @@ export function WeighTicket({ selected, onSelect }: Selection) {
       {plan.load.loads.map((load, index) => (
         <LoadRow key={load.id} load={load} index={index} open={selected === load.id} onSelect={onSelect} />
       ))}
-      <button type="button" className="quiet" onClick={add}>
-        Add a load
-      </button>
+      {assessment.stages.load.additions.map((addition) => (
+        <button
+          key={addition.label}
+          type="button"
+          className="quiet"
+          disabled={!settled}
+          onClick={() => onSelect(add(addition))}
+        >
+          {addition.label}
+        </button>
+      ))}
       <Row id="load.tanks" />
       <Row id="load.drinking" />
       <Row id="load.water" />

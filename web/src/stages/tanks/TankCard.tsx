@@ -22,7 +22,10 @@ export function TankCard({ tank, index }: { tank: Tank; index: number }) {
       ),
     );
   return (
-    <section aria-label={tank.name} className="card card-on grid gap-x-6 gap-y-4 p-4 md:grid-cols-2">
+    <section
+      aria-label={tank.name}
+      className="card card-on grid gap-x-6 gap-y-4 p-4 md:grid-cols-[minmax(0,1fr)_minmax(0,412px)]"
+    >
       <TankSection tank={tank} />
       <div>
         <div className="flex items-start gap-2">
@@ -64,17 +67,19 @@ export function TankCard({ tank, index }: { tank: Tank; index: number }) {
             onChange={(supply) => set(`${at}/supply`, supply)}
           />
         </div>
-        <div className="grid grid-cols-[repeat(auto-fill,minmax(104px,1fr))] gap-x-2 gap-y-2">
-          <QuantityField pointer={`${at}/length_mm`} label="Length, along" width="w-16" />
-          <QuantityField pointer={`${at}/width_mm`} label="Width, across" width="w-16" />
-          <QuantityField pointer={`${at}/height_mm`} label="Height" width="w-16" />
-          <QuantityField pointer={`${at}/outlet_height_mm`} label="Outlet at" width="w-16" />
-          <QuantityField pointer={`${at}/overflow_height_mm`} label="Overflow at" width="w-16" />
-          <QuantityField pointer={`${at}/displaced_fraction`} label="Baffles take" width="w-16" />
-          <QuantityField pointer={`${at}/empty_kg`} label="Weight, empty" width="w-16" />
-          <QuantityField pointer={`${at}/x_m`} label={ORIGIN[plan.load.rig.kind]} width="w-16" />
-          <QuantityField pointer={`${at}/y_m`} label="Across" width="w-20" />
-          <QuantityField pointer={`${at}/z_m`} label="Underside at" width="w-16" />
+        <div className="grid grid-cols-[repeat(auto-fill,minmax(96px,1fr))] gap-x-1 gap-y-1.5">
+          <QuantityField pointer={`${at}/length_mm`} label="Length, along" width="w-15" />
+          <QuantityField pointer={`${at}/width_mm`} label="Width, across" width="w-15" />
+          <QuantityField pointer={`${at}/height_mm`} label="Height" width="w-15" />
+          <QuantityField pointer={`${at}/displaced_fraction`} label="Baffles take" width="w-15" />
+          <QuantityField pointer={`${at}/outlet_height_mm`} label="Outlet at" width="w-15" />
+          <QuantityField pointer={`${at}/overflow_height_mm`} label="Overflow at" width="w-15" />
+          <QuantityField pointer={`${at}/empty_kg`} label="Weight, empty" width="w-15" />
+          <QuantityField pointer={`${at}/z_m`} label="Underside at" width="w-15" />
+          <QuantityField pointer={`${at}/x_m`} label={ORIGIN[plan.load.rig.kind]} width="w-15" />
+          <div className="col-span-2">
+            <QuantityField pointer={`${at}/y_m`} label="Across" width="w-24" />
+          </div>
         </div>
       </div>
     </section>

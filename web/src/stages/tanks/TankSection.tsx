@@ -1,8 +1,9 @@
 import type { Tank } from "../../api/types";
 import { useWidth } from "../../drawing/useWidth";
+import { FigureButton } from "../../plan/FigureButton";
 import { usePlan } from "../../plan/PlanContext";
 
-const [LEFT, RIGHT, TOP, BOTTOM] = [76, 112, 14, 26];
+const [LEFT, RIGHT, TOP, BOTTOM] = [76, 62, 14, 26];
 const MAX_HEIGHT = 190;
 
 /** A tank cut open lengthwise, to scale: its water, its outlet and overflow, and its gauge marks beside it. */
@@ -57,7 +58,7 @@ export function TankSection({ tank }: { tank: Tank }) {
               strokeWidth="1.2"
             />
             <text x={right + 18} y={marks[at]! + 4} style={{ fontSize: 12.5 }}>
-              <tspan fontWeight="640">{mark.share}</tspan> {mark.litres}
+              {mark.share}
             </text>
           </g>
         ))}
@@ -100,8 +101,15 @@ export function TankSection({ tank }: { tank: Tank }) {
               <th scope="row" className="py-1 text-left font-normal">
                 {mark.share} left, {mark.litres}
               </th>
-              <td className="text-right">{mark.height} up</td>
-              <td className="text-right font-[640]">{mark.from_top} from the lid</td>
+              <td className="text-right">
+                <FigureButton id={mark.figure_id}>{mark.height}</FigureButton> up
+              </td>
+              <td className="text-right">
+                <FigureButton id={mark.figure_id} className="font-[640]">
+                  {mark.from_top}
+                </FigureButton>{" "}
+                from the lid
+              </td>
             </tr>
           ))}
           <tr>

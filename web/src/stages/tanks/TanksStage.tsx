@@ -1,17 +1,15 @@
 import { useState } from "react";
-import type { Tank } from "../../api/types";
 import { RigPlan } from "../../drawing/RigPlan";
 import { RigSide } from "../../drawing/RigSide";
 import { scaleFor } from "../../drawing/scale";
 import { useWidth } from "../../drawing/useWidth";
 import { usePlan } from "../../plan/PlanContext";
 import { useReveal } from "../../plan/useReveal";
-import { newCan, newTank } from "./newTank";
 import { TankCard } from "./TankCard";
 
 /** Which tanks, where they stand, what they hold, and where to cut their marks. */
 export function TanksStage() {
-  const { plan, edit } = usePlan();
+  const { plan, add, assessment, settled } = usePlan();
   const [chosen, setChosen] = useState<string | null>(null);
   const [ref, width] = useWidth<HTMLDivElement>(860);
   useReveal((pointer) => {
@@ -26,10 +24,6 @@ export function TanksStage() {
   const ground = rig.height_m * scale.perM + 10;
   const middle = (rig.width_m / 2) * scale.perM + (wide ? 26 : 30 + ground);
   const height = Math.max(ground + 10, middle + (rig.width_m / 2) * scale.perM + 10);
-  const add = (tank: Tank) => {
-    edit({ ...plan, tanks: [...plan.tanks, tank] });
-    setChosen(tank.id);
-  };
   return (
     <>
       <div ref={ref}>
@@ -58,12 +52,17 @@ export function TanksStage() {
           </button>
         ))}
         <span className="flex-1" />
-        <button type="button" className="plain" onClick={() => add(newTank(plan))} disabled={plan.tanks.length >= 12}>
-          Add a tank
-        </button>
-        <button type="button" className="plain" onClick={() => add(newCan(plan))} disabled={plan.tanks.length >= 12}>
-          Add a can
-        </button>
+        {assessment.stages.tanks.additions.map((addition) => (
+          <button
+            key={addition.label}
+            type="button"
+            className="plain"
+            disabled={!settled}
+            onClick={() => setChosen(add(addition))}
+          >
+            {addition.label}
+          </button>
+        ))}
       </div>
       {selected && <TankCard key={selected.id} tank={selected} index={plan.tanks.indexOf(selected)} />}
     </>

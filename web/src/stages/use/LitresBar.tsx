@@ -1,8 +1,8 @@
 import { usePlan } from "../../plan/PlanContext";
 
-/** A day's water from the main supply, one length for each use. */
+/** A day's water from the main supply, one length for each use; each opens its sum. */
 export function LitresBar() {
-  const { assessment, plan } = usePlan();
+  const { assessment, plan, openSum } = usePlan();
   const shares = assessment.stages.use.drawing.uses;
   const rows = plan.use.uses.flatMap((use) => {
     const share = shares.find((one) => one.id === use.id);
@@ -16,12 +16,18 @@ export function LitresBar() {
         {rows.map((row, index) => (
           <li
             key={row.id}
-            className={`water-moves min-w-0 overflow-hidden px-1.5 py-1 text-[12.5px] leading-tight whitespace-nowrap ${index % 2 ? "bg-wash/55" : "bg-wash"} ${index ? "border-l border-ink" : ""}`}
+            className={`water-moves min-w-0 ${index % 2 ? "bg-wash/55" : "bg-wash"} ${index ? "border-l border-ink" : ""}`}
             style={{ width: `${row.share * 100}%` }}
-            title={`${row.name}, ${row.daily} a day`}
           >
-            <span className="block overflow-hidden text-ellipsis">{row.name}</span>
-            <b className="font-[640]">{row.daily}</b>
+            <button
+              type="button"
+              className="litres-part"
+              title={`${row.name}, ${row.daily} a day`}
+              onClick={() => openSum(`use.${row.id}.daily`)}
+            >
+              <span className="block overflow-hidden text-ellipsis">{row.name}</span>
+              <b className="font-[640]">{row.daily}</b>
+            </button>
           </li>
         ))}
       </ol>

@@ -2,10 +2,8 @@
 
 declare(strict_types=1);
 
-namespace YardCask\Core\Assessment\Rule;
+namespace YardCask\Core\Assessment;
 
-use YardCask\Core\Assessment\TankProposal;
-use YardCask\Core\Assessment\TankWorking;
 use YardCask\Core\Plan\Plan;
 use YardCask\Core\Plan\PlannedLoad;
 use YardCask\Core\Plan\PlannedTank;
@@ -13,7 +11,7 @@ use YardCask\Core\Plan\PlannedUse;
 use YardCask\Core\Plan\PlanPatch;
 use YardCask\Core\Plan\Supply;
 
-/** Finds room on the rig's floor for tanks and cans that a fix adds. */
+/** Finds room on the rig's floor, and free ids, for what is added to a plan. */
 final class FreePlace
 {
     private const STEP_M = 0.05;
@@ -24,7 +22,7 @@ final class FreePlace
         $taken = $plan->tanks;
         $patch = null;
         for ($i = 0; $i < $count; ++$i) {
-            $id = TankProposal::freeId(Supply::Drinking === $supply ? 'drinking' : 'can', self::ids($plan, $taken));
+            $id = self::freeId(Supply::Drinking === $supply ? 'drinking' : 'can', $plan, $taken);
             $can = self::settle(TankProposal::can($id, $supply, 0.0, 0.0, $body->floorM), $plan, $taken);
             $taken[] = $can;
             $append = PlanPatch::append('/tanks', $can);
@@ -34,11 +32,11 @@ final class FreePlace
         return $patch ?? throw new \LogicException('At least one can is added.');
     }
 
-    /** A tank along the left side that gives $usableL. */
+    /** A fixed tank that gives $usableL. */
     public static function addTank(Plan $plan, float $usableL): PlanPatch
     {
         $body = $plan->load->rig->body();
-        $id = TankProposal::freeId('tank', self::ids($plan, $plan->tanks));
+        $id = self::freeId('tank', $plan);
         $tank = TankProposal::fixed($id, $usableL, 400.0, 320.0, min(2500.0, $body->lengthM * 1000 / 2), 0.0, 0.0, $body->floorM);
 
         return PlanPatch::append('/tanks', self::settle($tank, $plan, $plan->tanks));
@@ -106,14 +104,19 @@ final class FreePlace
     }
 
     /**
-     * @param list<PlannedTank> $tanks
+     * An id that neither the plan nor $more uses yet: PREFIX-1, PREFIX-2 ….
      *
-     * @return list<string>
+     * @param list<PlannedTank> $more
      */
-    private static function ids(Plan $plan, array $tanks): array
+    public static function freeId(string $prefix, Plan $plan, array $more = []): string
     {
-        $parts = [...$plan->use->uses, ...$plan->load->loads, ...$tanks];
+        $parts = [...$plan->use->uses, ...$plan->load->loads, ...$plan->tanks, ...$more];
+        $taken = array_map(static fn (PlannedUse|PlannedLoad|PlannedTank $part): string => $part->id, $parts);
+        $number = 1;
+        while (\in_array($prefix.'-'.$number, $taken, true)) {
+            ++$number;
+        }
 
-        return array_map(static fn (PlannedUse|PlannedLoad|PlannedTank $part): string => $part->id, $parts);
+        return $prefix.'-'.$number;
     }
 }
