@@ -4,18 +4,23 @@ import { answer, field, glass, openFellside, saved, snag, stored, type } from ".
 test("four questions lead to a plan with an answer", async ({ page }) => {
   await page.goto("/");
   await page.getByRole("link", { name: "Begin a plan" }).click();
-  await page.getByLabel("1 How many people?").fill("three");
+  const preview = page.getByRole("region", { name: "What the plan will say" });
+  await expect(preview).toContainText("Carry 95 L for 3 days.");
+  await page.getByLabel("1 How many people?").fill("some of us");
+  await expect(page.getByRole("alert")).toContainText("“some of us” has no number that can be read. Type a plain number");
   await page.getByRole("button", { name: "Begin" }).click();
-  await expect(page.getByRole("alert")).toContainText("“three” is not a number");
+  await expect(page).toHaveURL(/\/new$/);
   await page.getByLabel("1 How many people?").fill("90");
-  await page.getByRole("button", { name: "Begin" }).click();
   await expect(page.getByRole("alert")).toContainText("from 1 to 60");
-  await page.getByLabel("1 How many people?").fill("3");
+  await expect(preview).toContainText("Carry 95 L for 3 days.");
+  await page.getByLabel("1 How many people?").fill("three");
+  await expect(page.getByRole("alert")).toHaveCount(0);
   await page.getByRole("radio", { name: "frugal" }).click();
   await page.getByRole("radio", { name: "wild nights" }).click();
-  await page.getByLabel("3 How many days between two fills?").fill("4");
+  await page.getByLabel("3 How many days between two fills?").fill("4 days");
+  await expect(preview).toContainText(/Carry \d+\sL for 4 days\./);
   await page.reload();
-  await expect(page.getByLabel("3 How many days between two fills?")).toHaveValue("4");
+  await expect(page.getByLabel("3 How many days between two fills?")).toHaveValue("4 days");
   await page.getByRole("radio", { name: "Trailer" }).click();
   await page.getByLabel("Name, if you like").fill("Test hut");
   await page.getByRole("button", { name: "Begin" }).click();
@@ -162,6 +167,7 @@ test("uses, loads and tanks come and go", async ({ page }) => {
   await page.getByRole("button", { name: "Remove" }).click();
   await page.getByRole("button", { name: "Add a tank" }).click();
   const [along, across] = [field(page, "/tanks/3/length_mm"), field(page, "/tanks/3/width_mm")];
+  await expect(along).not.toHaveValue("");
   const [length, width] = [await along.inputValue(), await across.inputValue()];
   await page.getByRole("button", { name: "Turn" }).click();
   await expect(along).toHaveValue(width);

@@ -20,6 +20,9 @@ final class FigureSheet
     /** @param list<SumInput> $inputs */
     public function add(string $id, string $label, float $value, Unit $unit, Kind $kind, string $formula, array $inputs, string $source): Figure
     {
+        if ($this->has($id)) {
+            throw new \LogicException('Two figures are called '.$id.'.');
+        }
         $format = $this->say->format;
 
         return $this->figures[$id] = new Figure($id, $label, $value, $format->figure($value, $unit, $kind), $format->symbol($kind), $format->reading($value, $unit, $kind), new Sum($formula, $inputs, $source));

@@ -60,8 +60,8 @@ final readonly class UseSheet
                 $factors .= ' × days';
                 $inputs[] = $days;
             }
-            $stay = $this->figures->litres('use.'.$use->id, $use->name.', whole stay', $demand->stayL, $factors, $inputs, self::SOURCE);
-            $this->figures->litres('use.'.$use->id.'.daily', $use->name.' a day', $demand->dailyL, 'stay ÷ days', [SumInput::figure($stay), $days], self::SOURCE);
+            $stay = $this->figures->litres('uses.'.$use->id.'.stay', $use->name.', whole stay', $demand->stayL, $factors, $inputs, self::SOURCE);
+            $this->figures->litres('uses.'.$use->id.'.daily', $use->name.' a day', $demand->dailyL, 'stay ÷ days', [SumInput::figure($stay), $days], self::SOURCE);
         }
     }
 
@@ -70,7 +70,7 @@ final readonly class UseSheet
         $need = $this->workings->need($supply);
         $reserve = SumInput::field('reserve', $this->workings->say->share($this->workings->plan->use->reserve), '/use/reserve');
         $days = SumInput::field('days', self::plain($this->workings->plan->use->days), '/use/days');
-        $parts = array_map(fn (PlannedUse $use): SumInput => SumInput::figure($this->figures->get('use.'.$use->id)), array_values(array_filter($this->workings->plan->use->uses, static fn (PlannedUse $use): bool => $supply === $use->supply)));
+        $parts = array_map(fn (PlannedUse $use): SumInput => SumInput::figure($this->figures->get('uses.'.$use->id.'.stay')), array_values(array_filter($this->workings->plan->use->uses, static fn (PlannedUse $use): bool => $supply === $use->supply)));
         $stay = $this->figures->litres($prefix.'.stay', $label.' without reserve', $need->stayL, 'sum of the uses', $parts, self::SOURCE);
         $this->figures->litres($prefix.'.daily', $label.' a day', $need->dailyL, 'stay ÷ days', [SumInput::figure($stay), $days], self::SOURCE);
         $needed = $this->figures->litres($prefix.'.needed', $label, $need->carryL, 'stay × (1 + reserve)', [SumInput::figure($stay), $reserve], self::SOURCE);

@@ -50,6 +50,12 @@ final class InputReader
         return \array_key_exists($key, $this->values);
     }
 
+    /** Whether a text that is not empty stands at $key. */
+    public function holdsText(string $key): bool
+    {
+        return \is_string($this->values[$key] ?? null) && '' !== trim($this->values[$key]);
+    }
+
     /** A number within $range. A $default makes the key optional. */
     public function number(string $key, Range $range, ?float $default = null): float
     {

@@ -53,7 +53,7 @@ final class PlanFields
         '/load/rig/gm_m' => ['the metacentric height', Kind::Length, Unit::Metre, 0.05, 5],
         '/load/rig/load_limit_kg' => ['the load limit', Kind::Mass, Unit::Kilogram, 50, 20000],
         '/tanks/*/length_mm' => ['a tank\'s length', Kind::Length, Unit::Millimetre, 20, 4000],
-        '/tanks/*/width_mm' => ['a tank\'s width', Kind::Length, Unit::Millimetre, 20, 3000],
+        '/tanks/*/width_mm' => ['a tank\'s width', Kind::Length, Unit::Millimetre, 20, 4000],
         '/tanks/*/height_mm' => ['a tank\'s height', Kind::Length, Unit::Millimetre, 20, 2000],
         '/tanks/*/outlet_height_mm' => ['the outlet\'s height above the tank\'s floor', Kind::Length, Unit::Millimetre, 0, 2000],
         '/tanks/*/overflow_height_mm' => ['the overflow\'s height above the tank\'s floor', Kind::Length, Unit::Millimetre, 1, 2000],

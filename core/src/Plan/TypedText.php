@@ -7,6 +7,7 @@ namespace YardCask\Core\Plan;
 use YardCask\Core\Input\InvalidInput;
 use YardCask\Core\Quantity\QuantityFormat;
 use YardCask\Core\Quantity\QuantityParser;
+use YardCask\Core\Quantity\UnitPreferences;
 use YardCask\Core\Quantity\UnreadableQuantity;
 
 /** Reads what was typed into a measured field of the plan, as the number to store there. */
@@ -21,18 +22,34 @@ final class TypedText
     public static function read(string $pointer, string $text, Plan $plan): float
     {
         $field = PlanFields::at($pointer) ?? throw InvalidInput::at($pointer, 'Nothing that is measured stands here.');
-        $value = round((new QuantityParser($plan->units))->parse($text, $field->kind)->in($field->unit), 6) + 0.0;
-        $format = new QuantityFormat($plan->units);
-        $as = static fn (float $bound): string => $format->reading($bound, $field->unit, $field->kind);
-        if (!$field->range->holds($value)) {
-            throw InvalidInput::at($pointer, \sprintf('“%s” was read as %s; %s can be from %s to %s.', trim($text), $as($value), $field->what, $as($field->range->min), $as($field->range->max)));
-        }
+        $value = self::value($pointer, $text, $field, $plan->units);
         try {
             PlanPatch::replace($pointer, $value)->applyTo($plan);
         } catch (InvalidInput $e) {
-            throw InvalidInput::at($pointer, \sprintf('“%s” was read as %s. %s', trim($text), $as($value), $e->errors[0]->message));
+            throw InvalidInput::at($pointer, \sprintf('“%s” was read as %s. %s', trim($text), self::reading($value, $field, $plan->units), $e->errors[0]->message));
         }
 
         return $value;
+    }
+
+    /**
+     * @return float the value in the field's unit and range, rounded to a millionth
+     *
+     * @throws UnreadableQuantity when the text cannot be read
+     * @throws InvalidInput at $pointer when the value is out of its range
+     */
+    public static function value(string $pointer, string $text, PlanField $field, UnitPreferences $units): float
+    {
+        $value = round((new QuantityParser($units))->parse($text, $field->kind)->in($field->unit), 6) + 0.0;
+        if (!$field->range->holds($value)) {
+            throw InvalidInput::at($pointer, \sprintf('“%s” was read as %s; %s can be from %s to %s.', trim($text), self::reading($value, $field, $units), $field->what, self::reading($field->range->min, $field, $units), self::reading($field->range->max, $field, $units)));
+        }
+
+        return $value;
+    }
+
+    private static function reading(float $value, PlanField $field, UnitPreferences $units): string
+    {
+        return (new QuantityFormat($units))->reading($value, $field->unit, $field->kind);
     }
 }

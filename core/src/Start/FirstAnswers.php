@@ -6,9 +6,11 @@ namespace YardCask\Core\Start;
 
 use YardCask\Core\Input\InputReader;
 use YardCask\Core\Input\InvalidInput;
-use YardCask\Core\Input\Range;
+use YardCask\Core\Plan\PlanFields;
 use YardCask\Core\Plan\StayStyle;
+use YardCask\Core\Plan\TypedText;
 use YardCask\Core\Quantity\UnitPreferences;
+use YardCask\Core\Quantity\UnreadableQuantity;
 
 /** The answers to the four questions that begin a plan: who travels, how, how many days, which rig. */
 final readonly class FirstAnswers
@@ -34,16 +36,16 @@ final readonly class FirstAnswers
         $in = InputReader::of($answers);
         $choices = UnitPreferences::CHOICES;
         $name = $in->text('name', 80, 'New plan');
-        $crew = $in->number('crew', Range::between(1, 60));
+        $units = new UnitPreferences($in->choice('volume', $choices['volume'], $choices['volume'][0]), $in->choice('length', $choices['length'], $choices['length'][0]), $in->choice('mass', $choices['mass'], $choices['mass'][0]));
+        $crew = self::numberOrText($in, 'crew', $units);
         $stay = $in->choice('stay', StayStyle::cases());
         $habit = $in->choice('habit', HabitLevel::cases());
-        $days = $in->number('days', Range::between(0.25, 120));
+        $days = self::numberOrText($in, 'days', $units);
         $rigId = $in->text('rig', 32);
         $rig = $catalogue->rig($rigId);
         if (null === $rig && '' !== $rigId) {
             $in->fail('rig', \sprintf('There is no rig “%s”. Choose one of %s.', $rigId, implode(', ', array_map(static fn (RigPreset $one): string => $one->id, $catalogue->rigs))));
         }
-        $units = new UnitPreferences($in->choice('volume', $choices['volume'], $choices['volume'][0]), $in->choice('length', $choices['length'], $choices['length'][0]), $in->choice('mass', $choices['mass'], $choices['mass'][0]));
         $in->finish();
         $in->throwIfInvalid();
         if (null === $rig) {
@@ -51,5 +53,24 @@ final readonly class FirstAnswers
         }
 
         return new self($name, $crew, $stay, $habit, $days, $rig, $units);
+    }
+
+    /** A measured field of a plan's use as a number, or as somebody typed it: `three`, `a week`. */
+    private static function numberOrText(InputReader $in, string $key, UnitPreferences $units): float
+    {
+        $pointer = '/use/'.$key;
+        $field = PlanFields::at($pointer) ?? throw new \LogicException($pointer.' is not in the table of plan fields.');
+        if (!$in->holdsText($key)) {
+            return $in->number($key, $field->range);
+        }
+        try {
+            return TypedText::value('/'.$key, $in->text($key, 80), $field, $units);
+        } catch (UnreadableQuantity $e) {
+            $in->fail($key, $e->getMessage());
+        } catch (InvalidInput $e) {
+            $in->fail($key, $e->errors[0]->message);
+        }
+
+        return $field->range->max;
     }
 }

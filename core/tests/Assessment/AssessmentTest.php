@@ -7,9 +7,11 @@ namespace YardCask\Core\Tests\Assessment;
 use PHPUnit\Framework\TestCase;
 use YardCask\Core\Assessment\Assessor;
 use YardCask\Core\Assessment\Figure;
+use YardCask\Core\Assessment\Finding;
 use YardCask\Core\Input\Json;
 use YardCask\Core\Plan\Plan;
 use YardCask\Core\Plan\PlanFields;
+use YardCask\Core\Plan\PlannedTank;
 use YardCask\Core\Tests\SamplePlans;
 
 /** What holds for every assessment. */
@@ -39,9 +41,26 @@ final class AssessmentTest extends TestCase
                     }
                 }
             }
-            foreach ($assessment->glass as $cell) {
-                self::assertObjectHasProperty($cell->figure_id, $assessment->figures);
+            $shown = [...array_column($assessment->glass, 'figure_id'), ...array_map(static fn (\stdClass $stage): string => $stage->answer->figure_id, array_values((array) $assessment->stages))];
+            foreach ($assessment->stages->tanks->drawing->tanks as $tank) {
+                array_push($shown, ...array_column($tank->marks, 'figure_id'));
             }
+            foreach ($shown as $id) {
+                self::assertObjectHasProperty($id, $assessment->figures, $name);
+            }
+        }
+    }
+
+    public function testFiguresOfPartsWithOddIdsDoNotHideOthers(): void
+    {
+        $ids = '';
+        foreach (['needed', 'stay', 'daily', 'lasts', 'low', 'high'] as $number => $id) {
+            $ids .= \sprintf('{"op":"replace","path":"/use/uses/%d/id","value":"%s"},', $number, $id);
+        }
+        $plan = Plan::read(SamplePlans::patched(SamplePlans::fellside(), '['.$ids.'{"op":"replace","path":"/tanks/0/id","value":"usable"},{"op":"replace","path":"/tanks/1/id","value":"full"}]'));
+        $value = static fn (Plan $one, string $id): float => Assessor::assess($one)->figures->get($id)->value;
+        foreach (['use.needed', 'use.daily', 'use.lasts', 'tanks.usable', 'tanks.full'] as $id) {
+            self::assertSame($value(SamplePlans::fellside(), $id), $value($plan, $id), $id);
         }
     }
 
@@ -51,6 +70,53 @@ final class AssessmentTest extends TestCase
             $plan = Plan::read(SamplePlans::patched(SamplePlans::begun(['rig' => $rig]), '[{"op":"replace","path":"/use/uses","value":[]},{"op":"replace","path":"/load/loads","value":[]},{"op":"replace","path":"/tanks","value":[]}]'));
             self::assertStringContainsString('Nothing is drawn', Json::encode(Assessor::assess($plan)));
         }
+    }
+
+    public function testWhatIsOverBeforeAnyWaterSaysSoWithItsSum(): void
+    {
+        foreach (['van' => ['gross', 'front', 'rear'], 'trailer' => ['gross', 'nose', 'axle'], 'boat' => ['gross']] as $rig => $limits) {
+            foreach ($limits as $limit) {
+                $path = ['van' => ['gross' => 'gross_limit_kg', 'front' => 'front/limit_kg', 'rear' => 'rear/limit_kg'], 'trailer' => ['gross' => 'gross_limit_kg', 'nose' => 'nose_limit_kg', 'axle' => 'axle_limit_kg'], 'boat' => ['gross' => 'load_limit_kg']][$rig][$limit];
+                $plan = Plan::read(SamplePlans::patched(SamplePlans::begun(['rig' => $rig]), \sprintf('[{"op":"replace","path":"/load/rig/%s","value":%d}]', $path, 'van' === $rig ? 1000 : ('nose' === $limit ? 20 : 150))));
+                $assessment = Json::decode(Json::encode(Assessor::assess($plan)));
+                $answer = $assessment->stages->load->answer;
+                self::assertSame(['load.'.$limit.'.over_empty', ' over before any water.'], [$answer->figure_id, $answer->after], "$rig $limit");
+                self::assertSame($answer->figure, $assessment->figures->{$answer->figure_id}->text);
+                foreach ($assessment->figures->{'load.'.$limit.'.empty'}->sum->inputs as $input) {
+                    self::assertStringNotContainsString('on the road', $input->label);
+                }
+            }
+        }
+    }
+
+    public function testPartsThatCanBeAddedFindAFreePlaceAndAFreeId(): void
+    {
+        foreach (SamplePlans::all() as $name => $plan) {
+            for ($added = 0; $added < 6; ++$added) {
+                $stages = Assessor::assess($plan)->stages;
+                foreach ($stages as $sheet) {
+                    foreach ($sheet->additions as $addition) {
+                        $more = Plan::read(SamplePlans::patched($plan, Json::encode($addition->patch)));
+                        $codes = array_map(static fn (Finding $finding): string => $finding->code->value, Assessor::assess($more)->findings);
+                        self::assertNotContains('tanks.collide', $codes, "$name: {$addition->label} after $added more");
+                        self::assertNotContains('tanks.outside', $codes, "$name: {$addition->label} after $added more");
+                    }
+                }
+                $can = $stages[2]->additions[1];
+                self::assertSame('Add a can', $can->label);
+                $plan = $can->patch->applyTo($plan);
+            }
+            self::assertSame(\count($plan->tanks), \count(array_unique(array_map(static fn (PlannedTank $tank): string => $tank->id, $plan->tanks))));
+        }
+    }
+
+    public function testAFullListOffersNoMore(): void
+    {
+        $plan = SamplePlans::begun();
+        while (\count($plan->tanks) < Plan::MOST_TANKS) {
+            $plan = Assessor::assess($plan)->stages[2]->additions[1]->patch->applyTo($plan);
+        }
+        self::assertSame([], Assessor::assess($plan)->stages[2]->additions);
     }
 
     public function testDemonstrationFiguresByHand(): void

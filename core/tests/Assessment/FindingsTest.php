@@ -9,6 +9,7 @@ use PHPUnit\Framework\TestCase;
 use YardCask\Core\Assessment\Assessor;
 use YardCask\Core\Assessment\Finding;
 use YardCask\Core\Assessment\FindingCode;
+use YardCask\Core\Assessment\Severity;
 use YardCask\Core\Input\Json;
 use YardCask\Core\Plan\Plan;
 use YardCask\Core\Tests\SamplePlans;
@@ -76,6 +77,7 @@ final class FindingsTest extends TestCase
         foreach ($assessment->fixes[$index] as $fix) {
             $mended = Plan::read(SamplePlans::patched($plan, Json::encode($fix->patch)));
             self::assertNotContains($code->value, self::codes($mended), $fix->label.' does not clear it.');
+            self::assertSame([], array_values(array_diff(self::grave($mended), self::grave($plan))), $fix->label.' brings something dangerous or impossible.');
         }
     }
 
@@ -109,6 +111,14 @@ final class FindingsTest extends TestCase
         self::assertTrue(str_contains($json, 'Make Tail tank 43.7 in long'));
         self::assertSame(0, preg_match('/(?<!1\.00)\d (?:kg|mm|L)\b(?! can)/', $json, $match), implode('', $match));
         self::assertTrue(str_contains($json, 'Each imp gallon adds 13.42 lb there'));
+    }
+
+    /** @return list<string> what can hurt someone, and tanks where none can stand */
+    private static function grave(Plan $plan): array
+    {
+        $grave = array_filter(Assessor::assess($plan)->findings, static fn (Finding $finding): bool => Severity::Stop === $finding->code->severity() || \in_array($finding->code, [FindingCode::TankOutside, FindingCode::TanksCollide], true));
+
+        return array_values(array_map(static fn (Finding $finding): string => $finding->key(), $grave));
     }
 
     /** @return list<string> */

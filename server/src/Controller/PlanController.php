@@ -8,6 +8,7 @@ use OpenApi\Attributes as OA;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
+use YardCask\Core\Assessment\Assessor;
 use YardCask\Core\Plan\Plan;
 use YardCask\Core\Start\FirstAnswers;
 use YardCask\Core\Start\PlanStarter;
@@ -52,10 +53,17 @@ final readonly class PlanController
     #[OA\Response(response: 422, description: 'An answer is missing or not allowed', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: '#/components/schemas/Problem')))]
     public function start(Request $request, CatalogueFiles $files): Response
     {
-        $catalogue = $files->catalogue();
-        $plan = PlanStarter::start(FirstAnswers::read(JsonBody::read($request), $catalogue), $catalogue);
+        return SavedPlanReply::of($this->plans->create(self::begun($request, $files)), 201);
+    }
 
-        return SavedPlanReply::of($this->plans->create($plan), 201);
+    #[Route('/preview', methods: ['POST'], priority: 1)]
+    #[OA\Post(path: '/api/plans/preview', operationId: 'previewPlan', summary: 'The assessment of the plan that the first answers would begin')]
+    #[OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/FirstAnswers'))]
+    #[OA\Response(response: 200, description: 'The assessment', content: new OA\JsonContent(ref: 'assessment.schema.json'))]
+    #[OA\Response(response: 422, description: 'An answer is missing or not allowed', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: '#/components/schemas/Problem')))]
+    public function preview(Request $request, CatalogueFiles $files): Response
+    {
+        return JsonReply::of(Assessor::assess(self::begun($request, $files)));
     }
 
     #[Route('/{id}', methods: ['GET'])]
@@ -104,5 +112,12 @@ final readonly class PlanController
     public function undelete(string $id): Response
     {
         return SavedPlanReply::of($this->plans->undelete($id));
+    }
+
+    private static function begun(Request $request, CatalogueFiles $files): Plan
+    {
+        $catalogue = $files->catalogue();
+
+        return PlanStarter::start(FirstAnswers::read(JsonBody::read($request), $catalogue), $catalogue);
     }
 }

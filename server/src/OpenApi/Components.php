@@ -22,10 +22,10 @@ use OpenApi\Attributes as OA;
 ])]
 #[OA\Schema(schema: 'FirstAnswers', required: ['crew', 'stay', 'habit', 'days', 'rig'], properties: [
     new OA\Property(property: 'name', type: 'string', maxLength: 80),
-    new OA\Property(property: 'crew', type: 'number', maximum: 60, minimum: 1),
+    new OA\Property(property: 'crew', description: 'A number from 1 to 60, or as typed: “three”', oneOf: [new OA\Schema(type: 'number', maximum: 60, minimum: 1), new OA\Schema(type: 'string', maxLength: 80)]),
     new OA\Property(property: 'stay', type: 'string', enum: ['sites', 'mixed', 'wild']),
     new OA\Property(property: 'habit', type: 'string', enum: ['frugal', 'ordinary', 'generous']),
-    new OA\Property(property: 'days', type: 'number', maximum: 120, minimum: 0.25),
+    new OA\Property(property: 'days', description: 'Days from 0.25 to 120, or as typed: “a week”', oneOf: [new OA\Schema(type: 'number', maximum: 120, minimum: 0.25), new OA\Schema(type: 'string', maxLength: 80)]),
     new OA\Property(property: 'rig', type: 'string'),
     new OA\Property(property: 'volume', type: 'string'),
     new OA\Property(property: 'length', type: 'string'),

@@ -45,6 +45,8 @@ const basedOn = (revision: number) => ({ "If-Match": `"${revision}"` });
 export const api = {
   plans: (): Promise<{ plans: PlanSummary[]; deleted: PlanSummary[] }> => answer(http.GET("/api/plans")),
   start: (answers: FirstAnswers): Promise<SavedPlan> => answer(http.POST("/api/plans", { body: answers })),
+  preview: (answers: FirstAnswers, signal: AbortSignal): Promise<Assessment> =>
+    answer(http.POST("/api/plans/preview", { body: answers, signal })),
   import: (plan: Plan): Promise<SavedPlan> => answer(http.POST("/api/plans/import", { body: plan })),
   read: (id: string): Promise<SavedPlan> => answer(http.GET("/api/plans/{id}", { params: at(id) })),
   write: (id: string, revision: number, plan: Plan): Promise<SavedPlan> =>

@@ -39,6 +39,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/plans/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The assessment of the plan that the first answers would begin */
+        post: operations["previewPlan"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/plans/{id}": {
         parameters: {
             query?: never;
@@ -266,12 +283,14 @@ export interface components {
         };
         FirstAnswers: {
             name?: string;
-            crew: number;
+            /** @description A number from 1 to 60, or as typed: “three” */
+            crew: number | string;
             /** @enum {string} */
             stay: "sites" | "mixed" | "wild";
             /** @enum {string} */
             habit: "frugal" | "ordinary" | "generous";
-            days: number;
+            /** @description Days from 0.25 to 120, or as typed: “a week” */
+            days: number | string;
             rig: string;
             volume?: string;
             length?: string;
@@ -856,6 +875,39 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SavedPlan"];
+                };
+            };
+            /** @description An answer is missing or not allowed */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    previewPlan: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FirstAnswers"];
+            };
+        };
+        responses: {
+            /** @description The assessment */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["assessment.schema"];
                 };
             };
             /** @description An answer is missing or not allowed */

@@ -46,7 +46,7 @@ export function Frame({ stage, ground, onTurnGround }: { stage: StageName; groun
   );
 }
 
-/** 1 to 9 go to a stage, [ and ] step, Ctrl-Z and Ctrl-Shift-Z undo and redo; not while something is typed. */
+/** 1 to 9 go to a stage, [ and ] step, Ctrl-Z and Ctrl-Shift-Z undo and redo; not while something is typed or a dialog is open. */
 function useStageKeys(stage: StageName) {
   const { state, undo, redo } = usePlan();
   const navigate = useNavigate();
@@ -58,7 +58,8 @@ function useStageKeys(stage: StageName) {
         if (event.shiftKey) redo();
         else undo();
       }
-      if (typing || event.ctrlKey || event.metaKey || event.altKey) return;
+      const elsewhere = event.target instanceof Element && event.target.closest("[role=dialog], [role=menu]");
+      if (typing || elsewhere || event.ctrlKey || event.metaKey || event.altKey) return;
       const at = STAGES.findIndex((one) => one.name === stage);
       const wanted = event.key === "[" ? at - 1 : event.key === "]" ? at + 1 : Number.parseInt(event.key, 10) - 1;
       const next = STAGES[wanted];

@@ -1,6 +1,6 @@
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { useEffect, useState } from "react";
-import { api } from "../api/client";
+import { Away, api } from "../api/client";
 import type { Assessment, Plan } from "../api/types";
 
 const DEBOUNCE_MS = 50;
@@ -21,7 +21,7 @@ export function useAssessment(plan: Plan): {
     queryFn: ({ signal }) => api.assess(asked, signal),
     placeholderData: keepPreviousData,
     staleTime: Number.POSITIVE_INFINITY,
-    retry: true,
+    retry: (_, error) => error instanceof Away,
     retryDelay: 1000,
   });
   const [shown, setShown] = useState<{ now: Assessment | undefined; before: Assessment | null }>({
@@ -30,7 +30,7 @@ export function useAssessment(plan: Plan): {
   });
   if (query.data && query.data !== shown.now) setShown({ now: query.data, before: shown.now ?? null });
   return {
-    assessment: query.data,
+    assessment: query.data ?? shown.now,
     before: shown.before,
     settled: asked === plan && !query.isPlaceholderData && query.isSuccess,
   };

@@ -23,7 +23,7 @@ export function LitresBar() {
               type="button"
               className="litres-part"
               title={`${row.name}, ${row.daily} a day`}
-              onClick={() => openSum(`use.${row.id}.daily`)}
+              onClick={() => openSum(`uses.${row.id}.daily`)}
             >
               <span className="block overflow-hidden text-ellipsis">{row.name}</span>
               <b className="font-[640]">{row.daily}</b>

@@ -68,7 +68,7 @@ function UseCard({ use, index, open, onTurn }: CardProps) {
           <span className="min-w-0 truncate">{use.name}</span>
         </button>
         <span className="flex-none text-ink-2">
-          <FigureButton id={`use.${use.id}.daily`} className="font-[640] text-ink" /> a day
+          <FigureButton id={`uses.${use.id}.daily`} className="font-[640] text-ink" /> a day
         </span>
       </div>
       <div className="flex flex-wrap items-center gap-x-1.5 gap-y-1">

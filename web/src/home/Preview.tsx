@@ -1,0 +1,60 @@
+import { keepPreviousData, useQuery } from "@tanstack/react-query";
+import { useEffect, useState } from "react";
+import { Away, api, Refused } from "../api/client";
+import type { Assessment, FirstAnswers } from "../api/types";
+import { STAGES } from "../plan/stages";
+
+const DEBOUNCE_MS = 120;
+
+/** Why an answer was not taken, by its pointer; under "" what is about none of them. */
+export type Refusals = Record<string, string>;
+
+export function refusalsOf(error: unknown): Refusals {
+  const violations = error instanceof Refused ? (error.problem.violations ?? []) : [];
+  return violations.length > 0
+    ? Object.fromEntries(violations.map((one) => [one.pointer, one.message]))
+    : { "": (error as Error).message };
+}
+
+/** What the plan would say that these answers begin; the last one that could be read stays in sight. */
+export function usePreview(answers: FirstAnswers): { assessment: Assessment | undefined; refusals: Refusals } {
+  const wanted = JSON.stringify(answers);
+  const [asked, setAsked] = useState(wanted);
+  useEffect(() => {
+    const timer = setTimeout(() => setAsked(wanted), DEBOUNCE_MS);
+    return () => clearTimeout(timer);
+  }, [wanted]);
+  const query = useQuery({
+    queryKey: ["preview", asked],
+    queryFn: ({ signal }) => api.preview(JSON.parse(asked), signal),
+    placeholderData: keepPreviousData,
+    staleTime: Number.POSITIVE_INFINITY,
+    retry: (_, error) => error instanceof Away,
+    retryDelay: 1500,
+  });
+  const [last, setLast] = useState<Assessment>();
+  if (query.data && query.data !== last) setLast(query.data);
+  return { assessment: query.data ?? last, refusals: query.isError ? refusalsOf(query.error) : {} };
+}
+
+/** The answers of the plan to be, one sentence a stage. */
+export function Preview({ assessment }: { assessment: Assessment | undefined }) {
+  if (!assessment) return null;
+  return (
+    <section aria-label="What the plan will say" aria-live="polite" className="card flex flex-col gap-4 p-5">
+      {STAGES.map(({ name }) => {
+        const { before, figure, after, reason } = assessment.stages[name].answer;
+        return (
+          <div key={name}>
+            <p className={name === "use" ? "sentence text-[27px]" : "sentence text-[19px]"}>
+              {before}
+              <span className="text-water">{figure}</span>
+              {after}
+            </p>
+            <p className="mt-0.5 text-[13px] text-ink-2">{reason}</p>
+          </div>
+        );
+      })}
+    </section>
+  );
+}
