@@ -11,11 +11,6 @@ namespace YardCask\Core\Quantity;
  */
 final readonly class QuantityParser
 {
-    private const WORDS = ['half' => '1/2', 'a' => '1', 'an' => '1', 'one' => '1', 'two' => '2', 'three' => '3', 'four' => '4', 'five' => '5', 'six' => '6', 'seven' => '7', 'eight' => '8', 'nine' => '9', 'ten' => '10', 'twelve' => '12'];
-    private const GLYPHS = [
-        "\u{00A0}" => ' ', "\u{2009}" => ' ', "\u{202F}" => ' ', "\t" => ' ', '−' => '-', '–' => '-', '″' => '"', '”' => '"', '“' => '"', '′' => "'", '’' => "'", "''" => '"',
-        '½' => ' 1/2', '¼' => ' 1/4', '¾' => ' 3/4', '⅛' => ' 1/8', '⅜' => ' 3/8', '⅝' => ' 5/8', '⅞' => ' 7/8', '⅓' => ' 1/3', '⅔' => ' 2/3', '⁄' => '/', '×' => 'x', '*' => 'x', 'º' => '°',
-    ];
     /** What a second figure without a unit counts, after the first one's unit. */
     private const SMALLER = [[Unit::Foot, Unit::Inch], [Unit::Stone, Unit::Pound], [Unit::Pound, Unit::Ounce], [Unit::Hour, Unit::Minute], [Unit::Minute, Unit::Second]];
 
@@ -28,19 +23,14 @@ final readonly class QuantityParser
      */
     public function parse(string $text, Kind $kind): Quantity
     {
-        $said = trim(mb_strtolower(strtr($text, self::GLYPHS)));
-        $said = (string) preg_replace(['/\s+/', '/^(?:about|approx\.?|ca\.?|circa|~)\s*/'], [' ', ''], $said);
+        $said = PlainText::of($text);
         if ('' === $said) {
             throw UnreadableQuantity::nothingTyped($kind);
         }
-        $side = 1.0;
-        if (Kind::Sideways === $kind && 1 === preg_match('/^(.*?\d.*?)\s*(?:\bto (?:the )?)?(left|port|right|starboard)$/', $said, $m)) {
-            $said = $m[1];
-            $side = \in_array($m[2], ['left', 'port'], true) ? -1.0 : 1.0;
-        } elseif (Kind::Sideways === $kind && 1 === preg_match('/^(?:on the )?cent(?:re|er)(?:line)?$/', $said)) {
+        if (Kind::Sideways === $kind && 1 === preg_match('/^(?:on the )?(?:middle|cent(?:re|er)(?:line)?)$/', $said)) {
             return Quantity::of(0.0, $this->units->for($kind));
         }
-        $said = (string) preg_replace_callback('/^('.implode('|', array_keys(self::WORDS)).')\b/', static fn (array $m): string => self::WORDS[$m[1]], $said);
+        [$said, $side] = Kind::Sideways === $kind ? self::side($said) : [$said, 1.0];
         if ('' === trim($said, '-')) {
             throw UnreadableQuantity::noNumber($text, $kind);
         }
@@ -57,6 +47,19 @@ final readonly class QuantityParser
         }
 
         return Quantity::of($total->value * $side, $total->unit);
+    }
+
+    /**
+     * `620 left`, `620 mm to the left of the centreline`, `left 620`.
+     *
+     * @return array{string, float} the distance as said, and −1 for left, 1 for right or when no side is named
+     */
+    private static function side(string $said): array
+    {
+        $named = 1 === preg_match('/^(?<distance>.*\d.*?) ?(?:\bto (?:the )?)?\b(?<side>left|port|right|starboard)(?: of .*)?$/', $said, $m)
+            || 1 === preg_match('/^(?:to (?:the )?)?(?<side>left|port|right|starboard) (?<distance>.*\d.*)$/', $said, $m);
+
+        return $named ? [$m['distance'], \in_array($m['side'], ['left', 'port'], true) ? -1.0 : 1.0] : [$said, 1.0];
     }
 
     /**
@@ -181,6 +184,6 @@ final readonly class QuantityParser
 
     private static function tidy(string $unit): string
     {
-        return trim((string) preg_replace(['/\./', '/\s+/', '/^(?:of |an? )+/', '/^(u\.?s\.?a?|uk|imp|imperial)\s*(?=gal|qt|pt|pint|quart|fl)/'], ['', ' ', '', '$1 '], $unit));
+        return trim((string) preg_replace(['/[.()]/', '/-/', '#\s*/\s*#', '/\s+/', '/^(?:of |an? )+/', '/^(u\.?s\.?a?|uk|imp|imperial)\s*(?=gal|qt|pt|pint|quart|fl)/'], ['', ' ', '/', ' ', '', '$1 '], $unit));
     }
 }

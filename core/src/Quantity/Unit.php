@@ -43,7 +43,9 @@ enum Unit: string
     case Bar = 'bar';
     case Millibar = 'mbar';
     case Psi = 'psi';
+    case KilogramForcePerSquareCentimetre = 'kg/cm²';
     case MetreOfWater = 'm of water';
+    case FootOfWater = 'ft of water';
 
     case Celsius = '°C';
     case Fahrenheit = '°F';
@@ -74,7 +76,8 @@ enum Unit: string
             self::ImperialGallon, self::ImperialQuart, self::ImperialPint, self::ImperialFluidOunce => Kind::Volume,
             self::Millimetre, self::Centimetre, self::Metre, self::Inch, self::Foot, self::Yard => Kind::Length,
             self::Kilogram, self::Gram, self::Tonne, self::Pound, self::Ounce, self::Stone, self::Hundredweight => Kind::Mass,
-            self::Kilopascal, self::Pascal, self::Megapascal, self::Bar, self::Millibar, self::Psi, self::MetreOfWater => Kind::Pressure,
+            self::Kilopascal, self::Pascal, self::Megapascal, self::Bar, self::Millibar, self::Psi,
+            self::KilogramForcePerSquareCentimetre, self::MetreOfWater, self::FootOfWater => Kind::Pressure,
             self::Celsius, self::Fahrenheit, self::Kelvin => Kind::Temperature,
             self::LitrePerMinute, self::LitrePerHour, self::LitrePerSecond, self::UsGallonPerMinute, self::ImperialGallonPerMinute => Kind::Flow,
             self::Second, self::Minute, self::Hour => Kind::Duration,
@@ -115,7 +118,9 @@ enum Unit: string
             self::Bar => 100.0,
             self::Millibar => 0.1,
             self::Psi => 0.45359237 * 9.80665 / (0.0254 * 0.0254) / 1000,
+            self::KilogramForcePerSquareCentimetre => 98.0665,
             self::MetreOfWater => 9.80665,
+            self::FootOfWater => 9.80665 * 0.3048,
             self::Fahrenheit => 5 / 9,
             self::LitrePerHour => 1 / 60,
             self::LitrePerSecond => 60.0,

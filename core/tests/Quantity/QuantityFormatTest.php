@@ -57,6 +57,49 @@ final class QuantityFormatTest extends TestCase
             });
     }
 
+    /** @return list<array{float, Unit, string}> litres, the plan's unit, and what may be said of them where more is not allowed */
+    public static function bounds(): array
+    {
+        return [
+            [96.0, Unit::Litre, '96 L'],
+            [96.99, Unit::Litre, '96 L'],
+            [9.99, Unit::Litre, '9.9 L'],
+            [0.0, Unit::Litre, '0.0 L'],
+            [95.2, Unit::ImperialGallon, '20 imp gal'],
+            [95.46789, Unit::ImperialGallon, '21 imp gal'],
+            [37.8, Unit::UsGallon, '9.9 US gal'],
+        ];
+    }
+
+    #[DataProvider('bounds')]
+    public function testWhatMustNotBeExceededIsRoundedDown(float $litres, Unit $unit, string $reading): void
+    {
+        self::assertSame($reading, str_replace("\u{00A0}", ' ', (new QuantityFormat(new UnitPreferences($unit)))->readingAtMost($litres, Unit::Litre, Kind::Volume)));
+    }
+
+    public function testWhatMustNotBeExceededIsNeverMoreThanItIs(): void
+    {
+        $this->forAll(Generators::choose(0, 9_000_000), Generators::elements(Unit::Litre, Unit::UsGallon, Unit::ImperialGallon))
+            ->then(static function (int $millilitres, Unit $unit): void {
+                $units = new UnitPreferences($unit);
+                $said = (new QuantityFormat($units))->readingAtMost($millilitres / 1000, Unit::Litre, Kind::Volume);
+                $litres = (new QuantityParser($units))->parse($said, Kind::Volume)->in(Unit::Litre);
+                self::assertLessThanOrEqual($millilitres / 1000 + 1e-6, $litres, $said);
+                self::assertGreaterThan($millilitres / 1000 - 1.01 * Quantity::of(1.0, $unit)->in(Unit::Litre), $litres, $said);
+            });
+    }
+
+    public function testAQuantityComesBackUnchangedThroughAnyUnitOfItsKind(): void
+    {
+        foreach (Unit::cases() as $there) {
+            foreach (Unit::cases() as $back) {
+                if ($there->kind() === $back->kind()) {
+                    self::assertEqualsWithDelta(7.25, Quantity::of(7.25, $there)->to($back)->in($there), 1e-9, $there->value.' by way of '.$back->value);
+                }
+            }
+        }
+    }
+
     public function testUnitsOfDifferentKindsAreNotConverted(): void
     {
         $this->expectException(\LogicException::class);

@@ -10,6 +10,7 @@ use YardCask\Core\Quantity\Kind;
 use YardCask\Core\Quantity\QuantityParser;
 use YardCask\Core\Quantity\Unit;
 use YardCask\Core\Quantity\UnitPreferences;
+use YardCask\Core\Quantity\UnitSpelling;
 use YardCask\Core\Quantity\UnreadableQuantity;
 
 final class QuantityParserTest extends TestCase
@@ -31,6 +32,13 @@ final class QuantityParserTest extends TestCase
             ['.5 L', Kind::Volume, 0.5, Unit::Litre],
             ['half a litre', Kind::Volume, 0.5, Unit::Litre],
             ['0,1 m³', Kind::Volume, 100.0, Unit::Litre],
+            ['0.1 m3', Kind::Volume, 100.0, Unit::Litre],
+            ['250 cm3', Kind::Volume, 0.25, Unit::Litre],
+            ['25 gallons (US)', Kind::Volume, 94.635295, Unit::Litre],
+            ['25 us-gal', Kind::Volume, 94.635295, Unit::Litre],
+            ['two and a half litres', Kind::Volume, 2.5, Unit::Litre],
+            ['a quarter litre', Kind::Volume, 0.25, Unit::Litre],
+            ['25,', Kind::Volume, 25.0, Unit::Litre],
             ['2 x 20 L', Kind::Volume, 40.0, Unit::Litre],
             ['2×20', Kind::Volume, 40.0, Unit::Litre],
             ['about 25 L', Kind::Volume, 25.0, Unit::Litre],
@@ -51,12 +59,19 @@ final class QuantityParserTest extends TestCase
             ["6'2", Kind::Length, 74.0, Unit::Inch],
             ['6′ 2″', Kind::Length, 74.0, Unit::Inch],
             ['5 ft 11 1/2 in', Kind::Length, 71.5, Unit::Inch],
+            ["1'-9\"", Kind::Length, 21.0, Unit::Inch],
+            ['1 ft - 9 in', Kind::Length, 21.0, Unit::Inch],
             ['-300', Kind::Length, -300.0, Unit::Millimetre],
             ['−0.3 m', Kind::Length, -300.0, Unit::Millimetre],
             ['620 left', Kind::Sideways, -620.0, Unit::Millimetre],
             ['620 mm to the left', Kind::Sideways, -620.0, Unit::Millimetre],
             ['2 ft right', Kind::Sideways, 609.6, Unit::Millimetre],
             ['300 starboard', Kind::Sideways, 300.0, Unit::Millimetre],
+            ['620 mm left of centre', Kind::Sideways, -620.0, Unit::Millimetre],
+            ['to the left 620', Kind::Sideways, -620.0, Unit::Millimetre],
+            ['port 2 ft', Kind::Sideways, -609.6, Unit::Millimetre],
+            ['-620', Kind::Sideways, -620.0, Unit::Millimetre],
+            ['middle', Kind::Sideways, 0.0, Unit::Millimetre],
             ['centre', Kind::Sideways, 0.0, Unit::Millimetre],
             ['2 855 kg', Kind::Mass, 2855.0, Unit::Kilogram],
             ['2855,5', Kind::Mass, 2855.5, Unit::Kilogram],
@@ -72,12 +87,16 @@ final class QuantityParserTest extends TestCase
             ['2.4 bar', Kind::Pressure, 240.0, Unit::Kilopascal],
             ['2,4 bar', Kind::Pressure, 240.0, Unit::Kilopascal],
             ['35 psi', Kind::Pressure, 241.31651, Unit::Kilopascal],
+            ['2 kg/cm2', Kind::Pressure, 196.133, Unit::Kilopascal],
+            ['35 lb/in2', Kind::Pressure, 241.31651, Unit::Kilopascal],
+            ['10 ft of head', Kind::Pressure, 29.89067, Unit::Kilopascal],
             ['10 m of water', Kind::Pressure, 98.0665, Unit::Kilopascal],
             ['68 °F', Kind::Temperature, 20.0, Unit::Celsius],
             ['59 f', Kind::Temperature, 15.0, Unit::Celsius],
             ['15', Kind::Temperature, 15.0, Unit::Celsius],
             ['-4 °C', Kind::Temperature, -4.0, Unit::Celsius],
             ['4.5 lpm', Kind::Flow, 4.5, Unit::LitrePerMinute],
+            ['4.5 litres / min', Kind::Flow, 4.5, Unit::LitrePerMinute],
             ['270 l/h', Kind::Flow, 4.5, Unit::LitrePerMinute],
             ['1.2 US gpm', Kind::Flow, 4.542494, Unit::LitrePerMinute],
             ['3', Kind::Duration, 3.0, Unit::Minute],
@@ -89,6 +108,8 @@ final class QuantityParserTest extends TestCase
             ['36 h', Kind::Days, 1.5, Unit::Day],
             ['10', Kind::Share, 0.1, Unit::Fraction],
             ['10 %', Kind::Share, 0.1, Unit::Fraction],
+            ['half', Kind::Share, 0.5, Unit::Fraction],
+            ['three quarters', Kind::Share, 0.75, Unit::Fraction],
             ['1/4', Kind::Share, 0.25, Unit::Fraction],
             ['2 people', Kind::Count, 2.0, Unit::One],
         ];
@@ -117,6 +138,11 @@ final class QuantityParserTest extends TestCase
             ['25 L', Kind::Length, 'is a volume; here a length is wanted', []],
             ['30 lb', Kind::Pressure, 'is a mass; here a pressure is wanted', []],
             ['25-30 L', Kind::Volume, 'not one quantity', []],
+            ['-620 left', Kind::Sideways, 'not one quantity', []],
+            ['620 L', Kind::Sideways, 'is a volume; here a distance left or right', []],
+            ['left', Kind::Sideways, 'no number', []],
+            ['1,2,3', Kind::Length, 'no number', []],
+            ['25 to 30 L', Kind::Volume, '“to” is not known', []],
             ['--5', Kind::Mass, 'not one quantity', []],
             ['8 in 3 ft', Kind::Length, 'not one quantity', []],
             ['1 m 20', Kind::Length, 'not clear what the 20', []],
@@ -148,6 +174,21 @@ final class QuantityParserTest extends TestCase
             self::assertSame($choices, $e->choices);
             foreach ($choices as $choice) {
                 $parser->parse($choice, $kind);
+            }
+        }
+    }
+
+    public function testEverySpellingInTheTableIsReadAsItsUnitOrNamedAmongTheChoices(): void
+    {
+        $parser = new QuantityParser(new UnitPreferences());
+        foreach (Unit::cases() as $unit) {
+            foreach (UnitSpelling::of($unit) as $spelling) {
+                try {
+                    $read = $parser->parse('2 '.$spelling, $unit->kind())->unit;
+                    self::assertSame($unit, $read, $spelling);
+                } catch (UnreadableQuantity $e) {
+                    self::assertContains('2 '.$unit->value, $e->choices, $spelling.': '.$e->getMessage());
+                }
             }
         }
     }
