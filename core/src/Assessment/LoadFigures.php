@@ -62,8 +62,8 @@ final readonly class LoadFigures
         $tankInputs = array_map(static fn (TankWorking $working): SumInput => SumInput::field($working->tank->name, $say->kg($working->tank->emptyKg), $working->pointer().'/empty_kg'), $this->workings->tanks);
         $this->figures->kg('load.tanks', 'Tanks, empty', array_sum(array_map(static fn (TankWorking $working): float => $working->tank->emptyKg, $this->workings->tanks)), 'sum', $tankInputs, 'As entered.');
         $this->figures->kg('load.drinking', 'Drinking water', $this->workings->fullL(Supply::Drinking), 'litres × 1.000 kg/L', [SumInput::constant('cans, full', $say->litres($this->workings->fullL(Supply::Drinking)))], 'Drinking cans always travel full.');
-        $this->figures->litres('load.travel', 'Water on the road', $this->workings->travelL(), 'brim full × travel fill', [SumInput::figure($this->figures->get('tanks.full')), SumInput::field('how full to travel', $say->share($plan->load->travelFill), '/load/travel_fill')], 'As chosen here.');
-        $this->figures->kg('load.water', 'Water on the road', $this->workings->travelL(), 'litres × 1.000 kg/L', [SumInput::figure($this->figures->get('load.travel'))], 'Fresh water weighs one kilogram a litre.');
+        $this->figures->litres('load.travel', 'Water '.$this->workings->underway(), $this->workings->travelL(), 'brim full × travel fill', [SumInput::figure($this->figures->get('tanks.full')), SumInput::field('how full to travel', $say->share($plan->load->travelFill), '/load/travel_fill')], 'As chosen here.');
+        $this->figures->kg('load.water', 'Water '.$this->workings->underway(), $this->workings->travelL(), 'litres × 1.000 kg/L', [SumInput::figure($this->figures->get('load.travel'))], 'Fresh water weighs one kilogram a litre.');
     }
 
     private function addLimit(FillLimit $limit): void
@@ -73,10 +73,10 @@ final readonly class LoadFigures
         $id = 'load.'.$limit->name->value;
         $formula = $this->formula($limit->name);
         $fill = $this->workings->plan->load->travelFill;
-        $travel = $this->figures->kg($id.'.travel', ucfirst($name).', on the road', $limit->kgAt($fill), $formula, $this->weights($limit->name, $fill), self::MOMENTS);
+        $travel = $this->figures->kg($id.'.travel', ucfirst($name).', '.$this->workings->underway(), $limit->kgAt($fill), $formula, $this->weights($limit->name, $fill), self::MOMENTS);
         $full = $this->figures->kg($id.'.full', ucfirst($name).', brim full', $limit->kgAt(1), $formula, $this->weights($limit->name, 1.0), self::MOMENTS);
         $allowed = SumInput::field('limit', $say->kg($limit->limitKg), LimitWords::pointer($limit->name, $this->workings->plan));
-        $this->figures->kg($id.'.spare', 'Left to the '.$name.', on the road', $limit->spareAt($this->workings->plan->load->travelFill), 'limit − on the road', [$allowed, SumInput::figure($travel)], 'The plate or papers of the rig.');
+        $this->figures->kg($id.'.spare', 'Left to the '.$name.', '.$this->workings->underway(), $limit->spareAt($this->workings->plan->load->travelFill), 'limit − '.$this->workings->underway(), [$allowed, SumInput::figure($travel)], 'The plate or papers of the rig.');
         if ($limit->emptyKg > $limit->limitKg) {
             $empty = $this->figures->kg($id.'.empty', ucfirst($name).', tanks empty', $limit->emptyKg, $formula, $this->weights($limit->name, 0.0), self::MOMENTS);
             $this->figures->kg($id.'.over_empty', 'Over before any water', $limit->emptyKg - $limit->limitKg, 'tanks empty − limit', [SumInput::figure($empty), $allowed], 'The plate or papers of the rig.');

@@ -58,7 +58,7 @@ final readonly class LoadSheet
             return new Answer('Travel with ', $say->litresAtMost($fill->litres), '. Brim it on arrival.', \sprintf('Full, %s is %s over its limit. Each %s adds %s there.', LimitWords::carrier($over->name, $plan), $say->kg(-$over->spareAt(1)), ...$this->perUnitOfWater($over->waterKg / $fullL)), 'load.max_fill');
         }
 
-        return new Answer('Travel brim full: ', $say->litres($fullL), ' are allowed.', \sprintf('Least is left to the %s: %s on the road.', LimitWords::name($worst->name, $plan), $say->kg($worst->spareAt(1))), 'tanks.full');
+        return new Answer('Travel brim full: ', $say->litres($fullL), ' are allowed.', \sprintf('Least is left to the %s: %s %s.', LimitWords::name($worst->name, $plan), $say->kg($worst->spareAt(1)), $this->workings->underway()), 'tanks.full');
     }
 
     /** @return array{string, string} the plan's measure of water, and what one of it adds where a litre adds $kgPerLitre */
@@ -133,6 +133,7 @@ final readonly class LoadSheet
 
         return [
             'full' => $say->litres($this->workings->fullL(Supply::Main)), 'travel' => $say->litres($this->workings->travelL()),
+            'underway' => $this->workings->underway(),
             'max' => $say->litresAtMost($fill->litres), 'max_fraction' => $fill->fraction,
             'limited_by' => LimitName::None === $fill->limitedBy ? '' : LimitWords::name($fill->limitedBy, $this->workings->plan).' full',
         ];

@@ -36,7 +36,7 @@ final class SightGlass
         $worst = $workings->worstLimit();
         $share = $worst->limitKg > 0 ? $worst->kgAt(1) / $worst->limitKg : 0.0;
         $over = $worst->spareAt(1) < -0.05;
-        $cells[] = self::cell($figures->get('load.'.$worst->name->value.'.spare'), Stage::Load, 'Payload left, on the road', LimitWords::name($worst->name, $workings->plan), ['level' => min(1.0, $share), 'mark' => min(1.0, 1 / max($share, 1e-9))] + ($over ? ['severity' => Severity::Stop] : []));
+        $cells[] = self::cell($figures->get('load.'.$worst->name->value.'.spare'), Stage::Load, 'Payload left, '.$workings->underway(), LimitWords::name($worst->name, $workings->plan), ['level' => min(1.0, $share), 'mark' => min(1.0, 1 / max($share, 1e-9))] + ($over ? ['severity' => Severity::Stop] : []));
         foreach (['load.side' => 'Left against right', 'load.nose_share' => 'Nose share', 'load.heel' => 'Heel'] as $id => $label) {
             if ($figures->has($id)) {
                 $cells[] = self::balance($id, $label, $workings, $figures);

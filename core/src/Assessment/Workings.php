@@ -7,6 +7,7 @@ namespace YardCask\Core\Assessment;
 use YardCask\Core\Demand\Demand;
 use YardCask\Core\Demand\DemandCalculator;
 use YardCask\Core\Demand\SupplyDemand;
+use YardCask\Core\Payload\BoatPayload;
 use YardCask\Core\Payload\FillLimit;
 use YardCask\Core\Payload\Payload;
 use YardCask\Core\Plan\Plan;
@@ -68,6 +69,12 @@ final readonly class Workings
     public function fullL(Supply $supply): float
     {
         return array_sum(array_map(static fn (TankWorking $working): float => $working->volume->fullL(), $this->tanksOf($supply)));
+    }
+
+    /** “on the road”, or what a boat is then. */
+    public function underway(): string
+    {
+        return $this->full instanceof BoatPayload ? 'under way' : 'on the road';
     }
 
     /** Litres in the main tanks on the road. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Start;
 
+use YardCask\Core\Assessment\Say;
 use YardCask\Core\Assessment\TankProposal;
 use YardCask\Core\Demand\DemandCalculator;
 use YardCask\Core\Payload\RigKind;
@@ -29,7 +30,7 @@ final class PlanStarter
         $use = new UsePlan($answers->crew, $answers->days, $answers->stay, $answers->stay->usualReserve(), array_values(array_map(static fn (HabitPreset $habit): PlannedUse => $habit->use($answers->habit), $usual)));
         $preset = $answers->rig;
         // Nobody rides in a trailer; their bags do.
-        [$name, $kg] = RigKind::Trailer === $preset->rig->body()->style->rigKind() ? ['Bags and bedding', self::BAGS_KG] : [\sprintf('Crew, %s', $answers->crew), self::PERSON_KG];
+        [$name, $kg] = RigKind::Trailer === $preset->rig->body()->style->rigKind() ? ['Bags and bedding', self::BAGS_KG] : ['Crew of '.Say::count((int) ceil($answers->crew)), self::PERSON_KG];
         $crew = new PlannedLoad('crew', $name, $answers->crew * $kg, $preset->seatXM, $preset->seatYM, $preset->seatZM);
         $tanks = self::tanks($use, $preset);
 

@@ -60,7 +60,7 @@ final class AnswersTest extends TestCase
             'Carried against needed: 96 L of 95 L',
             'Lasts: 3.0 days of 3 days',
             'Drinking: 20 L of 17 L',
-            'Payload left, on the road: 506 kg load limit',
+            'Payload left, under way: 506 kg load limit',
             'Heel: 1.9 ° to port',
         ]];
         yield 'nothing drawn, nothing carried' => ['van', '{"op":"replace","path":"/use/uses","value":[]},'.self::NO_TANKS, [

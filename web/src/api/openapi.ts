@@ -670,6 +670,8 @@ export interface components {
                             max: string;
                             max_fraction: number;
                             limited_by: string;
+                            /** @description on the road, or under way. */
+                            underway: string;
                         };
                         /** @description The length written below the drawing. */
                         span: {

@@ -40,7 +40,7 @@ function Bar({ limit, x, top }: { limit: Limit; x: number; top: number }) {
         />
       )}
       <rect x={x - 9} y={top} width="18" height={reach} className={`water-moves ${fill}`} />
-      <path d={`M${x - 19} ${top + HEIGHT}h38`} className="stroke-ink" strokeWidth="2" />
+      <path d={`M${x - 15} ${top + HEIGHT}h30`} className="stroke-ink" strokeWidth="2" />
       <text x={x + 18} y={top + 12} style={{ fontSize: 12, fill: "var(--ink-2)" }}>
         {limit.title}
       </text>

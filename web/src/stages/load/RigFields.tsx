@@ -96,7 +96,7 @@ export function RigFields() {
   return (
     <Disclosure as="section" className="card mt-4">
       <DisclosureButton ref={button} className="flex min-h-11 w-full items-center justify-between px-4">
-        <h2>The rig’s plate, ticket and sizes</h2>
+        <h2>{plan.load.rig.kind === "boat" ? "Her papers and sizes" : "The rig’s plate, ticket and sizes"}</h2>
         <span className="ui-open-mark" aria-hidden />
       </DisclosureButton>
       <DisclosurePanel className="flex flex-wrap gap-x-8 gap-y-4 px-4 pb-4">

@@ -14,7 +14,7 @@ export function WeighTicket({ selected, onSelect }: Selection) {
   const gross = assessment.stages.load.drawing.limits[0];
   return (
     <section aria-label="Weigh ticket" className="card card-on p-3.5">
-      <h2 className="label mb-1">Weigh ticket, on the road</h2>
+      <h2 className="label mb-1">Weigh ticket, {assessment.stages.load.drawing.fill.underway}</h2>
       <Row id="load.empty" />
       {plan.load.loads.map((load, index) => (
         <LoadRow key={load.id} load={load} index={index} open={selected === load.id} onSelect={onSelect} />

@@ -87,7 +87,7 @@ export function TankSection({ tank }: { tank: Tank }) {
           textAnchor="middle"
           style={{ fontSize: 13.5, fontWeight: 640 }}
         >
-          {drawing.travel} on the road
+          {drawing.travel} {assessment.stages.load.drawing.fill.underway}
         </text>
         <text x={LEFT + w / 2} y={floor + 17} textAnchor="middle" style={{ fontSize: 12, fill: "var(--ink-3)" }}>
           {read("length_mm")}, weighs {drawing.full_kg} full
