@@ -161,12 +161,22 @@ final readonly class LoadFigures
 
     private function addFill(): void
     {
-        $fill = $this->workings->full->maxFill();
-        $this->figures->litres('load.max_fill', 'Most to travel with', $fill->litres, 'the least, over all limits, of (limit − load with empty tanks) ÷ (load that full tanks add) × brim full', [
-            SumInput::figure($this->figures->get('tanks.full')),
-            ...array_map(fn (FillLimit $limit): SumInput => SumInput::figure($this->figures->get('load.'.$limit->name->value.'.full')), $this->workings->full->limits()),
-            SumInput::constant('stopped by', LimitWords::name($fill->limitedBy, $this->workings->plan)),
-        ], 'Every load is a straight line over the fill.');
+        $say = $this->workings->say;
+        $litres = $this->workings->full->maxFill()->litres;
+        $limit = $this->workings->fillingLimit();
+        $inputs = [SumInput::figure($this->figures->get('tanks.full'))];
+        if (null !== $limit) {
+            array_push(
+                $inputs,
+                SumInput::field('limit: '.LimitWords::name($limit->name, $this->workings->plan), $say->kg($limit->limitKg), LimitWords::pointer($limit->name, $this->workings->plan)),
+                SumInput::constant('there with empty tanks', $say->kg($limit->emptyKg)),
+                SumInput::constant('full tanks add there', $say->kg($limit->waterKg)),
+            );
+        }
+        $formula = null === $limit
+            ? 'brim full: no limit is reached'
+            : 'brim full × (limit − with empty tanks) ÷ what full tanks add, at the limit that is reached first; nothing where empty tanks are over it';
+        $this->figures->litres('load.max_fill', 'Most to travel with', $litres, $formula, $inputs, 'Statics: every load rises in a straight line with the fill.');
     }
 
     private function addBalance(): void

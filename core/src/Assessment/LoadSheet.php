@@ -52,9 +52,8 @@ final readonly class LoadSheet
         if ($fullL <= 0) {
             return new Answer('No water aboard yet, ', $say->kg($worst->spareAt(1)), ' to spare.', \sprintf('Least is left to the %s.', LimitWords::name($worst->name, $plan)), 'load.'.$worst->name->value.'.spare');
         }
-        if ($fill->fraction < 1) {
-            $over = array_values(array_filter($this->workings->full->limits(), static fn (FillLimit $limit): bool => $limit->name === $fill->limitedBy))[0];
-
+        $over = $this->workings->fillingLimit();
+        if (null !== $over) {
             return new Answer('Travel with ', $say->litresAtMost($fill->litres), '. Brim it on arrival.', \sprintf('Full, %s is %s over its limit. Each %s adds %s there.', LimitWords::carrier($over->name, $plan), $say->kg(-$over->spareAt(1)), ...$this->perUnitOfWater($over->waterKg / $fullL)), 'load.max_fill');
         }
 

@@ -107,6 +107,19 @@ final readonly class Workings
         return $limits[0];
     }
 
+    /** The limit that the tanks' filling reaches first; null when they can be brim full. */
+    public function fillingLimit(): ?FillLimit
+    {
+        $name = $this->full->maxFill()->limitedBy;
+        foreach ($this->full->limits() as $limit) {
+            if ($limit->name === $name) {
+                return $limit;
+            }
+        }
+
+        return null;
+    }
+
     /** The fixed main tank that holds most, if there is one. */
     public function largestFixedTank(): ?TankWorking
     {
