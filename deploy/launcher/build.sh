@@ -28,7 +28,7 @@ build_with() {
     built "$name" "$print"
 }
 
-composer_in() { composer install --working-dir="$ROOT/$1" --no-progress; }
+composer_in() { composer install --working-dir="$ROOT/$1" --no-progress --optimize-autoloader; }
 npm_in() { npm --prefix "$ROOT/$1" ci --no-audit --no-fund; }
 vite_build() { rm -rf "$ROOT/web/dist.new" && npm --prefix "$ROOT/web" run build -- --outDir dist.new --emptyOutDir && rm -rf "$ROOT/web/dist" && mv "$ROOT/web/dist.new" "$ROOT/web/dist"; }
 warm_up() { rm -rf "$STATE/server/cache" && APP_ENV=prod php "$ROOT/server/bin/console" cache:warmup; }

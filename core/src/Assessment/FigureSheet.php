@@ -25,7 +25,9 @@ final class FigureSheet
         }
         $format = $this->say->format;
 
-        return $this->figures[$id] = new Figure($id, $label, $value, $format->figure($value, $unit, $kind), $format->symbol($kind), $format->reading($value, $unit, $kind), new Sum($formula, $inputs, $source));
+        $figure = $format->figure($value, $unit, $kind);
+
+        return $this->figures[$id] = new Figure($id, $label, $value, $figure, $format->symbol($kind), $format->withSymbol($figure, $kind), new Sum($formula, $inputs, $source));
     }
 
     /** @param list<SumInput> $inputs */

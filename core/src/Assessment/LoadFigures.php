@@ -18,13 +18,16 @@ use YardCask\Core\Quantity\Kind;
 use YardCask\Core\Quantity\Unit;
 
 /** The figures of the Load stage, each with its sum. */
-final readonly class LoadFigures
+final class LoadFigures
 {
     private const MOMENTS = 'Statics: moments of every weight about the axle.';
 
+    /** @var array<string, list<SumInput>> worked out before, as several sums list the same places */
+    private array $places = [];
+
     private function __construct(
-        private Workings $workings,
-        private FigureSheet $figures,
+        private readonly Workings $workings,
+        private readonly FigureSheet $figures,
     ) {
     }
 
@@ -144,6 +147,9 @@ final readonly class LoadFigures
     /** @return list<SumInput> every load and tank with its weight and its place along (x_m) or across (y_m) the rig */
     private function places(string $key, float $fill): array
     {
+        if (isset($this->places[$key.' '.$fill])) {
+            return $this->places[$key.' '.$fill];
+        }
         $say = $this->workings->say;
         $place = static fn (float $xM, float $yM): string => 'x_m' === $key ? 'at '.$say->metres($xM) : $say->across($yM);
         $inputs = [];
@@ -156,7 +162,7 @@ final readonly class LoadFigures
             $inputs[] = SumInput::field($tank->name, $say->kg($kg).' '.$place($tank->xM, $tank->yM), $working->pointer().'/'.$key);
         }
 
-        return $inputs;
+        return $this->places[$key.' '.$fill] = $inputs;
     }
 
     private function addFill(): void

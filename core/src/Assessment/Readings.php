@@ -6,6 +6,7 @@ namespace YardCask\Core\Assessment;
 
 use YardCask\Core\Plan\Plan;
 use YardCask\Core\Plan\PlanFields;
+use YardCask\Core\Quantity\QuantityFormat;
 
 /** Every measured field of a plan as it reads in the plan's units. */
 final class Readings
@@ -14,22 +15,26 @@ final class Readings
     public static function of(Plan $plan): array
     {
         $readings = [];
-        self::walk($plan->document(), '', new Say($plan->units), $readings);
+        self::walk($plan->document(), '', '', new QuantityFormat($plan->units), $readings);
 
         return $readings;
     }
 
     /** @param array<string, array{text: string, symbol: string}> $readings */
-    private static function walk(mixed $node, string $pointer, Say $say, array &$readings): void
+    private static function walk(mixed $node, string $pointer, string $pattern, QuantityFormat $format, array &$readings): void
     {
-        if ($node instanceof \stdClass || \is_array($node)) {
-            foreach ((array) $node as $key => $child) {
-                self::walk($child, $pointer.'/'.$key, $say, $readings);
+        if (\is_array($node)) {
+            foreach ($node as $index => $child) {
+                self::walk($child, $pointer.'/'.$index, $pattern.'/*', $format, $readings);
+            }
+        } elseif ($node instanceof \stdClass) {
+            foreach (get_object_vars($node) as $key => $child) {
+                self::walk($child, $pointer.'/'.$key, $pattern.'/'.$key, $format, $readings);
             }
         } elseif (\is_int($node) || \is_float($node)) {
-            $field = PlanFields::at($pointer);
+            $field = PlanFields::of($pattern);
             if (null !== $field) {
-                $readings[$pointer] = ['text' => $say->format->exact((float) $node, $field->unit, $field->kind), 'symbol' => $say->format->symbol($field->kind)];
+                $readings[$pointer] = ['text' => $format->exact((float) $node, $field->unit, $field->kind), 'symbol' => $format->symbol($field->kind)];
             }
         }
     }

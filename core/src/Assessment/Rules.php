@@ -67,7 +67,7 @@ final class Rules
     private function holds(Fix $fix, Finding $finding, array $rules): bool
     {
         try {
-            $after = Workings::of($fix->patch->applyTo($this->workings->plan));
+            $after = $this->workings->with($fix->patch->applyTo($this->workings->plan));
         } catch (InvalidInput) {
             return false;
         }

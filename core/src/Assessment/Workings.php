@@ -33,10 +33,7 @@ final readonly class Workings
 
     public static function of(Plan $plan): self
     {
-        $tanks = [];
-        foreach ($plan->tanks as $index => $tank) {
-            $tanks[] = new TankWorking($index, $tank, TankVolumeCalculator::calculate($tank->tankInput()));
-        }
+        $tanks = self::tanksIn($plan);
 
         return new self(
             $plan,
@@ -46,6 +43,33 @@ final readonly class Workings
             PlannedPayload::calculate($plan, $tanks, 1.0),
             PlannedPayload::calculate($plan, $tanks, $plan->load->travelFill),
         );
+    }
+
+    /** The workings of a plan that differs from this one in some sections; what the others give is not computed again. */
+    public function with(Plan $plan): self
+    {
+        $tanks = $plan->tanks === $this->plan->tanks ? $this->tanks : self::tanksIn($plan);
+        $sameWeights = $tanks === $this->tanks && $plan->load === $this->plan->load;
+
+        return new self(
+            $plan,
+            $this->say,
+            $plan->use === $this->plan->use ? $this->demand : DemandCalculator::calculate($plan->use->demandInput()),
+            $tanks,
+            $sameWeights ? $this->full : PlannedPayload::calculate($plan, $tanks, 1.0),
+            $sameWeights ? $this->travelling : PlannedPayload::calculate($plan, $tanks, $plan->load->travelFill),
+        );
+    }
+
+    /** @return list<TankWorking> */
+    private static function tanksIn(Plan $plan): array
+    {
+        $tanks = [];
+        foreach ($plan->tanks as $index => $tank) {
+            $tanks[] = new TankWorking($index, $tank, TankVolumeCalculator::calculate($tank->tankInput()));
+        }
+
+        return $tanks;
     }
 
     public function need(Supply $supply): SupplyDemand

@@ -22,6 +22,8 @@ final class InputReader
     private function __construct(
         private readonly array $values,
         public readonly string $pointer,
+        /** The pointer with `*` for each list index. */
+        public readonly string $pattern,
         private readonly \ArrayObject $errors,
     ) {
     }
@@ -33,13 +35,13 @@ final class InputReader
             throw InvalidInput::at('', 'A JSON object is wanted here, '.self::describe($value).' was found.');
         }
 
-        return new self(get_object_vars($value), '', new \ArrayObject());
+        return new self(get_object_vars($value), '', '', new \ArrayObject());
     }
 
     /** The same values, to be read and reported as if they stood at $pointer. */
     public function standingAt(string $pointer): self
     {
-        $reader = new self($this->values, $pointer, $this->errors);
+        $reader = new self($this->values, $pointer, $pointer, $this->errors);
         $reader->asked = $this->asked;
 
         return $reader;
@@ -143,8 +145,8 @@ final class InputReader
         }
 
         return $found instanceof \stdClass
-            ? new self(get_object_vars($found), $this->at($key), $this->errors)
-            : new self([], $this->at($key), new \ArrayObject());
+            ? new self(get_object_vars($found), $this->at($key), $this->pattern.'/'.$key, $this->errors)
+            : new self([], $this->at($key), $this->pattern.'/'.$key, new \ArrayObject());
     }
 
     /** @return list<self> one reader an element, at most $max of them */
@@ -153,7 +155,7 @@ final class InputReader
         $readers = [];
         foreach ($this->elements($key, $max, $optional) as $index => $element) {
             if ($element instanceof \stdClass) {
-                $readers[] = new self(get_object_vars($element), $this->at($key).'/'.$index, $this->errors);
+                $readers[] = new self(get_object_vars($element), $this->at($key).'/'.$index, $this->pattern.'/'.$key.'/*', $this->errors);
             } else {
                 $this->fail($key.'/'.$index, 'A JSON object is wanted here; '.self::describe($element).' was found.');
             }
@@ -173,7 +175,7 @@ final class InputReader
             return $default;
         }
         $elements = $this->elements($key, $max, false);
-        $list = new self($elements, $this->at($key), $this->errors);
+        $list = new self($elements, $this->at($key), $this->pattern.'/'.$key, $this->errors);
 
         return array_map(static fn (int $index): float => $list->number((string) $index, $range), array_keys($elements));
     }

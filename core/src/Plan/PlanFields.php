@@ -64,7 +64,7 @@ final class PlanFields
         '/tanks/*/z_m' => ['the height of a tank\'s underside', Kind::Length, Unit::Metre, 0, 4],
     ];
 
-    /** @var array<string, PlanField|null> fields found before, by pointer */
+    /** @var array<string, PlanField> fields found before, by pattern */
     private static array $known = [];
 
     /** @return list<string> all pointers, with `*` for a list index */
@@ -73,10 +73,21 @@ final class PlanFields
         return array_keys(self::TABLE);
     }
 
-    /** The field at a pointer, whose list indices may be numbers or `*`; null when nothing measured stands there. */
+    /** The field at a pointer; null when nothing measured stands there. */
     public static function at(string $pointer): ?PlanField
     {
-        return self::$known[$pointer] ??= self::find((string) preg_replace('#/\d+(?=/)#', '/*', $pointer));
+        return self::of((string) preg_replace('#/\d+(?=/)#', '/*', $pointer));
+    }
+
+    /** The field at a pointer whose list indices are written as `*`. */
+    public static function of(string $pattern): ?PlanField
+    {
+        $row = self::TABLE[$pattern] ?? null;
+        if (null === $row) {
+            return null;
+        }
+
+        return self::$known[$pattern] ??= new PlanField($row[0], $row[1], $row[2], Range::between($row[3], $row[4]));
     }
 
     /** Reads a measured field. A $default makes it optional. */
@@ -90,15 +101,8 @@ final class PlanFields
         return $in->optionalNumber($key, self::known($in, $key)->range);
     }
 
-    private static function find(string $pattern): ?PlanField
-    {
-        $row = self::TABLE[$pattern] ?? null;
-
-        return null === $row ? null : new PlanField($row[0], $row[1], $row[2], Range::between($row[3], $row[4]));
-    }
-
     private static function known(InputReader $in, string $key): PlanField
     {
-        return self::at($in->pointer.'/'.$key) ?? throw new \LogicException($in->pointer.'/'.$key.' is not in the table of plan fields.');
+        return self::of($in->pattern.'/'.$key) ?? throw new \LogicException($in->pattern.'/'.$key.' is not in the table of plan fields.');
     }
 }

@@ -41,9 +41,15 @@ final readonly class QuantityFormat
             return 0.0 === round($value, 4) ? 'on the centreline' : $side.($value < 0 ? ' left' : ' right');
         }
 
+        return $this->withSymbol($this->figure($value, $unit, $kind), $kind);
+    }
+
+    /** A figure with the symbol of its kind behind it. */
+    public function withSymbol(string $figure, Kind $kind): string
+    {
         $symbol = $this->symbol($kind);
 
-        return $this->figure($value, $unit, $kind).('' === $symbol ? '' : self::GROUP.$symbol);
+        return '' === $symbol ? $figure : $figure.self::GROUP.$symbol;
     }
 
     /** The figure as it stands in an input: as exact as it was typed, no unit, no trailing zeros. */
