@@ -1,9 +1,9 @@
 # Building: each part is built again only when what it is made of has changed.
 
-# use_state DIR: where this run keeps everything that it writes.
+# use_state NAME: where this run keeps everything that it writes.
 use_state() {
-    STATE=$1
-    mkdir -p "$STATE" 2>/dev/null && [ -w "$STATE" ] || fail "${STATE#"$ROOT"/} is not writable" "Make it yours:  sudo chown -R $(id -un) '$ROOT/var'"
+    STATE=$VAR/$1
+    mkdir -p "$STATE" 2>/dev/null && [ -w "$STATE" ] || fail "${STATE#"$ROOT"/} is not writable" "Make it yours:  sudo chown -R $(id -un) '$VAR'"
     # A Unix socket's path has at most 107 characters.
     RUN=$STATE/run
     [ ${#RUN} -le 80 ] || RUN=/tmp/yardcask-$(id -u)-$(printf '%s' "$STATE" | cksum | cut -d' ' -f1)
@@ -37,7 +37,7 @@ build_php() {
     build_with composer-server "PHP packages" "$(fingerprint "$ROOT/server/composer.json" "$ROOT/core/composer.json")" "$ROOT/server/vendor/autoload.php" composer_in server
     local print
     print=$(fingerprint "$ROOT/server/src" "$ROOT/server/config" "$ROOT/server/composer.json")
-    build_with "cache-$(basename "$STATE")" "Warming the server up" "$print" "$STATE/server/cache/prod" warm_up
+    build_with "cache-$(printf '%s' "$STATE" | cksum | cut -d' ' -f1)" "Warming the server up" "$print" "$STATE/server/cache/prod" warm_up
 }
 
 build_web() {

@@ -10,6 +10,9 @@ fail() {
     exit 1
 }
 
+# end_step: end the step that is being run, if there is one.
+end_step() { [ -z "${STEP_PID:-}" ] || kill -TERM -- "-$STEP_PID" 2>/dev/null; }
+
 # step LABEL COMMAND...: run a command with its output in a log, showing the seconds while it runs.
 step() {
     local label=$1 log began seconds pid
@@ -17,8 +20,12 @@ step() {
     mkdir -p "$STATE/log"
     log="$STATE/log/$(printf '%s' "$label" | tr -cs 'A-Za-z0-9' '-').log"
     began=$SECONDS
+    # A process group of its own, so that an interrupted step can be ended with all that it started.
+    set -m
     "$@" >"$log" 2>&1 &
     pid=$!
+    set +m
+    STEP_PID=$pid
     if [ -t 2 ]; then
         while kill -0 "$pid" 2>/dev/null; do
             printf '\r  … %s  %ds ' "$label" $((SECONDS - began)) >&2
@@ -30,6 +37,7 @@ step() {
     fi
     wait "$pid"
     local status=$?
+    STEP_PID=
     seconds=$((SECONDS - began))
     if [ "$status" -ne 0 ]; then
         say "  ✗ $label (${seconds}s)"

@@ -10,10 +10,9 @@ start() {
         esac
     done
     { [[ $PORT =~ ^[0-9]+$ ]] && [ "$PORT" -ge 1 ] && [ "$PORT" -le 65535 ]; } || fail "“$PORT” is no port" "Give a number from 1 to 65535, for example:  ./yardcask start --port 8090"
-    use_state "$ROOT/var/start"
-    local running
-    running=$(cat "$RUN/launcher.pid" 2>/dev/null)
-    if [ -n "$running" ] && grep -qa yardcask "/proc/$running/cmdline" 2>/dev/null; then
+    trap 'exit 130' INT TERM HUP
+    use_state start
+    if launcher_runs; then
         fail "it is already running on http://127.0.0.1:$(cat "$RUN/port" 2>/dev/null)" "Stop it first:  ./yardcask stop"
     fi
     need start
@@ -36,13 +35,18 @@ start() {
     exit 1
 }
 
+# Whether the launcher that wrote its pid down still runs; a pid may by now belong to somebody else.
+launcher_runs() { grep -qa yardcask "/proc/$(cat "$RUN/launcher.pid" 2>/dev/null || echo none)/cmdline" 2>/dev/null; }
+
 leave() {
     trap - EXIT INT TERM HUP
     say ""
     say "Stopping Yard Cask."
+    end_step
+    # Each program leads a group of its own; one that was killed may have left some of it behind.
     local pid
-    for pid in $(jobs -p); do
-        kill -TERM "$pid" 2>/dev/null
+    for pid in "${NGINX_PID:-}" "${PHP_PID:-}" "${DATABASE_PID:-}"; do
+        [ -z "$pid" ] || kill -TERM -- "-$pid" 2>/dev/null
     done
     stop_children
     rm -f "$RUN/launcher.pid"
@@ -50,16 +54,13 @@ leave() {
 }
 
 stop() {
-    use_state "$ROOT/var/start"
-    local pid tries=0
-    pid=$(cat "$RUN/launcher.pid" 2>/dev/null)
-    if [ -n "$pid" ] && grep -qa yardcask "/proc/$pid/cmdline" 2>/dev/null; then
-        kill -TERM "$pid"
-        while kill -0 "$pid" 2>/dev/null && [ "$tries" -lt 200 ]; do
-            sleep 0.1
-            tries=$((tries + 1))
-        done
-    fi
+    use_state start
+    local tries=0
+    launcher_runs && kill -TERM "$(cat "$RUN/launcher.pid")"
+    while launcher_runs && [ "$tries" -lt 200 ]; do
+        sleep 0.1
+        tries=$((tries + 1))
+    done
     stop_children
     rm -f "$RUN/launcher.pid"
     say "Yard Cask is stopped."

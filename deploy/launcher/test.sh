@@ -39,12 +39,12 @@ free_port() { php -r '$s = stream_socket_server("tcp://127.0.0.1:0"); echo subst
 
 # prepare_tests: everything that the tests need, running.
 prepare_tests() {
-    use_state "$ROOT/var/test"
+    use_state "test"
     need tests
     stop_children
     # Every run begins with an empty database.
     rm -rf "$STATE/mariadb"
-    trap 'stop_children' EXIT
+    trap 'end_step; stop_children' EXIT
     trap 'exit 130' INT TERM HUP
     PORT=$(free_port)
     build_with composer-core "PHP packages of the core" "$(fingerprint "$ROOT/core/composer.json")" "$ROOT/core/vendor/autoload.php" composer_in core
