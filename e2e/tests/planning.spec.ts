@@ -178,3 +178,67 @@ test("uses, loads and tanks come and go", async ({ page }) => {
   expect(plan.tanks.map((tank: { id: string }) => tank.id)).toEqual(["tail", "drink-1", "drink-2", "tank-1"]);
   expect(plan.use.uses).toHaveLength(7);
 });
+
+test("while one types quickly the last text wins, and undo goes back to the beginning", async ({ page }) => {
+  const id = await openFellside(page);
+  await field(page, "/use/days").click();
+  for (const text of ["4", "12", "1", "10", "5"]) await field(page, "/use/days").fill(text);
+  await expect(answer(page)).toHaveText("Carry 185 L for 5 days.");
+  await field(page, "/use/days").press("Enter");
+  await type(page, "/use/crew", "4");
+  await page.getByRole("radio", { name: "serviced" }).click();
+  await saved(page);
+  await expect.poll(async () => (await stored(page, id)).use).toMatchObject({ crew: 4, days: 5, stay: "sites" });
+  for (let step = 0; step < 3; step++) await page.getByRole("button", { name: "Undo" }).click();
+  await expect(page.getByRole("button", { name: "Undo" })).toBeDisabled();
+  await expect(answer(page)).toHaveText("Carry 127 L for 3 days.");
+  await page.getByRole("heading", { level: 1 }).first().click();
+  for (let step = 0; step < 3; step++) await page.keyboard.press("Control+Shift+Z");
+  await expect(field(page, "/use/crew")).toHaveValue("4");
+  await expect.poll(async () => (await stored(page, id)).use).toMatchObject({ crew: 4, days: 5, stay: "sites" });
+});
+
+test("a plan in gallons and inches is read and answered in them", async ({ page }) => {
+  await page.goto("/new");
+  for (const unit of ["US gal", "inches", "lb"]) await page.getByRole("radio", { name: unit }).click();
+  await page.getByRole("button", { name: "Begin" }).click();
+  await expect(answer(page)).toHaveText("Carry 25 US gal for 3 days.");
+  await page.getByRole("button", { name: "Dishes", exact: true }).click();
+  await type(page, "/use/uses/2/litres", "2 gal");
+  await expect(field(page, "/use/uses/2/litres")).toHaveValue("2");
+  await page.keyboard.press("3");
+  await type(page, "/tanks/0/length_mm", "3'-2\"");
+  await expect(field(page, "/tanks/0/length_mm")).toHaveValue("38");
+  await expect(page.getByRole("row", { name: /50 % left/ })).toContainText("US gal");
+  await expect(glass(page, "Payload left")).toContainText("lb");
+});
+
+test("the ground is chosen once and kept", async ({ page }) => {
+  await page.emulateMedia({ colorScheme: "light" });
+  await openFellside(page);
+  await page.getByRole("button", { name: "Dark" }).click();
+  await page.reload();
+  await expect(page.getByRole("button", { name: "Light" })).toBeVisible();
+  await expect(page.locator("html")).toHaveAttribute("data-ground", "dark");
+});
+
+test("marks to cut, answers and parts of a day open their sums too", async ({ page }) => {
+  await openFellside(page);
+  const sum = page.getByRole("dialog");
+  await page.getByRole("button", { name: /^Shower 14 L/ }).click();
+  await expect(sum).toContainText("Shower a day14 L= stay ÷ days");
+  await sum.getByRole("button", { name: "its sum" }).click();
+  await expect(sum).toContainText("flow × minutes × times × people × days");
+  await sum.getByRole("row", { name: /minutes/ }).getByRole("button", { name: "change" }).click();
+  await expect(field(page, "/use/uses/4/minutes")).toBeFocused();
+  await page.getByRole("link", { name: /^Load/ }).click();
+  await answer(page).getByRole("button").click();
+  await expect(sum).toContainText("brim full × (limit − with empty tanks) ÷ what full tanks add");
+  await expect(sum.getByRole("row", { name: /limit: rear axle/ })).toContainText("1 850 kg");
+  await page.keyboard.press("Escape");
+  await page.getByRole("link", { name: /^Tanks/ }).click();
+  await page.getByRole("row", { name: /25 % left/ }).getByRole("button").last().click();
+  await expect(sum).toContainText("Tail tank, mark for 25 %");
+  await page.keyboard.press("1");
+  await expect(page).toHaveURL(/\/tanks$/);
+});

@@ -1,0 +1,70 @@
+import { readFileSync } from "node:fs";
+import { expect, test } from "@playwright/test";
+import { FELLSIDE } from "./bench";
+
+/** What the running server answers, web server and all. */
+const PLAN = JSON.parse(readFileSync(FELLSIDE, "utf8"));
+
+test("of many writes based on one revision exactly one is taken", async ({ request }) => {
+  const { id } = await (await request.post("/api/plans/import", { data: PLAN })).json();
+  const writes = Array.from({ length: 12 }, (_, index) =>
+    request.put(`/api/plans/${id}`, {
+      headers: { "If-Match": '"1"' },
+      data: { ...PLAN, use: { ...PLAN.use, crew: index + 3 } },
+    }),
+  );
+  const replies = await Promise.all(writes);
+  const statuses = replies.map((reply) => reply.status()).sort();
+  expect(statuses).toEqual([200, ...Array(11).fill(412)]);
+  const taken = await replies.find((reply) => reply.status() === 200)!.json();
+  const refused = await replies.find((reply) => reply.status() === 412)!.json();
+  expect(refused.current).toEqual({ revision: 2, plan: taken.plan });
+  expect((await (await request.get(`/api/plans/${id}/revisions`)).json()).revisions).toHaveLength(2);
+});
+
+test("a body that is too large is refused before it is read, as a problem document", async ({ request }) => {
+  const reply = await request.post("/api/assess", {
+    headers: { "Content-Type": "application/json" },
+    data: Buffer.alloc(10_000_000, "1"),
+  });
+  expect(reply.status()).toBe(413);
+  expect(reply.headers()["content-type"]).toContain("application/problem+json");
+  expect((await reply.json()).detail).toContain("512 kB");
+});
+
+test("nesting without end and numbers without bounds are refused, and the next request is served", async ({ request }) => {
+  const send = (body: string) => request.post("/api/assess", { headers: { "Content-Type": "application/json" }, data: Buffer.from(body) });
+  for (const [body, status] of [
+    ["[".repeat(200_000), 400],
+    [`${'{"a":'.repeat(50_000)}1${"}".repeat(50_000)}`, 400],
+    [JSON.stringify(PLAN).replace('"days":3', '"days":1e308'), 422],
+    [JSON.stringify(PLAN).replace('"days":3', `"days":${"9".repeat(5000)}`), 422],
+    [JSON.stringify({ ...PLAN, tanks: Array(40_000).fill({}) }), 422],
+    ['{"format":"yard-cask-plan","version":1e9}', 422],
+  ] as const) {
+    const reply = await send(body);
+    expect([reply.status(), (await reply.json()).status], body.slice(0, 40)).toEqual([status, status]);
+  }
+  expect((await send(JSON.stringify(PLAN))).status()).toBe(200);
+});
+
+test("pages, assets and nothing else are served from the disk", async ({ request }) => {
+  const page = await request.get("/plans/any/tanks");
+  expect(page.headers()["content-security-policy"]).toContain("default-src 'self'");
+  const html = await page.text();
+  for (const asset of html.match(/\/assets\/[\w.-]+/g)!) expect((await request.get(asset)).status()).toBe(200);
+  expect((await request.get("/assets/none.js")).status()).toBe(404);
+  for (const path of ["/index.php", "/../core/composer.json", "/.git/config", "/assets/..%2f..%2fsrc/main.tsx"]) {
+    expect(await (await request.get(path)).text(), path).not.toMatch(/autoload|repositoryformat|createRoot/);
+  }
+});
+
+test("the page needs nothing from any other host", async ({ page, baseURL }) => {
+  const others: string[] = [];
+  page.on("request", (request) => {
+    if (!request.url().startsWith(baseURL!) && !request.url().startsWith("data:")) others.push(request.url());
+  });
+  await page.goto("/new");
+  await expect(page.getByRole("button", { name: "Begin" })).toBeVisible();
+  expect(others).toEqual([]);
+});

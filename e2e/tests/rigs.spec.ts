@@ -1,0 +1,64 @@
+import { expect, test } from "@playwright/test";
+import { answer, field, glass, snag, type } from "./bench";
+
+/** Every rig that a plan can begin with, through every stage, wide and narrow. */
+const RIGS = [
+  ["van", "Left against right", "Wheelbase"],
+  ["bus", "Left against right", "Wheelbase"],
+  ["pickup", "Left against right", "Wheelbase"],
+  ["trailer", "Nose share", "Coupling to axle"],
+  ["boat", "Heel", "Metacentric height"],
+] as const;
+
+for (const [rig, balance, size] of RIGS) {
+  test(`a ${rig} is drawn and weighed without an error`, async ({ page }) => {
+    const errors: string[] = [];
+    page.on("pageerror", (error) => errors.push(error.message));
+    page.on("console", (message) => {
+      if (message.type() === "error") errors.push(message.text());
+    });
+    const reply = await page.request.post("/api/plans", { data: { crew: 2, stay: "wild", habit: "ordinary", days: 2, rig } });
+    const { id } = await reply.json();
+    for (const width of [1280, 390]) {
+      await page.setViewportSize({ width, height: 844 });
+      for (const stage of ["use", "load", "tanks"]) {
+        await page.goto(`/plans/${id}/${stage}`);
+        await expect(answer(page)).toBeVisible();
+        await expect(glass(page, balance)).toBeVisible();
+        expect(await page.evaluate(() => document.documentElement.scrollWidth), `${stage} at ${width}`).toBeLessThanOrEqual(width);
+        for (const attribute of ["d", "x", "y", "width", "height", "cx", "cy", "points"]) {
+          const values = await page.locator(`svg [${attribute}]`).evaluateAll((all, name) => all.map((one) => one.getAttribute(name)), attribute);
+          expect(values.filter((value) => /NaN|undefined|Infinity/.test(value ?? ""))).toEqual([]);
+        }
+      }
+    }
+    await page.goto(`/plans/${id}/load`);
+    await page.getByRole("button", { name: /sizes$/ }).click();
+    await expect(page.getByLabel(size)).not.toHaveValue("");
+    expect(errors).toEqual([]);
+  });
+}
+
+test("a trailer whose nose is too light says so, and a move cures it", async ({ page }) => {
+  const { id } = await (await page.request.post("/api/plans", { data: { crew: 2, stay: "mixed", habit: "ordinary", days: 3, rig: "trailer" } })).json();
+  await page.goto(`/plans/${id}/tanks`);
+  await type(page, "/tanks/0/x_m", "4.75 m");
+  await page.keyboard.press("2");
+  const light = snag(page, /The nose is light by/);
+  await expect(light).toContainText("tends to sway");
+  await expect(page.getByRole("link", { name: "Load: stopped" })).toBeVisible();
+  await light.getByRole("button", { name: /^Move Tank/ }).click();
+  await expect(light).toHaveCount(0);
+});
+
+test("a boat with a tank to one side lies over, and says how to right her", async ({ page }) => {
+  const { id } = await (await page.request.post("/api/plans", { data: { crew: 2, stay: "mixed", habit: "ordinary", days: 3, rig: "boat" } })).json();
+  await page.goto(`/plans/${id}/tanks`);
+  await type(page, "/tanks/0/y_m", "port 1 m");
+  await expect(field(page, "/tanks/0/y_m")).toHaveValue("1000 left");
+  await expect(glass(page, "Heel")).toContainText("to port");
+  await page.keyboard.press("[");
+  await snag(page, /She lies .*° to port/).getByRole("button").first().click();
+  await expect(snag(page, /She lies/)).toHaveCount(0);
+  await expect(page.getByText("naval architect")).toBeVisible();
+});
