@@ -25,6 +25,6 @@ final readonly class Figure implements \JsonSerializable
     /** @return array<string, mixed> */
     public function jsonSerialize(): array
     {
-        return ['id' => $this->id, 'label' => $this->label, 'value' => $this->value, 'figure' => $this->figure, 'symbol' => $this->symbol, 'text' => $this->text, 'sum' => $this->sum];
+        return ['label' => $this->label, 'value' => $this->value, 'text' => $this->text, 'sum' => $this->sum];
     }
 }

@@ -61,6 +61,12 @@ final class InputReader
     /** A number within $range. A $default makes the key optional. */
     public function number(string $key, Range $range, ?float $default = null): float
     {
+        $found = $this->values[$key] ?? null;
+        if ((\is_float($found) || \is_int($found)) && $range->holds((float) $found)) {
+            $this->asked[$key] = true;
+
+            return (float) $found;
+        }
         $found = $this->raw($key, null !== $default);
         if (null === $found) {
             return $default ?? $range->max;
@@ -70,14 +76,9 @@ final class InputReader
 
             return $range->max;
         }
-        $number = (float) $found;
-        if (!is_finite($number) || !$range->holds($number)) {
-            $this->fail($key, \sprintf('%s is outside what is allowed here: %s.', self::describe($found), $range->describe()));
+        $this->fail($key, \sprintf('%s is outside what is allowed here: %s.', self::describe($found), $range->describe()));
 
-            return $range->max;
-        }
-
-        return $number;
+        return $range->max;
     }
 
     public function optionalNumber(string $key, Range $range): ?float

@@ -82,12 +82,12 @@ final class PlanFields
     /** The field at a pointer whose list indices are written as `*`. */
     public static function of(string $pattern): ?PlanField
     {
-        $row = self::TABLE[$pattern] ?? null;
-        if (null === $row) {
-            return null;
+        if (isset(self::$known[$pattern])) {
+            return self::$known[$pattern];
         }
+        $row = self::TABLE[$pattern] ?? null;
 
-        return self::$known[$pattern] ??= new PlanField($row[0], $row[1], $row[2], Range::between($row[3], $row[4]));
+        return null === $row ? null : self::$known[$pattern] = new PlanField($row[0], $row[1], $row[2], Range::between($row[3], $row[4]));
     }
 
     /** Reads a measured field. A $default makes it optional. */

@@ -766,11 +766,8 @@ export interface components {
             }[];
             figures: {
                 [key: string]: {
-                    id: string;
                     label: string;
                     value: number;
-                    figure: string;
-                    symbol: string;
                     text: string;
                     sum: {
                         formula: string;

@@ -19,7 +19,7 @@ final class TankOutside implements Rule
     {
         $findings = [];
         foreach ($workings->tanks as $working) {
-            [$outM, $where, $fix] = self::worst($working, $workings);
+            [$outM, $where, $key, $toM, $how] = self::worst($working, $workings);
             if ($outM > 0.0005) {
                 $findings[] = new Finding(
                     FindingCode::TankOutside,
@@ -27,7 +27,7 @@ final class TankOutside implements Rule
                     new Measure($outM * 1000, 0.0, 'mm'),
                     \sprintf('%s stands outside the rig', $working->tank->name),
                     \sprintf('It reaches %s %s.', $workings->say->mm($outM * 1000), $where),
-                    static fn (): array => [$fix],
+                    static fn (): array => [new Fix(\sprintf('Move %s %s', $working->tank->name, $how), PlanPatch::replace($working->pointer().'/'.$key, round($toM, 3)))],
                 );
             }
         }
@@ -35,7 +35,7 @@ final class TankOutside implements Rule
         return $findings;
     }
 
-    /** @return array{float, string, Fix} by how many metres it is out, past what, and the move that brings it in */
+    /** @return array{float, string, string, float, string} by how many metres it is out, past what, and which place is to become what, in words too */
     private static function worst(TankWorking $working, Workings $workings): array
     {
         $tank = $working->tank;
@@ -43,17 +43,14 @@ final class TankOutside implements Rule
         $halfLengthM = $tank->lengthMm / 2000;
         $insideAcrossM = $body->widthM / 2 - $tank->widthMm / 2000;
         $topM = $body->heightM - $tank->heightMm / 1000;
-        $move = static fn (string $key, float $to, string $how): Fix => new Fix(\sprintf('Move %s %s', $tank->name, $how), PlanPatch::replace($working->pointer().'/'.$key, round($to, 3)));
-        $worst = [0.0, '', $move('x_m', $tank->xM, '')];
-        foreach ([
-            [$workings->rigFromM() - ($tank->xM - $halfLengthM), 'beyond the front', $move('x_m', $workings->rigFromM() + $halfLengthM, 'back to the front wall')],
-            [$tank->xM + $halfLengthM - $workings->rigToM(), 'beyond the rear', $move('x_m', $workings->rigToM() - $halfLengthM, 'forward to the rear wall')],
-            [abs($tank->yM) - $insideAcrossM, 'beyond the side', $move('y_m', max(0.0, $insideAcrossM) * ($tank->yM < 0 ? -1 : 1), 'in to the side wall')],
-            [$tank->zM - $topM, 'above the roof', $move('z_m', max(0.0, $topM), 'down below the roof')],
-        ] as $candidate) {
-            $worst = $candidate[0] > $worst[0] ? $candidate : $worst;
-        }
+        $foremostM = $workings->rigFromM() + $halfLengthM;
+        $rearmostM = $workings->rigToM() - $halfLengthM;
 
-        return $worst;
+        return max(
+            [$foremostM - $tank->xM, 'beyond the front', 'x_m', $foremostM, 'back to the front wall'],
+            [$tank->xM - $rearmostM, 'beyond the rear', 'x_m', $rearmostM, 'forward to the rear wall'],
+            [abs($tank->yM) - $insideAcrossM, 'beyond the side', 'y_m', max(0.0, $insideAcrossM) * ($tank->yM < 0 ? -1 : 1), 'in to the side wall'],
+            [$tank->zM - $topM, 'above the roof', 'z_m', max(0.0, $topM), 'down below the roof'],
+        );
     }
 }
