@@ -242,3 +242,30 @@ test("marks to cut, answers and parts of a day open their sums too", async ({ pa
   await page.keyboard.press("1");
   await expect(page).toHaveURL(/\/tanks$/);
 });
+
+test("with two tanks each travels as full as serves the limits best", async ({ page }) => {
+  const id = await openFellside(page, "tanks");
+  await page.getByRole("button", { name: "Add a tank" }).click();
+  await type(page, "/tanks/3/length_mm", "700");
+  await type(page, "/tanks/3/x_m", "1.4 m");
+  await page.keyboard.press("2");
+  await page.getByRole("button", { name: /plate, ticket and sizes/ }).click();
+  await type(page, "/load/rig/gross_limit_kg", "3.7 t");
+  await type(page, "/load/rig/rear/weighed_kg", "1460");
+  await expect(page.getByRole("region", { name: "Weigh ticket" })).toContainText("Empty, weighed");
+  const over = snag(page, /The rear axle is \d+\skg over its limit/);
+  await over.getByRole("button", { name: /^Travel with \d+\sL: Tail tank/ }).click();
+  await expect(over).toHaveCount(0);
+  const slider = page.getByRole("slider", { name: "Tail tank" });
+  await expect(slider).toHaveAttribute("aria-valuetext", /^\d+\sL of 121\sL$/);
+  await expect.poll(async () => (await stored(page, id)).tanks[0].travel_fill).toBeLessThan(0.8);
+  await expect.poll(async () => (await stored(page, id)).tanks[3].travel_fill).toBe(1);
+  await slider.focus();
+  await slider.press("End");
+  await expect(over).toBeVisible();
+  const all = page.getByRole("slider", { name: "How full to travel" });
+  await all.focus();
+  await all.press("Home");
+  await expect.poll(async () => (await stored(page, id)).tanks.map((tank: { travel_fill?: number }) => tank.travel_fill)).toEqual([undefined, undefined, undefined, undefined]);
+  expect((await stored(page, id)).load.travel_fill).toBe(0);
+});

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace YardCask\Core\Assessment;
 
 use YardCask\Core\Payload\BoatPayload;
-use YardCask\Core\Payload\FillLimit;
 use YardCask\Core\Payload\LimitName;
 use YardCask\Core\Plan\LoadPlan;
 use YardCask\Core\Plan\PlannedLoad;
@@ -31,7 +30,7 @@ final readonly class LoadSheet
         LoadFigures::add($workings, $figures);
         $sheet = new self($workings);
 
-        return new StageSheet(Stage::Load, $sheet->answer(), ['limits' => array_map($sheet->limit(...), $workings->full->limits()), 'fill' => $sheet->fill(), 'span' => $sheet->span()], [
+        return new StageSheet(Stage::Load, $sheet->answer(), ['limits' => array_map($sheet->limit(...), $workings->limits()), 'fill' => $sheet->fill(), 'span' => $sheet->span()], [
             $workings->full instanceof BoatPayload
                 ? 'This is the first-order sum for small angles. Weight, free surface and stability of a boat are for a naval architect or surveyor to certify.'
                 : 'Loaded as for the road, with people and full tanks, weigh the rig on a public weighbridge: the whole and each axle. The plate on the rig and your local law decide, not this page.',
@@ -45,19 +44,25 @@ final readonly class LoadSheet
         $fill = $this->workings->full->maxFill();
         $worst = $this->workings->worstLimit();
         $fullL = $this->workings->fullL(Supply::Main);
-        $broken = array_values(array_filter($this->workings->full->limits(), static fn (FillLimit $limit): bool => $limit->emptyKg > $limit->limitKg));
+        $broken = array_values(array_filter($this->workings->limits(), static fn (LimitWorking $limit): bool => $limit->emptyKg > $limit->limitKg));
         if ([] !== $broken) {
             return new Answer('', $say->kg($broken[0]->emptyKg - $broken[0]->limitKg), ' over before any water.', \sprintf('%s is at %s of %s with empty tanks. Something else has to stay at home or move.', ucfirst(LimitWords::carrier($broken[0]->name, $plan)), $say->kg($broken[0]->emptyKg), $say->kg($broken[0]->limitKg)), 'load.'.$broken[0]->name->value.'.over_empty');
         }
         if ($fullL <= 0) {
-            return new Answer('No water aboard yet, ', $say->kg($worst->spareAt(1)), ' to spare.', \sprintf('Least is left to the %s.', LimitWords::name($worst->name, $plan)), 'load.'.$worst->name->value.'.spare');
+            return new Answer('No water aboard yet, ', $say->kg($worst->spareAt(Filling::Travelling)), ' to spare.', \sprintf('Least is left to the %s.', LimitWords::name($worst->name, $plan)), 'load.'.$worst->name->value.'.spare');
         }
         $over = $this->workings->fillingLimit();
         if (null !== $over) {
-            return new Answer('Travel with ', $say->litresAtMost($fill->litres), '. Brim it on arrival.', \sprintf('Full, %s is %s over its limit. Each %s adds %s there.', LimitWords::carrier($over->name, $plan), $say->kg(-$over->spareAt(1)), ...$this->perUnitOfWater($over->waterKg / $fullL)), 'load.max_fill');
+            $full = \sprintf('Full, %s is %s over its limit.', LimitWords::carrier($over->name, $plan), $say->kg(-$over->spareAt(Filling::BrimFull)));
+            $split = $this->workings->bestSplit();
+            if (null !== $split) {
+                return new Answer('Travel with ', $say->litresAtMost($split->litres()), '. Brim it on arrival.', \sprintf('%s. Filled alike, the tanks may hold %s. %s', $split->inWords($say), $say->litresAtMost($fill->litres), $full), 'load.best_split');
+            }
+
+            return new Answer('Travel with ', $say->litresAtMost($fill->litres), '. Brim it on arrival.', \sprintf('%s Each %s adds %s there.', $full, ...$this->perUnitOfWater($over->waterKgAt(Filling::BrimFull) / $fullL)), 'load.max_fill');
         }
 
-        return new Answer('Travel brim full: ', $say->litres($fullL), ' are allowed.', \sprintf('Least is left to the %s: %s %s.', LimitWords::name($worst->name, $plan), $say->kg($worst->spareAt(1)), $this->workings->underway()), 'tanks.full');
+        return new Answer('Travel brim full: ', $say->litres($fullL), ' are allowed.', \sprintf('Least is left to the %s: %s %s.', LimitWords::name($worst->name, $plan), $say->kg($worst->spareAt(Filling::Travelling)), $this->workings->underway()), 'tanks.full');
     }
 
     /** @return array{string, string} the plan's measure of water, and what one of it adds where a litre adds $kgPerLitre */
@@ -76,12 +81,13 @@ final readonly class LoadSheet
     }
 
     /** @return array<string, mixed> one limit as the drawing's bar shows it; shares are of the limit */
-    private function limit(FillLimit $limit): array
+    private function limit(LimitWorking $limit): array
     {
         $say = $this->workings->say;
-        $fill = $this->workings->plan->load->travelFill;
         $rig = $this->workings->plan->load->rig;
-        $spareKg = $limit->spareAt($fill);
+        $kg = $limit->kgAt(Filling::Travelling);
+        $fullKg = $limit->kgAt(Filling::BrimFull);
+        $over = $limit->isOverAt(Filling::Travelling);
         $placeM = match ($limit->name) {
             LimitName::Front, LimitName::Nose => 0.0,
             LimitName::Rear => $rig instanceof PlannedRoadRig ? $rig->wheelbaseM : 0.0,
@@ -91,11 +97,20 @@ final readonly class LoadSheet
 
         return [
             'name' => $limit->name, 'title' => ucfirst(LimitWords::name($limit->name, $this->workings->plan)),
-            'limit' => $say->kg($limit->limitKg), 'travel' => $say->kg($limit->kgAt($fill)), 'full' => $say->kg($limit->kgAt(1)),
-            'spare' => $say->kg(abs($spareKg)).($spareKg < -0.05 ? ' over' : ' left'),
-            'travel_share' => max(0.0, $limit->kgAt($fill)) / $limit->limitKg, 'full_share' => max(0.0, $limit->kgAt(1)) / $limit->limitKg,
-            'over' => $spareKg < -0.05, 'over_full' => $limit->spareAt(1) < -0.05,
+            'limit' => $say->kg($limit->limitKg), 'travel' => $say->kg($kg), 'full' => $say->kg($fullKg),
+            'spare' => $say->kg(abs($limit->limitKg - $kg)).($over ? ' over' : ' left'),
+            'travel_share' => max(0.0, $kg) / $limit->limitKg, 'full_share' => max(0.0, $fullKg) / $limit->limitKg,
+            'over' => $over, 'over_full' => $limit->isOverAt(Filling::BrimFull),
         ] + (null === $placeM ? [] : ['x_m' => $placeM]);
+    }
+
+    /** @return array<string, mixed> */
+    private function tankFill(TankWorking $working): array
+    {
+        $say = $this->workings->say;
+        $fullL = $working->volume->fullL();
+
+        return ['id' => $working->tank->id, 'travel' => $say->litres($this->workings->plan->travelFillOf($working->tank) * $fullL), 'full' => $say->litres($fullL)];
     }
 
     /** @return array{from_m: float, to_m: float, text: string} the length that is written below the drawing */
@@ -129,10 +144,13 @@ final readonly class LoadSheet
     {
         $say = $this->workings->say;
         $fill = $this->workings->full->maxFill();
+        $fullL = $this->workings->fullL(Supply::Main);
+        $tanks = $this->workings->tanksOf(Supply::Main);
 
         return [
-            'full' => $say->litres($this->workings->fullL(Supply::Main)), 'travel' => $say->litres($this->workings->travelL()),
-            'underway' => $this->workings->underway(),
+            'full' => $say->litres($fullL), 'travel' => $say->litres($this->workings->travelL()),
+            'underway' => $this->workings->underway(), 'fraction' => $fullL > 0 ? $this->workings->travelL() / $fullL : 0.0,
+            'tanks' => \count($tanks) > 1 ? array_map($this->tankFill(...), $tanks) : [],
             'max' => $say->litresAtMost($fill->litres), 'max_fraction' => $fill->fraction,
             'limited_by' => LimitName::None === $fill->limitedBy ? '' : LimitWords::name($fill->limitedBy, $this->workings->plan).' full',
         ];

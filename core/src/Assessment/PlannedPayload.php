@@ -22,12 +22,12 @@ use YardCask\Core\Plan\Supply;
 
 /**
  * A plan as the payload calculator's input: drinking water always travels full and so counts as a load,
- * the main tanks hold a fraction of what they hold brim full.
+ * the main tanks hold what the filling says.
  */
 final class PlannedPayload
 {
     /** @param list<TankWorking> $tanks */
-    public static function calculate(Plan $plan, array $tanks, float $fill): Payload
+    public static function calculate(Plan $plan, array $tanks, Filling $filling): Payload
     {
         $masses = [];
         foreach ($plan->load->loads as $load) {
@@ -41,6 +41,11 @@ final class PlannedPayload
                 $masses[] = new Mass($tank->name, $tank->emptyKg + $working->volume->fullL(), $tank->xM, $tank->yM);
                 continue;
             }
+            $fill = match ($filling) {
+                Filling::TanksEmpty => 0.0,
+                Filling::Travelling => $plan->travelFillOf($tank),
+                Filling::BrimFull => 1.0,
+            };
             $main[] = $loaded = new LoadedTank($tank->name, $working->volume->fullL() * $fill, $tank->emptyKg, $tank->xM, $tank->yM);
             $surfaces[] = new BoatTank($loaded, $tank->lengthMm / 1000, $tank->widthMm / 1000);
         }

@@ -34,8 +34,8 @@ final class SightGlass
             $cells[] = self::cell($figures->get('tanks.drinking'), Stage::Use, 'Drinking', 'of '.$say->litres($drinkingL), $severity('use.drinking'));
         }
         $worst = $workings->worstLimit();
-        $share = $worst->limitKg > 0 ? $worst->kgAt(1) / $worst->limitKg : 0.0;
-        $over = $worst->spareAt(1) < -0.05;
+        $share = $worst->limitKg > 0 ? $worst->kgAt(Filling::Travelling) / $worst->limitKg : 0.0;
+        $over = $worst->isOverAt(Filling::Travelling);
         $cells[] = self::cell($figures->get('load.'.$worst->name->value.'.spare'), Stage::Load, 'Payload left, '.$workings->underway(), LimitWords::name($worst->name, $workings->plan), ['level' => min(1.0, $share), 'mark' => min(1.0, 1 / max($share, 1e-9))] + ($over ? ['severity' => Severity::Stop] : []));
         foreach (['load.side' => 'Left against right', 'load.nose_share' => 'Nose share', 'load.heel' => 'Heel'] as $id => $label) {
             if ($figures->has($id)) {

@@ -123,7 +123,7 @@ final readonly class TanksSheet
     {
         $say = $this->workings->say;
         $tank = $working->tank;
-        $fill = Supply::Drinking === $tank->supply ? 1.0 : $this->workings->plan->load->travelFill;
+        $fill = $this->workings->plan->travelFillOf($tank);
 
         return [
             'id' => $tank->id,

@@ -40,8 +40,8 @@ final readonly class Workings
             new Say($plan->units),
             DemandCalculator::calculate($plan->use->demandInput()),
             $tanks,
-            PlannedPayload::calculate($plan, $tanks, 1.0),
-            PlannedPayload::calculate($plan, $tanks, $plan->load->travelFill),
+            PlannedPayload::calculate($plan, $tanks, Filling::BrimFull),
+            PlannedPayload::calculate($plan, $tanks, Filling::Travelling),
         );
     }
 
@@ -56,8 +56,8 @@ final readonly class Workings
             $this->say,
             $plan->use === $this->plan->use ? $this->demand : DemandCalculator::calculate($plan->use->demandInput()),
             $tanks,
-            $sameWeights ? $this->full : PlannedPayload::calculate($plan, $tanks, 1.0),
-            $sameWeights ? $this->travelling : PlannedPayload::calculate($plan, $tanks, $plan->load->travelFill),
+            $sameWeights ? $this->full : PlannedPayload::calculate($plan, $tanks, Filling::BrimFull),
+            $sameWeights ? $this->travelling : PlannedPayload::calculate($plan, $tanks, Filling::Travelling),
         );
     }
 
@@ -104,7 +104,7 @@ final readonly class Workings
     /** Litres in the main tanks on the road. */
     public function travelL(): float
     {
-        return $this->fullL(Supply::Main) * $this->plan->load->travelFill;
+        return array_sum(array_map(fn (TankWorking $working): float => $this->plan->travelFillOf($working->tank) * $working->volume->fullL(), $this->tanksOf(Supply::Main)));
     }
 
     /**
@@ -122,26 +122,37 @@ final readonly class Workings
         return max(0.0, ($this->usableL(Supply::Main) / (1 + $this->plan->use->reserve) - $need->fixedL) / $perDayL);
     }
 
-    /** The limit with the least left, on the road. */
-    public function worstLimit(): FillLimit
+    /** @return non-empty-list<LimitWorking> in the order of checking: the whole first */
+    public function limits(): array
     {
-        $limits = $this->travelling->limits();
-        usort($limits, static fn (FillLimit $a, FillLimit $b): int => $a->spareAt(1) <=> $b->spareAt(1));
+        return array_map(static fn (FillLimit $full, FillLimit $travelling): LimitWorking => new LimitWorking($full, $travelling), $this->full->limits(), $this->travelling->limits());
+    }
+
+    /** The limit with the least left, on the road. */
+    public function worstLimit(): LimitWorking
+    {
+        $limits = $this->limits();
+        usort($limits, static fn (LimitWorking $a, LimitWorking $b): int => $a->spareAt(Filling::Travelling) <=> $b->spareAt(Filling::Travelling));
 
         return $limits[0];
     }
 
-    /** The limit that the tanks' filling reaches first; null when they can be brim full. */
-    public function fillingLimit(): ?FillLimit
+    /** The limit that is reached first when all main tanks are filled alike; null when they can be brim full. */
+    public function fillingLimit(): ?LimitWorking
     {
         $name = $this->full->maxFill()->limitedBy;
-        foreach ($this->full->limits() as $limit) {
+        foreach ($this->limits() as $limit) {
             if ($limit->name === $name) {
                 return $limit;
             }
         }
 
         return null;
+    }
+
+    public function bestSplit(): ?BestSplit
+    {
+        return BestSplit::of($this);
     }
 
     /** The fixed main tank that holds most, if there is one. */

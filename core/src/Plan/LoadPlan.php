@@ -16,7 +16,7 @@ final readonly class LoadPlan implements \JsonSerializable
     public function __construct(
         public PlannedRig $rig,
         public array $loads,
-        /** From 0 to 1 of what the main tanks hold brim full. */
+        /** From 0 to 1 of what the main tanks hold brim full, but for those that say so themselves. */
         public float $travelFill,
     ) {
     }

@@ -97,6 +97,12 @@ final readonly class Plan implements \JsonSerializable
         return (object) self::plain($this->jsonSerialize());
     }
 
+    /** How full a tank travels, from 0 to 1; drinking cans always full. */
+    public function travelFillOf(PlannedTank $tank): float
+    {
+        return Supply::Drinking === $tank->supply ? 1.0 : $tank->travelFill ?? $this->load->travelFill;
+    }
+
     /** @return list<PlannedTank> */
     public function tanksOf(Supply $supply): array
     {

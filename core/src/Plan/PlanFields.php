@@ -59,6 +59,7 @@ final class PlanFields
         '/tanks/*/overflow_height_mm' => ['the overflow\'s height above the tank\'s floor', Kind::Length, Unit::Millimetre, 1, 2000],
         '/tanks/*/displaced_fraction' => ['the share that baffles take', Kind::Share, Unit::Fraction, 0, 0.5],
         '/tanks/*/empty_kg' => ['what a tank weighs empty', Kind::Mass, Unit::Kilogram, 0, 300],
+        '/tanks/*/travel_fill' => ['how full this tank travels', Kind::Share, Unit::Fraction, 0, 1],
         '/tanks/*/x_m' => ['a tank\'s place along the rig', Kind::Length, Unit::Metre, -10, 20],
         '/tanks/*/y_m' => ['a tank\'s place across the rig', Kind::Sideways, Unit::Metre, -3, 3],
         '/tanks/*/z_m' => ['the height of a tank\'s underside', Kind::Length, Unit::Metre, 0, 4],

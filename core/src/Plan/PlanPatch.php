@@ -7,7 +7,7 @@ namespace YardCask\Core\Plan;
 use YardCask\Core\Input\InvalidInput;
 use YardCask\Core\Input\Json;
 
-/** A JSON Patch (RFC 6902) on a plan, of the operations replace, add at the end of a list, and remove. */
+/** A JSON Patch (RFC 6902) on a plan, of the operations replace, add of a key or at the end of a list, and remove. */
 final readonly class PlanPatch implements \JsonSerializable
 {
     /** @param list<array{op: 'replace'|'add'|'remove', path: string, value?: mixed}> $operations */
@@ -18,6 +18,12 @@ final readonly class PlanPatch implements \JsonSerializable
     public static function replace(string $path, mixed $value): self
     {
         return new self([['op' => 'replace', 'path' => $path, 'value' => self::plain($value)]]);
+    }
+
+    /** Sets a key that is not there yet. */
+    public static function add(string $path, mixed $value): self
+    {
+        return new self([['op' => 'add', 'path' => $path, 'value' => self::plain($value)]]);
     }
 
     /** Appends to the list at $path. */

@@ -29,6 +29,8 @@ final readonly class PlannedTank implements \JsonSerializable
         public float $yM,
         /** Of the underside above the ground, or above the keel of a boat. */
         public float $zM,
+        /** From 0 to 1 of what it holds brim full; null to travel as full as the plan says for all main tanks. */
+        public ?float $travelFill = null,
     ) {
     }
 
@@ -49,6 +51,7 @@ final readonly class PlannedTank implements \JsonSerializable
             PlanFields::number($in, 'x_m'),
             PlanFields::number($in, 'y_m'),
             PlanFields::number($in, 'z_m'),
+            PlanFields::optionalNumber($in, 'travel_fill'),
         );
         $in->finish();
         if (!$in->failed() && $tank->overflowHeightMm > $tank->heightMm) {
@@ -88,7 +91,7 @@ final readonly class PlannedTank implements \JsonSerializable
 
     private function with(float $lengthMm, float $widthMm, float $xM, float $yM): self
     {
-        return new self($this->id, $this->name, $this->form, $this->supply, $lengthMm, $widthMm, $this->heightMm, $this->outletHeightMm, $this->overflowHeightMm, $this->displacedFraction, $this->emptyKg, $xM, $yM, $this->zM);
+        return new self($this->id, $this->name, $this->form, $this->supply, $lengthMm, $widthMm, $this->heightMm, $this->outletHeightMm, $this->overflowHeightMm, $this->displacedFraction, $this->emptyKg, $xM, $yM, $this->zM, $this->travelFill);
     }
 
     /** @return array<string, mixed> */
@@ -100,6 +103,6 @@ final readonly class PlannedTank implements \JsonSerializable
             'outlet_height_mm' => $this->outletHeightMm, 'overflow_height_mm' => $this->overflowHeightMm,
             'displaced_fraction' => $this->displacedFraction, 'empty_kg' => $this->emptyKg,
             'x_m' => $this->xM, 'y_m' => $this->yM, 'z_m' => $this->zM,
-        ];
+        ] + (null === $this->travelFill ? [] : ['travel_fill' => $this->travelFill]);
     }
 }

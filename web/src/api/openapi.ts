@@ -555,6 +555,8 @@ export interface components {
                 y_m: number;
                 /** @description Its underside above the ground, or above a boat's keel, in m. */
                 z_m: number;
+                /** @description Of what it holds brim full, on the road; without it the tank travels as full as load.travel_fill says. Drinking cans always travel full. */
+                travel_fill?: number;
             }[];
         };
         /**
@@ -672,6 +674,14 @@ export interface components {
                             limited_by: string;
                             /** @description on the road, or under way. */
                             underway: string;
+                            /** @description The water on the road as a share of all that the main tanks hold. */
+                            fraction: number;
+                            /** @description Each main tank, where there are several. */
+                            tanks: {
+                                id: string;
+                                travel: string;
+                                full: string;
+                            }[];
                         };
                         /** @description The length written below the drawing. */
                         span: {

@@ -160,7 +160,7 @@ function TankFromSide({
           y={top + height / 2 + 5}
           textAnchor="middle"
           stroke="none"
-          style={{ fontSize: 13.5, fontWeight: 640 }}
+          style={{ fontSize: 13.5, fontWeight: 640, paintOrder: "stroke", stroke: "var(--wash)", strokeWidth: 3 }}
         >
           {text}
         </text>

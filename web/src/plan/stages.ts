@@ -13,6 +13,7 @@ export function isStage(name: string | undefined): name is StageName {
 
 /** The stage on which a field of the plan is edited. */
 export function stageOf(pointer: string): StageName {
+  if (pointer.endsWith("/travel_fill")) return "load";
   const first = pointer.split("/")[1];
   return isStage(first) ? first : "use";
 }

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Assessment\Rule;
 
+use YardCask\Core\Assessment\Filling;
 use YardCask\Core\Assessment\Finding;
 use YardCask\Core\Assessment\FindingCode;
 use YardCask\Core\Assessment\LimitWords;
 use YardCask\Core\Assessment\Measure;
 use YardCask\Core\Assessment\Workings;
-use YardCask\Core\Payload\FillLimit;
 use YardCask\Core\Payload\LimitName;
 use YardCask\Core\Plan\PlannedRoadRig;
 use YardCask\Core\Plan\PlannedTrailer;
@@ -27,12 +27,11 @@ final class Estimates implements Rule
             return [];
         }
         $say = $workings->say;
-        $fill = $workings->plan->load->travelFill;
         $findings = [];
         $errorsKg = array_map(static fn (float $kg): float => self::ERROR * $kg, $estimates);
-        foreach ($workings->full->limits() as $limit) {
+        foreach ($workings->limits() as $limit) {
             $errorKg = $errorsKg[$limit->name->value] ?? 0.0;
-            $spareKg = $limit->spareAt($fill);
+            $spareKg = $limit->spareAt(Filling::Travelling);
             if ($spareKg >= -0.05 && $spareKg < $errorKg) {
                 $findings[] = new Finding(
                     FindingCode::EstimateTight,
@@ -40,8 +39,8 @@ final class Estimates implements Rule
                     new Measure($spareKg, $errorKg, 'kg'),
                     \sprintf('%s may be over: it is an estimate', ucfirst(LimitWords::carrier($limit->name, $workings->plan))),
                     \sprintf('%s are left, but an estimate of %s is easily %s out. Weigh the rig, or travel with less.', $say->kg($spareKg), $say->kg($estimates[$limit->name->value] ?? 0.0), $say->kg($errorKg)),
-                    static fn (): array => array_values(array_filter([TravelFill::leaving($errorsKg, $workings), ...WeightShift::relieve($limit->name, $errorKg - $spareKg, $fill, $workings)])),
-                    self::pointer($limit, $workings),
+                    static fn (): array => array_values(array_filter([TravelFill::leaving($errorsKg, $workings), ...WeightShift::relieve($limit->name, $errorKg - $spareKg, Filling::Travelling, $workings)])),
+                    self::pointer($limit->name, $workings),
                 );
             }
         }
@@ -53,7 +52,7 @@ final class Estimates implements Rule
             'Not weighed: these are estimates',
             \sprintf('%s are taken from lists, not from a weighbridge. Such figures are easily %s out, so every load here may be too.', $say->kg($totalKg), $say->kg(self::ERROR * $totalKg)),
             static fn (): array => [],
-            self::pointer($workings->full->limits()[1], $workings),
+            self::pointer($workings->limits()[1]->name, $workings),
         );
 
         return $findings;
@@ -83,13 +82,13 @@ final class Estimates implements Rule
     }
 
     /** The weighed figure that is missing. */
-    private static function pointer(FillLimit $limit, Workings $workings): string
+    private static function pointer(LimitName $limit, Workings $workings): string
     {
         $rig = $workings->plan->load->rig;
         if ($rig instanceof PlannedRoadRig) {
-            return '/load/rig/'.(null === $rig->rear->weighing->weighedKg && (LimitName::Rear === $limit->name || null !== $rig->front->weighing->weighedKg) ? 'rear' : 'front').'/weighed_kg';
+            return '/load/rig/'.(null === $rig->rear->weighing->weighedKg && (LimitName::Rear === $limit || null !== $rig->front->weighing->weighedKg) ? 'rear' : 'front').'/weighed_kg';
         }
-        $noseOnly = $rig instanceof PlannedTrailer && (LimitName::Nose === $limit->name || null !== $rig->whole->weighedKg) && null === $rig->nose->weighedKg;
+        $noseOnly = $rig instanceof PlannedTrailer && (LimitName::Nose === $limit || null !== $rig->whole->weighedKg) && null === $rig->nose->weighedKg;
 
         return $noseOnly ? '/load/rig/nose_weighed_kg' : '/load/rig/weighed_kg';
     }

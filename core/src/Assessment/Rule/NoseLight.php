@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Assessment\Rule;
 
+use YardCask\Core\Assessment\Filling;
 use YardCask\Core\Assessment\Finding;
 use YardCask\Core\Assessment\FindingCode;
 use YardCask\Core\Assessment\Measure;
@@ -18,21 +19,20 @@ final class NoseLight implements Rule
 
     public function check(Workings $workings): array
     {
-        $payload = $workings->full;
-        $fill = $workings->plan->load->travelFill;
-        if (!$payload instanceof TrailerPayload || $payload->noseShareAt($fill) >= self::LEAST_SHARE) {
+        $payload = $workings->travelling;
+        if (!$payload instanceof TrailerPayload || $payload->noseShareAt(1) >= self::LEAST_SHARE) {
             return [];
         }
         $say = $workings->say;
-        $shortKg = self::LEAST_SHARE * $payload->gross->kgAt($fill) - $payload->nose->kgAt($fill);
+        $shortKg = self::LEAST_SHARE * $payload->gross->kgAt(1) - $payload->nose->kgAt(1);
 
         return [new Finding(
             FindingCode::NoseLight,
             [],
-            new Measure($payload->noseShareAt($fill), self::LEAST_SHARE, ''),
+            new Measure($payload->noseShareAt(1), self::LEAST_SHARE, ''),
             \sprintf('The nose is light by %s', $say->kg($shortKg)),
-            \sprintf('%s on the coupling is %s of the trailer; below %s it tends to sway at speed.', $say->kg($payload->nose->kgAt($fill)), $say->share($payload->noseShareAt($fill)), $say->share(self::LEAST_SHARE)),
-            static fn (): array => WeightShift::relieve(LimitName::Axle, $shortKg, $fill, $workings),
+            \sprintf('%s on the coupling is %s of the trailer; below %s it tends to sway at speed.', $say->kg($payload->nose->kgAt(1)), $say->share($payload->noseShareAt(1)), $say->share(self::LEAST_SHARE)),
+            static fn (): array => WeightShift::relieve(LimitName::Axle, $shortKg, Filling::Travelling, $workings),
         )];
     }
 }

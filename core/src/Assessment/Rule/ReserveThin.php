@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Assessment\Rule;
 
+use YardCask\Core\Assessment\Filling;
 use YardCask\Core\Assessment\Finding;
 use YardCask\Core\Assessment\FindingCode;
 use YardCask\Core\Assessment\Measure;
@@ -16,10 +17,10 @@ final class ReserveThin implements Rule
 
     public function check(Workings $workings): array
     {
-        $gross = $workings->full->limits()[0];
-        $spareKg = $gross->spareAt($workings->plan->load->travelFill);
+        $gross = $workings->limits()[0];
+        $spareKg = $gross->spareAt(Filling::Travelling);
         $wantedKg = self::SHARE_OF_LIMIT * $gross->limitKg;
-        if ($spareKg < -0.05 || $spareKg >= $wantedKg) {
+        if ($gross->isOverAt(Filling::Travelling) || $spareKg >= $wantedKg) {
             return [];
         }
         $say = $workings->say;

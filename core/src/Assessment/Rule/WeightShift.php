@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Assessment\Rule;
 
+use YardCask\Core\Assessment\Filling;
 use YardCask\Core\Assessment\Fix;
 use YardCask\Core\Assessment\FreePlace;
 use YardCask\Core\Assessment\Workings;
@@ -18,8 +19,8 @@ final class WeightShift
 {
     private const STEP_M = 0.05;
 
-    /** @return list<Fix> that take $overKg off an axle or the nose with the main tanks at $fill, as far as the rig is long enough */
-    public static function relieve(LimitName $limit, float $overKg, float $fill, Workings $workings): array
+    /** @return list<Fix> that take $overKg off an axle or the nose with the main tanks at that filling, as far as the rig is long enough */
+    public static function relieve(LimitName $limit, float $overKg, Filling $filling, Workings $workings): array
     {
         $rig = $workings->plan->load->rig;
         $leverM = match (true) {
@@ -38,18 +39,21 @@ final class WeightShift
         }
         $loads = array_map(static fn (int $index): ?Fix => self::moveLoad($sign, $overKg * $leverM, $index, $workings), self::loadsByWeight($workings));
 
-        return array_values(array_filter([self::moveTank($sign, $overKg * $leverM, $fill, $workings), ...\array_slice(array_values(array_filter($loads)), 0, 1)]));
+        return array_values(array_filter([self::moveTank($sign, $overKg * $leverM, $filling, $workings), ...\array_slice(array_values(array_filter($loads)), 0, 1)]));
     }
 
     /** The largest tank, as far as is needed or further to where no other tank stands. */
-    private static function moveTank(float $sign, float $momentKgM, float $fill, Workings $workings): ?Fix
+    private static function moveTank(float $sign, float $momentKgM, Filling $filling, Workings $workings): ?Fix
     {
         $largest = $workings->largestFixedTank();
-        $kg = null === $largest ? 0.0 : $largest->tank->emptyKg + $fill * $largest->volume->fullL();
-        if (null === $largest || $kg <= 0) {
+        if (null === $largest) {
             return null;
         }
         $tank = $largest->tank;
+        $kg = $tank->emptyKg + (Filling::BrimFull === $filling ? 1.0 : $workings->plan->travelFillOf($tank)) * $largest->volume->fullL();
+        if ($kg <= 0) {
+            return null;
+        }
         $halfLengthM = $tank->lengthMm / 2000;
         $others = FreePlace::others($tank, $workings->plan);
         for ($metres = self::inSteps($momentKgM / $kg);; $metres += self::STEP_M) {
