@@ -54,6 +54,29 @@ test("two windows cannot overwrite each other: both states are shown and either 
   await expect(field(page, "/use/days")).toHaveValue("6");
 });
 
+test("changes of two windows in different places are put together", async ({ page, context }) => {
+  const id = await openFellside(page);
+  const other = await context.newPage();
+  await other.goto(`/plans/${id}/tanks`);
+  await expect(answer(other)).toBeVisible();
+  await type(page, "/use/days", "4");
+  await expect.poll(async () => (await stored(page, id)).use.days).toBe(4);
+  await type(other, "/tanks/0/length_mm", "1 m");
+  const conflict = other.getByRole("dialog", { name: "This plan was changed elsewhere." });
+  await expect(conflict).toContainText("The changes are in different places and go together.");
+  await conflict.getByRole("button", { name: "Put both together" }).click();
+  await expect(field(other, "/tanks/0/length_mm")).toHaveValue("1000");
+  await expect.poll(async () => [(await stored(page, id)).use.days, (await stored(page, id)).tanks[0].length_mm]).toEqual([4, 1000]);
+
+  await page.getByRole("link", { name: /^Tanks/ }).click();
+  await type(page, "/tanks/0/length_mm", "1.1 m");
+  const clash = page.getByRole("dialog", { name: "This plan was changed elsewhere." });
+  await expect(clash).toContainText("Both changed the same place");
+  await expect(clash.getByRole("button", { name: "Put both together" })).toHaveCount(0);
+  await clash.getByRole("button", { name: "Go on with mine" }).click();
+  await expect.poll(async () => (await stored(page, id)).tanks[0].length_mm).toBe(1100);
+});
+
 test("a server that goes away while one types: all is kept, and sent on its return", async ({ page }) => {
   const id = await openFellside(page);
   stopServer();

@@ -4,14 +4,16 @@ import { api } from "../api/client";
 import type { Assessment, Plan } from "../api/types";
 import { differences, valueAt } from "../plan/edits";
 import { usePlan } from "../plan/PlanContext";
+import { together } from "../plan/planState";
 
-/** Two windows have changed the same plan: both states side by side, and nothing is lost by either choice. */
+/** Two windows have changed the same plan: both states side by side, put together where they can be, and nothing is lost by any choice. */
 export function ConflictView() {
-  const { state, plan, keepMine, takeTheirs } = usePlan();
+  const { state, plan, resolve } = usePlan();
   const theirs = state.conflict?.plan;
   const [mineRead, theirsRead] = [useReadings(theirs && plan), useReadings(theirs)];
   if (!theirs) return null;
   const rows = differences(plan, theirs).slice(0, 40);
+  const canMerge = together(state) !== null;
   return (
     <Dialog open onClose={() => {}} className="relative z-30">
       <div className="fixed inset-0 bg-ink/40" aria-hidden />
@@ -19,8 +21,11 @@ export function ConflictView() {
         <DialogPanel className="card card-on flex max-h-[86vh] w-full max-w-2xl flex-col p-5">
           <DialogTitle as="h1">This plan was changed elsewhere.</DialogTitle>
           <p className="my-2 text-ink-2">
-            Another window saved revision {state.conflict?.revision} while you were editing. Choose which goes on; the
-            other stays among the earlier revisions or in Undo.
+            Another window saved revision {state.conflict?.revision} while you were editing.{" "}
+            {canMerge
+              ? "The changes are in different places and go together."
+              : "Both changed the same place, so one of them has to give way."}{" "}
+            Whatever is left stays among the earlier revisions or in Undo.
           </p>
           <div className="min-h-0 overflow-y-auto">
             <table className="w-full">
@@ -43,10 +48,15 @@ export function ConflictView() {
             </table>
           </div>
           <div className="mt-4 flex flex-wrap gap-2">
-            <button type="button" className="go" onClick={keepMine}>
+            {canMerge && (
+              <button type="button" className="go" onClick={() => resolve("both")}>
+                Put both together
+              </button>
+            )}
+            <button type="button" className={canMerge ? "plain" : "go"} onClick={() => resolve("mine")}>
               Go on with mine
             </button>
-            <button type="button" className="plain" onClick={takeTheirs}>
+            <button type="button" className="plain" onClick={() => resolve("theirs")}>
               Take theirs
             </button>
           </div>

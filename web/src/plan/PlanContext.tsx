@@ -1,6 +1,6 @@
 import { createContext, use } from "react";
 import type { Assessment, Fix, Plan, Units } from "../api/types";
-import type { PlanState, Typed } from "./planState";
+import type { PlanState, Resolution, Typed } from "./planState";
 
 /** Everything that a screen of one plan needs. */
 export type PlanWork = {
@@ -27,8 +27,7 @@ export type PlanWork = {
   untype: (under: string) => void;
   /** Ends an undo step: the next edit begins a new one. */
   settle: () => void;
-  keepMine: () => void;
-  takeTheirs: () => void;
+  resolve: (resolution: Resolution) => void;
   /** Opens the sum behind a figure. */
   openSum: (figureId: string) => void;
   /** Goes to the stage of a field and puts the cursor into it. */

@@ -76,8 +76,7 @@ export function PlanProvider({ saved, children }: { saved: SavedPlan; children: 
       typed: (pointer) => state.typed[pointer],
       untype: (under) => dispatch({ type: "untyped", under }),
       settle: () => dispatch({ type: "settle" }),
-      keepMine: () => dispatch({ type: "keep-mine" }),
-      takeTheirs: () => dispatch({ type: "take-theirs" }),
+      resolve: (resolution) => dispatch({ type: "resolve", with: resolution }),
       openSum: setSum,
       goTo,
     };

@@ -52,11 +52,14 @@ describe("saving", () => {
   });
   it("keeps both states of a conflict within reach, whichever goes on", () => {
     const conflict = having(days(4), { type: "conflict", current });
-    const mine = planReducer(conflict, { type: "keep-mine" });
+    const mine = planReducer(conflict, { type: "resolve", with: "mine" });
     expect([mine.plan.use.days, mine.saved.revision, isUnsaved(mine)]).toEqual([4, 4, true]);
-    const theirs = planReducer(conflict, { type: "take-theirs" });
+    const theirs = planReducer(conflict, { type: "resolve", with: "theirs" });
     expect([theirs.plan.use.crew, isUnsaved(theirs)]).toEqual([7, false]);
     expect(planReducer(theirs, { type: "undo" }).plan.use.days).toBe(4);
+    const both = planReducer(conflict, { type: "resolve", with: "both" });
+    expect([both.plan.use.crew, both.plan.use.days, both.saved.revision, both.conflict]).toEqual([7, 4, 4, null]);
+    expect(planReducer(start(), { type: "resolve", with: "both" })).toEqual(start());
   });
   it("the same change made twice is no conflict", () => {
     expect(having({ type: "edit", plan: current.plan }, { type: "conflict", current }).conflict).toBeNull();

@@ -1,5 +1,6 @@
 import type { Plan, SavedPlan, Violation } from "../api/types";
 import { same } from "./edits";
+import { merged } from "./merge";
 
 /** What stands in a measured field and is not yet, or cannot be, a value of the plan. */
 export type Typed = {
@@ -25,6 +26,9 @@ export type PlanState = {
   conflict: { revision: number; plan: Plan } | null;
 };
 
+/** What goes on when two windows have changed one plan. */
+export type Resolution = "mine" | "theirs" | "both";
+
 export type PlanAction =
   | { type: "edit"; plan: Plan; key?: string }
   | { type: "undo" }
@@ -37,8 +41,7 @@ export type PlanAction =
   | { type: "away" }
   | { type: "refused"; why: string }
   | { type: "conflict"; current: { revision: number; plan: Plan } }
-  | { type: "keep-mine" }
-  | { type: "take-theirs" };
+  | { type: "resolve"; with: Resolution };
 
 export function opened(saved: SavedPlan): PlanState {
   return {
@@ -110,20 +113,22 @@ export function planReducer(state: PlanState, action: PlanAction): PlanState {
       return same(action.current.plan, state.plan)
         ? { ...state, saved: action.current, saving: "rest" }
         : { ...state, saving: "rest", conflict: action.current };
-    case "keep-mine":
-      return state.conflict ? { ...state, saved: state.conflict, conflict: null } : state;
-    case "take-theirs":
-      return state.conflict
-        ? {
-            ...state,
-            saved: state.conflict,
-            plan: state.conflict.plan,
-            past: [...state.past, state.plan],
-            future: [],
-            lastEdit: null,
-            typed: {},
-            conflict: null,
-          }
-        : state;
+    case "resolve":
+      return resolved(state, action.with);
   }
+}
+
+/** The plan that both states' changes make, while there is a conflict; null when they changed the same place. */
+export function together(state: PlanState): Plan | null {
+  return state.conflict && merged(state.saved.plan, state.plan, state.conflict.plan);
+}
+
+function resolved(state: PlanState, resolution: Resolution): PlanState {
+  const { conflict } = state;
+  const plan = resolution === "both" ? together(state) : resolution === "theirs" ? conflict?.plan : state.plan;
+  if (!conflict || !plan) return state;
+  const next = { ...state, saved: conflict, conflict: null };
+  return resolution === "mine"
+    ? next
+    : { ...next, plan, past: [...state.past, state.plan], future: [], lastEdit: null, typed: {} };
 }
