@@ -11,7 +11,7 @@ export function Snags({ stage }: { stage: StageName }) {
     .map((one) => ({ ...one, count: assessment.findings.filter((finding) => finding.stage === one.name).length }))
     .filter((one) => one.count > 0);
   return (
-    <aside id="snags" aria-label="Snags" className="snags">
+    <aside id="snags" aria-label="Snags" className="snags" tabIndex={-1}>
       <Disclosure defaultOpen>
         <DisclosureButton className="label flex w-full min-h-9 items-center justify-between">
           <span>{here.length > 0 ? `Snags on this stage, ${here.length}` : "No snags on this stage"}</span>
@@ -48,7 +48,11 @@ function Snag({ finding }: { finding: Finding }) {
             type="button"
             className={index === 0 ? "go" : "plain"}
             disabled={!settled}
-            onClick={() => apply(fix.patch)}
+            onClick={() => {
+              apply(fix.patch);
+              // The snag goes, and its buttons with it; the keyboard stays among the others.
+              document.getElementById("snags")?.focus();
+            }}
           >
             {fix.label}
           </button>

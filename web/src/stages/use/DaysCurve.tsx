@@ -6,7 +6,7 @@ const [LEFT, RIGHT, TOP, BOTTOM] = [40, 18, 14, 30];
 
 /** Litres to carry against days, with the band of the likely spread and the tanks' usable volume marked on it. */
 export function DaysCurve() {
-  const { assessment } = usePlan();
+  const { assessment, plan } = usePlan();
   const [ref, width] = useWidth<HTMLDivElement>(600);
   const curve = assessment.stages.use.drawing.curve;
   const x = (days: number) => LEFT + (days / curve.to_days) * (width - LEFT - RIGHT);
@@ -27,6 +27,9 @@ export function DaysCurve() {
         role="img"
         aria-label={`Litres to carry against days. ${needed?.text} for the stay; the tanks give ${usable?.text}.`}
       >
+        <text x="2" y="10" style={{ fontSize: 12, fill: "var(--ink-3)" }}>
+          {plan.units.volume}
+        </text>
         {curve.ticks.map((tick) => (
           <g key={tick.text}>
             <path d={`M${LEFT} ${y(tick.litres)}H${width - RIGHT}`} className="stroke-rule" />

@@ -59,7 +59,7 @@ type CardProps = { use: Use; index: number; open: boolean; onTurn: () => void };
 
 function UseCard({ use, index, open, onTurn }: CardProps) {
   const at = `/use/uses/${index}`;
-  const counted = `${use.per === "day" ? "a day" : "a stay"}, ${use.each === "person" ? "each" : "all"}`;
+  const counted = `a ${use.per}, ${use.each === "person" ? "each" : "all"}${use.supply === "drinking" ? ", kept apart" : ""}`;
   return (
     <article className={`card px-3 py-2 ${open ? "card-on use-open" : ""}`} aria-label={use.name}>
       <div className="flex items-baseline justify-between gap-2">
