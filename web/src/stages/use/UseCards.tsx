@@ -59,7 +59,7 @@ type CardProps = { use: Use; index: number; open: boolean; onTurn: () => void };
 
 function UseCard({ use, index, open, onTurn }: CardProps) {
   const at = `/use/uses/${index}`;
-  const counted = `a ${use.per}, ${use.each === "person" ? "each" : "all"}${use.supply === "drinking" ? ", kept apart" : ""}`;
+  const counted = `a ${use.per}, ${use.each === "person" ? "each" : "all"}`;
   return (
     <article className={`card px-3 py-2 ${open ? "card-on use-open" : ""}`} aria-label={use.name}>
       <div className="flex items-baseline justify-between gap-2">
@@ -69,6 +69,7 @@ function UseCard({ use, index, open, onTurn }: CardProps) {
         </button>
         <span className="flex-none text-ink-2">
           <FigureButton id={`uses.${use.id}.daily`} className="font-[640] text-ink" /> a day
+          {use.supply === "drinking" && ", apart"}
         </span>
       </div>
       <div className="flex flex-wrap items-center gap-x-1.5 gap-y-1">
