@@ -4,42 +4,36 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Assessment;
 
-use YardCask\Core\Payload\BoatPayload;
 use YardCask\Core\Payload\LimitName;
-use YardCask\Core\Payload\RoadPayload;
-use YardCask\Core\Payload\TrailerPayload;
 use YardCask\Core\Plan\PlannedBoat;
 use YardCask\Core\Plan\PlannedRoadRig;
 use YardCask\Core\Plan\PlannedTrailer;
 use YardCask\Core\Plan\Supply;
 use YardCask\Core\Plan\Weighing;
-use YardCask\Core\Quantity\Kind;
-use YardCask\Core\Quantity\Unit;
 
 /** The figures of the Load stage, each with its sum. */
-final class LoadFigures
+final readonly class LoadFigures
 {
     private const MOMENTS = 'Statics: moments of every weight about the axle.';
 
-    /** @var array<string, list<SumInput>> worked out before, as several sums list the same places */
-    private array $places = [];
-
     private function __construct(
-        private readonly Workings $workings,
-        private readonly FigureSheet $figures,
+        private Workings $workings,
+        private FigureSheet $figures,
+        private LoadInputs $inputs,
     ) {
     }
 
     public static function add(Workings $workings, FigureSheet $figures): void
     {
-        $sheet = new self($workings, $figures);
+        $inputs = new LoadInputs($workings, $figures);
+        $sheet = new self($workings, $figures, $inputs);
         $sheet->addMasses();
         foreach ($workings->limits() as $limit) {
             $sheet->addLimit($limit);
         }
         $sheet->addFill();
         $sheet->addBestSplit();
-        $sheet->addBalance();
+        BalanceFigures::add($workings, $figures, $inputs);
     }
 
     private function addMasses(): void
@@ -65,7 +59,7 @@ final class LoadFigures
         $tankInputs = array_map(static fn (TankWorking $working): SumInput => SumInput::field($working->tank->name, $say->kg($working->tank->emptyKg), $working->pointer().'/empty_kg'), $this->workings->tanks);
         $this->figures->kg('load.tanks', 'Tanks, empty', array_sum(array_map(static fn (TankWorking $working): float => $working->tank->emptyKg, $this->workings->tanks)), 'sum', $tankInputs, 'As entered.');
         $this->figures->kg('load.drinking', 'Drinking water', $this->workings->fullL(Supply::Drinking), 'litres × 1.000 kg/L', [SumInput::constant('cans, full', $say->litres($this->workings->fullL(Supply::Drinking)))], 'Drinking cans always travel full.');
-        $this->figures->litres('load.travel', 'Water '.$this->workings->underway(), $this->workings->travelL(), 'brim full × how full it travels, over all main tanks', [SumInput::figure($this->figures->get('tanks.full')), ...$this->fills()], 'As chosen here.');
+        $this->figures->litres('load.travel', 'Water '.$this->workings->underway(), $this->workings->travelL(), 'brim full × how full it travels, over all main tanks', [SumInput::figure($this->figures->get('tanks.full')), ...$this->inputs->fills()], 'As chosen here.');
         $this->figures->kg('load.water', 'Water '.$this->workings->underway(), $this->workings->travelL(), 'litres × 1.000 kg/L', [SumInput::figure($this->figures->get('load.travel'))], 'Fresh water weighs one kilogram a litre.');
     }
 
@@ -75,29 +69,15 @@ final class LoadFigures
         $name = LimitWords::name($limit->name, $this->workings->plan);
         $id = 'load.'.$limit->name->value;
         $formula = $this->formula($limit->name);
-        $travel = $this->figures->kg($id.'.travel', ucfirst($name).', '.$this->workings->underway(), $limit->kgAt(Filling::Travelling), $formula, $this->weights($limit->name, Filling::Travelling), self::MOMENTS);
-        $full = $this->figures->kg($id.'.full', ucfirst($name).', brim full', $limit->kgAt(Filling::BrimFull), $formula, $this->weights($limit->name, Filling::BrimFull), self::MOMENTS);
+        $travel = $this->figures->kg($id.'.travel', ucfirst($name).', '.$this->workings->underway(), $limit->kgAt(Filling::Travelling), $formula, $this->inputs->weights($limit->name, Filling::Travelling), self::MOMENTS);
+        $full = $this->figures->kg($id.'.full', ucfirst($name).', brim full', $limit->kgAt(Filling::BrimFull), $formula, $this->inputs->weights($limit->name, Filling::BrimFull), self::MOMENTS);
         $allowed = SumInput::field('limit', $say->kg($limit->limitKg), LimitWords::pointer($limit->name, $this->workings->plan));
         $this->figures->kg($id.'.spare', 'Left to the '.$name.', '.$this->workings->underway(), $limit->spareAt(Filling::Travelling), 'limit − '.$this->workings->underway(), [$allowed, SumInput::figure($travel)], 'The plate or papers of the rig.');
         if ($limit->emptyKg > $limit->limitKg) {
-            $empty = $this->figures->kg($id.'.empty', ucfirst($name).', tanks empty', $limit->emptyKg, $formula, $this->weights($limit->name, Filling::TanksEmpty), self::MOMENTS);
+            $empty = $this->figures->kg($id.'.empty', ucfirst($name).', tanks empty', $limit->emptyKg, $formula, $this->inputs->weights($limit->name, Filling::TanksEmpty), self::MOMENTS);
             $this->figures->kg($id.'.over_empty', 'Over before any water', $limit->emptyKg - $limit->limitKg, 'tanks empty − limit', [SumInput::figure($empty), $allowed], 'The plate or papers of the rig.');
         }
         $this->figures->kg($id.'.spare_full', 'Left to the '.$name.', brim full', $limit->spareAt(Filling::BrimFull), 'limit − brim full', [$allowed, SumInput::figure($full)], 'The plate or papers of the rig.');
-    }
-
-    /** @return list<SumInput> the fill that all main tanks share, and those of tanks that have one of their own */
-    private function fills(): array
-    {
-        $say = $this->workings->say;
-        $fills = [SumInput::field('how full to travel', $say->share($this->workings->plan->load->travelFill), '/load/travel_fill')];
-        foreach ($this->workings->tanksOf(Supply::Main) as $working) {
-            if (null !== $working->tank->travelFill) {
-                $fills[] = SumInput::field($working->tank->name, $say->share($working->tank->travelFill), $working->pointer().'/travel_fill');
-            }
-        }
-
-        return $fills;
     }
 
     private static function emptyLabel(Weighing ...$weighings): string
@@ -119,71 +99,6 @@ final class LoadFigures
             LimitName::Nose => 'weighed + Σ weight × (1 − place ÷ coupling to axle)',
             LimitName::Axle => 'whole − nose',
             default => 'sum of everything',
-        };
-    }
-
-    /** @return list<SumInput> what rests on a limit with the main tanks at that filling: the sums for the whole, each weight with its place for an axle or the nose */
-    private function weights(LimitName $name, Filling $filling): array
-    {
-        $say = $this->workings->say;
-        $rig = $this->workings->plan->load->rig;
-        if (LimitName::Axle === $name && Filling::TanksEmpty === $filling) {
-            return array_map(fn (LimitWorking $limit): SumInput => SumInput::constant(LimitWords::name($limit->name, $this->workings->plan).', tanks empty', $say->kg($limit->emptyKg)), \array_slice($this->workings->limits(), 0, 2));
-        }
-        if (LimitName::Axle === $name) {
-            return array_map(fn (string $id): SumInput => SumInput::figure($this->figures->get($id.(Filling::BrimFull === $filling ? '.full' : '.travel'))), ['load.gross', 'load.nose']);
-        }
-        if (LimitName::Gross === $name) {
-            $ids = $this->workings->full instanceof BoatPayload ? ['load.aboard', 'load.tanks', 'load.drinking'] : ['load.empty', 'load.aboard', 'load.tanks', 'load.drinking'];
-            $water = match ($filling) {
-                Filling::TanksEmpty => SumInput::constant('Water', $say->kg(0.0)),
-                Filling::BrimFull => SumInput::constant('Water, brim full', $say->kg($this->workings->fullL(Supply::Main))),
-                Filling::Travelling => SumInput::figure($this->figures->get('load.water')),
-            };
-
-            return [...array_map(fn (string $id): SumInput => SumInput::figure($this->figures->get($id)), $ids), $water];
-        }
-        [$weighed, $at, $lever, $leverM, $leverAt] = match (true) {
-            $rig instanceof PlannedRoadRig && LimitName::Front === $name => [$rig->front->weighing, 'front/', 'wheelbase', $rig->wheelbaseM, 'wheelbase_m'],
-            $rig instanceof PlannedRoadRig => [$rig->rear->weighing, 'rear/', 'wheelbase', $rig->wheelbaseM, 'wheelbase_m'],
-            $rig instanceof PlannedTrailer => [$rig->nose, 'nose_', 'coupling to axle', $rig->couplingToAxleM, 'coupling_to_axle_m'],
-            default => throw new \LogicException('Only a vehicle and a trailer have axles.'),
-        };
-
-        return [
-            SumInput::field(null === $weighed->weighedKg ? 'estimated' : 'weighed', $say->kg($weighed->kg()), '/load/rig/'.$at.(null === $weighed->weighedKg ? 'estimated_kg' : 'weighed_kg')),
-            ...$this->places('x_m', $filling),
-            SumInput::field($lever, $say->metres($leverM), '/load/rig/'.$leverAt),
-        ];
-    }
-
-    /** @return list<SumInput> every load and tank with its weight and its place along (x_m) or across (y_m) the rig */
-    private function places(string $key, Filling $filling): array
-    {
-        if (isset($this->places[$key.' '.$filling->name])) {
-            return $this->places[$key.' '.$filling->name];
-        }
-        $say = $this->workings->say;
-        $place = static fn (float $xM, float $yM): string => 'x_m' === $key ? 'at '.$say->metres($xM) : $say->across($yM);
-        $inputs = [];
-        foreach ($this->workings->plan->load->loads as $index => $load) {
-            $inputs[] = SumInput::field($load->name, $say->kg($load->kg).' '.$place($load->xM, $load->yM), '/load/loads/'.$index.'/'.$key);
-        }
-        foreach ($this->workings->tanks as $working) {
-            $tank = $working->tank;
-            $kg = $tank->emptyKg + $working->volume->fullL() * $this->fillOf($working, $filling);
-            $inputs[] = SumInput::field($tank->name, $say->kg($kg).' '.$place($tank->xM, $tank->yM), $working->pointer().'/'.$key);
-        }
-
-        return $this->places[$key.' '.$filling->name] = $inputs;
-    }
-
-    private function fillOf(TankWorking $working, Filling $filling): float
-    {
-        return match (true) {
-            Filling::Travelling === $filling => $this->workings->plan->travelFillOf($working->tank),
-            Filling::BrimFull === $filling, Supply::Drinking === $working->tank->supply => 1.0,
-            default => 0.0,
         };
     }
 
@@ -209,7 +124,7 @@ final class LoadFigures
 
     private function addBestSplit(): void
     {
-        $split = $this->workings->bestSplit();
+        $split = BestSplit::of($this->workings);
         if (null === $split) {
             return;
         }
@@ -219,21 +134,5 @@ final class LoadFigures
             $inputs[] = SumInput::constant('left to the '.LimitWords::name($limit->name, $this->workings->plan).' with empty tanks', $say->kg($limit->spareAt(Filling::TanksEmpty)));
         }
         $this->figures->litres('load.best_split', 'Most to travel with, each tank for itself', $split->litres(), 'the most that all tanks can hold together with every limit kept, each rounded down', $inputs, 'Linear programming: the simplex method.');
-    }
-
-    private function addBalance(): void
-    {
-        $say = $this->workings->say;
-        $full = $this->workings->travelling;
-        $rig = $this->workings->plan->load->rig;
-        $masses = $this->places('y_m', Filling::Travelling);
-        if ($full instanceof RoadPayload && $rig instanceof PlannedRoadRig) {
-            $this->figures->kg('load.side', 'Right less left wheels', $full->sideDifferenceKg, 'Σ 2 × weight × place across ÷ track', [...$masses, SumInput::field('track', $say->metres($rig->trackM), '/load/rig/track_m')], 'Statics: moments about the centreline, of what is listed here.');
-        } elseif ($full instanceof TrailerPayload) {
-            $this->figures->add('load.nose_share', 'Nose share', $full->noseShareAt(1), Unit::Fraction, Kind::Share, 'nose ÷ whole', [SumInput::figure($this->figures->get('load.nose.travel')), SumInput::figure($this->figures->get('load.gross.travel'))], 'Statics.');
-        } elseif ($full instanceof BoatPayload) {
-            $gm = $this->figures->add('load.gm', 'Metacentric height left', $full->gmEffectiveM, Unit::Metre, Kind::Length, 'GM − Σ 1000 · length · width³ ÷ 12 ÷ displacement', [SumInput::constant('free surface', $say->metres($full->freeSurfaceM))], 'Initial stability of ships; all tanks taken as slack.');
-            $this->figures->add('load.heel', 'Heel', $full->heelDeg ?? 90.0, Unit::Degree, Kind::Angle, 'tan heel = Σ weight × place across ÷ (displacement × GM left)', [...$masses, SumInput::figure($gm)], 'Initial stability of ships, small angles.');
-        }
     }
 }

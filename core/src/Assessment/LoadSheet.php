@@ -54,7 +54,7 @@ final readonly class LoadSheet
         $over = $this->workings->fillingLimit();
         if (null !== $over) {
             $full = \sprintf('Full, %s is %s over its limit.', LimitWords::carrier($over->name, $plan), $say->kg(-$over->spareAt(Filling::BrimFull)));
-            $split = $this->workings->bestSplit();
+            $split = BestSplit::of($this->workings);
             if (null !== $split) {
                 return new Answer('Travel with ', $say->litresAtMost($split->litres()), '. Brim it on arrival.', \sprintf('%s. Filled alike, the tanks may hold %s. %s', $split->inWords($say), $say->litresAtMost($fill->litres), $full), 'load.best_split');
             }

@@ -41,12 +41,7 @@ final class PlannedPayload
                 $masses[] = new Mass($tank->name, $tank->emptyKg + $working->volume->fullL(), $tank->xM, $tank->yM);
                 continue;
             }
-            $fill = match ($filling) {
-                Filling::TanksEmpty => 0.0,
-                Filling::Travelling => $plan->travelFillOf($tank),
-                Filling::BrimFull => 1.0,
-            };
-            $main[] = $loaded = new LoadedTank($tank->name, $working->volume->fullL() * $fill, $tank->emptyKg, $tank->xM, $tank->yM);
+            $main[] = $loaded = new LoadedTank($tank->name, $working->volume->fullL() * $filling->of($tank, $plan), $tank->emptyKg, $tank->xM, $tank->yM);
             $surfaces[] = new BoatTank($loaded, $tank->lengthMm / 1000, $tank->widthMm / 1000);
         }
         $rig = $plan->load->rig;

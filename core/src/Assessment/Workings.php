@@ -150,11 +150,6 @@ final readonly class Workings
         return null;
     }
 
-    public function bestSplit(): ?BestSplit
-    {
-        return BestSplit::of($this);
-    }
-
     /** The fixed main tank that holds most, if there is one. */
     public function largestFixedTank(): ?TankWorking
     {

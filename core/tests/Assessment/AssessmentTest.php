@@ -8,6 +8,7 @@ use PHPUnit\Framework\TestCase;
 use YardCask\Core\Assessment\Assessor;
 use YardCask\Core\Assessment\Figure;
 use YardCask\Core\Assessment\Finding;
+use YardCask\Core\Assessment\SumInput;
 use YardCask\Core\Input\Json;
 use YardCask\Core\Plan\Plan;
 use YardCask\Core\Plan\PlanFields;
@@ -49,6 +50,28 @@ final class AssessmentTest extends TestCase
                 self::assertObjectHasProperty($id, $assessment->figures, $name);
             }
         }
+    }
+
+    public function testWhatIsCalledASumAddsUpAndWhatIsLeftIsTheLimitLessTheLoad(): void
+    {
+        $sums = 0;
+        foreach (SamplePlans::all() as $name => $plan) {
+            $figures = Assessor::assess($plan)->figures;
+            foreach ($figures->all() as $id => $figure) {
+                $inputs = array_map(static fn (SumInput $input): array => $input->jsonSerialize(), $figure->sum->inputs);
+                $parts = array_column($inputs, 'figure');
+                if (str_starts_with($figure->sum->formula, 'sum of the') && \count($parts) === \count($inputs)) {
+                    self::assertEqualsWithDelta(array_sum(array_map(static fn (string $part): float => $figures->get($part)->value, $parts)), $figure->value, 1e-9, "$name: $id");
+                    ++$sums;
+                }
+            }
+            foreach (['gross', 'front', 'rear', 'nose', 'axle'] as $limit) {
+                if ($figures->has("load.$limit.full")) {
+                    self::assertEqualsWithDelta($figures->get("load.$limit.spare")->value + $figures->get("load.$limit.travel")->value, $figures->get("load.$limit.spare_full")->value + $figures->get("load.$limit.full")->value, 1e-9, "$name: $limit");
+                }
+            }
+        }
+        self::assertGreaterThan(25, $sums);
     }
 
     public function testFiguresOfPartsWithOddIdsDoNotHideOthers(): void

@@ -3,6 +3,7 @@ import { planOutline, wheels } from "./outline";
 import { bodyFrom, type Scale } from "./scale";
 import { useDrag } from "./useDrag";
 import { useMoves } from "./useMoves";
+import { useTrouble } from "./useTrouble";
 
 type Props = {
   scale: Scale;
@@ -15,17 +16,13 @@ type Props = {
 
 /** The rig from above, to scale; tanks and loads can be dragged along and across it. Its left side is above. */
 export function RigPlan({ scale, middle, loads, selected, onSelect }: Props) {
-  const { plan, assessment } = usePlan();
+  const { plan } = usePlan();
   const drag = useDrag();
   const { moveTank, moveLoad, end } = useMoves();
   const rig = plan.load.rig;
   const y = (m: number) => middle + m * scale.perM;
   const from = bodyFrom(rig);
-  const inTrouble = new Set(
-    assessment.findings
-      .filter((one) => one.severity !== "watch" && one.stage === "tanks")
-      .flatMap((one) => one.subject),
-  );
+  const inTrouble = useTrouble();
   return (
     <g strokeWidth="1.6" className="stroke-ink" fill="none">
       {rig.kind === "trailer" && (

@@ -4,6 +4,7 @@ import { sideOutline, wheelRadius, wheels, window } from "./outline";
 import { bodyFrom, type Scale } from "./scale";
 import { useDrag } from "./useDrag";
 import { useMoves } from "./useMoves";
+import { useTrouble } from "./useTrouble";
 
 type Props = {
   scale: Scale;
@@ -29,11 +30,7 @@ export function RigSide({ scale, ground, loads, selected, onSelect }: Props) {
     (load, index) => `${short(load.name)} ${assessment.readings[`/load/loads/${index}/kg`]?.text ?? ""}`,
   );
   const labels = placeLabels(plan.load.loads, texts, scale, z, [scale.x(from), scale.x(from + rig.length_m)]);
-  const inTrouble = new Set(
-    assessment.findings
-      .filter((one) => one.severity !== "watch" && one.stage === "tanks")
-      .flatMap((one) => one.subject),
-  );
+  const inTrouble = useTrouble();
   return (
     <g strokeWidth="1.6" className="stroke-ink" fill="none">
       {rig.kind === "boat" ? (

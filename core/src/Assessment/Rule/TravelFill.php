@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Assessment\Rule;
 
+use YardCask\Core\Assessment\BestSplit;
 use YardCask\Core\Assessment\Fix;
 use YardCask\Core\Assessment\LimitWorking;
 use YardCask\Core\Assessment\Workings;
@@ -24,7 +25,7 @@ final class TravelFill
     /** To travel with the most that a fill of its own for each tank allows; null when that is no more than filling all alike. */
     public static function split(Workings $workings): ?Fix
     {
-        $split = $workings->bestSplit();
+        $split = BestSplit::of($workings);
         if (null === $split) {
             return null;
         }

@@ -50,7 +50,7 @@ final class WeightShift
             return null;
         }
         $tank = $largest->tank;
-        $kg = $tank->emptyKg + (Filling::BrimFull === $filling ? 1.0 : $workings->plan->travelFillOf($tank)) * $largest->volume->fullL();
+        $kg = $tank->emptyKg + $filling->of($tank, $workings->plan) * $largest->volume->fullL();
         if ($kg <= 0) {
             return null;
         }
