@@ -1,40 +1,19 @@
 import { type ReactNode, useCallback, useMemo, useReducer, useState } from "react";
 import { useNavigate } from "react-router";
 import type { SavedPlan, Units } from "../api/types";
-import { idAdded, patched, same, withValue } from "./edits";
-import { keptHere } from "./keptHere";
+import { idAdded, patched, withValue } from "./edits";
+import { keptHere, reopened } from "./keptHere";
 import { PlanContext, type PlanWork } from "./PlanContext";
-import { opened, type PlanState, planReducer } from "./planState";
+import { planReducer } from "./planState";
 import { SumDialog } from "./SumDialog";
 import { stageOf } from "./stages";
 import { useAssessment } from "./useAssessment";
 import { useSaving } from "./useSaving";
 import { useTyping } from "./useTyping";
 
-/** Opens a plan with what this browser kept of it: edits that never reached the server go on from where they were. */
-function reopened(saved: SavedPlan): PlanState {
-  const state = opened(saved);
-  const kept = keptHere(saved.id);
-  if (!kept) return state;
-  const withTexts = {
-    ...state,
-    typed: Object.fromEntries(
-      Object.entries(kept.typed).map(([at, one]) => [
-        at,
-        one.state === "reading" ? { ...one, state: "waiting" as const } : one,
-      ]),
-    ),
-  };
-  if (same(kept.plan, saved.plan)) return withTexts;
-  const edited = { ...withTexts, plan: kept.plan, past: [saved.plan] };
-  return kept.revision === saved.revision
-    ? edited
-    : { ...edited, conflict: { revision: saved.revision, plan: saved.plan } };
-}
-
 /** Holds one open plan: its edits, its saving and its assessment. */
 export function PlanProvider({ saved, children }: { saved: SavedPlan; children: ReactNode }) {
-  const [state, dispatch] = useReducer(planReducer, saved, reopened);
+  const [state, dispatch] = useReducer(planReducer, saved, (given) => reopened(given, keptHere(given.id)));
   const [sum, setSum] = useState<string | null>(null);
   const navigate = useNavigate();
   const { assessment, before, settled } = useAssessment(state.plan);

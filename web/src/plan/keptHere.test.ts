@@ -2,7 +2,7 @@ import { readFileSync } from "node:fs";
 import { beforeEach, describe, expect, it, vi } from "vitest";
 import type { Plan } from "../api/types";
 import { withValue } from "./edits";
-import { keepHere, keptHere } from "./keptHere";
+import { keepHere, keptHere, reopened } from "./keptHere";
 import { opened, planReducer } from "./planState";
 
 const plan: Plan = JSON.parse(readFileSync(new URL("../../../catalogue/plans/fellside.json", import.meta.url), "utf8"));
@@ -23,7 +23,10 @@ describe("what the browser keeps", () => {
 
   it("is the plan as edited, with the revision that it is based on", () => {
     keepHere(edited);
-    expect(keptHere("a")).toMatchObject({ revision: 3, plan: { use: { days: 5 } } });
+    expect(keptHere("a")).toMatchObject({
+      base: { revision: 3, plan: { use: { days: 3 } } },
+      plan: { use: { days: 5 } },
+    });
     expect(keptHere("b")).toBeNull();
   });
   it("is forgotten once the server has it", () => {
@@ -39,6 +42,22 @@ describe("what the browser keeps", () => {
     });
     keepHere([typed("/a", "read"), typed("/b", "refused"), typed("/c", "waiting")].reduce(planReducer, start));
     expect(Object.keys(keptHere("a")!.typed)).toEqual(["/b", "/c"]);
+  });
+  it("goes on where it was when the plan is opened again", () => {
+    keepHere(planReducer(edited, { type: "typed", pointer: "/use/crew", typed: { text: "3", state: "reading" } }));
+    const again = reopened({ id: "a", revision: 3, saved_at: "", plan }, keptHere("a"));
+    expect([again.plan.use.days, again.conflict, again.typed["/use/crew"]?.state]).toEqual([5, null, "waiting"]);
+    expect(planReducer(again, { type: "undo" }).plan.use.days).toBe(3);
+    expect(reopened({ id: "a", revision: 3, saved_at: "", plan }, null)).toEqual(start);
+  });
+  it("meets what was saved since, and goes together with it", () => {
+    keepHere(edited);
+    const since = { id: "a", revision: 6, saved_at: "", plan: withValue(plan, "/use/crew", 4) };
+    const again = reopened(since, keptHere("a"));
+    expect([again.saved.revision, again.conflict?.revision]).toEqual([3, 6]);
+    const both = planReducer(again, { type: "resolve", with: "both" });
+    expect([both.plan.use.days, both.plan.use.crew, both.saved.revision]).toEqual([5, 4, 6]);
+    expect(reopened({ ...since, plan: edited.plan }, keptHere("a")).conflict).toBeNull();
   });
   it("may be nothing where the browser allows none, and something torn is nothing", () => {
     vi.stubGlobal("localStorage", {

@@ -1,8 +1,9 @@
-import type { Plan } from "../api/types";
-import { isUnsaved, type PlanState, type Typed } from "./planState";
+import type { Plan, SavedPlan } from "../api/types";
+import { same } from "./edits";
+import { isUnsaved, opened, type PlanState, type Typed } from "./planState";
 
-/** What this browser keeps while the server does not have it: the plan as edited, and texts that are still being typed. */
-type Kept = { revision: number; plan: Plan; typed: Record<string, Typed> };
+/** What this browser keeps while the server does not have it: the plan as edited, what it is based on, and texts that are still being typed. */
+type Kept = { base: { revision: number; plan: Plan }; plan: Plan; typed: Record<string, Typed> };
 
 const key = (id: string) => `yardcask.kept.${id}`;
 
@@ -10,7 +11,8 @@ export function keepHere(state: PlanState): void {
   const typed = Object.fromEntries(Object.entries(state.typed).filter(([, one]) => one.state !== "read"));
   try {
     if (isUnsaved(state) || Object.keys(typed).length > 0) {
-      const kept: Kept = { revision: state.saved.revision, plan: state.plan, typed };
+      const { revision, plan: base } = state.saved;
+      const kept: Kept = { base: { revision, plan: base }, plan: state.plan, typed };
       localStorage.setItem(key(state.id), JSON.stringify(kept));
     } else {
       localStorage.removeItem(key(state.id));
@@ -26,4 +28,18 @@ export function keptHere(id: string): Kept | null {
   } catch {
     return null;
   }
+}
+
+/** A plan as it opens: edits that never reached the server go on from where they were, and meet what was saved since. */
+export function reopened(saved: SavedPlan, kept: Kept | null): PlanState {
+  const state = opened(saved);
+  if (!kept) return state;
+  const typed = Object.entries(kept.typed).map(([at, one]) => [
+    at,
+    one.state === "reading" ? { ...one, state: "waiting" as const } : one,
+  ]);
+  const withTexts = { ...state, typed: Object.fromEntries(typed) };
+  if (same(kept.plan, saved.plan)) return withTexts;
+  const edited = { ...withTexts, plan: kept.plan, past: [kept.base.plan] };
+  return kept.base.revision === saved.revision ? edited : { ...edited, saved: kept.base, conflict: state.saved };
 }
