@@ -4,9 +4,13 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Tests;
 
+use Random\Engine\Mt19937;
+use Random\Randomizer;
 use Swaggest\JsonDiff\JsonPatch;
+use YardCask\Core\Input\InvalidInput;
 use YardCask\Core\Input\Json;
 use YardCask\Core\Plan\Plan;
+use YardCask\Core\Plan\PlanFields;
 use YardCask\Core\Start\Catalogue;
 use YardCask\Core\Start\FirstAnswers;
 use YardCask\Core\Start\PlanStarter;
@@ -48,6 +52,42 @@ final class SamplePlans
         }
 
         return $plans;
+    }
+
+    /** A plan with some of its measured fields changed, within what is allowed; the same for the same seed. */
+    public static function varied(int $seed): Plan
+    {
+        $random = new Randomizer(new Mt19937($seed));
+        $plans = array_values(self::all());
+        while (true) {
+            $document = $plans[$random->getInt(0, \count($plans) - 1)]->document();
+            self::vary($document, '', $random);
+            try {
+                return Plan::read($document);
+            } catch (InvalidInput) {
+                // Sizes that contradict each other: tried again with others.
+            }
+        }
+    }
+
+    private static function vary(mixed &$node, string $pattern, Randomizer $random): void
+    {
+        if (\is_array($node)) {
+            foreach (array_keys($node) as $index) {
+                self::vary($node[$index], $pattern.'/*', $random);
+            }
+        } elseif ($node instanceof \stdClass) {
+            foreach (array_keys(get_object_vars($node)) as $key) {
+                self::vary($node->{$key}, $pattern.'/'.$key, $random);
+            }
+        } elseif (null !== ($range = PlanFields::of($pattern)?->range) && 0 === $random->getInt(0, 5)) {
+            $node = match ($random->getInt(0, 9)) {
+                0 => $range->min,
+                1 => $range->max,
+                2 => round($range->min + ($range->max - $range->min) * $random->getInt(0, 1000) / 1000, 6),
+                default => max($range->min, min($range->max, round($node * $random->getInt(60, 160) / 100, 6))),
+            };
+        }
     }
 
     /** The decoded document after a JSON Patch, applied by a library that knows nothing of plans. */

@@ -13,6 +13,7 @@ use YardCask\Core\Plan\Plan;
 use YardCask\Core\Plan\PlanFields;
 use YardCask\Core\Start\FirstAnswers;
 use YardCask\Core\Start\PlanStarter;
+use YardCask\Core\Tests\SamplePlans;
 use YardCask\Server\Catalogue\CatalogueFiles;
 use YardCask\Server\Problem\Problem;
 use YardCask\Server\Schema\PlanSchema;
@@ -58,7 +59,7 @@ final class SchemaAgreementTest extends TestCase
 
     public function testEveryAssessmentMatchesItsSchema(): void
     {
-        foreach (self::plans() as $plan) {
+        foreach ([...self::plans(), ...array_map(SamplePlans::varied(...), range(1, 40))] as $plan) {
             $result = (new Validator())->validate(Json::decode(Json::encode(Assessor::assess($plan))), Json::decode((string) file_get_contents(self::ROOT.'/schema/assessment.schema.json')));
             self::assertTrue($result->isValid(), (string) $result->error());
         }

@@ -34,12 +34,12 @@ final class SightGlass
             $cells[] = self::cell($figures->get('tanks.drinking'), Stage::Use, 'Drinking', 'of '.$say->litres($drinkingL), $severity('use.drinking'));
         }
         $worst = $workings->worstLimit();
-        $share = $worst->limitKg > 0 ? $worst->kgAt(Filling::Travelling) / $worst->limitKg : 0.0;
+        $share = max(0.0, $worst->kgAt(Filling::Travelling) / $worst->limitKg);
         $over = $worst->isOverAt(Filling::Travelling);
         $cells[] = self::cell($figures->get('load.'.$worst->name->value.'.spare'), Stage::Load, 'Payload left, '.$workings->underway(), LimitWords::name($worst->name, $workings->plan), ['level' => min(1.0, $share), 'mark' => min(1.0, 1 / max($share, 1e-9))] + ($over ? ['severity' => Severity::Stop] : []));
         foreach (['load.side' => 'Left against right', 'load.nose_share' => 'Nose share', 'load.heel' => 'Heel'] as $id => $label) {
             if ($figures->has($id)) {
-                $cells[] = self::balance($id, $label, $workings, $figures);
+                $cells[] = self::balance($id, $label, $figures);
             }
         }
 
@@ -57,7 +57,7 @@ final class SightGlass
     }
 
     /** @return array<string, mixed> a difference without its sign, and the side that it is on */
-    private static function balance(string $id, string $label, Workings $workings, FigureSheet $figures): array
+    private static function balance(string $id, string $label, FigureSheet $figures): array
     {
         $figure = $figures->get($id);
         $sides = 'load.heel' === $id ? ['to port', 'to starboard'] : ['more left', 'more right'];

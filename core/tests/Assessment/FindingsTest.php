@@ -102,6 +102,25 @@ final class FindingsTest extends TestCase
         self::assertGreaterThan(6, $offered);
     }
 
+    public function testWhateverAPlanHoldsItIsAssessedAndEveryFixClearsWhatItIsFor(): void
+    {
+        $tried = 0;
+        for ($seed = 1; $seed <= 120; ++$seed) {
+            $plan = SamplePlans::varied($seed);
+            $assessment = Assessor::assess($plan);
+            foreach ($assessment->fixes as $number => $fixes) {
+                foreach ($fixes as $fix) {
+                    $mended = Plan::read(SamplePlans::patched($plan, Json::encode($fix->patch)));
+                    $left = array_map(static fn (Finding $finding): string => $finding->key(), Assessor::assess($mended)->findings);
+                    self::assertNotContains($assessment->findings[$number]->key(), $left, "Plan $seed: {$fix->label}");
+                    self::assertSame([], array_values(array_diff(self::grave($mended), self::grave($plan))), "Plan $seed: {$fix->label}");
+                    ++$tried;
+                }
+            }
+        }
+        self::assertGreaterThan(250, $tried);
+    }
+
     public function testTextsAreInThePlansUnits(): void
     {
         $plan = Plan::read(SamplePlans::patched(SamplePlans::fellside(), '[{"op":"replace","path":"/units/volume","value":"imp gal"},{"op":"replace","path":"/units/mass","value":"lb"},{"op":"replace","path":"/units/length","value":"in"}]'));
