@@ -23,6 +23,8 @@ final class SchemaAgreementTest extends TestCase
 {
     private const ROOT = __DIR__.'/../..';
 
+    private static ?PlanSchema $schema = null;
+
     /** @return list<Plan> the demonstration, and a new plan for each rig */
     private static function plans(): array
     {
@@ -59,8 +61,10 @@ final class SchemaAgreementTest extends TestCase
 
     public function testEveryAssessmentMatchesItsSchema(): void
     {
+        $validator = new Validator();
+        $schema = Json::decode((string) file_get_contents(self::ROOT.'/schema/assessment.schema.json'));
         foreach ([...self::plans(), ...array_map(SamplePlans::varied(...), range(1, 40))] as $plan) {
-            $result = (new Validator())->validate(Json::decode(Json::encode(Assessor::assess($plan))), Json::decode((string) file_get_contents(self::ROOT.'/schema/assessment.schema.json')));
+            $result = $validator->validate(Json::decode(Json::encode(Assessor::assess($plan))), $schema);
             self::assertTrue($result->isValid(), (string) $result->error());
         }
     }
@@ -124,7 +128,8 @@ final class SchemaAgreementTest extends TestCase
     private static function schemaTakes(mixed $document): bool
     {
         try {
-            (new PlanSchema(self::ROOT.'/schema'))->check($document);
+            self::$schema ??= new PlanSchema(self::ROOT.'/schema');
+            self::$schema->check($document);
 
             return true;
         } catch (Problem) {

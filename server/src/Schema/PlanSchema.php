@@ -10,10 +10,17 @@ use YardCask\Core\Input\Json;
 use YardCask\Server\Problem\Problem;
 
 /** Holds every document that is stored against the published JSON Schema of the plan file. */
-final readonly class PlanSchema
+final class PlanSchema
 {
-    public function __construct(private string $schemaDir)
+    private readonly Validator $validator;
+    private readonly \stdClass $schema;
+
+    public function __construct(string $schemaDir)
     {
+        $schema = Json::decode((string) file_get_contents($schemaDir.'/plan.schema.json'));
+        $this->schema = $schema instanceof \stdClass ? $schema : throw new \LogicException('schema/plan.schema.json must hold an object.');
+        $this->validator = new Validator();
+        $this->validator->setMaxErrors(20);
     }
 
     /**
@@ -23,13 +30,7 @@ final readonly class PlanSchema
      */
     public function check(mixed $document): void
     {
-        $schema = Json::decode((string) file_get_contents($this->schemaDir.'/plan.schema.json'));
-        if (!$schema instanceof \stdClass) {
-            throw new \LogicException('schema/plan.schema.json must hold an object.');
-        }
-        $validator = new Validator();
-        $validator->setMaxErrors(20);
-        $error = $validator->validate($document, $schema)->error();
+        $error = $this->validator->validate($document, $this->schema)->error();
         if (null === $error) {
             return;
         }
