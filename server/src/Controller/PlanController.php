@@ -17,8 +17,8 @@ use YardCask\Server\Entity\StoredPlan;
 use YardCask\Server\Http\IfMatch;
 use YardCask\Server\Http\JsonBody;
 use YardCask\Server\Http\JsonReply;
+use YardCask\Server\Http\PlanBody;
 use YardCask\Server\Http\SavedPlanReply;
-use YardCask\Server\Schema\PlanSchema;
 use YardCask\Server\Storage\PlanStore;
 
 /** Plans: list, begin, read, save, delete and bring back. */
@@ -27,7 +27,7 @@ final readonly class PlanController
 {
     public function __construct(
         private PlanStore $plans,
-        private PlanSchema $schema,
+        private PlanBody $body,
     ) {
     }
 
@@ -87,11 +87,8 @@ final readonly class PlanController
     public function write(string $id, Request $request): Response
     {
         $based = IfMatch::revision($request);
-        $document = JsonBody::read($request);
-        $plan = Plan::read($document);
-        $this->schema->check($document);
 
-        return SavedPlanReply::of($this->plans->write($id, $based, $plan));
+        return SavedPlanReply::of($this->plans->write($id, $based, $this->body->read($request)));
     }
 
     #[Route('/{id}', methods: ['DELETE'])]

@@ -10,9 +10,8 @@ use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
 use YardCask\Core\Plan\Plan;
-use YardCask\Server\Http\JsonBody;
+use YardCask\Server\Http\PlanBody;
 use YardCask\Server\Http\SavedPlanReply;
-use YardCask\Server\Schema\PlanSchema;
 use YardCask\Server\Storage\PlanStore;
 
 /** The plan file: taken in and given out. */
@@ -28,12 +27,9 @@ final readonly class PlanFileController
     #[OA\RequestBody(required: true, content: new OA\JsonContent(ref: 'plan.schema.json'))]
     #[OA\Response(response: 201, description: 'The new plan', content: new OA\JsonContent(ref: '#/components/schemas/SavedPlan'))]
     #[OA\Response(response: 422, description: 'Not a valid plan', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: '#/components/schemas/Problem')))]
-    public function import(Request $request, PlanSchema $schema): Response
+    public function import(Request $request, PlanBody $body): Response
     {
-        $plan = Plan::read(JsonBody::read($request));
-        $schema->check(\YardCask\Core\Input\Json::decode($plan->toJson()));
-
-        return SavedPlanReply::of($this->plans->create($plan), 201);
+        return SavedPlanReply::of($this->plans->create($body->read($request)), 201);
     }
 
     #[Route('/{id}/export', methods: ['GET'])]
