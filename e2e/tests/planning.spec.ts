@@ -28,7 +28,7 @@ test("four questions lead to a plan with an answer", async ({ page }) => {
   await page.keyboard.press("2");
   await expect(answer(page)).toHaveText(/^Travel brim full: \d+\sL are allowed\.$/);
   await page.getByRole("link", { name: "Plans" }).click();
-  await expect(page.getByRole("link", { name: /Test hut/ })).toBeVisible();
+  await expect(page.getByRole("link", { name: /Test hut/ }).first()).toBeVisible();
 });
 
 test("a snag appears, says why, and its fix clears it in one undo step", async ({ page }) => {
@@ -39,9 +39,10 @@ test("a snag appears, says why, and its fix clears it in one undo step", async (
   await over.getByRole("button", { name: "Travel with 96 L" }).click();
   await expect(over).toHaveCount(0);
   await expect(snag(page, "Do not drive with more than 96 L")).toBeVisible();
-  await expect(glass(page, "Payload left")).toContainText("was −33 kg");
+  await expect(glass(page, "Payload left")).toContainText("was −33 kg (Travel with 96 L)");
   await page.getByRole("button", { name: "Undo" }).click();
   await expect(over).toBeVisible();
+  await expect(glass(page, "Payload left")).toContainText("(undone: Travel with 96 L)");
   await page.getByRole("button", { name: "Redo" }).click();
   await expect(over).toHaveCount(0);
 

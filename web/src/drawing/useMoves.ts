@@ -15,7 +15,7 @@ export function useMoves() {
     if (from.current?.id !== part.id) from.current = { id: part.id, x_m: part.x_m, y_m: part.y_m };
     return from.current;
   };
-  const put = (list: string, index: number, id: string, place: { x_m: number; y_m: number } | null) => {
+  const put = (list: string, index: number, part: Tank | Load, place: { x_m: number; y_m: number } | null) => {
     if (!place) return;
     const at = `${list}/${index}`;
     edit(
@@ -23,7 +23,8 @@ export function useMoves() {
         { op: "replace", path: `${at}/x_m`, value: place.x_m },
         { op: "replace", path: `${at}/y_m`, value: place.y_m },
       ]),
-      `drag ${id}`,
+      `${part.name} moved`,
+      `drag ${part.id}`,
     );
   };
   return {
@@ -32,7 +33,7 @@ export function useMoves() {
       put(
         "/tanks",
         plan.tanks.indexOf(tank),
-        tank.id,
+        tank,
         placeForTank(plan, tank, start.x_m + way.alongM, start.y_m + way.acrossM, way.exact),
       );
     },
@@ -41,7 +42,7 @@ export function useMoves() {
       put(
         "/load/loads",
         plan.load.loads.indexOf(load),
-        load.id,
+        load,
         insideRig(plan.load.rig, start.x_m + way.alongM, start.y_m + way.acrossM),
       );
     },

@@ -27,11 +27,12 @@ export function QuantityField({ pointer, label, bare = false, optional = false, 
     if (draft?.state === "read" && settled && document.activeElement?.id !== id) untype(pointer);
   }, [draft, settled, untype, pointer, id]);
 
+  const said = label.toLowerCase();
   const change = (text: string) => {
     if (optional && text.trim() === "") {
       untype(pointer);
-      set(pointer, undefined, pointer);
-    } else type(pointer, text);
+      set(pointer, undefined, said, pointer);
+    } else type(pointer, text, said);
   };
 
   return (
@@ -73,7 +74,7 @@ export function QuantityField({ pointer, label, bare = false, optional = false, 
         <div id={`${id}-note`} role="alert" className="refusal">
           {draft.violation?.message}
           {draft.violation?.choices?.map((choice) => (
-            <button key={choice} type="button" className="plain small" onClick={() => type(pointer, choice)}>
+            <button key={choice} type="button" className="plain small" onClick={() => type(pointer, choice, said)}>
               {choice}
             </button>
           ))}

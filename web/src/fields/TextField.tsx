@@ -34,7 +34,7 @@ export function TextField({
         onChange={(event) => {
           const blank = event.target.value.trim() === "";
           setEmpty(blank);
-          if (!blank) set(pointer, event.target.value, pointer);
+          if (!blank) set(pointer, event.target.value, label.toLowerCase(), pointer);
         }}
         onBlur={() => {
           setEmpty(false);

@@ -68,10 +68,22 @@ export function BenchEdge({ ground, onTurnGround }: { ground: Ground; onTurnGrou
         <TextField pointer="/name" label="Name of the plan" className="edge-name" />
         <SaveState />
       </div>
-      <button type="button" className="plain" onClick={undo} disabled={state.past.length === 0}>
+      <button
+        type="button"
+        className="plain"
+        onClick={undo}
+        disabled={state.past.length === 0}
+        title={state.past.at(-1)?.what}
+      >
         Undo
       </button>
-      <button type="button" className="plain" onClick={redo} disabled={state.future.length === 0}>
+      <button
+        type="button"
+        className="plain"
+        onClick={redo}
+        disabled={state.future.length === 0}
+        title={state.future[0]?.what}
+      >
         Redo
       </button>
       <Popover>

@@ -13,7 +13,7 @@ export function RevisionsDialog({ open, onClose }: { open: boolean; onClose: () 
     enabled: open,
   });
   const goBack = async (number: number) => {
-    edit((await api.revision(state.id, number)).plan);
+    edit((await api.revision(state.id, number)).plan, `back to revision ${number}`);
     onClose();
   };
   return (

@@ -36,7 +36,7 @@ export function SightGlass() {
 }
 
 function Cell({ cell, was, planId }: { cell: GlassCell; was: GlassCell | undefined; planId: string }) {
-  const { openSum } = usePlan();
+  const { openSum, state } = usePlan();
   const moved = was && (was.figure !== cell.figure || was.beside !== cell.beside);
   const ink = INK[cell.severity ?? "watch"];
   return (
@@ -67,8 +67,9 @@ function Cell({ cell, was, planId }: { cell: GlassCell; was: GlassCell | undefin
         </div>
       )}
       {moved && (
-        <p className="was">
+        <p className="was" title={state.what}>
           was {was.figure} {was.symbol} {was.beside !== cell.beside && was.beside}
+          {state.what && ` (${state.what})`}
         </p>
       )}
     </div>

@@ -49,7 +49,7 @@ function Snag({ finding }: { finding: Finding }) {
             className={index === 0 ? "go" : "plain"}
             disabled={!settled}
             onClick={() => {
-              apply(fix.patch);
+              apply(fix);
               // The snag goes, and its buttons with it; the keyboard stays among the others.
               document.getElementById("snags")?.focus();
             }}

@@ -11,17 +11,17 @@ export type PlanWork = {
   before: Assessment | null;
   /** Whether the assessment is that of the plan as it stands. */
   settled: boolean;
-  /** Replaces the plan; edits with the same key in a row are one undo step. */
-  edit: (plan: Plan, key?: string) => void;
-  set: (pointer: string, value: unknown, key?: string) => void;
-  apply: (patch: readonly unknown[]) => void;
+  /** Replaces the plan and says in words what is changed; edits with the same key in a row are one undo step. */
+  edit: (plan: Plan, what: string, key?: string) => void;
+  set: (pointer: string, value: unknown, what: string, key?: string) => void;
+  apply: (fix: Fix) => void;
   /** Applies a patch that appends a part, and says the part's id. */
   add: (addition: Fix) => string;
   setUnits: (units: Partial<Units>) => void;
   undo: () => void;
   redo: () => void;
   /** Text typed into a measured field: read by the server, kept until it can be. */
-  type: (pointer: string, text: string) => void;
+  type: (pointer: string, text: string, what: string) => void;
   typed: (pointer: string) => Typed | undefined;
   /** Forgets what was typed at and below a pointer. */
   untype: (under: string) => void;

@@ -30,8 +30,8 @@ export function PlanProvider({ saved, children }: { saved: SavedPlan; children: 
 
   const work = useMemo<PlanWork | null>(() => {
     if (!assessment) return null;
-    const edit: PlanWork["edit"] = (plan, key) =>
-      dispatch(key === undefined ? { type: "edit", plan } : { type: "edit", plan, key });
+    const edit: PlanWork["edit"] = (plan, what, key) =>
+      dispatch({ type: "edit", plan, what, ...(key !== undefined && { key }) });
     return {
       state,
       plan: state.plan,
@@ -39,15 +39,15 @@ export function PlanProvider({ saved, children }: { saved: SavedPlan; children: 
       before,
       settled,
       edit,
-      set: (pointer, value, key) => edit(withValue(state.plan, pointer, value), key),
-      apply: (patch) => edit(patched(state.plan, patch)),
-      add: ({ patch }) => {
-        edit(patched(state.plan, patch));
+      set: (pointer, value, what, key) => edit(withValue(state.plan, pointer, value), what, key),
+      apply: ({ label, patch }) => edit(patched(state.plan, patch), label),
+      add: ({ label, patch }) => {
+        edit(patched(state.plan, patch), label);
         return idAdded(patch);
       },
       setUnits: (units: Partial<Units>) => {
         dispatch({ type: "untyped", under: "/" });
-        edit({ ...state.plan, units: { ...state.plan.units, ...units } });
+        edit({ ...state.plan, units: { ...state.plan.units, ...units } }, "units");
       },
       undo: () => dispatch({ type: "undo" }),
       redo: () => dispatch({ type: "redo" }),

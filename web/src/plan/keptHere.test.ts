@@ -7,7 +7,7 @@ import { opened, planReducer } from "./planState";
 
 const plan: Plan = JSON.parse(readFileSync(new URL("../../../catalogue/plans/fellside.json", import.meta.url), "utf8"));
 const start = opened({ id: "a", revision: 3, saved_at: "", plan });
-const edited = planReducer(start, { type: "edit", plan: withValue(plan, "/use/days", 5) });
+const edited = planReducer(start, { type: "edit", plan: withValue(plan, "/use/days", 5), what: "days" });
 
 function storage(): Storage {
   const kept = new Map<string, string>();
@@ -38,13 +38,19 @@ describe("what the browser keeps", () => {
     const typed = (pointer: string, state: "read" | "refused" | "waiting") => ({
       type: "typed" as const,
       pointer,
-      typed: { text: state, state },
+      typed: { text: state, state, what: "" },
     });
     keepHere([typed("/a", "read"), typed("/b", "refused"), typed("/c", "waiting")].reduce(planReducer, start));
     expect(Object.keys(keptHere("a")!.typed)).toEqual(["/b", "/c"]);
   });
   it("goes on where it was when the plan is opened again", () => {
-    keepHere(planReducer(edited, { type: "typed", pointer: "/use/crew", typed: { text: "3", state: "reading" } }));
+    keepHere(
+      planReducer(edited, {
+        type: "typed",
+        pointer: "/use/crew",
+        typed: { text: "3", state: "reading", what: "people" },
+      }),
+    );
     const again = reopened({ id: "a", revision: 3, saved_at: "", plan }, keptHere("a"));
     expect([again.plan.use.days, again.conflict, again.typed["/use/crew"]?.state]).toEqual([5, null, "waiting"]);
     expect(planReducer(again, { type: "undo" }).plan.use.days).toBe(3);

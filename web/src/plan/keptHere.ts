@@ -40,6 +40,6 @@ export function reopened(saved: SavedPlan, kept: Kept | null): PlanState {
   ]);
   const withTexts = { ...state, typed: Object.fromEntries(typed) };
   if (same(kept.plan, saved.plan)) return withTexts;
-  const edited = { ...withTexts, plan: kept.plan, past: [kept.base.plan] };
+  const edited = { ...withTexts, plan: kept.plan, past: [{ plan: kept.base.plan, what: "kept in this browser" }] };
   return kept.base.revision === saved.revision ? edited : { ...edited, saved: kept.base, conflict: state.saved };
 }

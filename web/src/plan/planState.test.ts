@@ -11,6 +11,7 @@ const start = () => opened({ id: "a", revision: 1, saved_at: "", plan: fellside 
 const days = (count: number, key?: string): PlanAction => ({
   type: "edit",
   plan: withValue(fellside, "/use/days", count),
+  what: `${count} days`,
   ...(key && { key }),
 });
 const having = (...actions: PlanAction[]): PlanState => actions.reduce(planReducer, start());
@@ -27,6 +28,13 @@ describe("undo and redo", () => {
     expect(planReducer(back, { type: "redo" }).plan.use.days).toBe(5);
     expect(planReducer(back, days(9)).future).toEqual([]);
     expect(having({ type: "undo" }, { type: "redo" })).toEqual(start());
+  });
+  it("says in words what was done, undone and done again", () => {
+    const twice = having(days(4), days(5));
+    expect([twice.what, twice.past.map((step) => step.what)]).toEqual(["5 days", ["4 days", "5 days"]]);
+    const back = planReducer(twice, { type: "undo" });
+    expect([back.what, back.future.map((step) => step.what)]).toEqual(["undone: 5 days", ["5 days"]]);
+    expect(planReducer(back, { type: "redo" }).what).toBe("5 days");
   });
   it("an edit that changes nothing is no step", () => {
     expect(having(days(3)).past).toEqual([]);
@@ -62,7 +70,9 @@ describe("saving", () => {
     expect(planReducer(start(), { type: "resolve", with: "both" })).toEqual(start());
   });
   it("the same change made twice is no conflict", () => {
-    expect(having({ type: "edit", plan: current.plan }, { type: "conflict", current }).conflict).toBeNull();
+    expect(
+      having({ type: "edit", plan: current.plan, what: "crew" }, { type: "conflict", current }).conflict,
+    ).toBeNull();
   });
 });
 

@@ -7,16 +7,23 @@ export type Typed = {
   text: string;
   /** reading: asked; read: it is in the plan; refused: it says why; waiting: the server is away. */
   state: "reading" | "read" | "refused" | "waiting";
+  /** What is being changed, in words. */
+  what: string;
   violation?: Violation;
 };
+
+/** A plan on the way back or forth, and in words the change that lies between it and the present one. */
+export type Step = { plan: Plan; what: string };
 
 export type PlanState = {
   id: string;
   /** What the server holds, as far as is known. */
   saved: { revision: number; plan: Plan };
   plan: Plan;
-  past: Plan[];
-  future: Plan[];
+  past: Step[];
+  future: Step[];
+  /** The last change, in words. */
+  what: string;
   /** The last edit's key: edits of one kind in a row are one undo step. */
   lastEdit: string | null;
   typed: Record<string, Typed>;
@@ -30,7 +37,7 @@ export type PlanState = {
 export type Resolution = "mine" | "theirs" | "both";
 
 export type PlanAction =
-  | { type: "edit"; plan: Plan; key?: string }
+  | { type: "edit"; plan: Plan; what: string; key?: string }
   | { type: "undo" }
   | { type: "redo" }
   | { type: "settle" }
@@ -50,6 +57,7 @@ export function opened(saved: SavedPlan): PlanState {
     plan: saved.plan,
     past: [],
     future: [],
+    what: "",
     lastEdit: null,
     typed: {},
     saving: "rest",
@@ -70,8 +78,9 @@ export function planReducer(state: PlanState, action: PlanAction): PlanState {
       return {
         ...state,
         plan: action.plan,
-        past: joins ? state.past : [...state.past, state.plan],
+        past: joins ? state.past : [...state.past, { plan: state.plan, what: action.what }],
         future: [],
+        what: action.what,
         lastEdit: action.key ?? null,
         saving: state.saving === "refused" ? "rest" : state.saving,
       };
@@ -79,21 +88,23 @@ export function planReducer(state: PlanState, action: PlanAction): PlanState {
     case "settle":
       return { ...state, lastEdit: null };
     case "undo": {
-      const plan = state.past.at(-1);
-      if (!plan) return state;
+      const step = state.past.at(-1);
+      if (!step) return state;
       return {
         ...state,
-        plan,
+        plan: step.plan,
         past: state.past.slice(0, -1),
-        future: [state.plan, ...state.future],
+        future: [{ plan: state.plan, what: step.what }, ...state.future],
+        what: `undone: ${step.what}`,
         lastEdit: null,
         typed: {},
       };
     }
     case "redo": {
-      const [plan, ...future] = state.future;
-      if (!plan) return state;
-      return { ...state, plan, past: [...state.past, state.plan], future, lastEdit: null, typed: {} };
+      const [step, ...future] = state.future;
+      if (!step) return state;
+      const past = [...state.past, { plan: state.plan, what: step.what }];
+      return { ...state, plan: step.plan, past, future, what: step.what, lastEdit: null, typed: {} };
     }
     case "typed":
       return { ...state, typed: { ...state.typed, [action.pointer]: action.typed } };
@@ -128,7 +139,8 @@ function resolved(state: PlanState, resolution: Resolution): PlanState {
   const plan = resolution === "both" ? together(state) : resolution === "theirs" ? conflict?.plan : state.plan;
   if (!conflict || !plan) return state;
   const next = { ...state, saved: conflict, conflict: null };
+  const what = resolution === "both" ? "put together with another window" : "taken from another window";
   return resolution === "mine"
     ? next
-    : { ...next, plan, past: [...state.past, state.plan], future: [], lastEdit: null, typed: {} };
+    : { ...next, plan, past: [...state.past, { plan: state.plan, what }], future: [], what, lastEdit: null, typed: {} };
 }

@@ -26,7 +26,7 @@ export function FillSlider() {
         text={`${fill.travel} of ${fill.full}`}
         over={over}
         {...(fill.max_fraction < 1 && { mark: fill.max_fraction })}
-        onMove={(fraction) => edit(alike(plan, fraction), "travel fill")}
+        onMove={(fraction) => edit(alike(plan, fraction), "how full to travel", "travel fill")}
       />
       {fill.limited_by && (
         <p
@@ -57,7 +57,7 @@ export function FillSlider() {
               fraction={plan.tanks[index]?.travel_fill ?? plan.load.travel_fill}
               text={`${one.travel} of ${one.full}`}
               over={false}
-              onMove={(fraction) => set(pointer, fraction, pointer)}
+              onMove={(fraction) => set(pointer, fraction, `how full ${plan.tanks[index]?.name} travels`, pointer)}
             />
           </div>
         );

@@ -76,7 +76,10 @@ function LoadRow({
   const remove = () => {
     untype("/load/loads");
     onSelect(null);
-    edit({ ...plan, load: { ...plan.load, loads: plan.load.loads.filter((one) => one.id !== load.id) } });
+    edit(
+      { ...plan, load: { ...plan.load, loads: plan.load.loads.filter((one) => one.id !== load.id) } },
+      `without ${load.name}`,
+    );
   };
   if (!open) {
     return (

@@ -11,15 +11,16 @@ import { TankSection } from "./TankSection";
 export function TankCard({ tank, index }: { tank: Tank; index: number }) {
   const { plan, edit, set, untype } = usePlan();
   const at = `/tanks/${index}`;
-  const change = (tanks: Tank[]) => {
+  const change = (tanks: Tank[], what: string) => {
     untype("/tanks");
-    edit({ ...plan, tanks });
+    edit({ ...plan, tanks }, what);
   };
   const turn = () =>
     change(
       plan.tanks.map((one) =>
         one.id === tank.id ? { ...one, length_mm: tank.width_mm, width_mm: tank.length_mm } : one,
       ),
+      `${tank.name} turned`,
     );
   return (
     <section
@@ -36,7 +37,12 @@ export function TankCard({ tank, index }: { tank: Tank; index: number }) {
           <button
             type="button"
             className="plain"
-            onClick={() => change(plan.tanks.filter((one) => one.id !== tank.id))}
+            onClick={() =>
+              change(
+                plan.tanks.filter((one) => one.id !== tank.id),
+                `without ${tank.name}`,
+              )
+            }
           >
             Remove
           </button>
@@ -54,7 +60,7 @@ export function TankCard({ tank, index }: { tank: Tank; index: number }) {
               ["fixed", "fixed tank"],
               ["can", "can"],
             ]}
-            onChange={(form) => set(`${at}/form`, form)}
+            onChange={(form) => set(`${at}/form`, form, `${tank.name}: ${form}`)}
           />
           <Choice
             label="Supply"
@@ -64,7 +70,7 @@ export function TankCard({ tank, index }: { tank: Tank; index: number }) {
               ["main", "main"],
               ["drinking", "drinking"],
             ]}
-            onChange={(supply) => set(`${at}/supply`, supply)}
+            onChange={(supply) => set(`${at}/supply`, supply, `${tank.name}: ${supply}`)}
           />
         </div>
         <div className="grid grid-cols-[repeat(auto-fill,minmax(96px,1fr))] gap-x-1 gap-y-1.5">

@@ -20,7 +20,7 @@ export function UseCards({ habits }: { habits: readonly Habit[] }) {
   });
   const add = (habit: Habit | null) => {
     const use = newUse(freeId(plan, habit?.habit ?? "use"), habit);
-    edit({ ...plan, use: { ...plan.use, uses: [...plan.use.uses, use] } });
+    edit({ ...plan, use: { ...plan.use, uses: [...plan.use.uses, use] } }, `with ${use.name}`);
     setOpen(use.id);
   };
   return (
@@ -93,7 +93,10 @@ function UseDetails({ use, at }: { use: Use; at: string }) {
   const { plan, edit, set, untype } = usePlan();
   const remove = () => {
     untype("/use/uses");
-    edit({ ...plan, use: { ...plan.use, uses: plan.use.uses.filter((one) => one.id !== use.id) } });
+    edit(
+      { ...plan, use: { ...plan.use, uses: plan.use.uses.filter((one) => one.id !== use.id) } },
+      `without ${use.name}`,
+    );
   };
   return (
     <div className="mt-2 flex flex-wrap items-start gap-x-4 gap-y-2 border-t border-dotted border-rule pt-2">
@@ -105,7 +108,7 @@ function UseDetails({ use, at }: { use: Use; at: string }) {
           ["day", "a day"],
           ["stay", "a stay"],
         ]}
-        onChange={(per) => set(`${at}/per`, per)}
+        onChange={(per) => set(`${at}/per`, per, `${use.name}: a ${per}`)}
       />
       <Choice
         label="For"
@@ -114,7 +117,7 @@ function UseDetails({ use, at }: { use: Use; at: string }) {
           ["person", "each"],
           ["rig", "all"],
         ]}
-        onChange={(each) => set(`${at}/each`, each)}
+        onChange={(each) => set(`${at}/each`, each, `${use.name}: for ${each === "person" ? "each" : "all"}`)}
       />
       <Choice
         label="From"
@@ -123,7 +126,7 @@ function UseDetails({ use, at }: { use: Use; at: string }) {
           ["main", "main"],
           ["drinking", "drinking"],
         ]}
-        onChange={(supply) => set(`${at}/supply`, supply)}
+        onChange={(supply) => set(`${at}/supply`, supply, `${use.name}: ${supply}`)}
       />
       <QuantityField pointer={`${at}/spread`} label="Give or take" width="w-14" />
       <button type="button" className="plain mt-4.5 ml-auto" onClick={remove} aria-label={`Remove ${use.name}`}>

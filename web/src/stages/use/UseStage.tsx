@@ -31,7 +31,7 @@ export function UseStage() {
               ["mixed", "mixed"],
               ["wild", "wild"],
             ]}
-            onChange={(stay) => set("/use/stay", stay)}
+            onChange={(stay) => set("/use/stay", stay, `nights: ${stay}`)}
           />
           <Choice<HabitLevel>
             label="Habits"
@@ -43,7 +43,7 @@ export function UseStage() {
             ]}
             onChange={(level) => {
               untype("/use/uses");
-              edit(withHabits(plan, habits, level));
+              edit(withHabits(plan, habits, level), `habits: ${level}`);
             }}
           />
         </div>
