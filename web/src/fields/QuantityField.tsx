@@ -1,4 +1,5 @@
 import { useEffect, useId } from "react";
+import { inWords } from "../plan/edits";
 import { usePlan } from "../plan/PlanContext";
 
 type Props = {
@@ -15,7 +16,7 @@ type Props = {
 
 /** A measured field: takes what people say, shows the plan's units, and says in place what it could not read. */
 export function QuantityField({ pointer, label, bare = false, optional = false, after, width = "w-20" }: Props) {
-  const { assessment, settled, type, typed, untype, settle, set } = usePlan();
+  const { assessment, plan, settled, type, typed, untype, settle, set } = usePlan();
   const id = useId();
   const reading = assessment.readings[pointer];
   const draft = typed(pointer);
@@ -27,7 +28,7 @@ export function QuantityField({ pointer, label, bare = false, optional = false, 
     if (draft?.state === "read" && settled && document.activeElement?.id !== id) untype(pointer);
   }, [draft, settled, untype, pointer, id]);
 
-  const said = label.toLowerCase();
+  const said = inWords(plan, pointer, label.toLowerCase());
   const change = (text: string) => {
     if (optional && text.trim() === "") {
       untype(pointer);

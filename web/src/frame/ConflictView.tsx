@@ -2,7 +2,7 @@ import { Dialog, DialogPanel, DialogTitle } from "@headlessui/react";
 import { useQuery } from "@tanstack/react-query";
 import { api } from "../api/client";
 import type { Assessment, Plan } from "../api/types";
-import { differences, valueAt } from "../plan/edits";
+import { differences, partAt, valueAt } from "../plan/edits";
 import { usePlan } from "../plan/PlanContext";
 import { together } from "../plan/planState";
 
@@ -79,7 +79,7 @@ function useReadings(plan: Plan | undefined): Assessment["readings"] {
 /** “Tail tank, length”: the part's own name and the last word of the key, without its unit. */
 function spoken(pointer: string, mine: Plan, theirs: Plan): string {
   const keys = pointer.split("/").slice(1);
-  const part = pointer.match(/^\/(?:use\/uses|load\/loads|tanks)\/\d+/)?.[0];
+  const part = partAt(pointer);
   const name = part && (valueAt(mine, `${part}/name`) ?? valueAt(theirs, `${part}/name`));
   const last = (keys.at(-1) ?? "").replace(/_(mm|m|kg|l|lpm)$/, "").replaceAll("_", " ");
   return name ? (part === pointer ? String(name) : `${name}, ${last}`) : keys.slice(0, -1).concat(last).join(", ");

@@ -19,6 +19,18 @@ export function valueAt(plan: Plan, pointer: string): unknown {
   return node;
 }
 
+/** The pointer of the use, load or tank that a field belongs to. */
+export function partAt(pointer: string): string | undefined {
+  return pointer.match(/^\/(?:use\/uses|load\/loads|tanks)\/\d+/)?.[0];
+}
+
+/** A field in words: the name of its part, and what it is. */
+export function inWords(plan: Plan, pointer: string, what: string): string {
+  const part = partAt(pointer);
+  const name = part && valueAt(plan, `${part}/name`);
+  return name ? `${name}, ${what}` : what;
+}
+
 /** The id of the part that a patch appends. */
 export function idAdded(patch: Fix["patch"]): string {
   const part = patch[0]?.value;

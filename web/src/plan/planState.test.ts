@@ -1,7 +1,7 @@
 import { readFileSync } from "node:fs";
 import { describe, expect, it } from "vitest";
 import type { Plan } from "../api/types";
-import { differences, freeId, patched, withValue } from "./edits";
+import { differences, freeId, inWords, patched, withValue } from "./edits";
 import { isUnsaved, opened, type PlanAction, type PlanState, planReducer } from "./planState";
 
 const fellside: Plan = JSON.parse(
@@ -90,6 +90,11 @@ describe("edits", () => {
         { op: "add", path: "/tanks/-", value: fellside.tanks[0] },
       ]).tanks.map((tank) => tank.id),
     ).toEqual(["drink-1", "drink-2", "tail"]);
+  });
+  it("are put into words with the name of the part", () => {
+    expect(inWords(fellside, "/tanks/0/length_mm", "length")).toBe("Tail tank, length");
+    expect(inWords(fellside, "/load/loads/3/kg", "weight")).toBe("Boots, hose, flags, weight");
+    expect(inWords(fellside, "/use/days", "between fills")).toBe("between fills");
   });
   it("find ids that are free in the whole plan", () => {
     expect([freeId(fellside, "drink"), freeId(fellside, "can")]).toEqual(["drink-3", "can-1"]);
