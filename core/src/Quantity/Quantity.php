@@ -25,20 +25,7 @@ final readonly class Quantity
      */
     public function in(Unit $unit): float
     {
-        if ($unit === $this->unit) {
-            return $this->value;
-        }
-        if ($unit->kind() === $this->unit->kind() && 0.0 === $unit->offset() && 0.0 === $this->unit->offset()) {
-            return $this->value * $this->unit->factor() / $unit->factor();
-        }
-        $minutesPerBase = static fn (Unit $u): float => Kind::Days === $u->kind() ? 1440.0 : 1.0;
-        $comparable = $unit->kind()->takes($this->unit->kind()) || $this->unit->kind()->takes($unit->kind());
-        if (!$comparable) {
-            throw new \LogicException(\sprintf('%s cannot be given in %s.', $this->unit->value, $unit->value));
-        }
-        $base = ($this->value - $this->unit->offset()) * $this->unit->factor() * $minutesPerBase($this->unit);
-
-        return $base / ($unit->factor() * $minutesPerBase($unit)) + $unit->offset();
+        return $unit === $this->unit ? $this->value : Conversion::between($this->unit, $unit)->of($this->value);
     }
 
     public function to(Unit $unit): self

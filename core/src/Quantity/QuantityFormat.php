@@ -19,7 +19,7 @@ final readonly class QuantityFormat
     {
         $shown = Quantity::of($value, $unit)->in($this->units->for($kind));
 
-        return self::number($shown, $this->units->for($kind)->readingDecimals($shown), true);
+        return self::number($shown, $this->units->for($kind)->readingDecimals($shown));
     }
 
     /** Like reading(), but rounded down: for what must not be exceeded. */
@@ -57,10 +57,7 @@ final readonly class QuantityFormat
     {
         $target = $this->units->for($kind);
         $shown = Quantity::of(Kind::Sideways === $kind ? abs($value) : $value, $unit)->in($target);
-        $text = self::number($shown, $target->exactDecimals(), false);
-        if (str_contains($text, '.')) {
-            $text = rtrim(rtrim($text, '0'), '.');
-        }
+        $text = (string) (round($shown, $target->exactDecimals()) + 0.0);
         if (Kind::Sideways === $kind && '0' !== $text) {
             return $text.($value < 0 ? ' left' : ' right');
         }
@@ -76,11 +73,10 @@ final readonly class QuantityFormat
         return Unit::One === $unit ? '' : $unit->value;
     }
 
-    private static function number(float $value, int $decimals, bool $grouped): string
+    private static function number(float $value, int $decimals): string
     {
         $rounded = round($value, $decimals);
-        $text = number_format(abs($rounded), $decimals, '.', $grouped && abs($rounded) >= 1000 ? self::GROUP : '');
 
-        return $rounded < 0 ? ($grouped ? '−' : '-').$text : $text;
+        return ($rounded < 0 ? '−' : '').number_format(abs($rounded), $decimals, '.', abs($rounded) >= 1000 ? self::GROUP : '');
     }
 }
