@@ -87,7 +87,7 @@ test("a server that goes away while one types: all is kept, and sent on its retu
   await expect(page.locator(".edge-save")).toContainText("Server away. Kept here");
   await expect(field(page, "/use/days")).toHaveValue("7 days");
   startServer();
-  await expect(answer(page)).toHaveText("Carry 244 L for 7 days.", { timeout: 15_000 });
+  await expect(answer(page)).toHaveText("Carry 244 L for 7 days.");
   await saved(page);
   await expect.poll(async () => (await stored(page, id)).use).toMatchObject({ days: 7, stay: "mixed" });
 });

@@ -10,14 +10,14 @@ const VAR = `${process.env.STATE ?? "/tmp"}/launcher var`;
 const ENV = { ...process.env, YARDCASK_VAR: VAR };
 const PROGRAMS = ["nginx", "php-fpm", "mariadb"];
 
-test.describe.configure({ mode: "serial", timeout: 60_000 });
+test.describe.configure({ mode: "serial", timeout: 180_000 });
 test.beforeAll(() => rmSync(VAR, { recursive: true, force: true }));
 test.afterAll(() => {
   run("stop");
   rmSync(VAR, { recursive: true, force: true });
 });
 
-const run = (...args: string[]) => spawnSync(YARDCASK, args, { env: ENV, encoding: "utf8", timeout: 50_000 });
+const run = (...args: string[]) => spawnSync(YARDCASK, args, { env: ENV, encoding: "utf8", timeout: 120_000 });
 
 async function freePort(): Promise<number> {
   const server = createServer();
@@ -34,14 +34,14 @@ async function start(port: number): Promise<{ launcher: ChildProcess; said: () =
   launcher.stderr!.on("data", (piece) => {
     text += piece;
   });
-  await expect.poll(() => text, { timeout: 50_000 }).toMatch(/is ready:|cannot go on/);
+  await expect.poll(() => text, { timeout: 120_000 }).toMatch(/is ready:|cannot go on/);
   return { launcher, said: () => text };
 }
 
 /** Sends a signal to the launcher, and sees that it ends with all that it started. */
 async function end(launcher: ChildProcess, signal: NodeJS.Signals): Promise<void> {
   launcher.kill(signal);
-  await expect.poll(() => launcher.exitCode, { timeout: 20_000 }).toBe(0);
+  await expect.poll(() => launcher.exitCode, { timeout: 60_000 }).toBe(0);
   expect(running()).toEqual([]);
 }
 
@@ -109,7 +109,7 @@ test("a start that is interrupted anywhere can simply be run again", async () =>
     const launcher = spawn(YARDCASK, ["start", "--port", String(port)], { env: ENV, stdio: "ignore" });
     await new Promise((go) => setTimeout(go, pause));
     launcher.kill("SIGINT");
-    await expect.poll(() => launcher.exitCode ?? launcher.signalCode, { timeout: 20_000 }).not.toBeNull();
+    await expect.poll(() => launcher.exitCode ?? launcher.signalCode, { timeout: 60_000 }).not.toBeNull();
   }
   const { said } = await start(port);
   expect(said()).toContain("is ready:");
@@ -133,7 +133,7 @@ test("when one of its programs dies it says so and stops the rest", async () => 
   const port = await freePort();
   const { launcher, said } = await start(port);
   process.kill(Number(readFileSync(`${run_dir()}/nginx.pid`, "utf8")), "SIGKILL");
-  await expect.poll(() => launcher.exitCode, { timeout: 20_000 }).toBe(1);
+  await expect.poll(() => launcher.exitCode, { timeout: 60_000 }).toBe(1);
   expect(said()).toContain("One of its programs has ended");
   expect(running()).toEqual([]);
 });
