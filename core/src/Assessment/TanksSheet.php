@@ -58,7 +58,10 @@ final readonly class TanksSheet
             $share = $say->share($mark->fraction);
             $this->figures->add(self::markId($tank->id, $mark), $tank->name.', mark for '.$share, $mark->heightMm, Unit::Millimetre, Kind::Length, 'the level below which lie what is under the outlet and '.$share.' of the usable; from the lid: height − level', [SumInput::figure($usable), $outlet, $height], self::SOURCE);
         }
-        $this->figures->litres($id.'.full', $tank->name.', brim full', $working->volume->fullL(), 'length × width × overflow × (1 − baffles)', [...$sizes, $overflow, $baffles], self::SOURCE.' What lies below the outlet weighs too.');
+        $this->figures->litres($id.'.below_outlet', $tank->name.', below the outlet', $working->volume->belowOutletL, 'length × width × outlet × (1 − baffles)', [...$sizes, $outlet, $baffles], self::SOURCE);
+        $this->figures->litres($id.'.above_overflow', $tank->name.', above the overflow', $working->volume->aboveOverflowL, 'length × width × (height − overflow) × (1 − baffles)', [...$sizes, $height, $overflow, $baffles], self::SOURCE);
+        $full = $this->figures->litres($id.'.full', $tank->name.', brim full', $working->volume->fullL(), 'length × width × overflow × (1 − baffles)', [...$sizes, $overflow, $baffles], self::SOURCE.' What lies below the outlet weighs too.');
+        $this->figures->kg($id.'.full_kg', $tank->name.', weight brim full', $tank->emptyKg + $working->volume->fullL(), 'empty + litres × 1.000 kg/L', [SumInput::field('empty', $say->kg($tank->emptyKg), $pointer.'/empty_kg'), SumInput::figure($full)], 'Fresh water weighs one kilogram a litre.');
     }
 
     private function addTotals(): void
@@ -128,8 +131,6 @@ final readonly class TanksSheet
         return [
             'id' => $tank->id,
             'usable' => $say->litres($working->volume->usableL), 'gross' => $say->litres($working->volume->grossL),
-            'below_outlet' => $say->litres($working->volume->belowOutletL), 'above_overflow' => $say->litres($working->volume->aboveOverflowL),
-            'full_kg' => $say->kg($tank->emptyKg + $working->volume->fullL()),
             'travel' => $say->litres($fill * $working->volume->fullL()),
             'travel_level_mm' => TankVolumeCalculator::levelMm($tank->tankInput(), $fill * $working->volume->fullL()),
             'marks' => array_map(static fn (TankMark $mark): array => [

@@ -90,7 +90,7 @@ export function TankSection({ tank }: { tank: Tank }) {
           {drawing.travel} {assessment.stages.load.drawing.fill.underway}
         </text>
         <text x={LEFT + w / 2} y={floor + 17} textAnchor="middle" style={{ fontSize: 12, fill: "var(--ink-3)" }}>
-          {read("length_mm")}, weighs {drawing.full_kg} full
+          {read("length_mm")}
         </text>
       </svg>
       <table className="mt-2 w-full text-[13px]">
@@ -114,10 +114,14 @@ export function TankSection({ tank }: { tank: Tank }) {
           ))}
           <tr>
             <th scope="row" className="py-1 text-left font-normal text-ink-2">
-              never drawn
+              weighs <FigureButton id={`tanks.${tank.id}.full_kg`} /> full; never drawn
             </th>
-            <td className="text-right text-ink-2">{drawing.below_outlet} below</td>
-            <td className="text-right text-ink-2">{drawing.above_overflow} above</td>
+            <td className="text-right text-ink-2">
+              <FigureButton id={`tanks.${tank.id}.below_outlet`} /> below
+            </td>
+            <td className="text-right text-ink-2">
+              <FigureButton id={`tanks.${tank.id}.above_overflow`} /> above
+            </td>
           </tr>
         </tbody>
       </table>
