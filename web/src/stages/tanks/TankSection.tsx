@@ -99,7 +99,7 @@ export function TankSection({ tank }: { tank: Tank }) {
           {drawing.marks.toReversed().map((mark) => (
             <tr key={mark.share} className="border-b border-dotted border-rule">
               <th scope="row" className="py-1 text-left font-normal">
-                {mark.share} left, {mark.litres}
+                {mark.share} left, <FigureButton id={mark.figure_id}>{mark.litres}</FigureButton>
               </th>
               <td className="text-right">
                 <FigureButton id={mark.figure_id}>{mark.height}</FigureButton> up
