@@ -9,11 +9,11 @@ use Random\Randomizer;
 use Swaggest\JsonDiff\JsonPatch;
 use YardCask\Core\Input\InvalidInput;
 use YardCask\Core\Input\Json;
+use YardCask\Core\Plan\MeasuredFields;
 use YardCask\Core\Plan\Plan;
-use YardCask\Core\Plan\PlanFields;
-use YardCask\Core\Start\Catalogue;
 use YardCask\Core\Start\FirstAnswers;
 use YardCask\Core\Start\PlanStarter;
+use YardCask\Core\Start\StartingChoices;
 
 /** Plans to test with: the demonstration, and a new one for each rig. */
 final class SamplePlans
@@ -25,29 +25,43 @@ final class SamplePlans
         return (string) file_get_contents(self::CATALOGUE.'plans/fellside.json');
     }
 
+    /** The demonstration as version 1 wrote it. */
+    public static function versionOneFile(): string
+    {
+        return (string) file_get_contents(__DIR__.'/plans/fellside-version-1.json');
+    }
+
     public static function fellside(): Plan
     {
         return Plan::fromJson(self::fellsideFile());
     }
 
-    public static function catalogue(): Catalogue
+    public static function choices(): StartingChoices
     {
-        return Catalogue::fromJson((string) file_get_contents(self::CATALOGUE.'rigs.json'), (string) file_get_contents(self::CATALOGUE.'habits.json'));
+        return StartingChoices::fromJson((string) file_get_contents(self::CATALOGUE.'rigs.json'), (string) file_get_contents(self::CATALOGUE.'habits.json'));
     }
 
     /** @param array<string, mixed> $answers that differ from two people, ordinary habits, three mixed days in a van */
     public static function begun(array $answers = []): Plan
     {
-        $catalogue = self::catalogue();
+        $choices = self::choices();
 
-        return PlanStarter::start(FirstAnswers::read((object) ($answers + ['crew' => 2, 'stay' => 'mixed', 'habit' => 'ordinary', 'days' => 3, 'rig' => 'van']), $catalogue), $catalogue);
+        return PlanStarter::start(FirstAnswers::read((object) ($answers + ['crew' => 2, 'stay' => 'mixed', 'habit' => 'ordinary', 'days' => 3, 'rig' => 'van']), $choices), $choices);
     }
 
     /** @return array<string, Plan> */
     public static function all(): array
     {
+        static $all = null;
+
+        return $all ??= self::begunOfEachRig();
+    }
+
+    /** @return array<string, Plan> */
+    private static function begunOfEachRig(): array
+    {
         $plans = ['fellside' => self::fellside()];
-        foreach (self::catalogue()->rigs as $rig) {
+        foreach (self::choices()->rigs as $rig) {
             $plans[$rig->id] = self::begun(['rig' => $rig->id]);
         }
 
@@ -60,34 +74,54 @@ final class SamplePlans
         $random = new Randomizer(new Mt19937($seed));
         $plans = array_values(self::all());
         while (true) {
-            $document = $plans[$random->getInt(0, \count($plans) - 1)]->document();
-            self::vary($document, '', $random);
+            $plan = $plans[$random->getInt(0, \count($plans) - 1)];
             try {
-                return Plan::read($document);
+                return Plan::read(self::varyingMeasures($plan, $random));
             } catch (InvalidInput) {
                 // Sizes that contradict each other: tried again with others.
             }
         }
     }
 
-    private static function vary(mixed &$node, string $pattern, Randomizer $random): void
+    private static function varyingMeasures(Plan $plan, Randomizer $random): \stdClass
     {
-        if (\is_array($node)) {
-            foreach (array_keys($node) as $index) {
-                self::vary($node[$index], $pattern.'/*', $random);
+        $document = $plan->document();
+        foreach (MeasuredFields::of($plan) as $pointer => $field) {
+            if (null === $field->value || 0 !== $random->getInt(0, 5)) {
+                continue;
             }
-        } elseif ($node instanceof \stdClass) {
-            foreach (array_keys(get_object_vars($node)) as $key) {
-                self::vary($node->{$key}, $pattern.'/'.$key, $random);
-            }
-        } elseif (null !== ($range = PlanFields::of($pattern)?->range) && 0 === $random->getInt(0, 5)) {
-            $node = match ($random->getInt(0, 9)) {
+            $range = $field->is->range;
+            $value = match ($random->getInt(0, 9)) {
                 0 => $range->min,
                 1 => $range->max,
                 2 => round($range->min + ($range->max - $range->min) * $random->getInt(0, 1000) / 1000, 6),
-                default => max($range->min, min($range->max, round($node * $random->getInt(60, 160) / 100, 6))),
+                default => max($range->min, min($range->max, round($field->value * $random->getInt(60, 160) / 100, 6))),
             };
+            self::set($document, explode('/', substr($pointer, 1)), str_ends_with($pointer, '/count') ? floor($value) : $value);
         }
+        foreach ($document->use->uses as $use) {
+            if (0 === $random->getInt(0, 3)) {
+                $use->drains_to = ['outside', 'nothing', 'waste'][$random->getInt(0, 2)];
+            }
+        }
+        foreach ($document->tanks as $tank) {
+            if (0 === $random->getInt(0, 7)) {
+                $tank->holds = ['fresh', 'drinking', 'waste', 'toilet'][$random->getInt(0, 3)];
+            }
+        }
+        $document->use->stay = ['sites', 'mixed', 'wild'][$random->getInt(0, 2)];
+
+        return $document;
+    }
+
+    /** @param list<string> $keys */
+    private static function set(mixed $node, array $keys, float $value): void
+    {
+        $last = (string) array_pop($keys);
+        foreach ($keys as $key) {
+            $node = \is_array($node) ? $node[(int) $key] : $node->{$key};
+        }
+        $node->{$last} = $value;
     }
 
     /** The decoded document after a JSON Patch, applied by a library that knows nothing of plans. */

@@ -4,9 +4,14 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Assessment;
 
+use YardCask\Core\Output\Sent;
+use YardCask\Core\Output\SentAsDeclared;
+
 /** What a stage says, as one sentence around one figure that opens its sum, with a line of reason below it. */
-final readonly class Answer implements \JsonSerializable
+final readonly class Answer implements Sent
 {
+    use SentAsDeclared;
+
     public function __construct(
         public string $before,
         public string $figure,
@@ -14,11 +19,5 @@ final readonly class Answer implements \JsonSerializable
         public string $reason,
         public string $figureId,
     ) {
-    }
-
-    /** @return array<string, string> */
-    public function jsonSerialize(): array
-    {
-        return ['before' => $this->before, 'figure' => $this->figure, 'after' => $this->after, 'reason' => $this->reason, 'figure_id' => $this->figureId];
     }
 }

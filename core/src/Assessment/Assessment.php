@@ -4,47 +4,60 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Assessment;
 
+use YardCask\Core\Output\ListOf;
+use YardCask\Core\Output\MapOf;
+use YardCask\Core\Output\Sent;
+use YardCask\Core\Output\SentAsDeclared;
+
 /** Everything that can be said about a plan. The same plan gives the same bytes. */
-final readonly class Assessment implements \JsonSerializable
+final readonly class Assessment implements Sent
 {
+    use SentAsDeclared;
+
+    public const FORMAT = 'yard-cask-assessment';
+    public const VERSION = 2;
+
+    public string $format;
+    public int $version;
+    /** @var array<string, StageSheet> by the stage's name, in the order of the work */
+    #[MapOf(StageSheet::class)]
+    public array $stages;
+    /** @var list<GlassCell> */
+    #[ListOf(GlassCell::class)]
+    public array $glass;
+    public SnagCount $snags;
+    /** @var list<SentFinding> worst first */
+    #[ListOf(SentFinding::class)]
+    public array $findings;
+    /** @var array<string, Figure> by id */
+    #[MapOf(Figure::class)]
+    public array $figures;
+    /** @var array<string, Reading> by JSON Pointer */
+    #[MapOf(Reading::class)]
+    public array $readings;
+
     /**
-     * @param list<StageSheet> $stages
-     * @param list<Finding> $findings worst first
-     * @param list<list<Fix>> $fixes those that hold, for each finding
-     * @param list<array<string, mixed>> $glass
-     * @param array<string, array{text: string, symbol: string}> $readings
+     * @param array<string, StageSheet> $stages
+     * @param list<GlassCell> $glass
+     * @param list<SentFinding> $findings
+     * @param array<string, Figure> $figures
+     * @param array<string, Reading> $readings
      */
-    public function __construct(
-        public FigureSheet $figures,
-        public array $stages,
-        public array $findings,
-        public array $fixes,
-        private array $glass,
-        private array $readings,
-    ) {
+    public function __construct(array $stages, array $glass, array $findings, array $figures, array $readings)
+    {
+        $this->format = self::FORMAT;
+        $this->version = self::VERSION;
+        $this->stages = $stages;
+        $this->glass = $glass;
+        $this->findings = $findings;
+        $this->snags = SnagCount::of($findings);
+        $this->figures = $figures;
+        $this->readings = $readings;
     }
 
     /** Whether something could hurt someone or break something. */
     public function hasStop(): bool
     {
-        return [] !== $this->findings && Severity::Stop === $this->findings[0]->code->severity();
-    }
-
-    /** @return array<string, mixed> */
-    public function jsonSerialize(): array
-    {
-        $stages = [];
-        foreach ($this->stages as $sheet) {
-            $stages[$sheet->stage->value] = $sheet->toJson(array_values(array_filter($this->findings, static fn (Finding $finding): bool => $sheet->stage === $finding->code->stage())));
-        }
-
-        return [
-            'format' => 'yard-cask-assessment', 'version' => 1,
-            'glass' => $this->glass,
-            'stages' => $stages,
-            'findings' => array_map(static fn (Finding $finding, array $fixes): array => $finding->toJson($fixes), $this->findings, $this->fixes),
-            'figures' => $this->figures->all(),
-            'readings' => (object) $this->readings,
-        ];
+        return [] !== $this->findings && Severity::Stop === $this->findings[0]->severity;
     }
 }

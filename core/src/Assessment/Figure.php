@@ -4,9 +4,14 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Assessment;
 
+use YardCask\Core\Output\Sent;
+use YardCask\Core\Output\SentAsDeclared;
+
 /** A computed number, how it reads in the plan's units, and its sum. */
-final readonly class Figure implements \JsonSerializable
+final readonly class Figure implements Sent
 {
+    use SentAsDeclared;
+
     public function __construct(
         public string $id,
         public string $label,
@@ -20,11 +25,5 @@ final readonly class Figure implements \JsonSerializable
         public string $text,
         public Sum $sum,
     ) {
-    }
-
-    /** @return array<string, mixed> */
-    public function jsonSerialize(): array
-    {
-        return ['label' => $this->label, 'value' => $this->value, 'text' => $this->text, 'sum' => $this->sum];
     }
 }

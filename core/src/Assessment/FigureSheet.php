@@ -20,11 +20,10 @@ final class FigureSheet
     /** @param list<SumInput> $inputs */
     public function add(string $id, string $label, float $value, Unit $unit, Kind $kind, string $formula, array $inputs, string $source): Figure
     {
-        if ($this->has($id)) {
+        if (isset($this->figures[$id])) {
             throw new \LogicException('Two figures are called '.$id.'.');
         }
         $format = $this->say->format;
-
         $figure = $format->figure($value, $unit, $kind);
 
         return $this->figures[$id] = new Figure($id, $label, $value, $figure, $format->symbol($kind), $format->withSymbol($figure, $kind), new Sum($formula, $inputs, $source));
@@ -52,9 +51,17 @@ final class FigureSheet
         return isset($this->figures[$id]);
     }
 
-    /** @return array<string, Figure> */
+    /** @return array<string, Figure> with what each took from the others filled in */
     public function all(): array
     {
-        return $this->figures;
+        return array_map(fn (Figure $figure): Figure => new Figure(
+            $figure->id,
+            $figure->label,
+            $figure->value,
+            $figure->figure,
+            $figure->symbol,
+            $figure->text,
+            new Sum($figure->sum->formula, array_map(fn (SumInput $input): SumInput => $input->filledIn($this), $figure->sum->inputs), $figure->sum->source),
+        ), $this->figures);
     }
 }

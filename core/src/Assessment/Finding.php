@@ -10,7 +10,6 @@ final readonly class Finding
     /**
      * @param list<string> $subject ids of the parts it is about
      * @param \Closure(): list<Fix> $proposals changes that may clear it; each is tried before it is offered
-     * @param string|null $lookAt pointer of the field to go to, when the cure is to be typed there
      */
     public function __construct(
         public FindingCode $code,
@@ -19,7 +18,7 @@ final readonly class Finding
         public string $title,
         public string $why,
         public \Closure $proposals,
-        public ?string $lookAt = null,
+        public ?LookAt $lookAt = null,
     ) {
     }
 
@@ -29,16 +28,9 @@ final readonly class Finding
         return $this->code->value.($this->code->isPerPart() ? ' '.implode(' ', $this->subject) : '');
     }
 
-    /**
-     * @param list<Fix> $fixes those of the proposals that were tried and hold
-     *
-     * @return array<string, mixed>
-     */
-    public function toJson(array $fixes): array
+    /** The name of the stage that it belongs to. */
+    public function stage(): string
     {
-        return [
-            'code' => $this->code, 'severity' => $this->code->severity(), 'stage' => $this->code->stage(),
-            'subject' => $this->subject, 'measure' => $this->measure, 'title' => $this->title, 'why' => $this->why, 'fixes' => $fixes,
-        ] + (null === $this->lookAt ? [] : ['look_at' => $this->lookAt]);
+        return explode('.', (string) $this->code->value)[0];
     }
 }

@@ -4,20 +4,19 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Assessment;
 
+use YardCask\Core\Output\Sent;
+use YardCask\Core\Output\SentAsDeclared;
 use YardCask\Core\Plan\PlanPatch;
 
-/** A change that would clear a finding: its label, and the patch that the app can apply. */
-final readonly class Fix implements \JsonSerializable
+/** A change of the plan that is offered: its label, the patch that the app can apply, and what it makes worse. */
+final readonly class Fix implements Sent
 {
+    use SentAsDeclared;
+
     public function __construct(
         public string $label,
         public PlanPatch $patch,
+        public ?string $cost = null,
     ) {
-    }
-
-    /** @return array<string, mixed> */
-    public function jsonSerialize(): array
-    {
-        return ['label' => $this->label, 'patch' => $this->patch];
     }
 }

@@ -4,9 +4,14 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Assessment;
 
+use YardCask\Core\Output\Sent;
+use YardCask\Core\Output\SentAsDeclared;
+
 /** The figure that a finding is about and the limit that it breaks, in the same SI unit. */
-final readonly class Measure implements \JsonSerializable
+final readonly class Measure implements Sent
 {
+    use SentAsDeclared;
+
     public function __construct(
         public float $value,
         public float $limit,
@@ -14,9 +19,9 @@ final readonly class Measure implements \JsonSerializable
     ) {
     }
 
-    /** @return array<string, mixed> */
-    public function jsonSerialize(): array
+    /** By how much the limit is broken. */
+    public function excess(): float
     {
-        return ['value' => $this->value, 'limit' => $this->limit, 'unit' => $this->unit];
+        return abs($this->value - $this->limit);
     }
 }

@@ -55,6 +55,18 @@ final readonly class Say
         return $this->format->reading($fraction, Unit::Fraction, Kind::Share);
     }
 
+    /** With a decimal, where a whole percent would hide on which side of a limit it is: “4.6 %”. */
+    public function finerShare(float $fraction): string
+    {
+        return $this->finerFigure($fraction)."\u{00A0}%";
+    }
+
+    /** A share in percent with a decimal, rounded down: 3.97 % is not said to be 4 %. */
+    public function finerFigure(float $fraction): string
+    {
+        return str_replace('-', '−', number_format(floor(1000 * $fraction + 1e-6) / 10, 1, '.', ''));
+    }
+
     /** “3 days”, “2.7 days”, “1 day”. */
     public function days(float $days): string
     {

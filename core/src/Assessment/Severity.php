@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Assessment;
 
-/** How bad a finding is, worst first. */
+/** How bad a finding is, worst first: findings are shown in this order. */
 enum Severity: string
 {
     /** Can hurt someone or break something. */
@@ -17,5 +17,30 @@ enum Severity: string
     public function rank(): int
     {
         return (int) array_search($this, self::cases(), true);
+    }
+
+    public function word(): string
+    {
+        return match ($this) {
+            self::Stop => 'Stop',
+            self::Fix => 'To fix',
+            self::Watch => 'Worth knowing',
+        };
+    }
+
+    /** @param list<Finding> $findings */
+    public static function worstOf(array $findings, string ...$prefixes): ?self
+    {
+        $worst = null;
+        foreach ($findings as $finding) {
+            foreach ($prefixes as $prefix) {
+                $severity = $finding->code->severity();
+                if (self::Watch !== $severity && str_starts_with((string) $finding->code->value, $prefix) && (null === $worst || $severity->rank() < $worst->rank())) {
+                    $worst = $severity;
+                }
+            }
+        }
+
+        return $worst;
     }
 }

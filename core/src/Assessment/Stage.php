@@ -4,10 +4,37 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Assessment;
 
-/** The stages of the work that exist so far, in their order. */
-enum Stage: string
+/** A stage of the work: everything that it says about a plan. */
+interface Stage
 {
-    case Use = 'use';
-    case Load = 'load';
-    case Tanks = 'tanks';
+    /** As it stands in paths and in the codes of its findings: `load`. */
+    public function name(): string;
+
+    public function title(): string;
+
+    public function addFigures(Workings $workings, FigureSheet $figures): void;
+
+    /** Once the figures of all stages are there. */
+    public function answer(Workings $workings, FigureSheet $figures): Answer;
+
+    public function drawing(Workings $workings, FigureSheet $figures): Drawing;
+
+    /** @return list<string> what can hurt someone here, and who has the last word */
+    public function cautions(Workings $workings): array;
+
+    /** @return list<Fix> parts that can be added here, each a patch of its own */
+    public function additions(Workings $workings): array;
+
+    /** @return list<Rule> */
+    public function rules(): array;
+
+    /** @return class-string<FindingCode> the enum of what its rules find */
+    public function findingCodes(): string;
+
+    /**
+     * @param list<Finding> $findings of all stages, worst first
+     *
+     * @return list<GlassCell>
+     */
+    public function glass(Workings $workings, FigureSheet $figures, array $findings): array;
 }

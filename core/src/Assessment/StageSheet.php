@@ -4,33 +4,30 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Assessment;
 
-/** What one stage shows: its answer, the data of its drawing, and the cautions that stand there. */
-final readonly class StageSheet
+use YardCask\Core\Output\ListOf;
+use YardCask\Core\Output\Sent;
+use YardCask\Core\Output\SentAsDeclared;
+
+/** What one stage shows: its valve, its answer, the data of its drawing, the cautions that stand there, and what can be added. */
+final readonly class StageSheet implements Sent
 {
+    use SentAsDeclared;
+
     /**
-     * @param array<string, mixed> $drawing
      * @param list<string> $cautions
-     * @param list<Fix> $additions parts that can be added here, each a patch of its own
+     * @param list<Fix> $additions
      */
     public function __construct(
-        public Stage $stage,
+        public string $title,
+        public Valve $valve,
+        /** What the valve says to those who do not see it. */
+        public string $state,
         public Answer $answer,
-        public array $drawing,
+        public Drawing $drawing,
+        #[ListOf('string')]
         public array $cautions,
-        public array $additions = [],
+        #[ListOf(Fix::class)]
+        public array $additions,
     ) {
-    }
-
-    /**
-     * @param list<Finding> $findings of this stage
-     *
-     * @return array<string, mixed>
-     */
-    public function toJson(array $findings): array
-    {
-        $severities = array_map(static fn (Finding $finding): Severity => $finding->code->severity(), $findings);
-        $state = \in_array(Severity::Stop, $severities, true) ? 'shut' : (\in_array(Severity::Fix, $severities, true) ? 'half' : 'open');
-
-        return ['state' => $state, 'answer' => $this->answer, 'drawing' => $this->drawing, 'cautions' => $this->cautions, 'additions' => $this->additions];
     }
 }

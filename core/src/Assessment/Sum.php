@@ -4,20 +4,21 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Assessment;
 
+use YardCask\Core\Output\ListOf;
+use YardCask\Core\Output\Sent;
+use YardCask\Core\Output\SentAsDeclared;
+
 /** The sum behind a figure: the formula in words, what went into it, and where it comes from. */
-final readonly class Sum implements \JsonSerializable
+final readonly class Sum implements Sent
 {
+    use SentAsDeclared;
+
     /** @param list<SumInput> $inputs */
     public function __construct(
         public string $formula,
+        #[ListOf(SumInput::class)]
         public array $inputs,
         public string $source,
     ) {
-    }
-
-    /** @return array<string, mixed> */
-    public function jsonSerialize(): array
-    {
-        return ['formula' => $this->formula, 'inputs' => $this->inputs, 'source' => $this->source];
     }
 }

@@ -4,20 +4,27 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Assessment;
 
+use YardCask\Core\Output\Sent;
+use YardCask\Core\Output\SentAsDeclared;
+
 /** One number that went into a sum: another figure, a field of the plan, or a constant. */
-final readonly class SumInput implements \JsonSerializable
+final readonly class SumInput implements Sent
 {
+    use SentAsDeclared;
+
     private function __construct(
         public string $label,
         public string $text,
-        private ?string $figure,
-        private ?string $pointer,
+        /** The other figure's id. */
+        public ?string $figure,
+        public ?string $pointer,
     ) {
     }
 
-    public static function figure(Figure $figure): self
+    /** Another figure, of this stage or of any; its label and text are filled in when all are worked out. */
+    public static function figure(string $id): self
     {
-        return new self($figure->label, $figure->text, $figure->id, null);
+        return new self('', '', $id, null);
     }
 
     public static function field(string $label, string $text, string $pointer): self
@@ -30,11 +37,13 @@ final readonly class SumInput implements \JsonSerializable
         return new self($label, $text, null, null);
     }
 
-    /** @return array<string, string> */
-    public function jsonSerialize(): array
+    public function filledIn(FigureSheet $figures): self
     {
-        return ['label' => $this->label, 'text' => $this->text]
-            + (null === $this->figure ? [] : ['figure' => $this->figure])
-            + (null === $this->pointer ? [] : ['pointer' => $this->pointer]);
+        if (null === $this->figure) {
+            return $this;
+        }
+        $figure = $figures->get($this->figure);
+
+        return new self($figure->label, $figure->text, $this->figure, null);
     }
 }

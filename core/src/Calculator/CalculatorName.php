@@ -10,6 +10,8 @@ use YardCask\Core\Input\InputReader;
 use YardCask\Core\Input\InvalidInput;
 use YardCask\Core\Payload\BoatPayloadCalculator;
 use YardCask\Core\Payload\BoatRig;
+use YardCask\Core\Payload\PassageCalculator;
+use YardCask\Core\Payload\PassageInput;
 use YardCask\Core\Payload\RigKind;
 use YardCask\Core\Payload\RoadPayloadCalculator;
 use YardCask\Core\Payload\RoadRig;
@@ -24,6 +26,7 @@ enum CalculatorName: string
     case Demand = 'demand';
     case Tank = 'tank';
     case Payload = 'payload';
+    case Passage = 'passage';
 
     /**
      * @param mixed $input decoded JSON, objects as stdClass
@@ -37,6 +40,7 @@ enum CalculatorName: string
         return match ($this) {
             self::Demand => DemandCalculator::calculate(self::valid($in, DemandInput::read($in))),
             self::Tank => TankVolumeCalculator::calculate(self::valid($in, TankInput::read($in))),
+            self::Passage => PassageCalculator::calculate(self::valid($in, PassageInput::read($in))),
             self::Payload => match (self::valid($in, $in->choice('kind', RigKind::cases()))) {
                 RigKind::Road => RoadPayloadCalculator::calculate(self::valid($in, RoadRig::read($in))),
                 RigKind::Trailer => TrailerPayloadCalculator::calculate(self::valid($in, TrailerRig::read($in))),

@@ -4,9 +4,19 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Demand;
 
+use YardCask\Core\Input\Worded;
+
 /** Whether a use happens once for every person or once for the whole rig. */
-enum Each: string
+enum Each: string implements Worded
 {
     case Person = 'person';
     case Rig = 'rig';
+
+    public function word(): string
+    {
+        return match ($this) {
+            self::Person => 'a person',
+            self::Rig => 'for all',
+        };
+    }
 }

@@ -22,8 +22,6 @@ final class InputReader
     private function __construct(
         private readonly array $values,
         public readonly string $pointer,
-        /** The pointer with `*` for each list index. */
-        public readonly string $pattern,
         private readonly \ArrayObject $errors,
     ) {
     }
@@ -35,20 +33,14 @@ final class InputReader
             throw InvalidInput::at('', 'A JSON object is wanted here, '.self::describe($value).' was found.');
         }
 
-        return new self(get_object_vars($value), '', '', new \ArrayObject());
+        return new self(get_object_vars($value), '', new \ArrayObject());
     }
 
-    /** The same values, to be read and reported as if they stood at $pointer. */
-    public function standingAt(string $pointer): self
-    {
-        $reader = new self($this->values, $pointer, $pointer, $this->errors);
-        $reader->asked = $this->asked;
-
-        return $reader;
-    }
-
+    /** Whether something stands at $key, which may thus stand there. */
     public function has(string $key): bool
     {
+        $this->asked[$key] = true;
+
         return \array_key_exists($key, $this->values);
     }
 
@@ -83,20 +75,18 @@ final class InputReader
 
     public function optionalNumber(string $key, Range $range): ?float
     {
-        $this->asked[$key] = true;
-
         return $this->has($key) ? $this->number($key, $range) : null;
     }
 
-    public function boolean(string $key, bool $default): bool
+    /** A $default makes the key optional. */
+    public function boolean(string $key, ?bool $default = null): bool
     {
-        $found = $this->raw($key, true);
-        if (null === $found || \is_bool($found)) {
-            return $found ?? $default;
+        $found = $this->raw($key, null !== $default);
+        if (null !== $found && !\is_bool($found)) {
+            $this->fail($key, 'true or false is wanted here; '.self::describe($found).' was found.');
         }
-        $this->fail($key, 'true or false is wanted here; '.self::describe($found).' was found.');
 
-        return $default;
+        return \is_bool($found) ? $found : $default ?? false;
     }
 
     /** A text of 1 to $maxLength characters without control characters. A $default makes the key optional. */
@@ -146,8 +136,8 @@ final class InputReader
         }
 
         return $found instanceof \stdClass
-            ? new self(get_object_vars($found), $this->at($key), $this->pattern.'/'.$key, $this->errors)
-            : new self([], $this->at($key), $this->pattern.'/'.$key, new \ArrayObject());
+            ? new self(get_object_vars($found), $this->at($key), $this->errors)
+            : new self([], $this->at($key), new \ArrayObject());
     }
 
     /** @return list<self> one reader an element, at most $max of them */
@@ -156,7 +146,7 @@ final class InputReader
         $readers = [];
         foreach ($this->elements($key, $max, $optional) as $index => $element) {
             if ($element instanceof \stdClass) {
-                $readers[] = new self(get_object_vars($element), $this->at($key).'/'.$index, $this->pattern.'/'.$key.'/*', $this->errors);
+                $readers[] = new self(get_object_vars($element), $this->at($key).'/'.$index, $this->errors);
             } else {
                 $this->fail($key.'/'.$index, 'A JSON object is wanted here; '.self::describe($element).' was found.');
             }
@@ -176,7 +166,7 @@ final class InputReader
             return $default;
         }
         $elements = $this->elements($key, $max, false);
-        $list = new self($elements, $this->at($key), $this->pattern.'/'.$key, $this->errors);
+        $list = new self($elements, $this->at($key), $this->errors);
 
         return array_map(static fn (int $index): float => $list->number((string) $index, $range), array_keys($elements));
     }
@@ -206,6 +196,14 @@ final class InputReader
             if (!isset($this->asked[(string) $key])) {
                 $this->errors->append(new InputError($this->at((string) $key), \sprintf('“%s” is not known here. Known: %s.', mb_strimwidth((string) $key, 0, 60, '…'), implode(', ', array_keys($this->asked)))));
             }
+        }
+    }
+
+    /** @throws InvalidInput with every error found so far, when one of them is at this reader's place or below */
+    public function throwIfFailed(): void
+    {
+        if ($this->failed()) {
+            $this->throwIfInvalid();
         }
     }
 

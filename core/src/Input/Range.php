@@ -36,11 +36,6 @@ final readonly class Range
         return new self($min, $max, false);
     }
 
-    public static function aboveUpTo(float $min, float $max): self
-    {
-        return new self($min, $max, true);
-    }
-
     public function holds(float $value): bool
     {
         return $value <= $this->max && ($this->aboveMin ? $value > $this->min : $value >= $this->min);

@@ -7,8 +7,9 @@ namespace YardCask\Core\Payload;
 /**
  * The fill of each tank with which the most water is carried within every limit.
  *
- * Maximise Σ litres·f subject to Σ kg·f ≤ spare for every limit, and 0 ≤ f ≤ 1 for every tank.
- * Source: linear programming, the primal simplex method of Dantzig with Bland's rule (1977), which cannot cycle.
+ * Maximise Σ litres·f subject to Σ kg·f ≤ spare for every limit, and 0 ≤ f ≤ 1 for every tank. A limit that is crossed
+ * with empty tanks (a nose too light, an axle that water relieves) has a negative spare: a first phase finds a fill that
+ * keeps it. Source: linear programming, the two-phase simplex method of Dantzig with Bland's rule (1977), which cannot cycle.
  */
 final readonly class FillSplit
 {
@@ -25,59 +26,99 @@ final readonly class FillSplit
      * @param list<float> $litres what each tank holds brim full
      * @param list<SplitLimit> $limits
      *
-     * @return self nothing in any tank where a limit is broken already
+     * @return self|null null where no fill keeps every limit
      */
-    public static function within(array $litres, array $limits): self
+    public static function within(array $litres, array $limits): ?self
     {
-        $rows = [];
-        foreach ($limits as $limit) {
-            if ($limit->spareKg < 0) {
-                return new self(array_map(static fn (): float => 0.0, $litres), 0.0);
-            }
-            $rows[] = [$limit->addedKg, $limit->spareKg];
-        }
+        $rows = array_map(static fn (SplitLimit $limit): array => [$limit->addedKg, $limit->spareKg], $limits);
         foreach (array_keys($litres) as $tank) {
             $rows[] = [array_map(static fn (int $other): float => $other === $tank ? 1.0 : 0.0, array_keys($litres)), 1.0];
         }
-        $fractions = array_map(static fn (float $fraction): float => min(1.0, max(0.0, $fraction)), self::maximise($litres, $rows));
+        $found = self::maximise($litres, $rows);
+        if (null === $found) {
+            return null;
+        }
+        $fractions = array_map(static fn (float $fraction): float => min(1.0, max(0.0, $fraction)), $found);
 
         return new self($fractions, array_sum(array_map(static fn (float $fraction, float $whole): float => $fraction * $whole, $fractions, $litres)));
     }
 
     /**
      * @param list<float> $gains
-     * @param list<array{list<float>, float}> $rows coefficients and a bound that is not negative
+     * @param list<array{list<float>, float}> $rows coefficients and a bound
      *
-     * @return list<float>
+     * @return list<float>|null null when nothing satisfies all rows
      */
-    private static function maximise(array $gains, array $rows): array
+    private static function maximise(array $gains, array $rows): ?array
     {
         $variables = \count($gains);
-        $columns = $variables + \count($rows);
+        $artificial = array_keys(array_filter($rows, static fn (array $row): bool => $row[1] < 0));
+        $columns = $variables + \count($rows) + \count($artificial);
         $tableau = [];
         $basis = [];
         foreach ($rows as $index => [$coefficients, $bound]) {
-            $slack = array_map(static fn (int $other): float => $other === $index ? 1.0 : 0.0, array_keys($rows));
-            $tableau[] = [...$coefficients, ...$slack, $bound];
-            $basis[] = $variables + $index;
-        }
-        $prices = [...array_map(static fn (float $gain): float => -$gain, $gains), ...array_fill(0, \count($rows) + 1, 0.0)];
-        while (null !== $enters = self::first($prices, $columns)) {
-            $leaves = self::leaving($tableau, $basis, $enters, $columns);
-            if (null === $leaves) {
-                break;
+            // A row with a negative bound is turned round; its own slack is then no beginning, and an artificial one stands in.
+            $sign = $bound < 0 ? -1.0 : 1.0;
+            $row = array_map(static fn (float $value): float => $sign * $value, $coefficients);
+            for ($column = $variables; $column < $columns; ++$column) {
+                $row[] = match (true) {
+                    $column === $variables + $index => $sign,
+                    $sign < 0 && $column === $variables + \count($rows) + (int) array_search($index, $artificial, true) => 1.0,
+                    default => 0.0,
+                };
             }
-            $pivot = $tableau[$leaves][$enters];
-            $tableau[$leaves] = array_map(static fn (float $value): float => $value / $pivot, $tableau[$leaves]);
-            foreach ($tableau as $index => $row) {
-                $tableau[$index] = $index === $leaves ? $row : self::less($row, $row[$enters], $tableau[$leaves]);
-            }
-            $prices = self::less($prices, $prices[$enters], $tableau[$leaves]);
-            $basis[$leaves] = $enters;
+            $row[] = $sign * $bound;
+            $tableau[] = $row;
+            $basis[] = $sign < 0 ? $variables + \count($rows) + (int) array_search($index, $artificial, true) : $variables + $index;
         }
+        if ([] !== $artificial) {
+            $costs = array_fill(0, $columns + 1, 0.0);
+            for ($column = $variables + \count($rows); $column < $columns; ++$column) {
+                $costs[$column] = 1.0;
+            }
+            foreach ($artificial as $index) {
+                $costs = self::less(array_values($costs), 1.0, $tableau[$index]);
+            }
+            self::pivotToBest($tableau, $basis, $costs, $columns);
+            if ($costs[$columns] < -1e-7) {
+                return null;
+            }
+        }
+        $real = $variables + \count($rows);
+        $prices = [...array_map(static fn (float $gain): float => -$gain, $gains), ...array_fill(0, $columns - $variables + 1, 0.0)];
+        foreach ($basis as $index => $variable) {
+            $prices = self::less($prices, $prices[$variable], $tableau[$index]);
+        }
+        self::pivotToBest($tableau, $basis, $prices, $real);
         $rowOf = array_flip($basis);
 
         return array_map(static fn (int $variable): float => isset($rowOf[$variable]) ? $tableau[$rowOf[$variable]][$columns] : 0.0, array_keys($gains));
+    }
+
+    /**
+     * @param list<list<float>> $tableau each row with its bound at the end
+     * @param list<int> $basis
+     * @param list<float> $prices
+     * @param int $columns that may enter
+     *
+     * @param-out list<list<float>> $tableau
+     * @param-out list<int> $basis
+     * @param-out list<float> $prices
+     */
+    private static function pivotToBest(array &$tableau, array &$basis, array &$prices, int $columns): void
+    {
+        while (null !== $enters = self::first($prices, $columns)) {
+            $leaves = self::leaving($tableau, $basis, $enters);
+            if (null === $leaves) {
+                return;
+            }
+            $pivot = $tableau[$leaves][$enters];
+            $pivotRow = array_map(static fn (float $value): float => $value / $pivot, $tableau[$leaves]);
+            $tableau = array_map(static fn (array $row): array => self::less($row, $row[$enters], $pivotRow), $tableau);
+            $tableau[$leaves] = $pivotRow;
+            $prices = self::less($prices, $prices[$enters], $pivotRow);
+            $basis = array_map(static fn (int $index): int => $index === $leaves ? $enters : $basis[$index], array_keys($basis));
+        }
     }
 
     /** @param list<float> $prices */
@@ -93,10 +134,10 @@ final readonly class FillSplit
     }
 
     /**
-     * @param array<int, list<float>> $tableau
-     * @param array<int, int> $basis
+     * @param list<list<float>> $tableau
+     * @param list<int> $basis
      */
-    private static function leaving(array $tableau, array $basis, int $enters, int $columns): ?int
+    private static function leaving(array $tableau, array $basis, int $enters): ?int
     {
         $leaves = null;
         $least = \INF;
@@ -104,7 +145,7 @@ final readonly class FillSplit
             if ($row[$enters] <= self::NOTHING) {
                 continue;
             }
-            $ratio = $row[$columns] / $row[$enters];
+            $ratio = $row[\count($row) - 1] / $row[$enters];
             if ($ratio < $least - self::NOTHING || (abs($ratio - $least) <= self::NOTHING && null !== $leaves && $basis[$index] < $basis[$leaves])) {
                 [$leaves, $least] = [$index, $ratio];
             }
@@ -121,6 +162,6 @@ final readonly class FillSplit
      */
     private static function less(array $row, float $times, array $other): array
     {
-        return array_map(static fn (float $value, float $taken): float => $value - $times * $taken, $row, $other);
+        return 0.0 === $times ? $row : array_map(static fn (float $value, float $taken): float => $value - $times * $taken, $row, $other);
     }
 }

@@ -12,5 +12,7 @@ enum LimitName: string
     case Rear = 'rear';
     case Nose = 'nose';
     case Axle = 'axle';
+    /** A trailer's nose has a least weight too. */
+    case LeastNose = 'least_nose';
     case None = 'none';
 }

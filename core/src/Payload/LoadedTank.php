@@ -43,4 +43,10 @@ final readonly class LoadedTank
     {
         return $this->emptyKg + $this->litres;
     }
+
+    /** The same tank with other litres in it. */
+    public function holding(float $litres): self
+    {
+        return new self($this->name, $litres, $this->emptyKg, $this->xM, $this->yM);
+    }
 }

@@ -25,4 +25,23 @@ final readonly class Mass
 
         return $mass;
     }
+
+    /**
+     * One mass that weighs what several do and has their centre, so that every moment is the same; none for what weighs nothing.
+     *
+     * @param list<self> $masses
+     *
+     * @return list<self>
+     */
+    public static function together(string $name, array $masses): array
+    {
+        $kg = $alongKgM = $acrossKgM = 0.0;
+        foreach ($masses as $mass) {
+            $kg += $mass->kg;
+            $alongKgM += $mass->kg * $mass->xM;
+            $acrossKgM += $mass->kg * $mass->yM;
+        }
+
+        return $kg > 0 ? [new self($name, $kg, $alongKgM / $kg, $acrossKgM / $kg)] : [];
+    }
 }

@@ -27,6 +27,20 @@ final readonly class RoadRig
 
     public static function read(InputReader $in): self
     {
+        $rig = self::readOpen($in, array_map(LoadedTank::read(...), $in->objects('tanks', 1000)));
+        $in->finish();
+
+        return $rig;
+    }
+
+    /**
+     * Reads all but the tanks and leaves the reader open for more.
+     *
+     * @param list<LoadedTank> $tanks
+     */
+    public static function readOpen(InputReader $in, array $tanks): self
+    {
+        $in->has('kind');
         $axles = $in->object('axles');
         $rig = new self(
             $in->number('gross_limit_kg', Range::positive()),
@@ -35,11 +49,16 @@ final readonly class RoadRig
             Axle::read($axles->object('rear')),
             $in->number('track_m', Range::positive()),
             array_map(Mass::read(...), $in->objects('loads', 1000)),
-            array_map(LoadedTank::read(...), $in->objects('tanks', 1000)),
+            $tanks,
         );
         $axles->finish();
-        $in->finish();
 
         return $rig;
+    }
+
+    /** @param list<LoadedTank> $tanks */
+    public function carrying(array $tanks): self
+    {
+        return new self($this->grossLimitKg, $this->wheelbaseM, $this->front, $this->rear, $this->trackM, $this->loads, $tanks);
     }
 }

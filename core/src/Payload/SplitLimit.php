@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Payload;
 
-/** One limit in a split of water over several tanks: what it has left with empty tanks, and what each full tank adds to it, in kg. */
+/** A line that a split of water over several tanks must stay below: what each full tank adds, and how much is left with all of them empty. */
 final readonly class SplitLimit
 {
     /** @param list<float> $addedKg by tank; negative where a tank relieves this limit */
     public function __construct(
+        /** Negative where the line is crossed without water: then water must cure it. */
         public float $spareKg,
         public array $addedKg,
     ) {

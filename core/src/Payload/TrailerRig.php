@@ -28,6 +28,20 @@ final readonly class TrailerRig
 
     public static function read(InputReader $in): self
     {
+        $rig = self::readOpen($in, array_map(LoadedTank::read(...), $in->objects('tanks', 1000)));
+        $in->finish();
+
+        return $rig;
+    }
+
+    /**
+     * Reads all but the tanks and leaves the reader open for more.
+     *
+     * @param list<LoadedTank> $tanks
+     */
+    public static function readOpen(InputReader $in, array $tanks): self
+    {
+        $in->has('kind');
         $rig = new self(
             $in->number('gross_limit_kg', Range::positive()),
             $in->number('weighed_kg', Range::notNegative()),
@@ -36,13 +50,18 @@ final readonly class TrailerRig
             $in->number('coupling_to_axle_m', Range::positive()),
             $in->number('axle_limit_kg', Range::positive()),
             array_map(Mass::read(...), $in->objects('loads', 1000)),
-            array_map(LoadedTank::read(...), $in->objects('tanks', 1000)),
+            $tanks,
         );
         if (!$in->failed() && $rig->noseWeighedKg > $rig->weighedKg) {
             $in->fail('nose_weighed_kg', \sprintf('The nose (%s kg) cannot weigh more than the whole trailer (%s kg).', $rig->noseWeighedKg, $rig->weighedKg));
         }
-        $in->finish();
 
         return $rig;
+    }
+
+    /** @param list<LoadedTank> $tanks */
+    public function carrying(array $tanks): self
+    {
+        return new self($this->grossLimitKg, $this->weighedKg, $this->noseWeighedKg, $this->noseLimitKg, $this->couplingToAxleM, $this->axleLimitKg, $this->loads, $tanks);
     }
 }

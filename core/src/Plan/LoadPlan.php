@@ -4,48 +4,34 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Plan;
 
-use YardCask\Core\Input\InputReader;
-use YardCask\Core\Payload\RigKind;
+use YardCask\Core\Plan\Field\Measured;
+use YardCask\Core\Plan\Field\Parts;
+use YardCask\Core\Plan\Field\Variants;
+use YardCask\Core\Quantity\Kind;
+use YardCask\Core\Quantity\Unit;
 
-/** The rig, what comes aboard besides water, and how full the main tanks travel. */
-final readonly class LoadPlan implements \JsonSerializable
+/** The rig, who and what comes aboard besides water, and how full the fresh tanks travel. */
+final readonly class LoadPlan implements PlanPart
 {
-    public const MOST_LOADS = 60;
+    use WrittenAsDeclared;
 
-    /** @param list<PlannedLoad> $loads */
+    public const MOST_LOADS = 60;
+    public const MOST_SEATS = 60;
+
+    /**
+     * @param list<PlannedSeat> $seats in the order in which they are taken; the crew of the Use stage sits on the first of them
+     * @param list<PlannedLoad> $loads
+     */
     public function __construct(
+        #[Variants([PlannedRoadRig::class, PlannedTrailer::class, PlannedBoat::class])]
         public PlannedRig $rig,
+        #[Parts(PlannedSeat::class, self::MOST_SEATS)]
+        public array $seats,
+        #[Parts(PlannedLoad::class, self::MOST_LOADS)]
         public array $loads,
-        /** From 0 to 1 of what the main tanks hold brim full, but for those that say so themselves. */
+        /** From 0 to 1 of what the fresh tanks hold brim full, but for those that say so themselves. */
+        #[Measured('how full to travel', 'How full to travel', Kind::Share, Unit::Fraction, 0, 1)]
         public float $travelFill,
     ) {
-    }
-
-    public static function read(InputReader $in, PlanIds $ids): self
-    {
-        $rig = $in->object('rig');
-        $kind = $rig->choice('kind', RigKind::cases());
-        if ($rig->failed()) {
-            // Which fields belong here depends on the kind.
-            $rig->throwIfInvalid();
-        }
-        $load = new self(
-            match ($kind) {
-                RigKind::Road => PlannedRoadRig::read($rig),
-                RigKind::Trailer => PlannedTrailer::read($rig),
-                RigKind::Boat => PlannedBoat::read($rig),
-            },
-            array_map(static fn (InputReader $one): PlannedLoad => PlannedLoad::read($one, $ids), $in->objects('loads', self::MOST_LOADS)),
-            PlanFields::number($in, 'travel_fill'),
-        );
-        $in->finish();
-
-        return $load;
-    }
-
-    /** @return array<string, mixed> */
-    public function jsonSerialize(): array
-    {
-        return ['rig' => $this->rig, 'loads' => $this->loads, 'travel_fill' => $this->travelFill];
     }
 }

@@ -8,21 +8,33 @@ use YardCask\Core\Input\InputReader;
 use YardCask\Core\Input\InvalidInput;
 use YardCask\Core\Input\Json;
 use YardCask\Core\Input\Range;
+use YardCask\Core\Plan\Field\Part;
+use YardCask\Core\Plan\Field\PartFields;
+use YardCask\Core\Plan\Field\PartReader;
+use YardCask\Core\Plan\Field\Parts;
+use YardCask\Core\Plan\Field\Text;
+use YardCask\Core\Plan\Field\Units;
 use YardCask\Core\Quantity\UnitPreferences;
 
 /** The plan document: immutable, in SI units, the same bytes for the same plan. */
-final readonly class Plan implements \JsonSerializable
+final readonly class Plan implements PlanPart
 {
     public const FORMAT = 'yard-cask-plan';
-    public const VERSION = 1;
+    public const VERSION = 2;
     public const MOST_TANKS = 12;
+    public const LONGEST_NAME = 80;
 
     /** @param list<PlannedTank> $tanks */
     public function __construct(
+        #[Text('the plan’s name', self::LONGEST_NAME)]
         public string $name,
+        #[Units]
         public UnitPreferences $units,
+        #[Part]
         public UsePlan $use,
+        #[Part]
         public LoadPlan $load,
+        #[Parts(PlannedTank::class, self::MOST_TANKS)]
         public array $tanks,
     ) {
     }
@@ -34,24 +46,16 @@ final readonly class Plan implements \JsonSerializable
     }
 
     /**
-     * @param mixed $document decoded JSON, objects as stdClass
+     * @param mixed $document decoded JSON, objects as stdClass, of this or an earlier version
      *
      * @throws InvalidInput with every error of the document
      */
     public static function read(mixed $document): self
     {
-        $in = InputReader::of((new PlanMigrations())->toCurrent($document));
+        $in = InputReader::of(PlanMigrations::all()->toCurrent($document));
         $in->text('format', 60);
         $in->number('version', Range::positive());
-        $ids = new PlanIds();
-        $plan = new self(
-            $in->text('name', 80),
-            self::readUnits($in->object('units')),
-            UsePlan::read($in->object('use'), $ids),
-            LoadPlan::read($in->object('load'), $ids),
-            array_map(static fn (InputReader $one): PlannedTank => PlannedTank::read($one, $ids), $in->objects('tanks', self::MOST_TANKS)),
-        );
-        $in->finish();
+        $plan = (new PartReader())->read(self::class, $in);
         $in->throwIfInvalid();
 
         return $plan;
@@ -77,18 +81,34 @@ final readonly class Plan implements \JsonSerializable
     public function withSections(\stdClass $sections): self
     {
         $in = InputReader::of($sections);
-        $ids = new PlanIds();
+        $reader = new PartReader();
         $plan = new self(
-            $in->has('name') ? $in->text('name', 80) : $this->name,
+            $in->has('name') ? $in->text('name', self::LONGEST_NAME) : $this->name,
             $this->units,
-            $in->has('use') ? UsePlan::read($in->object('use'), $ids) : $this->use,
-            $in->has('load') ? LoadPlan::read($in->object('load'), $ids) : $this->load,
-            $in->has('tanks') ? array_map(static fn (InputReader $one): PlannedTank => PlannedTank::read($one, $ids), $in->objects('tanks', self::MOST_TANKS)) : $this->tanks,
+            $in->has('use') ? $reader->read(UsePlan::class, $in->object('use')) : $this->use,
+            $in->has('load') ? $reader->read(LoadPlan::class, $in->object('load')) : $this->load,
+            $in->has('tanks') ? $reader->readAll(PlannedTank::class, 'tanks', self::MOST_TANKS, $in) : $this->tanks,
         );
         $in->finish();
         $in->throwIfInvalid();
 
         return $plan;
+    }
+
+    /**
+     * The same plan under a name that is not taken: “Fellside, copy”, “Fellside, copy 2” ….
+     *
+     * @param list<string> $taken
+     */
+    public function copied(array $taken): self
+    {
+        $base = mb_substr((string) preg_replace('/, copy( \d+)?$/', '', $this->name), 0, self::LONGEST_NAME - 12).', copy';
+        $name = $base;
+        for ($number = 2; \in_array($name, $taken, true); ++$number) {
+            $name = $base.' '.$number;
+        }
+
+        return PartFields::changed($this, ['name' => $name]);
     }
 
     /** The document, decoded: objects as stdClass. */
@@ -97,26 +117,26 @@ final readonly class Plan implements \JsonSerializable
         return (object) self::plain($this->jsonSerialize());
     }
 
-    /** How full a tank travels, from 0 to 1; drinking cans always full. */
+    /** How full a tank travels, from 0 to 1: drinking always full, waste and toilet empty. */
     public function travelFillOf(PlannedTank $tank): float
     {
-        return Supply::Drinking === $tank->supply ? 1.0 : $tank->travelFill ?? $this->load->travelFill;
+        return match ($tank->holds) {
+            Holds::Fresh => $tank->travelFill ?? $this->load->travelFill,
+            Holds::Drinking => 1.0,
+            Holds::Waste, Holds::Toilet => 0.0,
+        };
     }
 
     /** @return list<PlannedTank> */
-    public function tanksOf(Supply $supply): array
+    public function tanksThatHold(Holds $holds): array
     {
-        return array_values(array_filter($this->tanks, static fn (PlannedTank $tank): bool => $supply === $tank->supply));
+        return array_values(array_filter($this->tanks, static fn (PlannedTank $tank): bool => $holds === $tank->holds));
     }
 
     /** @return array<string, mixed> */
     public function jsonSerialize(): array
     {
-        return [
-            'format' => self::FORMAT, 'version' => self::VERSION, 'name' => $this->name,
-            'units' => get_object_vars($this->units),
-            'use' => $this->use, 'load' => $this->load, 'tanks' => $this->tanks,
-        ];
+        return ['format' => self::FORMAT, 'version' => self::VERSION, ...PartFields::written($this), 'units' => get_object_vars($this->units)];
     }
 
     /**
@@ -136,20 +156,5 @@ final readonly class Plan implements \JsonSerializable
         }
 
         return $values;
-    }
-
-    private static function readUnits(InputReader $in): UnitPreferences
-    {
-        $choices = UnitPreferences::CHOICES;
-        $units = new UnitPreferences(
-            $in->choice('volume', $choices['volume']),
-            $in->choice('length', $choices['length']),
-            $in->choice('mass', $choices['mass']),
-            $in->choice('pressure', $choices['pressure']),
-            $in->choice('temperature', $choices['temperature']),
-        );
-        $in->finish();
-
-        return $units;
     }
 }

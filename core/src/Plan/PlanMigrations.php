@@ -5,15 +5,21 @@ declare(strict_types=1);
 namespace YardCask\Core\Plan;
 
 use YardCask\Core\Input\InvalidInput;
+use YardCask\Core\Plan\Migration\SeatsAndWaste;
 
 /** Brings a plan of an older version up to the current one, a step at a time. */
 final readonly class PlanMigrations
 {
     /** @param array<int, callable(\stdClass): \stdClass> $steps the step that leads from each version to the next */
     public function __construct(
-        private int $current = Plan::VERSION,
-        private array $steps = [],
+        private int $current,
+        private array $steps,
     ) {
+    }
+
+    public static function all(): self
+    {
+        return new self(Plan::VERSION, [1 => SeatsAndWaste::migrated(...)]);
     }
 
     /**

@@ -5,33 +5,29 @@ declare(strict_types=1);
 namespace YardCask\Core\Plan;
 
 use YardCask\Core\Input\InputReader;
-use YardCask\Core\Payload\Axle;
+use YardCask\Core\Plan\Field\Checked;
+use YardCask\Core\Plan\Field\Inline;
+use YardCask\Core\Plan\Field\Measured;
+use YardCask\Core\Quantity\Kind;
+use YardCask\Core\Quantity\Unit;
 
 /** An axle of a vehicle: its limit and what stands on it before anything is loaded. */
-final readonly class PlannedAxle implements \JsonSerializable
+final readonly class PlannedAxle implements PlanPart, Checked
 {
+    use WrittenAsDeclared;
+
     public function __construct(
+        #[Measured('the {part}’s limit', '{Part} limit', Kind::Mass, Unit::Kilogram, 50, 20000, 'Plate', 'estimated_kg')]
         public float $limitKg,
+        #[Inline(word: '{part}')]
         public Weighing $weighing,
     ) {
     }
 
-    public static function read(InputReader $in): self
+    public function check(InputReader $in): void
     {
-        $axle = new self(PlanFields::number($in, 'limit_kg'), Weighing::read($in));
-        $in->finish();
-
-        return $axle;
-    }
-
-    public function axle(): Axle
-    {
-        return new Axle($this->weighing->kg(), $this->limitKg);
-    }
-
-    /** @return array<string, mixed> */
-    public function jsonSerialize(): array
-    {
-        return ['limit_kg' => $this->limitKg] + $this->weighing->keys();
+        if ($this->weighing->kg() < 0) {
+            $in->fail($this->weighing->key(), \sprintf('%s kg: an axle weighs something.', $this->weighing->kg()));
+        }
     }
 }

@@ -4,51 +4,54 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Plan;
 
-use YardCask\Core\Input\InputReader;
 use YardCask\Core\Payload\RigKind;
+use YardCask\Core\Plan\Field\Choice;
+use YardCask\Core\Plan\Field\Inline;
+use YardCask\Core\Plan\Field\Measured;
+use YardCask\Core\Plan\Field\Tag;
+use YardCask\Core\Quantity\Kind;
+use YardCask\Core\Quantity\Unit;
 
 /** A boat; its origin is amidships. */
+#[Tag('kind', RigKind::Boat)]
 final readonly class PlannedBoat implements PlannedRig
 {
+    use WrittenAsDeclared;
+
     public function __construct(
-        private RigBody $body,
+        #[Choice('Outline', [BodyOutline::Boat])]
+        public BodyOutline $body,
+        #[Inline]
+        public RigSizes $sizes,
+        #[Measured('the displacement', 'Displacement, empty', Kind::Mass, Unit::Kilogram, 100, 60000, 'Papers', 'displacement_kg')]
         public float $displacementKg,
+        #[Measured('the metacentric height', 'Metacentric height', Kind::Length, Unit::Metre, 0.05, 5, 'Papers')]
         public float $gmM,
+        #[Measured('the load limit', 'Load limit', Kind::Mass, Unit::Kilogram, 50, 20000, 'Papers', 'load_limit_kg')]
         public float $loadLimitKg,
+        /** Of the keel below the water, empty; without it the heights of what is aboard do not count. */
+        #[Measured('the draught', 'Draught, empty', Kind::Length, Unit::Metre, 0.05, 5, 'Papers')]
+        public ?float $draughtM,
     ) {
     }
 
-    public static function read(InputReader $in): self
+    public function kind(): RigKind
     {
-        $rig = new self(
-            RigBody::read($in, RigKind::Boat),
-            PlanFields::number($in, 'displacement_kg'),
-            PlanFields::number($in, 'gm_m'),
-            PlanFields::number($in, 'load_limit_kg'),
-        );
-        $in->finish();
-
-        return $rig;
+        return RigKind::Boat;
     }
 
-    public function body(): RigBody
+    public function sizes(): RigSizes
     {
-        return $this->body;
+        return $this->sizes;
     }
 
     public function bodyFromM(): float
     {
-        return -$this->body->lengthM / 2;
+        return -$this->sizes->lengthM / 2;
     }
 
-    public function isWeighed(): bool
+    public function stowFromM(): float
     {
-        return true;
-    }
-
-    /** @return array<string, mixed> */
-    public function jsonSerialize(): array
-    {
-        return ['kind' => RigKind::Boat] + $this->body->keys() + ['displacement_kg' => $this->displacementKg, 'gm_m' => $this->gmM, 'load_limit_kg' => $this->loadLimitKg];
+        return $this->bodyFromM();
     }
 }

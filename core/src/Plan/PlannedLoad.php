@@ -4,48 +4,39 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Plan;
 
-use YardCask\Core\Input\InputReader;
 use YardCask\Core\Payload\Mass;
+use YardCask\Core\Plan\Field\Id;
+use YardCask\Core\Plan\Field\Measured;
+use YardCask\Core\Plan\Field\Text;
+use YardCask\Core\Quantity\Kind;
+use YardCask\Core\Quantity\Unit;
 
-/** Who or what comes aboard: its weight and where it sits. */
-final readonly class PlannedLoad implements \JsonSerializable
+/** What comes aboard besides people and water: its weight and where it is stowed. */
+final readonly class PlannedLoad implements PlanPart
 {
+    use WrittenAsDeclared;
+
     public function __construct(
+        #[Id]
         public string $id,
+        #[Text('what it is', 60)]
         public string $name,
+        #[Measured('what a load weighs', 'Weighs', Kind::Mass, Unit::Kilogram, 0, 5000)]
         public float $kg,
         /** Rearward of the rig's origin. */
+        #[Measured('a load’s place along the rig', '{Along}', Kind::Length, Unit::Metre, -10, 20)]
         public float $xM,
         /** To the right of the centreline. */
+        #[Measured('a load’s place across the rig', 'Across', Kind::Sideways, Unit::Metre, -3, 3)]
         public float $yM,
         /** Above the ground, or above the keel of a boat. */
+        #[Measured('a load’s height', 'Height', Kind::Length, Unit::Metre, 0, 5)]
         public float $zM,
     ) {
-    }
-
-    public static function read(InputReader $in, PlanIds $ids): self
-    {
-        $load = new self(
-            $ids->read($in),
-            $in->text('name', 60),
-            PlanFields::number($in, 'kg'),
-            PlanFields::number($in, 'x_m'),
-            PlanFields::number($in, 'y_m'),
-            PlanFields::number($in, 'z_m'),
-        );
-        $in->finish();
-
-        return $load;
     }
 
     public function mass(): Mass
     {
         return new Mass($this->name, $this->kg, $this->xM, $this->yM);
-    }
-
-    /** @return array<string, mixed> */
-    public function jsonSerialize(): array
-    {
-        return ['id' => $this->id, 'name' => $this->name, 'kg' => $this->kg, 'x_m' => $this->xM, 'y_m' => $this->yM, 'z_m' => $this->zM];
     }
 }

@@ -4,14 +4,18 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Plan;
 
+use YardCask\Core\Payload\RigKind;
+
 /** The rig that carries the water. */
-interface PlannedRig extends \JsonSerializable
+interface PlannedRig extends PlanPart
 {
-    public function body(): RigBody;
+    public function kind(): RigKind;
+
+    public function sizes(): RigSizes;
 
     /** Where the body begins, in m rearward of the rig's origin. */
     public function bodyFromM(): float;
 
-    /** Whether every figure that a weighbridge would give has been weighed. */
-    public function isWeighed(): bool;
+    /** How far forward something can be stowed, in m: on a trailer's drawbar too. */
+    public function stowFromM(): float;
 }

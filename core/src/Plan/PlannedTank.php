@@ -5,75 +5,101 @@ declare(strict_types=1);
 namespace YardCask\Core\Plan;
 
 use YardCask\Core\Input\InputReader;
+use YardCask\Core\Plan\Field\Checked;
+use YardCask\Core\Plan\Field\Choice;
+use YardCask\Core\Plan\Field\Id;
+use YardCask\Core\Plan\Field\Measured;
+use YardCask\Core\Plan\Field\PartFields;
+use YardCask\Core\Plan\Field\Text;
+use YardCask\Core\Quantity\Kind;
+use YardCask\Core\Quantity\Unit;
 use YardCask\Core\Tank\BoxShape;
 use YardCask\Core\Tank\TankInput;
 
-/** A box-shaped tank or can: its inner sizes, its fittings' heights, and where its middle stands. */
-final readonly class PlannedTank implements \JsonSerializable
+/** A box-shaped tank, or some cans alike that stand in a row along the rig: inner sizes, fittings' heights, and where the middle stands. */
+final readonly class PlannedTank implements PlanPart, Checked
 {
+    use WrittenAsDeclared;
+
+    public const MOST_ALIKE = 20;
+
     public function __construct(
+        #[Id]
         public string $id,
+        #[Text('the tank’s name', 60)]
         public string $name,
-        public TankForm $form,
-        public Supply $supply,
+        #[Choice('Form')]
+        public TankMounting $form,
+        #[Choice('Holds')]
+        public Holds $holds,
+        /** How many alike. Sizes, weight and litres are those of one. */
+        #[Measured('how many alike', 'How many alike', Kind::Count, Unit::One, 1, self::MOST_ALIKE)]
+        public float $count,
         /** Along the rig. */
+        #[Measured('a tank’s length', 'Length, along', Kind::Length, Unit::Millimetre, 20, 4000)]
         public float $lengthMm,
         /** Across the rig. */
+        #[Measured('a tank’s width', 'Width, across', Kind::Length, Unit::Millimetre, 20, 4000)]
         public float $widthMm,
+        #[Measured('a tank’s height', 'Height', Kind::Length, Unit::Millimetre, 20, 2000)]
         public float $heightMm,
+        #[Measured('the outlet’s height above the tank’s floor', 'Outlet at', Kind::Length, Unit::Millimetre, 0, 2000)]
         public float $outletHeightMm,
+        #[Measured('the overflow’s height above the tank’s floor', 'Overflow at', Kind::Length, Unit::Millimetre, 1, 2000)]
         public float $overflowHeightMm,
+        #[Measured('the share that baffles take', 'Baffles take', Kind::Share, Unit::Fraction, 0, 0.5)]
         public float $displacedFraction,
+        #[Measured('what a tank weighs empty', 'Weight, empty', Kind::Mass, Unit::Kilogram, 0, 300)]
         public float $emptyKg,
+        #[Measured('a tank’s place along the rig', '{Along}', Kind::Length, Unit::Metre, -10, 20)]
         public float $xM,
+        #[Measured('a tank’s place across the rig', 'Across', Kind::Sideways, Unit::Metre, -3, 3)]
         public float $yM,
         /** Of the underside above the ground, or above the keel of a boat. */
+        #[Measured('the height of a tank’s underside', 'Underside at', Kind::Length, Unit::Metre, 0, 4)]
         public float $zM,
-        /** From 0 to 1 of what it holds brim full; null to travel as full as the plan says for all main tanks. */
+        /** From 0 to 1 of what it holds brim full; null to travel as full as the plan says for all fresh tanks. */
+        #[Measured('how full this tank travels', 'How full it travels', Kind::Share, Unit::Fraction, 0, 1, stage: 'load')]
         public ?float $travelFill = null,
     ) {
     }
 
-    public static function read(InputReader $in, PlanIds $ids): self
+    public function check(InputReader $in): void
     {
-        $tank = new self(
-            $ids->read($in),
-            $in->text('name', 60),
-            $in->choice('form', TankForm::cases()),
-            $in->choice('supply', Supply::cases()),
-            PlanFields::number($in, 'length_mm'),
-            PlanFields::number($in, 'width_mm'),
-            PlanFields::number($in, 'height_mm'),
-            PlanFields::number($in, 'outlet_height_mm'),
-            PlanFields::number($in, 'overflow_height_mm'),
-            PlanFields::number($in, 'displaced_fraction'),
-            PlanFields::number($in, 'empty_kg'),
-            PlanFields::number($in, 'x_m'),
-            PlanFields::number($in, 'y_m'),
-            PlanFields::number($in, 'z_m'),
-            PlanFields::optionalNumber($in, 'travel_fill'),
-        );
-        $in->finish();
-        if (!$in->failed() && $tank->overflowHeightMm > $tank->heightMm) {
-            $in->fail('overflow_height_mm', \sprintf('The overflow (%s mm) lies above the lid (%s mm).', $tank->overflowHeightMm, $tank->heightMm));
+        if ($this->overflowHeightMm > $this->heightMm) {
+            $in->fail('overflow_height_mm', \sprintf('The overflow (%s mm) lies above the lid (%s mm).', $this->overflowHeightMm, $this->heightMm));
         }
-        if (!$in->failed() && $tank->outletHeightMm >= $tank->overflowHeightMm) {
-            $in->fail('outlet_height_mm', \sprintf('The outlet (%s mm) must lie below the overflow (%s mm).', $tank->outletHeightMm, $tank->overflowHeightMm));
+        if ($this->outletHeightMm >= $this->overflowHeightMm) {
+            $in->fail('outlet_height_mm', \sprintf('The outlet (%s mm) must lie below the overflow (%s mm).', $this->outletHeightMm, $this->overflowHeightMm));
         }
-
-        return $tank;
+        if (floor($this->count) !== $this->count) {
+            $in->fail('count', \sprintf('%s is not a whole number of tanks.', $this->count));
+        }
     }
 
+    /** One of those alike, for the tank calculator. */
     public function tankInput(): TankInput
     {
         return new TankInput(new BoxShape($this->lengthMm, $this->widthMm, $this->heightMm), $this->outletHeightMm, $this->overflowHeightMm, $this->displacedFraction);
+    }
+
+    /** The empty weight of all of them. */
+    public function allEmptyKg(): float
+    {
+        return $this->count * $this->emptyKg;
+    }
+
+    /** The length of the row along the rig. */
+    public function rowMm(): float
+    {
+        return $this->count * $this->lengthMm;
     }
 
     /** How far two tanks reach into each other, in m, in the direction in which they are most easily parted; negative when apart. */
     public function overlapM(self $other): float
     {
         return min(
-            ($this->lengthMm + $other->lengthMm) / 2000 - abs($this->xM - $other->xM),
+            ($this->rowMm() + $other->rowMm()) / 2000 - abs($this->xM - $other->xM),
             ($this->widthMm + $other->widthMm) / 2000 - abs($this->yM - $other->yM),
             min($this->zM + $this->heightMm / 1000, $other->zM + $other->heightMm / 1000) - max($this->zM, $other->zM),
         );
@@ -81,28 +107,16 @@ final readonly class PlannedTank implements \JsonSerializable
 
     public function movedTo(float $xM, float $yM): self
     {
-        return $this->with($this->lengthMm, $this->widthMm, $xM, $yM);
+        return PartFields::changed($this, ['xM' => $xM, 'yM' => $yM]);
     }
 
     public function sized(float $lengthMm, float $widthMm): self
     {
-        return $this->with($lengthMm, $widthMm, $this->xM, $this->yM);
+        return PartFields::changed($this, ['lengthMm' => $lengthMm, 'widthMm' => $widthMm]);
     }
 
-    private function with(float $lengthMm, float $widthMm, float $xM, float $yM): self
+    public function named(string $name): self
     {
-        return new self($this->id, $this->name, $this->form, $this->supply, $lengthMm, $widthMm, $this->heightMm, $this->outletHeightMm, $this->overflowHeightMm, $this->displacedFraction, $this->emptyKg, $xM, $yM, $this->zM, $this->travelFill);
-    }
-
-    /** @return array<string, mixed> */
-    public function jsonSerialize(): array
-    {
-        return [
-            'id' => $this->id, 'name' => $this->name, 'form' => $this->form, 'supply' => $this->supply,
-            'length_mm' => $this->lengthMm, 'width_mm' => $this->widthMm, 'height_mm' => $this->heightMm,
-            'outlet_height_mm' => $this->outletHeightMm, 'overflow_height_mm' => $this->overflowHeightMm,
-            'displaced_fraction' => $this->displacedFraction, 'empty_kg' => $this->emptyKg,
-            'x_m' => $this->xM, 'y_m' => $this->yM, 'z_m' => $this->zM,
-        ] + (null === $this->travelFill ? [] : ['travel_fill' => $this->travelFill]);
+        return PartFields::changed($this, ['name' => $name]);
     }
 }

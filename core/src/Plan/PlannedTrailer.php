@@ -6,50 +6,57 @@ namespace YardCask\Core\Plan;
 
 use YardCask\Core\Input\InputReader;
 use YardCask\Core\Payload\RigKind;
+use YardCask\Core\Plan\Field\Checked;
+use YardCask\Core\Plan\Field\Choice;
+use YardCask\Core\Plan\Field\Inline;
+use YardCask\Core\Plan\Field\Measured;
+use YardCask\Core\Plan\Field\Tag;
+use YardCask\Core\Plan\Field\YesNo;
+use YardCask\Core\Quantity\Kind;
+use YardCask\Core\Quantity\Unit;
 
 /** A single-axled trailer; its origin is the coupling. */
-final readonly class PlannedTrailer implements PlannedRig
+#[Tag('kind', RigKind::Trailer)]
+final readonly class PlannedTrailer implements PlannedRig, Checked
 {
+    use WrittenAsDeclared;
+
     public function __construct(
-        private RigBody $body,
+        #[Choice('Outline', [BodyOutline::Trailer])]
+        public BodyOutline $body,
+        #[Choice('Built', group: 'Weighbridge')]
+        public Build $build,
+        #[Inline]
+        public RigSizes $sizes,
+        #[Measured('the distance from coupling to body', 'Coupling to body', Kind::Length, Unit::Metre, 0, 5, 'Tape')]
         public float $couplingToBodyM,
+        #[Measured('the distance from coupling to axle', 'Coupling to axle', Kind::Length, Unit::Metre, 0.5, 12, 'Tape')]
         public float $couplingToAxleM,
+        #[Measured('the track', 'Track', Kind::Length, Unit::Metre, 0.5, 3, 'Tape')]
         public float $trackM,
+        #[Measured('the gross limit', 'Gross limit', Kind::Mass, Unit::Kilogram, 100, 40000, 'Plate', 'estimated_kg')]
         public float $grossLimitKg,
+        #[Measured('the nose limit', 'Nose limit', Kind::Mass, Unit::Kilogram, 10, 2000, 'Plate', 'nose_limit_kg')]
         public float $noseLimitKg,
+        #[Measured('the axle’s limit', 'Axle limit', Kind::Mass, Unit::Kilogram, 50, 20000, 'Plate', 'estimated_kg')]
         public float $axleLimitKg,
+        #[Inline(word: 'whole')]
         public Weighing $whole,
+        #[Inline(prefix: 'nose_', word: 'nose')]
         public Weighing $nose,
+        #[YesNo('The tanks were in, empty', 'Weighbridge')]
+        public bool $weighedWithTanks,
     ) {
     }
 
-    public static function read(InputReader $in): self
+    public function kind(): RigKind
     {
-        $rig = new self(
-            RigBody::read($in, RigKind::Trailer),
-            PlanFields::number($in, 'coupling_to_body_m'),
-            PlanFields::number($in, 'coupling_to_axle_m'),
-            PlanFields::number($in, 'track_m'),
-            PlanFields::number($in, 'gross_limit_kg'),
-            PlanFields::number($in, 'nose_limit_kg'),
-            PlanFields::number($in, 'axle_limit_kg'),
-            Weighing::read($in),
-            Weighing::read($in, 'nose_'),
-        );
-        $in->finish();
-        if (!$in->failed() && $rig->couplingToAxleM > $rig->couplingToBodyM + $rig->body->lengthM) {
-            $in->fail('coupling_to_axle_m', \sprintf('The axle (%s m behind the coupling) lies behind the end of the body (%s m).', $rig->couplingToAxleM, $rig->couplingToBodyM + $rig->body->lengthM));
-        }
-        if (!$in->failed() && $rig->nose->kg() > $rig->whole->kg()) {
-            $in->fail(null === $rig->nose->weighedKg ? 'nose_estimated_kg' : 'nose_weighed_kg', \sprintf('The nose (%s kg) cannot weigh more than the whole trailer (%s kg).', $rig->nose->kg(), $rig->whole->kg()));
-        }
-
-        return $rig;
+        return RigKind::Trailer;
     }
 
-    public function body(): RigBody
+    public function sizes(): RigSizes
     {
-        return $this->body;
+        return $this->sizes;
     }
 
     public function bodyFromM(): float
@@ -57,17 +64,20 @@ final readonly class PlannedTrailer implements PlannedRig
         return $this->couplingToBodyM;
     }
 
-    public function isWeighed(): bool
+    public function stowFromM(): float
     {
-        return null !== $this->whole->weighedKg && null !== $this->nose->weighedKg;
+        return 0.0;
     }
 
-    /** @return array<string, mixed> */
-    public function jsonSerialize(): array
+    public function check(InputReader $in): void
     {
-        return ['kind' => RigKind::Trailer] + $this->body->keys() + [
-            'coupling_to_body_m' => $this->couplingToBodyM, 'coupling_to_axle_m' => $this->couplingToAxleM, 'track_m' => $this->trackM,
-            'gross_limit_kg' => $this->grossLimitKg, 'nose_limit_kg' => $this->noseLimitKg, 'axle_limit_kg' => $this->axleLimitKg,
-        ] + $this->whole->keys() + $this->nose->keys('nose_');
+        if ($this->couplingToAxleM > $this->couplingToBodyM + $this->sizes->lengthM) {
+            $in->fail('coupling_to_axle_m', \sprintf('The axle (%s m behind the coupling) lies behind the end of the body (%s m).', $this->couplingToAxleM, $this->couplingToBodyM + $this->sizes->lengthM));
+        }
+        if ($this->whole->kg() < 0) {
+            $in->fail($this->whole->key(), \sprintf('%s kg: a trailer weighs something.', $this->whole->kg()));
+        } elseif ($this->nose->kg() > $this->whole->kg()) {
+            $in->fail('nose_'.$this->nose->key(), \sprintf('The nose (%s kg) cannot weigh more than the whole trailer (%s kg).', $this->nose->kg(), $this->whole->kg()));
+        }
     }
 }

@@ -7,49 +7,53 @@ namespace YardCask\Core\Plan;
 use YardCask\Core\Demand\DemandUse;
 use YardCask\Core\Demand\Each;
 use YardCask\Core\Demand\Per;
-use YardCask\Core\Input\InputReader;
+use YardCask\Core\Plan\Field\Choice;
+use YardCask\Core\Plan\Field\EitherOr;
+use YardCask\Core\Plan\Field\Id;
+use YardCask\Core\Plan\Field\Measured;
+use YardCask\Core\Plan\Field\Text;
+use YardCask\Core\Quantity\Kind;
+use YardCask\Core\Quantity\Unit;
 
 /** One use of water: litres at a time, or a flow that runs for minutes. */
-final readonly class PlannedUse implements \JsonSerializable
+#[EitherOr(['litres'], ['flow_lpm', 'minutes'])]
+final readonly class PlannedUse implements PlanPart
 {
+    use WrittenAsDeclared;
+
+    /** Where a use drains to when no tank takes it: out of the rig. */
+    public const OUTSIDE = 'outside';
+    /** Drunk, boiled off, or carried away. */
+    public const NOTHING = 'nothing';
+
     public function __construct(
+        #[Id]
         public string $id,
+        #[Text('what the water is for', 60)]
         public string $name,
         /** The catalogue's word for this sort of use, by which presets find it; null for one of the crew's own. */
+        #[Text('the catalogue’s word for this sort of use', 32)]
         public ?string $habit,
+        #[Measured('the water for one time', 'Litres at a time', Kind::Volume, Unit::Litre, 0, 500)]
         public ?float $litres,
+        #[Measured('the flow while it runs', 'Flow', Kind::Flow, Unit::LitrePerMinute, 0, 40)]
         public ?float $flowLpm,
+        #[Measured('the time for which it runs', 'Runs for', Kind::Duration, Unit::Minute, 0, 120)]
         public ?float $minutes,
+        #[Choice('For each')]
         public Each $each,
+        #[Measured('the number of times', 'Times', Kind::Times, Unit::One, 0, 100)]
         public float $times,
+        #[Choice('Counted')]
         public Per $per,
+        #[Choice('Drawn from')]
         public Supply $supply,
+        #[Measured('the likely spread', 'Likely spread', Kind::Share, Unit::Fraction, 0, 1)]
         public float $spread,
+        /** The id of a tank for waste or toilet, `outside`, or `nothing`. */
+        #[Text('where it drains to: the id of a tank, “outside” or “nothing”', Id::MAX_LENGTH)]
+        public string $drainsTo,
     ) {
-    }
-
-    public static function read(InputReader $in, PlanIds $ids): self
-    {
-        $flows = $in->has('flow_lpm') || $in->has('minutes');
-        if ($flows && $in->has('litres')) {
-            $in->fail('litres', 'Give litres, or flow_lpm with minutes, not both.');
-        }
-        $use = new self(
-            $ids->read($in),
-            $in->text('name', 60),
-            $in->has('habit') ? $in->text('habit', 32) : null,
-            $flows ? PlanFields::optionalNumber($in, 'litres') : PlanFields::number($in, 'litres'),
-            $flows ? PlanFields::number($in, 'flow_lpm') : null,
-            $flows ? PlanFields::number($in, 'minutes') : null,
-            $in->choice('each', Each::cases()),
-            PlanFields::number($in, 'times'),
-            $in->choice('per', Per::cases()),
-            $in->choice('supply', Supply::cases()),
-            PlanFields::number($in, 'spread'),
-        );
-        $in->finish();
-
-        return $use;
     }
 
     public function demandUse(): DemandUse
@@ -63,15 +67,5 @@ final readonly class PlannedUse implements \JsonSerializable
             $this->supply->value,
             $this->spread,
         );
-    }
-
-    /** @return array<string, mixed> */
-    public function jsonSerialize(): array
-    {
-        return array_filter([
-            'id' => $this->id, 'name' => $this->name, 'habit' => $this->habit,
-            'litres' => $this->litres, 'flow_lpm' => $this->flowLpm, 'minutes' => $this->minutes,
-            'each' => $this->each, 'times' => $this->times, 'per' => $this->per, 'supply' => $this->supply, 'spread' => $this->spread,
-        ], static fn (mixed $value): bool => null !== $value);
     }
 }

@@ -4,14 +4,25 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Plan;
 
+use YardCask\Core\Input\Worded;
+
 /** How the crew mostly stays overnight. */
-enum StayStyle: string
+enum StayStyle: string implements Worded
 {
     /** Serviced sites: a tap within a walk, every day. */
     case Sites = 'sites';
     case Mixed = 'mixed';
     /** No tap until the next fill. */
     case Wild = 'wild';
+
+    public function word(): string
+    {
+        return match ($this) {
+            self::Sites => 'serviced sites',
+            self::Mixed => 'mixed',
+            self::Wild => 'wild nights',
+        };
+    }
 
     /** Carried on top of the need when nothing else is said: the further from a tap, the more. */
     public function usualReserve(): float
@@ -21,5 +32,11 @@ enum StayStyle: string
             self::Mixed => 0.1,
             self::Wild => 0.15,
         };
+    }
+
+    /** Whether there is a tap where the stay begins, so that the tanks can be brimmed there. */
+    public function hasTapOnArrival(): bool
+    {
+        return self::Wild !== $this;
     }
 }

@@ -4,9 +4,22 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Plan;
 
-/** Drinking water is often kept apart from the rest. */
-enum Supply: string
+use YardCask\Core\Input\Worded;
+
+/** Which water a use draws: drinking water is often kept apart from the rest. */
+enum Supply: string implements Worded
 {
     case Main = 'main';
     case Drinking = 'drinking';
+
+    public function word(): string
+    {
+        return $this->value;
+    }
+
+    /** The tanks that it is drawn from. */
+    public function tanks(): Holds
+    {
+        return self::Drinking === $this ? Holds::Drinking : Holds::Fresh;
+    }
 }

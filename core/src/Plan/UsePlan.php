@@ -5,44 +5,38 @@ declare(strict_types=1);
 namespace YardCask\Core\Plan;
 
 use YardCask\Core\Demand\DemandInput;
-use YardCask\Core\Input\InputReader;
+use YardCask\Core\Demand\DemandUse;
+use YardCask\Core\Plan\Field\Choice;
+use YardCask\Core\Plan\Field\Measured;
+use YardCask\Core\Plan\Field\Parts;
+use YardCask\Core\Quantity\Kind;
+use YardCask\Core\Quantity\Unit;
 
 /** Who travels, how, how long between two fills, and what water is for. */
-final readonly class UsePlan implements \JsonSerializable
+final readonly class UsePlan implements PlanPart
 {
+    use WrittenAsDeclared;
+
+    public const MOST_USES = 60;
+
     /** @param list<PlannedUse> $uses */
     public function __construct(
+        #[Measured('the number of people', 'People', Kind::Count, Unit::One, 1, 60)]
         public float $crew,
+        #[Measured('the days between two fills', 'Between fills', Kind::Days, Unit::Day, 0.25, 120)]
         public float $days,
+        #[Choice('Nights')]
         public StayStyle $stay,
+        #[Measured('the reserve', 'Reserve', Kind::Share, Unit::Fraction, 0, 1)]
         public float $reserve,
+        #[Parts(PlannedUse::class, self::MOST_USES)]
         public array $uses,
     ) {
-    }
-
-    public static function read(InputReader $in, PlanIds $ids): self
-    {
-        $use = new self(
-            PlanFields::number($in, 'crew'),
-            PlanFields::number($in, 'days'),
-            $in->choice('stay', StayStyle::cases()),
-            PlanFields::number($in, 'reserve'),
-            array_map(static fn (InputReader $one): PlannedUse => PlannedUse::read($one, $ids), $in->objects('uses', 60)),
-        );
-        $in->finish();
-
-        return $use;
     }
 
     /** The demand calculator's input, for this plan's days or for others. */
     public function demandInput(?float $days = null): DemandInput
     {
-        return new DemandInput($this->crew, $days ?? $this->days, $this->reserve, array_map(static fn (PlannedUse $use): \YardCask\Core\Demand\DemandUse => $use->demandUse(), $this->uses));
-    }
-
-    /** @return array<string, mixed> */
-    public function jsonSerialize(): array
-    {
-        return ['crew' => $this->crew, 'days' => $this->days, 'stay' => $this->stay, 'reserve' => $this->reserve, 'uses' => $this->uses];
+        return new DemandInput($this->crew, $days ?? $this->days, $this->reserve, array_map(static fn (PlannedUse $use): DemandUse => $use->demandUse(), $this->uses));
     }
 }

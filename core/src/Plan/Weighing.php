@@ -4,21 +4,19 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Plan;
 
-use YardCask\Core\Input\InputReader;
+use YardCask\Core\Plan\Field\Measured;
+use YardCask\Core\Quantity\Kind;
+use YardCask\Core\Quantity\Unit;
 
 /** A weight that was read on a weighbridge, or else is estimated, in kg. */
 final readonly class Weighing
 {
     public function __construct(
+        #[Measured('the weighed {part}', '{Part}, weighed', Kind::Mass, Unit::Kilogram, -500, 20000, 'Weighbridge', 'estimated_kg')]
         public ?float $weighedKg,
+        #[Measured('the estimate for the {part}', '{Part}, else estimated', Kind::Mass, Unit::Kilogram, -500, 20000, 'Weighbridge', 'limit_kg')]
         public float $estimatedKg,
     ) {
-    }
-
-    /** Reads PREFIXweighed_kg, which may be missing, and PREFIXestimated_kg. */
-    public static function read(InputReader $in, string $prefix = ''): self
-    {
-        return new self(PlanFields::optionalNumber($in, $prefix.'weighed_kg'), PlanFields::number($in, $prefix.'estimated_kg'));
     }
 
     /** The weighed figure, or the estimate while there is none. */
@@ -27,9 +25,14 @@ final readonly class Weighing
         return $this->weighedKg ?? $this->estimatedKg;
     }
 
-    /** @return array<string, float> */
-    public function keys(string $prefix = ''): array
+    public function isWeighed(): bool
     {
-        return (null === $this->weighedKg ? [] : [$prefix.'weighed_kg' => $this->weighedKg]) + [$prefix.'estimated_kg' => $this->estimatedKg];
+        return null !== $this->weighedKg;
+    }
+
+    /** The key under which the figure that counts stands. */
+    public function key(): string
+    {
+        return $this->isWeighed() ? 'weighed_kg' : 'estimated_kg';
     }
 }

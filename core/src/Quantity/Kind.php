@@ -21,6 +21,8 @@ enum Kind: string
     case Share = 'share';
     case Angle = 'angle';
     case Count = 'count';
+    /** How often: “twice”, “2 a day”. */
+    case Times = 'times';
 
     /** The noun with its article, as it reads in “here … is wanted”. */
     public function noun(): string
@@ -38,6 +40,7 @@ enum Kind: string
             self::Share => 'a percentage',
             self::Angle => 'an angle',
             self::Count => 'a plain number',
+            self::Times => 'a number of times',
         };
     }
 
@@ -57,6 +60,7 @@ enum Kind: string
             self::Share => '10 % or 1/4',
             self::Angle => '2°',
             self::Count => '2',
+            self::Times => '2 or twice',
         };
     }
 
@@ -65,6 +69,7 @@ enum Kind: string
     {
         return $this === $other
             || (self::Sideways === $this && self::Length === $other)
-            || (self::Days === $this && self::Duration === $other);
+            || (self::Days === $this && self::Duration === $other)
+            || (self::Times === $this && self::Count === $other);
     }
 }

@@ -18,6 +18,8 @@ final class PlainText
         '/\s+/' => ' ',
         '/^(?:about|approx\.?|ca\.?|circa|~) ?/' => '',
         '/[,;]+$/' => '',
+        // A point with which somebody is about to type decimals.
+        '/(?<=\d)\.$/' => '',
         // 6'-2" is six feet and two inches, not less two.
         "/('|ft|foot|feet) ?- ?(?=\\d)/" => '$1 ',
         '/\b([cd]?)m3\b/' => '$1m³',

@@ -17,9 +17,10 @@ final readonly class QuantityFormat
     /** The figure alone, rounded for reading: `118`, `2 855`, `−46`. */
     public function figure(float $value, Unit $unit, Kind $kind): string
     {
-        $shown = Quantity::of($value, $unit)->in($this->units->for($kind));
+        $target = $this->units->for($kind);
+        $shown = Quantity::of($value, $unit)->in($target);
 
-        return self::number($shown, $this->units->for($kind)->readingDecimals($shown));
+        return Unit::Inch === $target ? TapeInches::nearest($shown) : self::number($shown, $target->readingDecimals($shown));
     }
 
     /** Like reading(), but rounded down: for what must not be exceeded. */
@@ -57,12 +58,44 @@ final readonly class QuantityFormat
     {
         $target = $this->units->for($kind);
         $shown = Quantity::of(Kind::Sideways === $kind ? abs($value) : $value, $unit)->in($target);
-        $text = (string) (round($shown, $target->exactDecimals()) + 0.0);
+        $text = (Unit::Inch === $target ? TapeInches::onTheTape($shown) : null) ?? (string) (round($shown, $target->exactDecimals()) + 0.0);
         if (Kind::Sideways === $kind && '0' !== $text) {
             return $text.($value < 0 ? ' left' : ' right');
         }
 
         return $text;
+    }
+
+    /** The exact figure with its unit. */
+    public function readingExact(float $value, Unit $unit, Kind $kind): string
+    {
+        return Kind::Sideways === $kind ? $this->reading($value, $unit, $kind) : $this->inTarget(Quantity::of($value, $unit)->in($this->units->for($kind)), $kind, round(...));
+    }
+
+    /** The least value of a range, never rounded to less than is allowed. */
+    public function leastAllowed(float $value, Unit $unit, Kind $kind): string
+    {
+        return $this->inTarget(Quantity::of($value, $unit)->in($this->units->for($kind)), $kind, static fn (float $steps): float => ceil($steps - 1e-9));
+    }
+
+    /** The greatest value of a range, never rounded to more than is allowed. */
+    public function mostAllowed(float $value, Unit $unit, Kind $kind): string
+    {
+        return $this->inTarget(Quantity::of($value, $unit)->in($this->units->for($kind)), $kind, static fn (float $steps): float => floor($steps + 1e-9));
+    }
+
+    /** @param callable(float): float $round of the number of the smallest steps shown */
+    private function inTarget(float $shown, Kind $kind, callable $round): string
+    {
+        $decimals = $this->units->for($kind)->exactDecimals();
+        $rounded = $round($shown * 10 ** $decimals) / 10 ** $decimals;
+        $text = self::number(abs($rounded), $decimals);
+        $text = str_contains($text, '.') ? rtrim(rtrim($text, '0'), '.') : $text;
+        if (Kind::Sideways === $kind) {
+            return $this->withSymbol($text, $kind).($rounded < 0 ? ' left' : ' right');
+        }
+
+        return $this->withSymbol(($rounded < 0 ? '−' : '').$text, $kind);
     }
 
     /** The symbol that follows a figure of this kind; nothing for a count. */

@@ -30,6 +30,9 @@ final readonly class QuantityParser
         if (Kind::Sideways === $kind && 1 === preg_match('/^(?:on the )?(?:middle|cent(?:re|er)(?:line)?)$/', $said)) {
             return Quantity::of(0.0, $this->units->for($kind));
         }
+        if (Kind::Times === $kind) {
+            $said = self::times($said);
+        }
         [$said, $side] = Kind::Sideways === $kind ? self::side($said) : [$said, 1.0];
         if ('' === trim($said, '-')) {
             throw UnreadableQuantity::noNumber($text, $kind);
@@ -47,6 +50,14 @@ final readonly class QuantityParser
         }
 
         return Quantity::of($total->value * $side, $total->unit);
+    }
+
+    /** `once`, `twice`, `2 a day`, `3 times per stay`: what is counted stands beside the field. */
+    private static function times(string $said): string
+    {
+        $said = strtr($said, ['once' => '1', 'twice' => '2', 'thrice' => '3', 'never' => '0']);
+
+        return (string) preg_replace('#(?<=[\d\w])\s*(?:(?:times?|x) ?)?(?:(?:a|per|each|every|/) ?(?:day|stay|person|night|trip)|daily|nightly)$#', '', $said);
     }
 
     /**
@@ -75,7 +86,7 @@ final readonly class QuantityParser
     private function term(string $term, string $text, Kind $kind, string $lastUnit): Quantity
     {
         $count = 1.0;
-        if (1 === preg_match('/^(\d+) ?x ?(.*\d.*)$/', $term, $m)) {
+        if (1 === preg_match('/^([1-9]\d*) ?x ?(.*\d.*)$/', $term, $m)) {
             $count = (float) $m[1];
             $term = $m[2];
         }
@@ -110,6 +121,9 @@ final readonly class QuantityParser
         $parts = [];
         foreach ($rows as $index => $row) {
             $spelling = self::tidy($row[2] ?? '');
+            if (0 < $index && '' === $spelling && '' === self::tidy($rows[$index - 1][2] ?? '')) {
+                throw UnreadableQuantity::notOneQuantity($text, $kind);
+            }
             $unit = match (true) {
                 '' !== $spelling => $this->unit($spelling, $row[1], $text, $kind),
                 0 < $index => $this->smaller($parts[$index - 1]->unit, $row[1], $text, $kind),

@@ -69,6 +69,16 @@ enum Unit: string
     case Degree = '°';
     case One = '×';
 
+    /** As it reads on the button that chooses it. */
+    public function word(): string
+    {
+        return match ($this) {
+            self::Litre => 'litres',
+            self::Inch => 'inches',
+            default => $this->value,
+        };
+    }
+
     public function kind(): Kind
     {
         return match ($this) {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Quantity;
 
+use YardCask\Core\Input\InputReader;
+
 /** The units that a plan is shown in and that a bare number is read in: one choice a kind. */
 final readonly class UnitPreferences
 {
@@ -16,6 +18,9 @@ final readonly class UnitPreferences
         'temperature' => [Unit::Celsius, Unit::Fahrenheit],
     ];
 
+    /** @var array<string, string> what each kind is called */
+    public const LABELS = ['volume' => 'Volume', 'length' => 'Length', 'mass' => 'Weight', 'pressure' => 'Pressure', 'temperature' => 'Temperature'];
+
     public function __construct(
         public Unit $volume = Unit::Litre,
         public Unit $length = Unit::Millimetre,
@@ -23,6 +28,21 @@ final readonly class UnitPreferences
         public Unit $pressure = Unit::Kilopascal,
         public Unit $temperature = Unit::Celsius,
     ) {
+    }
+
+    /**
+     * Reads one choice a kind; those in $optional may be missing.
+     *
+     * @param list<string> $optional
+     */
+    public static function read(InputReader $in, array $optional = []): self
+    {
+        $units = [];
+        foreach (self::CHOICES as $kind => $choices) {
+            $units[] = $in->choice($kind, $choices, \in_array($kind, $optional, true) ? $choices[0] : null);
+        }
+
+        return new self(...$units);
     }
 
     /** The unit in which a quantity of this kind is shown, and in which a bare number is read. */
@@ -43,7 +63,7 @@ final readonly class UnitPreferences
             Kind::Days => Unit::Day,
             Kind::Share => Unit::Percent,
             Kind::Angle => Unit::Degree,
-            Kind::Count => Unit::One,
+            Kind::Count, Kind::Times => Unit::One,
         };
     }
 }

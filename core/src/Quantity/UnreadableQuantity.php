@@ -53,4 +53,10 @@ final class UnreadableQuantity extends \RuntimeException
     {
         return new self(\sprintf('“%s” can be read in two ways: %s. Type %s.', $text, $reason, implode(' or ', $choices)), $choices);
     }
+
+    /** @param list<string> $readings the likelier first; each is what the writer may have meant */
+    public static function implausible(string $text, string $expected, array $readings): self
+    {
+        return new self(\sprintf('“%s” is far from the %s that stands beside it. Is it %s?', trim($text), $expected, implode(' or ', $readings)), $readings);
+    }
 }

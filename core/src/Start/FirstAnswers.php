@@ -6,9 +6,11 @@ namespace YardCask\Core\Start;
 
 use YardCask\Core\Input\InputReader;
 use YardCask\Core\Input\InvalidInput;
-use YardCask\Core\Plan\PlanFields;
+use YardCask\Core\Plan\Field\PartFields;
+use YardCask\Core\Plan\Plan;
 use YardCask\Core\Plan\StayStyle;
 use YardCask\Core\Plan\TypedText;
+use YardCask\Core\Plan\UsePlan;
 use YardCask\Core\Quantity\UnitPreferences;
 use YardCask\Core\Quantity\UnreadableQuantity;
 
@@ -21,7 +23,7 @@ final readonly class FirstAnswers
         public StayStyle $stay,
         public HabitLevel $habit,
         public float $days,
-        public RigPreset $rig,
+        public StartingRig $rig,
         public UnitPreferences $units,
     ) {
     }
@@ -31,20 +33,19 @@ final readonly class FirstAnswers
      *
      * @throws InvalidInput with every error of the answers
      */
-    public static function read(mixed $answers, Catalogue $catalogue): self
+    public static function read(mixed $answers, StartingChoices $choices): self
     {
         $in = InputReader::of($answers);
-        $choices = UnitPreferences::CHOICES;
-        $name = $in->text('name', 80, 'New plan');
-        $units = new UnitPreferences($in->choice('volume', $choices['volume'], $choices['volume'][0]), $in->choice('length', $choices['length'], $choices['length'][0]), $in->choice('mass', $choices['mass'], $choices['mass'][0]));
+        $name = $in->text('name', Plan::LONGEST_NAME, 'New plan');
+        $units = UnitPreferences::read($in, array_keys(UnitPreferences::CHOICES));
         $crew = self::numberOrText($in, 'crew', $units);
         $stay = $in->choice('stay', StayStyle::cases());
         $habit = $in->choice('habit', HabitLevel::cases());
         $days = self::numberOrText($in, 'days', $units);
         $rigId = $in->text('rig', 32);
-        $rig = $catalogue->rig($rigId);
+        $rig = $choices->rig($rigId);
         if (null === $rig && '' !== $rigId) {
-            $in->fail('rig', \sprintf('There is no rig “%s”. Choose one of %s.', $rigId, implode(', ', array_map(static fn (RigPreset $one): string => $one->id, $catalogue->rigs))));
+            $in->fail('rig', \sprintf('There is no rig “%s”. Choose one of %s.', $rigId, implode(', ', array_map(static fn (StartingRig $one): string => $one->id, $choices->rigs))));
         }
         $in->finish();
         $in->throwIfInvalid();
@@ -58,8 +59,7 @@ final readonly class FirstAnswers
     /** A measured field of a plan's use as a number, or as somebody typed it: `three`, `a week`. */
     private static function numberOrText(InputReader $in, string $key, UnitPreferences $units): float
     {
-        $pointer = '/use/'.$key;
-        $field = PlanFields::at($pointer) ?? throw new \LogicException($pointer.' is not in the table of plan fields.');
+        $field = PartFields::measured(UsePlan::class, $key);
         if (!$in->holdsText($key)) {
             return $in->number($key, $field->range);
         }

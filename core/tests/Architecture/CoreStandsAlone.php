@@ -5,14 +5,20 @@ declare(strict_types=1);
 namespace YardCask\Core\Tests\Architecture;
 
 use PHPat\Selector\Selector;
+use PHPat\Selector\SelectorInterface;
 use PHPat\Test\Attributes\TestRule;
 use PHPat\Test\Builder\Rule;
 use PHPat\Test\PHPat;
 
-/** The core touches nothing outside itself and PHP, and its subjects know nothing of plans and assessments. Run by PHPStan. */
+/**
+ * The arrows of the core: Stage → Assessment → Plan → Quantity, Input, Output; the physics stands beside and sees no plan;
+ * a stage sees of another only what that one shares. Run by PHPStan.
+ */
 final class CoreStandsAlone
 {
     private const CORE = 'YardCask\Core';
+    private const PHYSICS = ['Demand', 'Tank', 'Payload'];
+    private const STAGES = ['Use', 'Load', 'Tanks'];
 
     #[TestRule]
     public function nothingButItselfAndPhp(): Rule
@@ -21,17 +27,52 @@ final class CoreStandsAlone
             ->classes(Selector::inNamespace(self::CORE))
             ->excluding(Selector::inNamespace(self::CORE.'\Tests'))
             ->canOnlyDependOn()
-            ->classes(Selector::inNamespace(self::CORE), Selector::isStandardClass(), Selector::classname('/^(Json|Array|Runtime|Logic|Backed|Unit)\w+$/', true))
+            ->classes(Selector::inNamespace(self::CORE), Selector::isStandardClass(), Selector::classname('/^(Json|Array|Runtime|Logic|Backed|Unit|Reflection|Attribute)\w*$/', true))
             ->because('the rules and the computation are tested on their own');
     }
 
     #[TestRule]
-    public function subjectsKnowNoPlans(): Rule
+    public function physicsKnowsNoPlans(): Rule
     {
         return PHPat::rule()
-            ->classes(Selector::inNamespace(self::CORE.'\Demand'), Selector::inNamespace(self::CORE.'\Tank'), Selector::inNamespace(self::CORE.'\Payload'), Selector::inNamespace(self::CORE.'\Quantity'), Selector::inNamespace(self::CORE.'\Input'))
+            ->classes(...self::in([...self::PHYSICS, 'Quantity', 'Input', 'Output']))
             ->shouldNotDependOn()
-            ->classes(Selector::inNamespace(self::CORE.'\Plan'), Selector::inNamespace(self::CORE.'\Assessment'), Selector::inNamespace(self::CORE.'\Start'), Selector::inNamespace(self::CORE.'\Calculator'))
+            ->classes(...self::in(['Plan', 'Assessment', 'Stage', 'Start', 'Calculator']))
             ->because('a calculator serves the plan and the command line alike');
+    }
+
+    #[TestRule]
+    public function theMachineryKnowsNoStage(): Rule
+    {
+        return PHPat::rule()
+            ->classes(...self::in(['Assessment', 'Plan']))
+            ->shouldNotDependOn()
+            ->classes(...self::in(['Stage', 'Start', 'Calculator']))
+            ->because('a stage is a folder and a line');
+    }
+
+    /** @return iterable<string, Rule> */
+    #[TestRule]
+    public function noStageReachesIntoAnother(): iterable
+    {
+        foreach (self::STAGES as $stage) {
+            $others = array_map(static fn (string $other): string => 'Stage\\'.$other, array_values(array_diff(self::STAGES, [$stage])));
+            yield $stage => PHPat::rule()
+                ->classes(Selector::inNamespace(self::CORE.'\Stage\\'.$stage))
+                ->shouldNotDependOn()
+                ->classes(...self::in($others))
+                ->excluding(...self::in(array_map(static fn (string $other): string => $other.'\Shared', $others)))
+                ->because('what one stage needs of another stands in its folder Shared');
+        }
+    }
+
+    /**
+     * @param list<string> $folders
+     *
+     * @return list<SelectorInterface>
+     */
+    private static function in(array $folders): array
+    {
+        return array_map(static fn (string $folder): SelectorInterface => Selector::inNamespace(self::CORE.'\\'.$folder), $folders);
     }
 }

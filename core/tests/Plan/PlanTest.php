@@ -14,6 +14,7 @@ use YardCask\Core\Plan\PlanMigrations;
 use YardCask\Core\Plan\PlanPatch;
 use YardCask\Core\Plan\TypedText;
 use YardCask\Core\Quantity\UnreadableQuantity;
+use YardCask\Core\Stage\Assessor;
 use YardCask\Core\Tests\SamplePlans;
 
 final class PlanTest extends TestCase
@@ -36,7 +37,7 @@ final class PlanTest extends TestCase
         yield 'unknown choice' => ['[{"op":"replace","path":"/units/volume","value":"gal"}]', '/units/volume', '"US gal"'];
         yield 'no rig of that kind' => ['[{"op":"replace","path":"/load/rig/kind","value":"raft"}]', '/load/rig/kind', '"trailer"'];
         yield 'a body of another kind' => ['[{"op":"replace","path":"/load/rig/body","value":"boat"}]', '/load/rig/body', '"pickup"'];
-        yield 'an id twice' => ['[{"op":"replace","path":"/tanks/1/id","value":"crew"}]', '/tanks/1/id', 'stands first at /load/loads/0'];
+        yield 'an id twice' => ['[{"op":"replace","path":"/tanks/1/id","value":"bunk"}]', '/tanks/1/id', 'stands first at /load/loads/0'];
         yield 'an id with a blank' => ['[{"op":"replace","path":"/tanks/1/id","value":"a b"}]', '/tanks/1/id', 'for example “tank-1”'];
         yield 'an empty name' => ['[{"op":"replace","path":"/name","value":"  "}]', '/name', '1 to 80 characters'];
         yield 'a name on two lines' => ['[{"op":"replace","path":"/name","value":"a\nb"}]', '/name', 'on one line'];
@@ -44,7 +45,7 @@ final class PlanTest extends TestCase
         yield 'outlet above overflow' => ['[{"op":"replace","path":"/tanks/0/outlet_height_mm","value":350}]', '/tanks/0/outlet_height_mm', 'below the overflow'];
         yield 'overflow above the lid' => ['[{"op":"replace","path":"/tanks/0/overflow_height_mm","value":361}]', '/tanks/0/overflow_height_mm', 'above the lid'];
         yield 'axles longer than the rig' => ['[{"op":"replace","path":"/load/rig/wheelbase_m","value":5.5}]', '/load/rig/wheelbase_m', 'longer than the rig'];
-        yield 'a newer version' => ['[{"op":"replace","path":"/version","value":2}]', '/version', 'newer Yard Cask'];
+        yield 'a newer version' => ['[{"op":"replace","path":"/version","value":3}]', '/version', 'newer Yard Cask'];
         yield 'no plan' => ['[{"op":"replace","path":"/format","value":"shopping-list"}]', '/format', 'not a plan'];
     }
 
@@ -107,9 +108,28 @@ final class PlanTest extends TestCase
             ['/load/rig/front/weighed_kg', '1,5 t', 1500.0],
             ['/use/reserve', '1/8', 0.125],
             ['/load/rig/wheelbase_m', '3300', 3.3],
-            ['/tanks/0/length_mm', '25 m', '“25 m” was read as 25 000 mm; a tank\'s length can be from 20 mm to 4 000 mm.'],
+            ['/tanks/0/length_mm', '25 m', '“25 m” was read as 25 000 mm; a tank’s length can be from 20 mm to 4 000 mm.'],
             ['/tanks/0/outlet_height_mm', '350 mm', '“350 mm” was read as 350 mm. The outlet (350 mm) must lie below the overflow (345 mm).'],
-            ['/tanks/9/length_mm', '900', 'was read as 900 mm'],
+            ['/tanks/9/length_mm', '900', 'Nothing that is measured stands here.'],
+            ['/tanks/0/travel_fill', '60', 0.6],
+            ['/load/rig/front/weighed_kg', '1.350', '“1.350” is far from the 1 455 kg that stands beside it. Is it 1 350 kg or 1.35 kg?'],
+            ['/load/rig/front/weighed_kg', '1,350', 'two ways: the comma may part thousands or decimals'],
+            ['/load/rig/front/weighed_kg', '135', 'Is it 1 350 kg or 135 kg?'],
+            ['/load/rig/front/weighed_kg', '9000', 'Is it 900 kg or 9 000 kg?'],
+            ['/load/rig/front/weighed_kg', '486', 486.0],
+            ['/load/rig/rear/limit_kg', '185', 'Is it 1 850 kg or 185 kg?'],
+            ['/load/rig/gross_limit_kg', '35 000', 'Is it 3 500 kg or 35 000 kg?'],
+            ['/use/days', '5.', 5.0],
+            ['/use/uses/0/litres', '0x10', '“0x10”'],
+            ['/use/uses/4/minutes', '2 5', 'not one quantity'],
+            ['/use/uses/4/minutes', '2 5 min', 'not one quantity'],
+            ['/use/uses/0/times', 'once', 1.0],
+            ['/use/uses/0/times', 'twice', 2.0],
+            ['/use/uses/0/times', '2 a day', 2.0],
+            ['/use/uses/0/times', 'twice daily', 2.0],
+            ['/use/uses/0/times', '3 times per stay', 3.0],
+            ['/use/uses/0/times', '2 kg', 'a number of times is wanted'],
+            ['/tanks/0/count', '2.5', 'not a whole number'],
             ['/name', '9', 'Nothing that is measured stands here.'],
             ['/use/uses/0/litres', '2 gal', 'two ways'],
         ];
@@ -127,6 +147,71 @@ final class PlanTest extends TestCase
         }
     }
 
+    public function testAnUnlikelyWeightIsTakenOnceItIsConfirmed(): void
+    {
+        self::assertSame(135.0, TypedText::read('/load/rig/front/weighed_kg', '135 kg', SamplePlans::fellside(), true));
+        self::assertSame(1350.0, TypedText::read('/load/rig/front/weighed_kg', "1\u{00A0}350\u{00A0}kg", SamplePlans::fellside()));
+    }
+
+    /** @return list<array{string, string, string}> the unit of length, a pointer, and the range that its refusal names */
+    public static function ranges(): array
+    {
+        return [
+            ['mm', '/tanks/0/length_mm', 'from 20 mm to 4 000 mm'],
+            ['in', '/tanks/0/length_mm', 'from 0.788 in to 157.48 in'],
+            ['in', '/tanks/0/y_m', 'from 118.11 in left to 118.11 in right'],
+            ['in', '/load/rig/height_m', 'from 19.686 in to 196.85 in'],
+        ];
+    }
+
+    #[DataProvider('ranges')]
+    public function testWhatARefusalNamesAsAllowedIsAllowed(string $unit, string $pointer, string $range): void
+    {
+        $plan = Plan::read(SamplePlans::patched(SamplePlans::fellside(), '[{"op":"replace","path":"/units/length","value":"'.$unit.'"}]'));
+        try {
+            TypedText::read($pointer, '900 ft', $plan);
+            self::fail('900 ft were taken.');
+        } catch (InvalidInput $e) {
+            $said = str_replace("\u{00A0}", ' ', $e->errors[0]->message);
+            self::assertStringContainsString($range, $said);
+            preg_match('/from (.+) to (.+)\./', $range.'.', $ends);
+            foreach (\array_slice($ends, 1) as $end) {
+                try {
+                    TypedText::read($pointer, $end, $plan);
+                } catch (InvalidInput $other) {
+                    self::assertStringNotContainsString('can be from', $other->getMessage());
+                }
+            }
+        }
+    }
+
+    public function testAPlanOfVersionOneIsReadAsItWas(): void
+    {
+        $old = json_decode(SamplePlans::versionOneFile());
+        $plan = Plan::fromJson(SamplePlans::versionOneFile());
+        self::assertSame(Plan::VERSION, json_decode($plan->toJson())->version);
+        self::assertSame($plan->toJson(), Plan::fromJson($plan->toJson())->toJson());
+        self::assertSame(['fresh', 'drinking', 'drinking'], array_map(static fn ($tank): string => $tank->holds->value, $plan->tanks));
+        self::assertSame(['nothing', 'outside'], [$plan->use->uses[0]->drainsTo, $plan->use->uses[4]->drainsTo]);
+        self::assertSame([76.0, 76.0, 0.45], [$plan->load->seats[0]->kg, $plan->load->seats[1]->kg, $plan->load->seats[1]->xM]);
+        self::assertSame($old->load->rig->rear->estimated_kg, (int) $plan->load->rig->rear->weighing->kg());
+        self::assertSame(\count($old->load->loads) - 1, \count($plan->load->loads));
+        // The weights that version 1 gave: 1883.4 kg on the rear axle, brim full.
+        self::assertEqualsWithDelta(1883.4, Assessor::assess($plan)->figures['load.rear.full']->value, 0.05);
+    }
+
+    public function testABrokenPlanOfVersionOneIsExplainedAtItsPlace(): void
+    {
+        foreach (['"supply": "drinking"' => '"supply": 3', '"crew": 2' => '"crew": "two"', '"tanks": [' => '"tanks": 5, "x": ['] as $was => $is) {
+            try {
+                Plan::fromJson(str_replace($was, $is, SamplePlans::versionOneFile()));
+                self::fail($is.' was taken.');
+            } catch (InvalidInput $e) {
+                self::assertNotSame('', $e->errors[0]->pointer);
+            }
+        }
+    }
+
     public function testAPatchIsAppliedAsJsonPatchSays(): void
     {
         $plan = SamplePlans::fellside();
@@ -134,6 +219,6 @@ final class PlanTest extends TestCase
         $ours = $patch->applyTo($plan);
         $theirs = Plan::read(SamplePlans::patched($plan, Json::encode($patch)));
         self::assertSame($theirs->toJson(), $ours->toJson());
-        self::assertSame(['tail', 'drink-2', 'drink-1'], array_map(static fn ($tank): string => $tank->id, $ours->tanks));
+        self::assertSame(['tail', 'waste', 'drink-cans'], array_map(static fn ($tank): string => $tank->id, $ours->tanks));
     }
 }

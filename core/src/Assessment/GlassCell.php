@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Assessment;
+
+use YardCask\Core\Output\Sent;
+use YardCask\Core\Output\SentAsDeclared;
+
+/** One of the few figures that stand at the top of every screen. */
+final readonly class GlassCell implements Sent
+{
+    use SentAsDeclared;
+
+    public function __construct(
+        public string $figureId,
+        /** The stage to which it leads. */
+        public string $stage,
+        public string $label,
+        public string $figure,
+        public string $symbol,
+        /** What stands behind the symbol. */
+        public string $beside,
+        /** How it is coloured: by the worst finding that is about it. */
+        public ?Severity $severity = null,
+        /** Of a gauge, from 0 to 1. */
+        public ?float $level = null,
+        /** Where the gauge's limit stands, from 0 to 1. */
+        public ?float $mark = null,
+    ) {
+    }
+}

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Assessment;
+
+use YardCask\Core\Output\Sent;
+use YardCask\Core\Output\SentAsDeclared;
+use YardCask\Core\Plan\Field\MeasuredField;
+use YardCask\Core\Plan\MeasuredFields;
+use YardCask\Core\Plan\Plan;
+use YardCask\Core\Quantity\QuantityFormat;
+
+/** A measured field as it stands in its input: empty where the plan holds no value. */
+final readonly class Reading implements Sent
+{
+    use SentAsDeclared;
+
+    public function __construct(
+        public string $label,
+        public string $text,
+        public string $symbol,
+        /** The heading under which it stands; empty where its part has none. */
+        public string $group,
+        public bool $optional,
+        /** The stage on which it is edited. */
+        public string $stage,
+    ) {
+    }
+
+    /** @return array<string, self> every measured field of a plan as it reads in the plan's units, by JSON Pointer */
+    public static function all(Plan $plan): array
+    {
+        $format = new QuantityFormat($plan->units);
+
+        $fields = MeasuredFields::of($plan);
+
+        return array_combine(array_keys($fields), array_map(static fn (string $pointer, MeasuredField $field): self => new self(
+            $field->label,
+            null === $field->value ? '' : $format->exact($field->value, $field->is->unit, $field->is->kind),
+            $format->symbol($field->is->kind),
+            $field->is->group,
+            $field->optional,
+            '' === $field->is->stage ? explode('/', $pointer)[1] : $field->is->stage,
+        ), array_keys($fields), $fields));
+    }
+}

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Assessment;
+
+use YardCask\Core\Output\ListOf;
+use YardCask\Core\Output\Sent;
+use YardCask\Core\Output\SentAsDeclared;
+
+/** A finding as it is sent out, with those of its fixes that were proven. */
+final readonly class SentFinding implements Sent
+{
+    use SentAsDeclared;
+
+    public string $code;
+    public Severity $severity;
+    /** Read out before the title. */
+    public string $severityWord;
+    /** The stage's name. */
+    public string $stage;
+    /** @var list<string> ids of the parts that it is about */
+    #[ListOf('string')]
+    public array $subject;
+    public Measure $measure;
+    public string $title;
+    public string $why;
+    /** @var list<Fix> none where fixes were not asked for */
+    #[ListOf(Fix::class)]
+    public array $fixes;
+    public ?LookAt $lookAt;
+
+    /** @param list<Fix> $fixes */
+    public function __construct(Finding $finding, array $fixes)
+    {
+        $this->code = (string) $finding->code->value;
+        $this->severity = $finding->code->severity();
+        $this->severityWord = $this->severity->word();
+        $this->stage = $finding->stage();
+        $this->subject = $finding->subject;
+        $this->measure = $finding->measure;
+        $this->title = $finding->title;
+        $this->why = $finding->why;
+        $this->fixes = $fixes;
+        $this->lookAt = $finding->lookAt;
+    }
+}

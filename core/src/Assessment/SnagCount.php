@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Assessment;
+
+use YardCask\Core\Output\Sent;
+use YardCask\Core\Output\SentAsDeclared;
+
+/** How many findings there are: the worst ones counted, the rest in words. */
+final readonly class SnagCount implements Sent
+{
+    use SentAsDeclared;
+
+    private function __construct(
+        public string $figure,
+        public string $words,
+        public ?Severity $severity,
+        /** Where the first of them stands; none when there are none. */
+        public ?string $stage,
+    ) {
+    }
+
+    /** @param list<SentFinding> $findings worst first */
+    public static function of(array $findings): self
+    {
+        $count = static fn (Severity $severity): int => \count(array_filter($findings, static fn (SentFinding $one): bool => $severity === $one->severity));
+        [$stops, $fixes, $watches] = array_map($count, Severity::cases());
+        [$worst, $words] = match (true) {
+            $stops > 0 => [$stops, 'stop, '.$fixes.' to fix'],
+            $fixes > 0 => [$fixes, 'to fix, '.$watches.' to watch'],
+            default => [$watches, 'to watch'],
+        };
+        $first = $findings[0] ?? null;
+
+        return new self((string) $worst, $words, $first?->severity, $first?->stage);
+    }
+}

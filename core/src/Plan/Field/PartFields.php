@@ -1,0 +1,133 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Plan\Field;
+
+/** The declared fields of each class of part, found once a process. */
+final class PartFields
+{
+    /** @var array<class-string, list<DeclaredField>> */
+    private static array $known = [];
+    /** @var array<class-string, Tag|null> */
+    private static array $tags = [];
+
+    /**
+     * @param class-string $class
+     *
+     * @return list<DeclaredField> in the order of the file
+     */
+    public static function of(string $class): array
+    {
+        return self::$known[$class] ??= self::found($class);
+    }
+
+    /** @param class-string $class */
+    public static function tag(string $class): ?Tag
+    {
+        if (!\array_key_exists($class, self::$tags)) {
+            $attributes = (new \ReflectionClass($class))->getAttributes(Tag::class);
+            self::$tags[$class] = [] === $attributes ? null : $attributes[0]->newInstance();
+        }
+
+        return self::$tags[$class];
+    }
+
+    /** @param class-string $class */
+    public static function named(string $class, string $key): DeclaredField
+    {
+        foreach (self::of($class) as $field) {
+            if ($key === $field->key) {
+                return $field;
+            }
+        }
+        throw new \LogicException($class.' has no field '.$key.'.');
+    }
+
+    /**
+     * The measured field of a class by its key.
+     *
+     * @param class-string $class
+     */
+    public static function measured(string $class, string $key): Measured
+    {
+        $is = self::named($class, $key)->is;
+
+        return $is instanceof Measured ? $is : throw new \LogicException($key.' is not measured.');
+    }
+
+    /**
+     * A part as it stands in the file: keys without a value are left out.
+     *
+     * @return array<string, mixed>
+     */
+    public static function written(object $part, string $prefix = ''): array
+    {
+        $keys = [];
+        $tag = self::tag($part::class);
+        if (null !== $tag) {
+            $keys[$tag->key] = $tag->value;
+        }
+        foreach (self::of($part::class) as $field) {
+            $value = $field->in($part);
+            if ($field->is instanceof Inline && \is_object($value)) {
+                $keys += self::written($value, $prefix.$field->is->prefix);
+            } elseif (null !== $value) {
+                $keys[$prefix.$field->key] = $value;
+            }
+        }
+
+        return $keys;
+    }
+
+    /**
+     * The same part with some properties changed.
+     *
+     * @template T of object
+     *
+     * @param T $part
+     * @param array<string, mixed> $changes by property
+     *
+     * @return T
+     */
+    public static function changed(object $part, array $changes): object
+    {
+        $values = [];
+        foreach (self::of($part::class) as $field) {
+            $values[] = \array_key_exists($field->property, $changes) ? $changes[$field->property] : $field->in($part);
+            unset($changes[$field->property]);
+        }
+        if ([] !== $changes) {
+            throw new \LogicException($part::class.' has no '.implode(', ', array_keys($changes)).'.');
+        }
+
+        return (new \ReflectionClass($part))->newInstanceArgs($values);
+    }
+
+    /**
+     * @param class-string $class
+     *
+     * @return list<DeclaredField>
+     */
+    private static function found(string $class): array
+    {
+        $fields = [];
+        foreach ((new \ReflectionClass($class))->getConstructor()?->getParameters() ?? [] as $parameter) {
+            $attributes = $parameter->getAttributes(Field::class, \ReflectionAttribute::IS_INSTANCEOF);
+            $type = $parameter->getType();
+            if ([] === $attributes || !$type instanceof \ReflectionNamedType) {
+                throw new \LogicException($class.'::$'.$parameter->getName().' is not declared as a field.');
+            }
+            $fields[] = new DeclaredField(
+                new \ReflectionProperty($class, $parameter->getName()),
+                $parameter->getName(),
+                strtolower((string) preg_replace('/(?<=[a-z])[A-Z]/', '_$0', $parameter->getName())),
+                $attributes[0]->newInstance(),
+                $type->getName(),
+                $type->allowsNull(),
+            );
+        }
+
+        return $fields;
+    }
+}

@@ -1,0 +1,155 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Plan\Field;
+
+use YardCask\Core\Input\InputReader;
+use YardCask\Core\Quantity\UnitPreferences;
+
+/** Reads parts of a plan by what their classes declare. Every error is collected by the input reader. */
+final class PartReader
+{
+    /** @var array<string, string> id => pointer of its first use */
+    private array $ids = [];
+
+    /**
+     * @template T of object
+     *
+     * @param class-string<T> $class
+     *
+     * @return T
+     */
+    public function read(string $class, InputReader $in): object
+    {
+        $tag = PartFields::tag($class);
+        if (null !== $tag) {
+            $in->choice($tag->key, [$tag->value]);
+        }
+        $part = $this->fields($class, $in, '');
+        $in->finish();
+        self::checkEitherOr($class, $in);
+        if ($part instanceof Checked && !$in->failed()) {
+            $part->check($in);
+        }
+
+        return $part;
+    }
+
+    /**
+     * @template T of object
+     *
+     * @param class-string<T> $class
+     *
+     * @return list<T>
+     */
+    public function readAll(string $class, string $key, int $most, InputReader $in): array
+    {
+        return array_map(fn (InputReader $one): object => $this->read($class, $one), $in->objects($key, $most));
+    }
+
+    /**
+     * @template T of object
+     *
+     * @param class-string<T> $class
+     *
+     * @return T
+     */
+    private function fields(string $class, InputReader $in, string $prefix): object
+    {
+        $values = array_map(fn (DeclaredField $field): mixed => $this->value($field, $prefix.$field->key, $in, $prefix), PartFields::of($class));
+
+        return (new \ReflectionClass($class))->newInstanceArgs($values);
+    }
+
+    private function value(DeclaredField $field, string $key, InputReader $in, string $prefix): mixed
+    {
+        $is = $field->is;
+        if ($field->optional && !$in->has($key)) {
+            return null;
+        }
+
+        return match (true) {
+            $is instanceof Measured => $in->number($key, $is->range),
+            $is instanceof Text => $in->text($key, $is->maxLength),
+            $is instanceof Id => $this->id($key, $in),
+            $is instanceof Choice => $in->choice($key, $field->cases()),
+            $is instanceof YesNo => $in->boolean($key),
+            $is instanceof Part => $this->read($field->partClass(), $in->object($key)),
+            $is instanceof Parts => $this->readAll($is->class, $key, $is->most, $in),
+            $is instanceof Inline => $this->fields($field->partClass(), $in, $prefix.$is->prefix),
+            $is instanceof Variants => $this->variant($is, $in->object($key)),
+            $is instanceof Units => self::units($in->object($key)),
+            default => throw new \LogicException($is::class.' cannot be read.'),
+        };
+    }
+
+    private function variant(Variants $variants, InputReader $in): object
+    {
+        $tags = [];
+        foreach ($variants->classes as $class) {
+            $tag = PartFields::tag($class) ?? throw new \LogicException($class.' has no tag.');
+            $tags[$tag->value->value] = $tag;
+        }
+        $tags = array_values($tags);
+        $found = $in->choice($tags[0]->key, array_map(static fn (Tag $tag): \BackedEnum => $tag->value, $tags));
+        // Which fields belong here depends on the tag.
+        $in->throwIfFailed();
+        foreach ($variants->classes as $class) {
+            if ($found === PartFields::tag($class)?->value) {
+                return $this->read($class, $in);
+            }
+        }
+        throw new \LogicException('A choice was read that was not among those allowed.');
+    }
+
+    private static function units(InputReader $in): UnitPreferences
+    {
+        $units = UnitPreferences::read($in);
+        $in->finish();
+
+        return $units;
+    }
+
+    private function id(string $key, InputReader $in): string
+    {
+        $id = $in->text($key, Id::MAX_LENGTH);
+        if ('' !== $id && 1 !== preg_match('/'.Id::PATTERN.'/D', $id)) {
+            $in->fail($key, 'An id is a small letter followed by small letters, digits and hyphens, for example “tank-1”.');
+        } elseif (isset($this->ids[$id])) {
+            $in->fail($key, \sprintf('The id “%s” is used twice; it stands first at %s.', $id, $this->ids[$id]));
+        } elseif ('' !== $id) {
+            $this->ids[$id] = $in->pointer;
+        }
+
+        return $id;
+    }
+
+    /** @param class-string $class */
+    private static function checkEitherOr(string $class, InputReader $in): void
+    {
+        foreach ((new \ReflectionClass($class))->getAttributes(EitherOr::class) as $attribute) {
+            $rule = $attribute->newInstance();
+            [$either, $or] = [self::missing($rule->either, $in), self::missing($rule->or, $in)];
+            $hasEither = \count($either) < \count($rule->either);
+            $hasOr = \count($or) < \count($rule->or);
+            if ($hasEither && $hasOr) {
+                $in->fail($rule->either[0], \sprintf('Give %s, or %s, not both.', implode(' with ', $rule->either), implode(' with ', $rule->or)));
+                continue;
+            }
+            foreach ($hasOr ? $or : $either as $key) {
+                $in->fail($key, 'This is missing.');
+            }
+        }
+    }
+
+    /**
+     * @param non-empty-list<string> $keys
+     *
+     * @return list<string>
+     */
+    private static function missing(array $keys, InputReader $in): array
+    {
+        return array_values(array_filter($keys, static fn (string $key): bool => !$in->has($key)));
+    }
+}

@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Plan\Field;
+
+/** A text on one line, of 1 to $maxLength characters. */
+#[\Attribute(\Attribute::TARGET_PARAMETER | \Attribute::TARGET_PROPERTY)]
+final readonly class Text implements Field
+{
+    public function __construct(
+        public string $what,
+        public int $maxLength,
+    ) {
+    }
+}

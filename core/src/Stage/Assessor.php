@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Stage;
+
+use YardCask\Core\Assessment\Assessment;
+use YardCask\Core\Assessment\FigureSheet;
+use YardCask\Core\Assessment\Finding;
+use YardCask\Core\Assessment\FixTrial;
+use YardCask\Core\Assessment\Reading;
+use YardCask\Core\Assessment\Rule;
+use YardCask\Core\Assessment\SentFinding;
+use YardCask\Core\Assessment\Stage;
+use YardCask\Core\Assessment\StageSheet;
+use YardCask\Core\Assessment\Valve;
+use YardCask\Core\Assessment\Workings;
+use YardCask\Core\Plan\Plan;
+
+/** Runs every stage over a plan. This is the list of the stages that there are. */
+final class Assessor
+{
+    /** @return list<Stage> in the order of the work */
+    public static function stages(): array
+    {
+        return [new Use\UseStage(), new Load\LoadStage(), new Tanks\TanksStage()];
+    }
+
+    /**
+     * @param string|null $stage the one that is looked at: only its findings come with fixes, which are tried; those of all when null,
+     *                           those of none when it is no stage's name
+     */
+    public static function assess(Plan $plan, ?string $stage = null): Assessment
+    {
+        $workings = Workings::over($plan);
+        $stages = self::stages();
+        $figures = new FigureSheet($workings->say);
+        foreach ($stages as $one) {
+            $one->addFigures($workings, $figures);
+        }
+        $rules = array_merge(...array_map(static fn (Stage $one): array => $one->rules(), $stages));
+        $findings = self::findings($rules, $workings);
+        $trial = new FixTrial($workings, $findings, $rules);
+        $sheets = [];
+        $glass = [];
+        foreach ($stages as $one) {
+            $valve = Valve::of(array_values(array_filter($findings, static fn (Finding $finding): bool => $one->name() === $finding->stage())));
+            $sheets[$one->name()] = new StageSheet($one->title(), $valve, $valve->word(), $one->answer($workings, $figures), $one->drawing($workings, $figures), $one->cautions($workings), $one->additions($workings));
+            array_push($glass, ...$one->glass($workings, $figures, $findings));
+        }
+
+        return new Assessment(
+            $sheets,
+            $glass,
+            array_map(static fn (Finding $finding): SentFinding => new SentFinding($finding, null === $stage || $stage === $finding->stage() ? $trial->proven($finding) : []), $findings),
+            $figures->all(),
+            Reading::all($plan),
+        );
+    }
+
+    /**
+     * @param list<Rule> $rules
+     *
+     * @return list<Finding> worst first, otherwise in the order of the stages and of their rules
+     */
+    private static function findings(array $rules, Workings $workings): array
+    {
+        $findings = array_merge(...array_map(static fn (Rule $rule): array => $rule->check($workings), $rules));
+        usort($findings, static fn (Finding $a, Finding $b): int => $a->code->severity()->rank() <=> $b->code->severity()->rank());
+
+        return $findings;
+    }
+}

@@ -1,0 +1,111 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Stage\Load;
+
+use YardCask\Core\Assessment\Drawing;
+use YardCask\Core\Assessment\Workings;
+use YardCask\Core\Output\ListOf;
+use YardCask\Core\Output\SentAsDeclared;
+use YardCask\Core\Payload\LimitName;
+use YardCask\Core\Plan\PlannedRoadRig;
+use YardCask\Core\Plan\PlannedTrailer;
+use YardCask\Core\Stage\Load\Shared\LimitWorking;
+use YardCask\Core\Stage\Load\Shared\LoadWorkings;
+use YardCask\Core\Stage\Load\Shared\RigState;
+
+/** What the Load stage draws beside the rig itself. */
+final readonly class LoadDrawing implements Drawing
+{
+    use SentAsDeclared;
+
+    /**
+     * @param list<LimitBar> $limits
+     * @param list<StateRow> $states
+     * @param list<string> $taken
+     */
+    private function __construct(
+        #[ListOf(LimitBar::class)]
+        public array $limits,
+        public FillDrawing $fill,
+        public Span $span,
+        /** Each state of the rig with what is left to each limit in it, in the order of the limits. */
+        #[ListOf(StateRow::class)]
+        public array $states,
+        /** The ids of the seats that somebody sits on. */
+        #[ListOf('string')]
+        public array $taken,
+        /** The heading over the weights. */
+        public string $ticket,
+        /** The heading over the rig's own figures. */
+        public string $papers,
+    ) {
+    }
+
+    public static function of(Workings $workings): self
+    {
+        $load = $workings->of(LoadWorkings::class);
+
+        return new self(
+            array_map(static fn (LimitWorking $limit): LimitBar => self::bar($limit, $workings), $load->limits()),
+            FillDrawing::of($workings),
+            self::span($workings),
+            array_map(static fn (RigState $state): StateRow => self::row($state, $workings), RigState::cases()),
+            array_column($load->people->taken, 'id'),
+            $workings->words->ticket(),
+            $workings->words->papers(),
+        );
+    }
+
+    private static function bar(LimitWorking $limit, Workings $workings): LimitBar
+    {
+        $say = $workings->say;
+        $rig = $workings->plan->load->rig;
+        $kg = $limit->kgIn(RigState::Travelling);
+        $fullKg = $limit->kgIn(RigState::BrimFull);
+        $spare = $limit->spareIn(RigState::Travelling);
+
+        return new LimitBar(
+            $limit->name->value,
+            ucfirst(LimitWords::name($limit->name, $workings->words)),
+            $say->kg($limit->limitKg),
+            $say->kg($kg),
+            $say->kg(abs($spare->kg)).($spare->isBroken() ? ' over' : ' left'),
+            max(0.0, $kg) / $limit->limitKg,
+            max(0.0, $fullKg) / $limit->limitKg,
+            $spare->isBroken(),
+            $limit->spareIn(RigState::BrimFull)->isBroken(),
+            match ($limit->name) {
+                LimitName::Front, LimitName::Nose => 0.0,
+                LimitName::Rear => $rig instanceof PlannedRoadRig ? $rig->wheelbaseM : 0.0,
+                LimitName::Axle => $rig instanceof PlannedTrailer ? $rig->couplingToAxleM : 0.0,
+                default => null,
+            },
+        );
+    }
+
+    private static function row(RigState $state, Workings $workings): StateRow
+    {
+        $say = $workings->say;
+        $cells = [];
+        foreach ($workings->of(LoadWorkings::class)->limits() as $limit) {
+            $spare = $limit->spareIn($state);
+            $cells[] = new StateCell('load.'.$limit->name->value.'.'.LoadFigures::SUFFIXES[$state->value], $say->kg($spare->kg), $spare->isBroken());
+        }
+
+        return new StateRow($state->title($workings->words), $cells);
+    }
+
+    private static function span(Workings $workings): Span
+    {
+        $rig = $workings->plan->load->rig;
+        [$fromM, $toM] = match (true) {
+            $rig instanceof PlannedRoadRig => [0.0, $rig->wheelbaseM],
+            $rig instanceof PlannedTrailer => [0.0, $rig->couplingToAxleM],
+            default => [$rig->bodyFromM(), $rig->bodyFromM() + $rig->sizes()->lengthM],
+        };
+
+        return new Span($fromM, $toM, $workings->say->metres($toM - $fromM));
+    }
+}

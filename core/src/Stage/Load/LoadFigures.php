@@ -1,0 +1,202 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Stage\Load;
+
+use YardCask\Core\Assessment\FigureSheet;
+use YardCask\Core\Assessment\SumInput;
+use YardCask\Core\Assessment\Workings;
+use YardCask\Core\Payload\LimitName;
+use YardCask\Core\Plan\Holds;
+use YardCask\Core\Plan\PlannedBoat;
+use YardCask\Core\Plan\PlannedLoad;
+use YardCask\Core\Plan\PlannedRoadRig;
+use YardCask\Core\Plan\PlannedSeat;
+use YardCask\Core\Plan\PlannedTrailer;
+use YardCask\Core\Plan\Weighing;
+use YardCask\Core\Stage\Load\Shared\BestSplit;
+use YardCask\Core\Stage\Load\Shared\LimitWorking;
+use YardCask\Core\Stage\Load\Shared\LoadWorkings;
+use YardCask\Core\Stage\Load\Shared\RigState;
+use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
+use YardCask\Core\Stage\Tanks\Shared\TankWorking;
+
+/** The figures of the Load stage, each with its sum. */
+final readonly class LoadFigures
+{
+    /** How the figure of each state ends. */
+    public const SUFFIXES = ['dry' => 'dry', 'travelling' => 'travel', 'brim_full' => 'full', 'used_up' => 'used_up', 'refilled' => 'refilled'];
+    private const MOMENTS = 'Statics: moments of every weight about the axle.';
+    private const PLATE = 'The plate or papers of the rig.';
+
+    private LoadWorkings $load;
+    private LoadInputs $inputs;
+
+    private function __construct(
+        private Workings $workings,
+        private FigureSheet $figures,
+    ) {
+        $this->load = $workings->of(LoadWorkings::class);
+        $this->inputs = new LoadInputs($workings);
+    }
+
+    public static function add(Workings $workings, FigureSheet $figures): void
+    {
+        $sheet = new self($workings, $figures);
+        $sheet->addEmpty();
+        $sheet->addAboard();
+        $sheet->addWater();
+        foreach ($sheet->load->limits() as $limit) {
+            $sheet->addLimit($limit);
+        }
+        $sheet->addFill();
+        $sheet->addBestSplit();
+        BalanceFigures::add($workings, $figures, $sheet->inputs);
+    }
+
+    private function addEmpty(): void
+    {
+        $say = $this->workings->say;
+        $rig = $this->workings->plan->load->rig;
+        $source = 'The weighbridge, or an estimate where there is no ticket.';
+        if ($rig instanceof PlannedRoadRig) {
+            $axle = static fn (string $name, string $key, Weighing $weighing): SumInput => SumInput::field($name, $say->kg($weighing->kg()), '/load/rig/'.$key.'/'.$weighing->key());
+            $this->figures->kg('load.empty', self::emptyLabel($rig->front->weighing, $rig->rear->weighing), $this->load->base->firstKg + $this->load->base->secondKg, 'front + rear', [$axle('front axle', 'front', $rig->front->weighing), $axle('rear axle', 'rear', $rig->rear->weighing), ...$this->inputs->corrections(0)], $source);
+        } elseif ($rig instanceof PlannedTrailer) {
+            $this->figures->kg('load.empty', self::emptyLabel($rig->whole), $this->load->base->firstKg, 'as weighed or estimated', [SumInput::field('trailer', $say->kg($rig->whole->kg()), '/load/rig/'.$rig->whole->key()), ...$this->inputs->corrections(1)], $source);
+        } elseif ($rig instanceof PlannedBoat) {
+            $this->figures->kg('load.empty', 'Displacement, empty', $rig->displacementKg, 'as entered', [SumInput::field('displacement', $say->kg($rig->displacementKg), '/load/rig/displacement_kg')], 'The boat’s papers, or her marks.');
+        }
+    }
+
+    private function addAboard(): void
+    {
+        $say = $this->workings->say;
+        $plan = $this->workings->plan;
+        $people = [];
+        foreach ($this->load->people->taken as $index => $seat) {
+            $people[] = SumInput::field($seat->name, $say->kg($seat->kg), '/load/seats/'.$index.'/kg');
+        }
+        if ($this->load->people->standing > 0) {
+            $people[] = SumInput::constant('people without a seat', $say->kg($this->load->people->standing * PlannedSeat::PERSON_KG));
+        }
+        $loads = [];
+        foreach ($plan->load->loads as $index => $load) {
+            $loads[] = SumInput::field($load->name, $say->kg($load->kg), '/load/loads/'.$index.'/kg');
+        }
+        $loadsKg = array_sum(array_map(static fn (PlannedLoad $load): float => $load->kg, $plan->load->loads));
+        $this->figures->kg('load.people', 'People', $this->load->people->kg(), 'sum', $people, 'As entered, one for each of the crew.');
+        $this->figures->kg('load.aboard', 'People and gear', $this->load->people->kg() + $loadsKg, 'sum', [...$people, ...$loads], 'As entered.');
+        $tanks = array_map(static fn (TankWorking $working): SumInput => SumInput::field($working->tank->name, $say->kg($working->tank->allEmptyKg()), $working->pointer().'/empty_kg'), $this->tanks()->all());
+        $this->figures->kg('load.tanks', 'Tanks, empty', array_sum(array_map(static fn (TankWorking $working): float => $working->tank->allEmptyKg(), $this->tanks()->all())), 'sum', $tanks, 'As entered.');
+    }
+
+    private function addWater(): void
+    {
+        $say = $this->workings->say;
+        $underway = $this->workings->words->underway();
+        $drinkingL = $this->tanks()->fullL(Holds::Drinking);
+        $this->figures->kg('load.drinking', 'Drinking water', $drinkingL, 'litres × 1.000 kg/L', [SumInput::constant('cans, full', $say->litres($drinkingL))], 'Drinking cans always travel full.');
+        $this->figures->litres('load.travel', 'Water '.$underway, $this->tanks()->travelL(), 'brim full × how full it travels, over all fresh tanks', [SumInput::figure('tanks.full'), ...$this->inputs->fills()], 'As chosen here.');
+        $this->figures->kg('load.water', 'Water '.$underway, $this->tanks()->travelL(), 'litres × 1.000 kg/L', [SumInput::figure('load.travel')], 'Fresh water weighs one kilogram a litre.');
+    }
+
+    private function addLimit(LimitWorking $limit): void
+    {
+        [$say, $words] = [$this->workings->say, $this->workings->words];
+        $name = LimitWords::name($limit->name, $words);
+        $id = 'load.'.$limit->name->value;
+        $formula = self::formula($limit->name);
+        foreach (RigState::cases() as $state) {
+            $this->figures->kg($id.'.'.self::SUFFIXES[$state->value], ucfirst($name).', '.lcfirst($state->title($words)), $limit->kgIn($state), $formula, $this->inputs->weights($limit->name, $state), self::MOMENTS);
+        }
+        $allowed = SumInput::field('limit', $say->kg($limit->limitKg), LimitWords::pointer($limit->name, $words));
+        $this->figures->kg($id.'.spare', 'Left to the '.$name.', '.$words->underway(), $limit->spareIn(RigState::Travelling)->kg, 'limit − '.$words->underway(), [$allowed, SumInput::figure($id.'.travel')], self::PLATE);
+        $this->figures->kg($id.'.spare_full', 'Left to the '.$name.', brim full', $limit->spareIn(RigState::BrimFull)->kg, 'limit − brim full', [$allowed, SumInput::figure($id.'.full')], self::PLATE);
+        $moment = $limit->onTheRoad->moment;
+        $most = null === $moment->state
+            ? SumInput::constant(ucfirst($name).' '.$moment->inWords($say, $words), $say->kg($limit->limitKg - $limit->onTheRoad->kg))
+            : SumInput::figure($id.'.'.self::SUFFIXES[$moment->state->value]);
+        $this->figures->kg($id.'.least_spare', 'Least left to the '.$name.', '.$moment->inWords($say, $words), $limit->onTheRoad->kg, 'limit − the most that rests on it from setting off to used up, or empty', [$allowed, $most], self::PLATE);
+        if ($limit->isOverBeforeWater()) {
+            $this->figures->kg($id.'.empty', ucfirst($name).', fresh tanks empty', $limit->fill->emptyKg, $formula, $this->emptyInputs($limit->name), self::MOMENTS);
+            $this->figures->kg($id.'.over_empty', 'Over before any water', $limit->fill->emptyKg - $limit->limitKg, 'fresh tanks empty − limit', [SumInput::figure($id.'.empty'), $allowed], self::PLATE);
+        }
+    }
+
+    /** @return list<SumInput> what rests on a limit as it travels, and the fresh water that is taken out again */
+    private function emptyInputs(LimitName $name): array
+    {
+        $say = $this->workings->say;
+        $limit = $this->load->limit($name) ?? throw new \LogicException('There is no limit '.$name->value.'.');
+        $fullWater = SumInput::constant('less the fresh water there, brim full', $say->kg(-$limit->fill->waterKg));
+
+        return [SumInput::figure('load.'.$name->value.'.full'), $fullWater];
+    }
+
+    private static function emptyLabel(Weighing ...$weighings): string
+    {
+        $weighed = \count(array_filter($weighings, static fn (Weighing $one): bool => $one->isWeighed()));
+
+        return 'Empty, '.match ($weighed) {
+            \count($weighings) => 'weighed',
+            0 => 'estimated',
+            default => 'part weighed',
+        };
+    }
+
+    private static function formula(LimitName $name): string
+    {
+        return match ($name) {
+            LimitName::Front => 'weighed + Σ weight × (1 − place ÷ wheelbase)',
+            LimitName::Rear => 'weighed + Σ weight × place ÷ wheelbase',
+            LimitName::Nose => 'weighed + Σ weight × (1 − place ÷ coupling to axle)',
+            LimitName::Axle => 'whole − nose',
+            default => 'sum of everything',
+        };
+    }
+
+    private function addFill(): void
+    {
+        [$say, $words] = [$this->workings->say, $this->workings->words];
+        $greatest = $this->load->greatestFill();
+        $limit = $this->load->limit($greatest->limitedBy);
+        $inputs = [SumInput::figure('tanks.full')];
+        if (null !== $limit) {
+            array_push(
+                $inputs,
+                SumInput::field('limit: '.LimitWords::name($limit->name, $words), $say->kg($limit->limitKg), LimitWords::pointer($limit->name, $words)),
+                SumInput::constant('there with empty fresh tanks', $say->kg($limit->fill->emptyKg)),
+                SumInput::constant('full fresh tanks add there', $say->kg($limit->fill->waterKg)),
+                SumInput::constant('kept for what an estimate may hide', $say->kg($greatest->margin * $limit->errorKg)),
+            );
+        }
+        $formula = match (true) {
+            !$greatest->exists => 'nothing: no fill keeps every limit from setting off to used up',
+            null === $greatest->limitedBy => 'brim full: no limit is reached',
+            null === $limit => 'brim full × the part with which the nose keeps 4 % of the trailer to the end',
+            default => 'brim full × (limit − kept − with empty tanks) ÷ what full tanks add, at the limit that is reached first; less where a limit is reached on the way to used up',
+        };
+        $this->figures->litres('load.max_fill', 'Most to travel with', $greatest->litres, $formula, $inputs, 'Statics: every load rises in a straight line with the fill.');
+    }
+
+    private function addBestSplit(): void
+    {
+        $split = BestSplit::of($this->workings);
+        if (null === $split) {
+            return;
+        }
+        $say = $this->workings->say;
+        $inputs = array_map(static fn (TankWorking $working, float $litres): SumInput => SumInput::constant($working->tank->name, $say->litresAtMost($litres)), $split->tanks, $split->litres);
+        foreach ($this->load->limits() as $limit) {
+            $inputs[] = SumInput::constant('left to the '.LimitWords::name($limit->name, $this->workings->words).' with empty fresh tanks', $say->kg($limit->fill->spareAt(0.0)));
+        }
+        $this->figures->litres('load.best_split', 'Most to travel with, each tank for itself', $split->litres(), 'the most that all tanks can hold together with every limit kept to used up, each rounded down', $inputs, 'Linear programming: the two-phase simplex method.');
+    }
+
+    private function tanks(): TanksWorkings
+    {
+        return $this->workings->of(TanksWorkings::class);
+    }
+}

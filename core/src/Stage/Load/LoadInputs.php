@@ -1,0 +1,153 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Stage\Load;
+
+use YardCask\Core\Assessment\SumInput;
+use YardCask\Core\Assessment\Workings;
+use YardCask\Core\Payload\LimitName;
+use YardCask\Core\Plan\Holds;
+use YardCask\Core\Plan\PlannedRoadRig;
+use YardCask\Core\Plan\PlannedSeat;
+use YardCask\Core\Plan\PlannedTrailer;
+use YardCask\Core\Stage\Load\Shared\LoadWorkings;
+use YardCask\Core\Stage\Load\Shared\RigState;
+use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
+
+/** What goes into the sums of the Load stage: weights with their places, and how full the tanks are. */
+final class LoadInputs
+{
+    /** @var array<string, list<SumInput>> worked out before, as several sums list the same places */
+    private array $places = [];
+    /** @var array<string, list<SumInput>> the part of them that is the same in every state */
+    private array $fixedPlaces = [];
+    private readonly LoadWorkings $load;
+
+    public function __construct(private readonly Workings $workings)
+    {
+        $this->load = $workings->of(LoadWorkings::class);
+    }
+
+    /** @return list<SumInput> what rests on a limit in a state: the sums for the whole, each weight with its place for an axle or the nose */
+    public function weights(LimitName $name, RigState $state): array
+    {
+        $say = $this->workings->say;
+        $rig = $this->workings->plan->load->rig;
+        $suffix = LoadFigures::SUFFIXES[$state->value];
+        if (LimitName::Axle === $name) {
+            return array_map(SumInput::figure(...), ['load.gross.'.$suffix, 'load.nose.'.$suffix]);
+        }
+        if (LimitName::Gross === $name) {
+            $ids = $this->load->isBoat() ? ['load.aboard', 'load.tanks'] : ['load.empty', 'load.aboard', 'load.tanks'];
+
+            return [...array_map(SumInput::figure(...), $ids), ...$this->water($state)];
+        }
+        [$weighed, $at, $lever, $leverM, $leverAt, $which] = match (true) {
+            $rig instanceof PlannedRoadRig && LimitName::Front === $name => [$rig->front->weighing, 'front/', 'wheelbase', $rig->wheelbaseM, 'wheelbase_m', 1],
+            $rig instanceof PlannedRoadRig => [$rig->rear->weighing, 'rear/', 'wheelbase', $rig->wheelbaseM, 'wheelbase_m', 2],
+            $rig instanceof PlannedTrailer => [$rig->nose, 'nose_', 'coupling to axle', $rig->couplingToAxleM, 'coupling_to_axle_m', 2],
+            default => throw new \LogicException('Only a vehicle and a trailer have axles.'),
+        };
+
+        return [
+            SumInput::field($weighed->isWeighed() ? 'weighed' : 'estimated', $say->kg($weighed->kg()), '/load/rig/'.$at.$weighed->key()),
+            ...$this->corrections($which),
+            ...$this->places('x_m', $state),
+            SumInput::field($lever, $say->metres($leverM), '/load/rig/'.$leverAt),
+        ];
+    }
+
+    /**
+     * @param int $which of the two weights that a rig is weighed by, 1 or 2; 0 for both axles together
+     *
+     * @return list<SumInput>
+     */
+    public function corrections(int $which): array
+    {
+        $inputs = [];
+        foreach ($this->load->base->corrections as [$name, $firstKg, $secondKg]) {
+            $kg = match ($which) {
+                1 => $firstKg,
+                2 => $secondKg,
+                default => $firstKg + $secondKg,
+            };
+            if (0.0 !== $kg) {
+                $inputs[] = SumInput::constant($name, $this->workings->say->kg($kg));
+            }
+        }
+
+        return $inputs;
+    }
+
+    /** @return list<SumInput> everybody, every load and every tank with its weight and its place along (x_m) or across (y_m) the rig */
+    public function places(string $key, RigState $state): array
+    {
+        if (isset($this->places[$key.' '.$state->value])) {
+            return $this->places[$key.' '.$state->value];
+        }
+        $say = $this->workings->say;
+        $place = static fn (float $xM, float $yM): string => 'x_m' === $key ? 'at '.$say->metres($xM) : $say->across($yM);
+        $inputs = $this->fixedPlaces[$key] ??= $this->peopleAndLoads($key, $place);
+        $litres = $this->load->contents->in($state);
+        foreach ($this->workings->plan->tanks as $index => $tank) {
+            $inputs[] = SumInput::field($tank->name, $say->kg($tank->allEmptyKg() + $litres[$index]).' '.$place($tank->xM, $tank->yM), '/tanks/'.$index.'/'.$key);
+        }
+
+        return $this->places[$key.' '.$state->value] = $inputs;
+    }
+
+    /**
+     * @param callable(float, float): string $place
+     *
+     * @return list<SumInput>
+     */
+    private function peopleAndLoads(string $key, callable $place): array
+    {
+        $say = $this->workings->say;
+        $inputs = [];
+        foreach ($this->load->people->taken as $index => $seat) {
+            $inputs[] = SumInput::field($seat->name, $say->kg($seat->kg).' '.$place($seat->xM, $seat->yM), '/load/seats/'.$index.'/'.$key);
+        }
+        if ($this->load->people->standing > 0) {
+            [$xM, $yM] = $this->load->people->standingAt();
+            $inputs[] = SumInput::constant('people without a seat', $say->kg($this->load->people->standing * PlannedSeat::PERSON_KG).' '.$place($xM, $yM));
+        }
+        foreach ($this->workings->plan->load->loads as $index => $load) {
+            $inputs[] = SumInput::field($load->name, $say->kg($load->kg).' '.$place($load->xM, $load->yM), '/load/loads/'.$index.'/'.$key);
+        }
+
+        return $inputs;
+    }
+
+    /** @return list<SumInput> the fill that all fresh tanks share, and those of tanks that have one of their own */
+    public function fills(): array
+    {
+        $say = $this->workings->say;
+        $fills = [SumInput::field('how full to travel', $say->share($this->workings->plan->load->travelFill), '/load/travel_fill')];
+        foreach ($this->workings->of(TanksWorkings::class)->that(Holds::Fresh) as $working) {
+            if (null !== $working->tank->travelFill) {
+                $fills[] = SumInput::field($working->tank->name, $say->share($working->tank->travelFill), $working->pointer().'/travel_fill');
+            }
+        }
+
+        return $fills;
+    }
+
+    /** @return list<SumInput> what each kind of water weighs in a state */
+    private function water(RigState $state): array
+    {
+        if (RigState::Travelling === $state) {
+            return [SumInput::figure('load.drinking'), SumInput::figure('load.water')];
+        }
+        $litres = $this->load->contents->in($state);
+        $inputs = [];
+        foreach ($this->workings->plan->tanks as $index => $tank) {
+            if ($litres[$index] > 0) {
+                $inputs[] = SumInput::constant('in '.$tank->name, $this->workings->say->kg($litres[$index]));
+            }
+        }
+
+        return [] === $inputs ? [SumInput::constant('Water', $this->workings->say->kg(0.0))] : $inputs;
+    }
+}

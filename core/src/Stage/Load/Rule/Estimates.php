@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Stage\Load\Rule;
+
+use YardCask\Core\Assessment\Finding;
+use YardCask\Core\Assessment\LookAt;
+use YardCask\Core\Assessment\Measure;
+use YardCask\Core\Assessment\Rule;
+use YardCask\Core\Assessment\Workings;
+use YardCask\Core\Payload\LimitName;
+use YardCask\Core\Plan\PlannedRoadRig;
+use YardCask\Core\Plan\PlannedTrailer;
+use YardCask\Core\Stage\Load\LimitWords;
+use YardCask\Core\Stage\Load\LoadFinding;
+use YardCask\Core\Stage\Load\Shared\EstimateError;
+use YardCask\Core\Stage\Load\Shared\LoadWorkings;
+use YardCask\Core\Stage\Load\TravelFill;
+use YardCask\Core\Stage\Load\WeightShift;
+
+/** Weights that nobody has weighed: what that may hide, and whether it matters here. */
+final class Estimates implements Rule
+{
+    public function check(Workings $workings): array
+    {
+        $say = $workings->say;
+        $plan = $workings->plan;
+        $findings = [];
+        $unweighed = false;
+        foreach ($workings->of(LoadWorkings::class)->limits() as $limit) {
+            $unweighed = $unweighed || $limit->errorKg > 0;
+            $spare = $limit->onTheRoad;
+            if (!$spare->isBroken() && $spare->kg < $limit->errorKg - 1e-6) {
+                $estimatedKg = EstimateError::estimatedKg($limit->name, $plan);
+                $findings[] = new Finding(
+                    LoadFinding::EstimateTight,
+                    [$limit->name->value],
+                    new Measure($spare->kg, $limit->errorKg, 'kg'),
+                    \sprintf('%s may be over: it is an estimate', ucfirst(LimitWords::carrier($limit->name, $workings->words))),
+                    \sprintf('%s are left %s, but an estimate of %s is easily %s out. Weigh the rig, or %s with less.', $say->kg($spare->kg), $spare->moment->inWords($say, $workings->words), $say->kg($estimatedKg), $say->kg($limit->errorKg), $workings->words->travel()),
+                    static fn (): array => [...TravelFill::allowed($workings), ...WeightShift::relieve($limit->name, $limit->errorKg - $spare->kg, $spare->moment, $workings)],
+                    self::ticket($limit->name, $workings),
+                );
+            }
+        }
+        if ($unweighed) {
+            $totalKg = EstimateError::estimatedKg(LimitName::Gross, $plan);
+            $totalKg = $totalKg > 0 ? $totalKg : EstimateError::estimatedKg(LimitName::Nose, $plan);
+            $errorKg = max(EstimateError::on(LimitName::Gross, $plan), EstimateError::on(LimitName::Nose, $plan));
+            $findings[] = new Finding(
+                LoadFinding::NotWeighed,
+                [],
+                new Measure(0.0, $errorKg, 'kg'),
+                'Not weighed: these are estimates',
+                \sprintf('%s are taken from lists, not from a weighbridge. Such figures are easily %s out, so every load here may be too.', $say->kg($totalKg), $say->kg($errorKg)),
+                static fn (): array => [],
+                self::ticket(LimitName::Gross, $workings),
+            );
+        }
+
+        return $findings;
+    }
+
+    /** The weighed figure that is missing. */
+    private static function ticket(LimitName $limit, Workings $workings): LookAt
+    {
+        $rig = $workings->plan->load->rig;
+        $key = 'weighed_kg';
+        if ($rig instanceof PlannedRoadRig) {
+            $rearFirst = !$rig->rear->weighing->isWeighed() && (LimitName::Rear === $limit || $rig->front->weighing->isWeighed());
+            $key = ($rearFirst ? 'rear' : 'front').'/weighed_kg';
+        } elseif ($rig instanceof PlannedTrailer && (LimitName::Nose === $limit || $rig->whole->isWeighed()) && !$rig->nose->isWeighed()) {
+            $key = 'nose_weighed_kg';
+        }
+
+        return new LookAt('/load/rig/'.$key, 'Enter a ticket');
+    }
+}

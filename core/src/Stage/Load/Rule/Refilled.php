@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Stage\Load\Rule;
+
+use YardCask\Core\Assessment\Finding;
+use YardCask\Core\Assessment\Measure;
+use YardCask\Core\Assessment\Rule;
+use YardCask\Core\Assessment\Workings;
+use YardCask\Core\Stage\Load\LimitWords;
+use YardCask\Core\Stage\Load\LoadFinding;
+use YardCask\Core\Stage\Load\Shared\LoadWorkings;
+use YardCask\Core\Stage\Load\Shared\RigState;
+
+/** Filled again for the road with the waste still aboard, a limit is broken that otherwise holds. */
+final class Refilled implements Rule
+{
+    public function check(Workings $workings): array
+    {
+        [$say, $words] = [$workings->say, $workings->words];
+        $worst = null;
+        foreach ($workings->of(LoadWorkings::class)->limits() as $limit) {
+            $isNew = $limit->spareIn(RigState::Refilled)->isBroken() && !$limit->onTheRoad->isBroken();
+            if ($isNew && (null === $worst || $limit->spareIn(RigState::Refilled)->kg < $worst->spareIn(RigState::Refilled)->kg)) {
+                $worst = $limit;
+            }
+        }
+
+        return null === $worst ? [] : [new Finding(
+            LoadFinding::OverRefilled,
+            [],
+            new Measure($worst->kgIn(RigState::Refilled), $worst->limitKg, 'kg'),
+            'Empty the waste before filling up again',
+            \sprintf('Filled again with the waste of the last stay still aboard, %s is %s over its limit of %s.', LimitWords::carrier($worst->name, $words), $say->kg(-$worst->spareIn(RigState::Refilled)->kg), $say->kg($worst->limitKg)),
+            static fn (): array => [],
+        )];
+    }
+}

@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Stage\Load\Rule;
+
+use YardCask\Core\Assessment\Finding;
+use YardCask\Core\Assessment\Fix;
+use YardCask\Core\Assessment\LookAt;
+use YardCask\Core\Assessment\Measure;
+use YardCask\Core\Assessment\Rule;
+use YardCask\Core\Assessment\Say;
+use YardCask\Core\Assessment\Workings;
+use YardCask\Core\Plan\LoadPlan;
+use YardCask\Core\Plan\PlannedSeat;
+use YardCask\Core\Plan\PlanPatch;
+use YardCask\Core\Stage\Load\LoadFinding;
+use YardCask\Core\Stage\Load\Shared\LoadWorkings;
+use YardCask\Core\Stage\Load\Shared\Seating;
+
+/** More people travel than there are seats: where the others sit is a guess. */
+final class SeatMissing implements Rule
+{
+    public function check(Workings $workings): array
+    {
+        $people = $workings->of(LoadWorkings::class)->people;
+        if (0 === $people->standing) {
+            return [];
+        }
+        $say = $workings->say;
+
+        return [new Finding(
+            LoadFinding::SeatMissing,
+            [],
+            new Measure((float) \count($people->taken), (float) $people->count(), ''),
+            \sprintf('%s of %s people %s no seat', ucfirst(Say::count($people->standing)), Say::count($people->count()), 1 === $people->standing ? 'has' : 'have'),
+            \sprintf('They are counted at %s each, in the middle of the others. Give each a seat with its place and weight.', $say->kg(PlannedSeat::PERSON_KG)),
+            static fn (): array => self::proposals($workings, $people->standing),
+            new LookAt('/use/crew', 'Change the number of people'),
+        )];
+    }
+
+    /** @return list<Fix> */
+    private static function proposals(Workings $workings, int $missing): array
+    {
+        $seats = Seating::more($workings->plan, $missing);
+
+        return \count($workings->plan->load->seats) + $missing > LoadPlan::MOST_SEATS ? [] : [
+            new Fix(\sprintf('Add %s seat%s', Say::count($missing), 1 === $missing ? '' : 's'), PlanPatch::all(array_map(static fn (PlannedSeat $seat): PlanPatch => PlanPatch::append('/load/seats', $seat), $seats))),
+        ];
+    }
+}

@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Stage\Load\Rule;
+
+use YardCask\Core\Assessment\Finding;
+use YardCask\Core\Assessment\Fix;
+use YardCask\Core\Assessment\Measure;
+use YardCask\Core\Assessment\Rule;
+use YardCask\Core\Assessment\Workings;
+use YardCask\Core\Plan\PlannedRoadRig;
+use YardCask\Core\Plan\PlanPatch;
+use YardCask\Core\Stage\Load\Balance;
+use YardCask\Core\Stage\Load\LoadFinding;
+use YardCask\Core\Stage\Load\Shared\LoadWorkings;
+use YardCask\Core\Stage\Load\Shared\RigState;
+use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
+
+/** One side's wheels carry much more than the other's, in the worst state. */
+final class SideDifference implements Rule
+{
+    /** A workshop's rule of thumb; beyond it the rig leans and its tyres and brakes work unevenly. */
+    public const SHARE_OF_WHOLE = 0.04;
+
+    public function check(Workings $workings): array
+    {
+        $rig = $workings->plan->load->rig;
+        $balance = new Balance($workings);
+        $side = $balance->side();
+        if (null === $side || !$rig instanceof PlannedRoadRig) {
+            return [];
+        }
+        [$differenceKg, $moment] = $side;
+        $allowedKg = self::SHARE_OF_WHOLE * $workings->of(LoadWorkings::class)->limits()[0]->kgIn($moment->state ?? RigState::UsedUp);
+        if (abs($differenceKg) <= $allowedKg) {
+            return [];
+        }
+        $say = $workings->say;
+
+        return [new Finding(
+            LoadFinding::SideDifference,
+            [],
+            new Measure(abs($differenceKg), $allowedKg, 'kg'),
+            \sprintf('%s wheels carry %s more %s', ucfirst($differenceKg < 0 ? $workings->words->left() : $workings->words->right()), $say->kg(abs($differenceKg)), $moment->inWords($say, $workings->words)),
+            \sprintf('That is more than %s of the whole (%s). The rig leans and wears its tyres unevenly.', $say->share(self::SHARE_OF_WHOLE), $say->kg($allowedKg)),
+            static fn (): array => self::proposals($workings, $rig->trackM, $differenceKg, $balance->sideMiddleKg()),
+        )];
+    }
+
+    /** @return list<Fix> the largest tank moved across until the sides are even at the worst moment, or the heaviest loads until the worst is the same either way */
+    private static function proposals(Workings $workings, float $trackM, float $differenceKg, float $middleKg): array
+    {
+        $halfM = $workings->plan->load->rig->sizes()->widthM / 2;
+        $movable = [];
+        $largest = $workings->of(TanksWorkings::class)->largestFixed();
+        if (null !== $largest) {
+            $movable[] = [$largest->tank->name, $largest->pointer(), $largest->tank->allEmptyKg() + $largest->fullL(), $largest->tank->yM, $halfM - $largest->tank->widthMm / 2000, $differenceKg];
+        }
+        foreach ($workings->plan->load->loads as $index => $load) {
+            $movable[] = [$load->name, '/load/loads/'.$index, $load->kg, $load->yM, $halfM, $middleKg];
+        }
+        $movable = array_filter($movable, static fn (array $one): bool => $one[2] > 0 && 0.0 !== $one[5]);
+        usort($movable, static fn (array $a, array $b): int => $b[2] <=> $a[2]);
+
+        return array_map(static function (array $one) use ($workings, $trackM): Fix {
+            [$name, $pointer, $kg, $yM, $roomM, $offKg] = $one;
+            $toM = round(max(-$roomM, min($roomM, $yM - $offKg * $trackM / (2 * $kg))), 2);
+
+            return new Fix(\sprintf('Move %s to %s', $name, $workings->say->across($toM)), PlanPatch::replace($pointer.'/y_m', $toM));
+        }, \array_slice($movable, 0, 3));
+    }
+}

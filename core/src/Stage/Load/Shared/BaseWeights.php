@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Stage\Load\Shared;
+
+use YardCask\Core\Plan\Plan;
+use YardCask\Core\Plan\PlannedRoadRig;
+use YardCask\Core\Plan\PlannedSeat;
+use YardCask\Core\Plan\PlannedTank;
+use YardCask\Core\Plan\PlannedTrailer;
+use YardCask\Core\Plan\Weighing;
+
+/**
+ * What the axles, or a trailer's whole and nose, carry before anything on the plan's lists comes aboard: as weighed, less
+ * what was aboard then and is listed too, and with the fuel that was missing. An estimate is taken as it is.
+ */
+final readonly class BaseWeights
+{
+    /** @param list<array{string, float, float}> $corrections what it is, and what it adds to the first and to the second weight, in kg */
+    private function __construct(
+        /** Of the front axle, or of a whole trailer. */
+        public float $firstKg,
+        /** Of the rear axle, or of a trailer's nose. */
+        public float $secondKg,
+        public array $corrections,
+    ) {
+    }
+
+    public static function of(Plan $plan, ?PlannedSeat $driver): self
+    {
+        $rig = $plan->load->rig;
+
+        return match (true) {
+            $rig instanceof PlannedRoadRig => self::corrected($rig->front->weighing, $rig->rear->weighing, self::onRoad($rig, $plan, $driver)),
+            $rig instanceof PlannedTrailer => self::corrected($rig->whole, $rig->nose, self::onTrailer($rig, $plan)),
+            default => new self(0.0, 0.0, []),
+        };
+    }
+
+    /** @param list<array{string, float, float}> $corrections */
+    private static function corrected(Weighing $first, Weighing $second, array $corrections): self
+    {
+        $corrections = array_map(static fn (array $one): array => [$one[0], $first->isWeighed() ? $one[1] : 0.0, $second->isWeighed() ? $one[2] : 0.0], $corrections);
+        $corrections = array_values(array_filter($corrections, static fn (array $one): bool => 0.0 !== $one[1] || 0.0 !== $one[2]));
+
+        return new self($first->kg() + array_sum(array_column($corrections, 1)), $second->kg() + array_sum(array_column($corrections, 2)), $corrections);
+    }
+
+    /** @return list<array{string, float, float}> */
+    private static function onRoad(PlannedRoadRig $rig, Plan $plan, ?PlannedSeat $driver): array
+    {
+        $at = static fn (string $name, float $kg, float $xM): array => [$name, $kg * (1 - $xM / $rig->wheelbaseM), $kg * $xM / $rig->wheelbaseM];
+        $corrections = [];
+        if ($rig->weighedWithDriver && null !== $driver) {
+            $corrections[] = $at('driver aboard when weighed', -$driver->kg, $driver->xM);
+        }
+        if ($rig->weighedWithTanks) {
+            array_push($corrections, ...array_map(static fn (PlannedTank $tank): array => $at($tank->name.' aboard when weighed', -$tank->allEmptyKg(), $tank->xM), $plan->tanks));
+        }
+        // Where the fuel tank is, nobody asks: between the axles is near enough.
+        $corrections[] = $at('fuel missing when weighed, between the axles', (1 - $rig->weighedFuel) * $rig->fuelKg, $rig->wheelbaseM / 2);
+
+        return $corrections;
+    }
+
+    /** @return list<array{string, float, float}> */
+    private static function onTrailer(PlannedTrailer $rig, Plan $plan): array
+    {
+        $tanks = $rig->weighedWithTanks ? $plan->tanks : [];
+
+        return array_map(static fn (PlannedTank $tank): array => [$tank->name.' aboard when weighed', -$tank->allEmptyKg(), -$tank->allEmptyKg() * (1 - $tank->xM / $rig->couplingToAxleM)], $tanks);
+    }
+}

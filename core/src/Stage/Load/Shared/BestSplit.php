@@ -1,0 +1,165 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Stage\Load\Shared;
+
+use YardCask\Core\Assessment\Say;
+use YardCask\Core\Assessment\Workings;
+use YardCask\Core\Payload\FillLimit;
+use YardCask\Core\Payload\FillSplit;
+use YardCask\Core\Payload\LimitName;
+use YardCask\Core\Payload\SplitLimit;
+use YardCask\Core\Payload\TrailerPayload;
+use YardCask\Core\Plan\Holds;
+use YardCask\Core\Plan\Supply;
+use YardCask\Core\Quantity\Quantity;
+use YardCask\Core\Quantity\Unit;
+use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
+use YardCask\Core\Stage\Tanks\Shared\TankWorking;
+use YardCask\Core\Stage\Use\Shared\UseWorkings;
+
+/** How several fresh tanks travel with the most water within every limit from there to used up, each in whole litres or gallons. */
+final readonly class BestSplit
+{
+    /**
+     * @param list<TankWorking> $tanks
+     * @param list<float> $litres for each of them
+     */
+    private function __construct(
+        public array $tanks,
+        public array $litres,
+    ) {
+    }
+
+    /** Null where there is nothing to split: one tank, no limit reached, or no more to be had than by filling all alike. */
+    public static function of(Workings $workings): ?self
+    {
+        $load = $workings->of(LoadWorkings::class);
+        $tanks = $workings->of(TanksWorkings::class)->that(Holds::Fresh);
+        $alike = $load->greatestFill();
+        if (\count($tanks) < 2 || null === $alike->limitedBy) {
+            return null;
+        }
+        $split = FillSplit::within(array_map(static fn (TankWorking $working): float => $working->fullL(), $tanks), self::lines($tanks, $alike->margin, $workings));
+        if (null === $split) {
+            return null;
+        }
+        $step = Quantity::of(1.0, $workings->plan->units->volume)->in(Unit::Litre);
+        $litres = [];
+        foreach ($tanks as $index => $working) {
+            $fullL = $working->fullL();
+            $litres[] = $split->fractions[$index] >= 1.0 ? $fullL : floor($split->fractions[$index] * $fullL / $step + 1e-6) * $step;
+        }
+        $rounded = new self($tanks, $litres);
+
+        return $rounded->litres() >= $alike->litres + $step && $rounded->holds($alike->margin, $workings) ? $rounded : null;
+    }
+
+    /** @return list<float> of what each tank holds brim full, rounded down to a millionth */
+    public function fractions(): array
+    {
+        return array_map(static fn (TankWorking $working, float $litres): float => floor($litres / $working->fullL() * 1e6) / 1e6, $this->tanks, $this->litres);
+    }
+
+    public function litres(): float
+    {
+        return array_sum($this->litres);
+    }
+
+    /** “Front tank 80 L, tail tank 40 L”. */
+    public function inWords(Say $say): string
+    {
+        return implode(', ', array_map(static fn (TankWorking $working, float $litres): string => $working->tank->name.' '.$say->litresAtMost($litres), $this->tanks, $this->litres));
+    }
+
+    /**
+     * Each line as it is on setting off, and once more as it is when all is used: what lies below the outlets stays,
+     * and a share of what was drawn is in the waste tanks. That those can be full before is left to the trial of the result.
+     *
+     * @param list<TankWorking> $tanks
+     *
+     * @return list<SplitLimit>
+     */
+    private static function lines(array $tanks, float $margin, Workings $workings): array
+    {
+        $load = $workings->of(LoadWorkings::class);
+        $use = $workings->of(UseWorkings::class);
+        $nothing = array_map(static fn (): float => 0.0, $workings->plan->tanks);
+        $empty = self::kg($load, $nothing);
+        $at = static fn (int $index, float $litres): array => self::added($load, array_map(static fn (int $tank): float => $tank === $index ? $litres : 0.0, array_keys($nothing)), $empty);
+        $full = array_map(static fn (TankWorking $working): array => $at($working->index, $working->fullL()), $tanks);
+        $left = array_map(static fn (TankWorking $working): array => $at($working->index, min($working->belowOutletL(), $working->fullL())), $tanks);
+        $wasted = [];
+        foreach ($workings->of(TanksWorkings::class)->thatTakeWaste() as $waste) {
+            $wasted[] = [$use->shareInto($waste->tank, Supply::Main), $at($waste->index, 1.0)];
+        }
+        $lines = [];
+        foreach (GreatestFill::lines($load, $margin) as $number => $line) {
+            $spareKg = $line->limitKg - $line->emptyKg;
+            $lines[] = new SplitLimit($spareKg, array_map(static fn (array $one): float => $one[$number], $full));
+            $leftKg = array_sum(array_map(static fn (array $one): float => $one[$number], $left));
+            $perUsedKg = array_sum(array_map(static fn (array $one): float => $one[0] * $one[1][$number], $wasted));
+            $usable = array_map(static fn (TankWorking $working): float => $working->usableL() * $perUsedKg, $tanks);
+            $lines[] = new SplitLimit($line->limitKg - self::usedUpKg($line, $load, $workings) - $leftKg, $usable);
+        }
+
+        return $lines;
+    }
+
+    /** What rests on a line with the fresh tanks empty and the drinking water drunk. */
+    private static function usedUpKg(FillLimit $line, LoadWorkings $load, Workings $workings): float
+    {
+        $litres = array_map(static fn (TankWorking $working): float => Holds::Drinking === $working->tank->holds ? min($working->belowOutletL(), $working->fullL()) : 0.0, $workings->of(TanksWorkings::class)->all());
+        foreach (self::kg($load, $litres) as $number => $kg) {
+            if ($line->name === self::names($load)[$number]) {
+                return $kg;
+            }
+        }
+        throw new \LogicException('No line is called '.$line->name->value.'.');
+    }
+
+    /**
+     * @param list<float> $litres in each tank of the plan
+     *
+     * @return list<float> what rests on each line
+     */
+    private static function kg(LoadWorkings $load, array $litres): array
+    {
+        $payload = $load->payloadWith($litres);
+        $kg = array_map(static fn (FillLimit $limit): float => $limit->kgAt(1.0), $payload->limits());
+        if ($payload instanceof TrailerPayload) {
+            $kg[] = GreatestFill::LEAST_NOSE_SHARE * $payload->gross->kgAt(1.0) - $payload->nose->kgAt(1.0);
+        }
+
+        return $kg;
+    }
+
+    /**
+     * @param list<float> $litres in each tank of the plan
+     * @param list<float> $emptyKg what rests on each line with nothing in any
+     *
+     * @return list<float> what the litres add to each line
+     */
+    private static function added(LoadWorkings $load, array $litres, array $emptyKg): array
+    {
+        return array_map(static fn (float $kg, float $without): float => $kg - $without, self::kg($load, $litres), $emptyKg);
+    }
+
+    /** @return list<LimitName> */
+    private static function names(LoadWorkings $load): array
+    {
+        return array_map(static fn (FillLimit $line): LimitName => $line->name, GreatestFill::lines($load, 0.0));
+    }
+
+    private function holds(float $margin, Workings $workings): bool
+    {
+        $load = $workings->of(LoadWorkings::class);
+        $fractions = array_map(static fn (): float => 1.0, $workings->plan->tanks);
+        foreach ($this->tanks as $index => $working) {
+            $fractions[$working->index] = $this->fractions()[$index];
+        }
+
+        return null === GreatestFill::brokenWith(array_values($fractions), $margin, $load);
+    }
+}

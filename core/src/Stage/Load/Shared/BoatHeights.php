@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Stage\Load\Shared;
+
+use YardCask\Core\Plan\Plan;
+use YardCask\Core\Plan\PlannedBoat;
+use YardCask\Core\Plan\PlannedSeat;
+use YardCask\Core\Plan\PlannedTank;
+
+/**
+ * How much stability the heights of what is aboard give or take, once the boat's draught is known.
+ *
+ * ΔGM = Σ m · (draught − GM − z) / (Δ + Σ m), with z above the keel and upright sides.
+ * Source: initial stability of ships, weights added at a height.
+ */
+final class BoatHeights
+{
+    /** @param list<float> $litres in each tank of the plan; 0 where the draught is not known */
+    public static function gmChangeM(PlannedBoat $boat, LoadWorkings $load, array $litres): float
+    {
+        if (null === $boat->draughtM) {
+            return 0.0;
+        }
+        $kg = $momentKgM = 0.0;
+        foreach (self::weights($load->plan, $load->people, $litres) as [$weightKg, $zM]) {
+            $kg += $weightKg;
+            $momentKgM += $weightKg * ($boat->draughtM - $boat->gmM - $zM);
+        }
+
+        return $momentKgM / ($boat->displacementKg + $kg);
+    }
+
+    /**
+     * @param list<float> $litres
+     *
+     * @return list<array{float, float}> what is aboard, in kg, and how high above the keel its middle is, in m
+     */
+    private static function weights(Plan $plan, People $people, array $litres): array
+    {
+        $weights = array_map(static fn (PlannedSeat $seat): array => [$seat->kg, $seat->zM], $people->taken);
+        if ($people->standing > 0) {
+            $weights[] = [$people->standing * PlannedSeat::PERSON_KG, $people->standingAt()[2]];
+        }
+        foreach ($plan->load->loads as $load) {
+            $weights[] = [$load->kg, $load->zM];
+        }
+        foreach ($plan->tanks as $index => $tank) {
+            $weights[] = [$tank->allEmptyKg() + $litres[$index], self::middleM($tank)];
+        }
+
+        return $weights;
+    }
+
+    private static function middleM(PlannedTank $tank): float
+    {
+        return $tank->zM + $tank->heightMm / 2000;
+    }
+}

@@ -1,0 +1,282 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Stage\Load\Shared;
+
+use YardCask\Core\Assessment\StageWorkings;
+use YardCask\Core\Assessment\Workings;
+use YardCask\Core\Payload\Axle;
+use YardCask\Core\Payload\BoatPayload;
+use YardCask\Core\Payload\BoatPayloadCalculator;
+use YardCask\Core\Payload\BoatRig;
+use YardCask\Core\Payload\BoatTank;
+use YardCask\Core\Payload\LimitName;
+use YardCask\Core\Payload\LoadedTank;
+use YardCask\Core\Payload\Mass;
+use YardCask\Core\Payload\Passage;
+use YardCask\Core\Payload\PassageCalculator;
+use YardCask\Core\Payload\PassageInput;
+use YardCask\Core\Payload\PassageTank;
+use YardCask\Core\Payload\Payload;
+use YardCask\Core\Payload\RoadPayloadCalculator;
+use YardCask\Core\Payload\RoadRig;
+use YardCask\Core\Payload\TrailerPayloadCalculator;
+use YardCask\Core\Payload\TrailerRig;
+use YardCask\Core\Payload\WasteTank;
+use YardCask\Core\Plan\Holds;
+use YardCask\Core\Plan\Plan;
+use YardCask\Core\Plan\PlannedBoat;
+use YardCask\Core\Plan\PlannedLoad;
+use YardCask\Core\Plan\PlannedRoadRig;
+use YardCask\Core\Plan\PlannedTrailer;
+use YardCask\Core\Plan\Supply;
+use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
+use YardCask\Core\Stage\Tanks\Shared\TankWorking;
+use YardCask\Core\Stage\Use\Shared\UseWorkings;
+
+/** What a plan's rig weighs in each of its states, and what is left to its limits on the way between them. */
+final class LoadWorkings implements StageWorkings
+{
+    public readonly Plan $plan;
+    public readonly People $people;
+    public readonly BaseWeights $base;
+    public readonly Contents $contents;
+    /** @var array<string, Payload> by the state's value */
+    private array $payloads = [];
+    /** @var array<string, Passage> */
+    private array $passages = [];
+    /** @var non-empty-list<LimitWorking>|null */
+    private ?array $limits = null;
+    private ?GreatestFill $greatestFill = null;
+    /** @var list<Mass>|null */
+    private ?array $masses = null;
+
+    private function __construct(private readonly Workings $workings)
+    {
+        $this->plan = $workings->plan;
+        $this->people = People::of($this->plan);
+        $this->base = BaseWeights::of($this->plan, $this->people->driver());
+        $this->contents = new Contents($workings);
+    }
+
+    public static function over(Workings $workings): static
+    {
+        return new self($workings);
+    }
+
+    public static function sections(): array
+    {
+        return ['use', 'load', 'tanks'];
+    }
+
+    public function payloadIn(RigState $state): Payload
+    {
+        return $this->payloads[$state->value] ??= $this->payloadWith($this->contents->in($state));
+    }
+
+    /**
+     * The rig with some litres in each tank of the plan. Fresh tanks count as its water, all others as loads.
+     *
+     * @param list<float> $litres
+     */
+    public function payloadWith(array $litres): Payload
+    {
+        $masses = $this->masses();
+        $fresh = [];
+        $surfaces = [];
+        foreach ($this->tanks() as $index => $working) {
+            $tank = $working->tank;
+            if (Holds::Fresh === $tank->holds) {
+                $fresh[] = $loaded = new LoadedTank($tank->name, $litres[$index], $tank->allEmptyKg(), $tank->xM, $tank->yM);
+            } else {
+                $masses[] = new Mass($tank->name, $tank->allEmptyKg() + $litres[$index], $tank->xM, $tank->yM);
+                $loaded = new LoadedTank($tank->name, 0.0, 0.0, $tank->xM, $tank->yM);
+            }
+            $surfaces[] = new BoatTank($loaded, $tank->rowMm() / 1000, $tank->widthMm / 1000, self::isSlack($litres[$index], $working));
+        }
+        $rig = $this->plan->load->rig;
+
+        return match (true) {
+            $rig instanceof PlannedRoadRig => RoadPayloadCalculator::calculate($this->roadRig($rig, $masses, $fresh)),
+            $rig instanceof PlannedTrailer => TrailerPayloadCalculator::calculate($this->trailerRig($rig, $masses, $fresh)),
+            $rig instanceof PlannedBoat => BoatPayloadCalculator::calculate(new BoatRig($rig->displacementKg, $rig->gmM + BoatHeights::gmChangeM($rig, $this, $litres), $rig->loadLimitKg, $masses, $surfaces)),
+            default => throw new \LogicException('A rig of class '.$rig::class.' cannot be weighed.'),
+        };
+    }
+
+    /** From a state to used up, with what has come to the waste tanks by then; null for a boat, whose only limit is what is aboard at once. */
+    public function passageFrom(RigState $state, bool $wasteOfStay = false): ?Passage
+    {
+        $brimFull = RigState::BrimFull === $state;
+        $fractions = array_map(fn (TankWorking $working): float => $brimFull ? 1.0 : $this->plan->travelFillOf($working->tank), $this->tanks());
+        $key = implode(' ', $fractions).($wasteOfStay ? ' on' : '');
+        if ($this->plan->load->rig instanceof PlannedBoat) {
+            return null;
+        }
+
+        return $this->passages[$key] ??= $this->passage($fractions, $wasteOfStay) ?? throw new \LogicException('Only a boat has no passage.');
+    }
+
+    /**
+     * From some fill of each tank, as a fraction of brim full, to used up.
+     *
+     * @param list<float> $fractions of each tank of the plan
+     * @param bool $wasteOfStay whether the stay began brim full, and what was used down to this fill is in the waste tanks
+     */
+    public function passage(array $fractions, bool $wasteOfStay = false): ?Passage
+    {
+        $rig = $this->plan->load->rig;
+        $tanks = [];
+        $waste = [];
+        $drawable = ['fresh' => 0.0, 'drinking' => 0.0];
+        foreach ($this->tanks() as $index => $working) {
+            $tank = $working->tank;
+            if (!$tank->holds->takesWaste()) {
+                $tanks[] = $one = new PassageTank(new LoadedTank($tank->name, $working->fullL(), $tank->allEmptyKg(), $tank->xM, $tank->yM), $fractions[$index], $working->belowOutletL());
+                $drawable[$tank->holds->value] = ($drawable[$tank->holds->value] ?? 0.0) + $one->drawableL();
+            }
+        }
+        $allL = array_sum($drawable);
+        $use = $this->workings->of(UseWorkings::class);
+        foreach ($this->tanks() as $working) {
+            $tank = $working->tank;
+            if ($tank->holds->takesWaste()) {
+                $share = $allL > 0 ? ($drawable['fresh'] * $use->shareInto($tank, Supply::Main) + $drawable['drinking'] * $use->shareInto($tank, Supply::Drinking)) / $allL : 0.0;
+                $beforeL = $wasteOfStay ? max(0.0, $this->contents->drawableL(Holds::Fresh, true) - $drawable['fresh']) : 0.0;
+                $waste[] = new WasteTank($tank->id, $working->fullL(), $tank->allEmptyKg(), $tank->xM, $tank->yM, $share, $this->contents->wasteL($working, $beforeL, 0.0));
+            }
+        }
+
+        return match (true) {
+            $rig instanceof PlannedRoadRig => PassageCalculator::calculate(new PassageInput($this->roadRig($rig, $this->masses(), []), $tanks, $waste)),
+            $rig instanceof PlannedTrailer => PassageCalculator::calculate(new PassageInput($this->trailerRig($rig, $this->masses(), []), $tanks, $waste)),
+            default => null,
+        };
+    }
+
+    /** @return list<Passage> those that are driven: from the travel fill, and on from there when the stay began brim full */
+    public function roadPassages(): array
+    {
+        $passages = [$this->passageFrom(RigState::Travelling)];
+        if ($this->contents->startsBrimFull() && [] !== $this->workings->of(TanksWorkings::class)->thatTakeWaste()) {
+            $passages[] = $this->passageFrom(RigState::Travelling, true);
+        }
+
+        return array_values(array_filter($passages));
+    }
+
+    /** @return non-empty-list<LimitWorking> in the order of checking: the whole first */
+    public function limits(): array
+    {
+        if (null === $this->limits) {
+            $kg = [];
+            foreach (RigState::cases() as $state) {
+                foreach ($this->payloadIn($state)->limits() as $index => $limit) {
+                    $kg[$index][$state->value] = $limit->kgAt(1.0);
+                }
+            }
+            $limits = [];
+            foreach ($this->payloadIn(RigState::BrimFull)->limits() as $index => $fill) {
+                $limits[] = new LimitWorking($fill, $kg[$index], $this->worstOnTheRoad($fill->name, $fill->limitKg, $kg[$index]), $this->worstFromBrimFull($fill->name, $fill->limitKg, $kg[$index]), EstimateError::on($fill->name, $this->plan));
+            }
+            $this->limits = $limits;
+        }
+
+        return $this->limits;
+    }
+
+    /** Null for a nose that is too light, which is no limit of a plate. */
+    public function limit(?LimitName $name): ?LimitWorking
+    {
+        foreach ($this->limits() as $limit) {
+            if ($name === $limit->name) {
+                return $limit;
+            }
+        }
+
+        return null;
+    }
+
+    /** The limit with the least left at any moment on the road. */
+    public function worstLimit(): LimitWorking
+    {
+        $limits = $this->limits();
+        usort($limits, static fn (LimitWorking $a, LimitWorking $b): int => $a->onTheRoad->kg <=> $b->onTheRoad->kg);
+
+        return $limits[0];
+    }
+
+    public function greatestFill(): GreatestFill
+    {
+        return $this->greatestFill ??= GreatestFill::of($this, $this->workings->of(TanksWorkings::class));
+    }
+
+    public function isBoat(): bool
+    {
+        return $this->payloadIn(RigState::Travelling) instanceof BoatPayload;
+    }
+
+    /** @return list<Mass> people and loads, without tanks, as the one mass with their weight and their centre */
+    private function masses(): array
+    {
+        return $this->masses ??= Mass::together('people and gear', [...$this->people->masses(), ...array_map(static fn (PlannedLoad $load): Mass => $load->mass(), $this->plan->load->loads)]);
+    }
+
+    /** @return list<TankWorking> */
+    private function tanks(): array
+    {
+        return $this->workings->of(TanksWorkings::class)->all();
+    }
+
+    /** @param array<string, float> $kg */
+    private function worstOnTheRoad(LimitName $name, float $limitKg, array $kg): Spare
+    {
+        $worst = new Spare($limitKg - $kg[RigState::Travelling->value], RigMoment::in(RigState::Travelling));
+        foreach ($this->roadPassages() as $passage) {
+            $limit = $passage->limit($name);
+            $worst = $worst->lesser(new Spare($limit->worstSpareKg, RigMoment::after($limit->atUsedL, $passage->usedL, RigState::Travelling)));
+        }
+        foreach ([RigState::UsedUp, RigState::Dry] as $state) {
+            $worst = $worst->lesser(new Spare($limitKg - $kg[$state->value], RigMoment::in($state)));
+        }
+
+        return $worst;
+    }
+
+    /** @param array<string, float> $kg */
+    private function worstFromBrimFull(LimitName $name, float $limitKg, array $kg): Spare
+    {
+        $passage = $this->passageFrom(RigState::BrimFull);
+        if (null === $passage) {
+            return new Spare($limitKg - $kg[RigState::BrimFull->value], RigMoment::in(RigState::BrimFull));
+        }
+        $limit = $passage->limit($name);
+
+        return new Spare($limit->worstSpareKg, RigMoment::after($limit->atUsedL, $passage->usedL, RigState::BrimFull));
+    }
+
+    /**
+     * @param list<Mass> $masses
+     * @param list<LoadedTank> $fresh
+     */
+    private function roadRig(PlannedRoadRig $rig, array $masses, array $fresh): RoadRig
+    {
+        return new RoadRig($rig->grossLimitKg, $rig->wheelbaseM, new Axle($this->base->firstKg, $rig->front->limitKg), new Axle($this->base->secondKg, $rig->rear->limitKg), $rig->trackM, $masses, $fresh);
+    }
+
+    /**
+     * @param list<Mass> $masses
+     * @param list<LoadedTank> $fresh
+     */
+    private function trailerRig(PlannedTrailer $rig, array $masses, array $fresh): TrailerRig
+    {
+        return new TrailerRig($rig->grossLimitKg, $this->base->firstKg, $this->base->secondKg, $rig->noseLimitKg, $rig->couplingToAxleM, $rig->axleLimitKg, $masses, $fresh);
+    }
+
+    /** Neither empty nor brim full, so that its water can run to the low side. A brim-full tank is slack as soon as a cup is drawn. */
+    private static function isSlack(float $litres, TankWorking $working): bool
+    {
+        return $litres > 0.01 || Holds::Fresh === $working->tank->holds;
+    }
+}

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Stage\Load\Shared;
+
+use YardCask\Core\Assessment\Say;
+use YardCask\Core\Plan\RigWords;
+
+/** A moment between full and used up: one of the states, or when some litres have been used. */
+final readonly class RigMoment
+{
+    private function __construct(
+        public ?RigState $state,
+        public float $usedL,
+    ) {
+    }
+
+    public static function in(RigState $state): self
+    {
+        return new self($state, 0.0);
+    }
+
+    /** After some litres of those that can be used from a state on. */
+    public static function after(float $usedL, float $ofL, RigState $from): self
+    {
+        return match (true) {
+            $usedL < 0.05 => new self($from, 0.0),
+            $usedL > $ofL - 0.05 => new self(RigState::UsedUp, $usedL),
+            default => new self(null, $usedL),
+        };
+    }
+
+    /** “when the water is used up”, “when 40 L are used”. */
+    public function inWords(Say $say, RigWords $words): string
+    {
+        return $this->state?->inWords($words) ?? \sprintf('when %s are used', $say->litres($this->usedL));
+    }
+
+    public function isTravelling(): bool
+    {
+        return RigState::Travelling === $this->state;
+    }
+}

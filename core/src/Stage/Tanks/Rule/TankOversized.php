@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Stage\Tanks\Rule;
+
+use YardCask\Core\Assessment\Finding;
+use YardCask\Core\Assessment\Measure;
+use YardCask\Core\Assessment\Rule;
+use YardCask\Core\Assessment\Workings;
+use YardCask\Core\Plan\Holds;
+use YardCask\Core\Plan\Supply;
+use YardCask\Core\Stage\Tanks\Shared\TankLength;
+use YardCask\Core\Stage\Tanks\Shared\TankProposal;
+use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
+use YardCask\Core\Stage\Tanks\TanksFinding;
+use YardCask\Core\Stage\Use\Shared\UseWorkings;
+
+/** The fresh tanks give far more than the stay can use, even at the upper end of what is likely. */
+final class TankOversized implements Rule
+{
+    public const TIMES_HIGH = 1.5;
+
+    public function check(Workings $workings): array
+    {
+        $need = $workings->of(UseWorkings::class)->need(Supply::Main);
+        $usableL = $workings->of(TanksWorkings::class)->usableL(Holds::Fresh);
+        $largest = $workings->of(TanksWorkings::class)->largestFixed();
+        if (null === $largest || $usableL <= self::TIMES_HIGH * $need->highL || $need->carryL <= TankProposal::CAN_L) {
+            return [];
+        }
+        $say = $workings->say;
+
+        return [new Finding(
+            TanksFinding::TankOversized,
+            [$largest->tank->id],
+            new Measure($usableL, self::TIMES_HIGH * $need->highL, 'L'),
+            'Larger than any use of it',
+            \sprintf('The tanks give %s; even a thirsty stay takes %s. The rest is carried for nothing, and water that is not turned over goes stale.', $say->litres($usableL), $say->litres($need->highL)),
+            static fn (): array => array_filter([TankLength::giving($need->highL, $workings)]),
+        )];
+    }
+}

@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Stage\Tanks\Rule;
+
+use YardCask\Core\Assessment\Finding;
+use YardCask\Core\Assessment\Fix;
+use YardCask\Core\Assessment\Measure;
+use YardCask\Core\Assessment\Rule;
+use YardCask\Core\Assessment\Workings;
+use YardCask\Core\Payload\RigKind;
+use YardCask\Core\Plan\PlanPatch;
+use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
+use YardCask\Core\Stage\Tanks\Shared\TankWorking;
+use YardCask\Core\Stage\Tanks\TanksFinding;
+
+/** A tank of a vehicle or trailer reaches through the floor, or hangs so low that the road reaches it. */
+final class TankTooLow implements Rule
+{
+    /** Below a tank, loaded: a kerb and a stone pass under it. */
+    public const CLEARANCE_M = 0.18;
+
+    public function check(Workings $workings): array
+    {
+        if (RigKind::Boat === $workings->plan->load->rig->kind()) {
+            return [];
+        }
+        $floorM = $workings->plan->load->rig->sizes()->floorM;
+        $findings = [];
+        foreach ($workings->of(TanksWorkings::class)->all() as $working) {
+            $tank = $working->tank;
+            $topM = $tank->zM + $tank->heightMm / 1000;
+            if ($tank->zM < self::CLEARANCE_M - 0.0005 && $tank->zM < $floorM - 0.0005) {
+                $findings[] = new Finding(
+                    TanksFinding::TankTooLow,
+                    [$tank->id],
+                    new Measure($tank->zM * 1000, self::CLEARANCE_M * 1000, 'mm'),
+                    \sprintf('%s hangs too low', $tank->name),
+                    \sprintf('Its underside is %s above the ground; kerbs and stones want %s, loaded.', $workings->say->mm($tank->zM * 1000), $workings->say->mm(self::CLEARANCE_M * 1000)),
+                    static fn (): array => self::proposals($working, $workings),
+                );
+            } elseif ($tank->zM < $floorM - 0.0005 && $topM > $floorM + 0.0005) {
+                $findings[] = new Finding(
+                    TanksFinding::TankThroughFloor,
+                    [$tank->id],
+                    new Measure(1000 * min($floorM - $tank->zM, $topM - $floorM), 0.0, 'mm'),
+                    \sprintf('%s reaches through the floor', $tank->name),
+                    \sprintf('It stands from %s to %s above the ground, and the floor lies at %s.', $workings->say->mm($tank->zM * 1000), $workings->say->mm($topM * 1000), $workings->say->mm($floorM * 1000)),
+                    static fn (): array => self::proposals($working, $workings),
+                );
+            }
+        }
+
+        return $findings;
+    }
+
+    /** @return list<Fix> hung under the floor where there is room, or stood on it */
+    private static function proposals(TankWorking $working, Workings $workings): array
+    {
+        $tank = $working->tank;
+        $floorM = $workings->plan->load->rig->sizes()->floorM;
+        $hungM = round($floorM - $tank->heightMm / 1000, 3);
+        $to = static fn (string $label, float $zM): Fix => new Fix($label, PlanPatch::replace($working->pointer().'/z_m', $zM));
+        $stand = $to(\sprintf('Stand %s on the floor', $tank->name), $floorM);
+
+        return $hungM >= self::CLEARANCE_M ? [$to(\sprintf('Hang %s under the floor', $tank->name), $hungM), $stand] : [$stand];
+    }
+}

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Stage\Tanks\Rule;
+
+use YardCask\Core\Assessment\Finding;
+use YardCask\Core\Assessment\Fix;
+use YardCask\Core\Assessment\Measure;
+use YardCask\Core\Assessment\Rule;
+use YardCask\Core\Assessment\Workings;
+use YardCask\Core\Stage\Tanks\Shared\FreePlace;
+use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
+use YardCask\Core\Stage\Tanks\Shared\TankWorking;
+use YardCask\Core\Stage\Tanks\TanksFinding;
+
+/** Two tanks take up the same space. */
+final class TanksCollide implements Rule
+{
+    public function check(Workings $workings): array
+    {
+        $tanks = $workings->of(TanksWorkings::class)->all();
+        $findings = [];
+        foreach ($tanks as $working) {
+            foreach (\array_slice($tanks, 0, $working->index) as $other) {
+                $overlapMm = 1000 * $working->tank->overlapM($other->tank);
+                if ($overlapMm > 0.5) {
+                    $findings[] = new Finding(
+                        TanksFinding::TanksCollide,
+                        [$other->tank->id, $working->tank->id],
+                        new Measure($overlapMm, 0.0, 'mm'),
+                        \sprintf('%s stands in %s', $working->tank->name, $other->tank->name),
+                        \sprintf('They overlap by %s where they could most easily be parted.', $workings->say->mm($overlapMm)),
+                        static fn (): array => self::moveAway($working, $workings),
+                    );
+                }
+            }
+        }
+
+        return $findings;
+    }
+
+    /** @return list<Fix> */
+    private static function moveAway(TankWorking $working, Workings $workings): array
+    {
+        $settled = FreePlace::settled($working->tank, $workings->plan);
+
+        return null === $settled ? [] : [new Fix(\sprintf('Move %s to a free place', $working->tank->name), FreePlace::move($working, $settled))];
+    }
+}

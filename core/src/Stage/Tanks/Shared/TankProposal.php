@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Stage\Tanks\Shared;
+
+use YardCask\Core\Plan\Holds;
+use YardCask\Core\Plan\PlannedTank;
+use YardCask\Core\Plan\TankMounting;
+use YardCask\Core\Quantity\Quantity;
+use YardCask\Core\Quantity\Unit;
+use YardCask\Core\Quantity\UnitPreferences;
+
+/** Tanks and cans to begin with: a box that gives the litres wanted, and the cans that a person can carry. */
+final class TankProposal
+{
+    /** What one person carries to a tap without harm: 20 kg of water and the can. */
+    public const CAN_L = 20.0;
+    public const DRINKING_CAN_L = 10.0;
+
+    /** Outlet and overflow as far from floor and lid as a hole and its nut need. */
+    private const FITTING_MM = 15.0;
+    private const FITTING_IN = 0.625;
+    /** Wall of 8 mm polyethylene at 950 kg/m³ over the six faces. */
+    private const WALL_KG_PER_M2 = 7.6;
+    private const SHORTEST_MM = 100.0;
+
+    /** A fixed tank whose length is chosen, in steps of 10 mm or half an inch, so that $usableL can be drawn; at most $maxLengthMm long. */
+    public static function fixed(string $id, Holds $holds, float $usableL, float $widthMm, float $heightMm, float $maxLengthMm, UnitPreferences $units): PlannedTank
+    {
+        $inches = Unit::Inch === $units->length;
+        $round = static fn (float $mm): float => $inches ? round($mm / 12.7) * 12.7 : $mm;
+        $fittingMm = $inches ? self::FITTING_IN * 25.4 : self::FITTING_MM;
+        $stepMm = $inches ? 12.7 : 10.0;
+        [$widthMm, $heightMm] = [$round($widthMm), $round($heightMm)];
+        $wantedMm = ceil($usableL * 1e6 / ($widthMm * ($heightMm - 2 * $fittingMm)) / $stepMm - 1e-9) * $stepMm;
+        $lengthMm = round(min(floor($maxLengthMm / $stepMm) * $stepMm, max(ceil(self::SHORTEST_MM / $stepMm) * $stepMm, $wantedMm)), 3);
+        $emptyKg = 2 * ($lengthMm * $widthMm + $lengthMm * $heightMm + $widthMm * $heightMm) / 1e6 * self::WALL_KG_PER_M2;
+
+        return new PlannedTank(
+            $id,
+            Holds::Fresh === $holds ? 'Tank' : ucfirst($holds->word()).' tank',
+            TankMounting::Fixed,
+            $holds,
+            1.0,
+            $lengthMm,
+            round($widthMm, 3),
+            round($heightMm, 3),
+            round($fittingMm, 3),
+            round($heightMm - $fittingMm, 3),
+            0.0,
+            self::roundKg($emptyKg, $units),
+            0.0,
+            0.0,
+            0.0,
+        );
+    }
+
+    /** Cans alike of 20 L, or of 10 L for drinking; emptied to their floor, filled to their brim. */
+    public static function cans(string $id, Holds $holds, int $count, UnitPreferences $units): PlannedTank
+    {
+        $drinking = Holds::Drinking === $holds;
+        $name = $drinking ? 'Drinking can' : 'Can';
+
+        return new PlannedTank(
+            $id,
+            $name.(1 === $count ? '' : 's'),
+            TankMounting::Can,
+            $holds,
+            (float) $count,
+            $drinking ? 250.0 : 350.0,
+            $drinking ? 160.0 : 175.0,
+            $drinking ? 250.0 : 330.0,
+            0.0,
+            $drinking ? 250.0 : 330.0,
+            0.0,
+            self::roundKg($drinking ? 0.7 : 1.2, $units),
+            0.0,
+            0.0,
+            0.0,
+        );
+    }
+
+    private static function roundKg(float $kg, UnitPreferences $units): float
+    {
+        return round(Quantity::of(round(Quantity::of($kg, Unit::Kilogram)->in($units->mass), 1), $units->mass)->in(Unit::Kilogram), 6);
+    }
+}

@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Stage\Tanks\Shared;
+
+use YardCask\Core\Plan\PlannedTank;
+use YardCask\Core\Tank\TankVolume;
+
+/** A planned tank with its place in the plan's list and its volumes; litres are those of all that are alike. */
+final readonly class TankWorking
+{
+    public function __construct(
+        public int $index,
+        public PlannedTank $tank,
+        /** Of one of them. */
+        public TankVolume $volume,
+    ) {
+    }
+
+    public function pointer(): string
+    {
+        return '/tanks/'.$this->index;
+    }
+
+    public function usableL(): float
+    {
+        return $this->tank->count * $this->volume->usableL;
+    }
+
+    /** What stands in it brim full. */
+    public function fullL(): float
+    {
+        return $this->tank->count * $this->volume->fullL();
+    }
+
+    public function grossL(): float
+    {
+        return $this->tank->count * $this->volume->grossL;
+    }
+
+    /** What lies below the outlet and is never drawn. */
+    public function belowOutletL(): float
+    {
+        return $this->tank->count * $this->volume->belowOutletL;
+    }
+
+    public function aboveOverflowL(): float
+    {
+        return $this->tank->count * $this->volume->aboveOverflowL;
+    }
+
+    /** What can be drawn when it is filled to a fraction, from 0 to 1, of brim full. */
+    public function drawableL(float $fraction): float
+    {
+        return max(0.0, $fraction * $this->fullL() - $this->belowOutletL());
+    }
+
+    public function belowOutletShare(): float
+    {
+        return $this->volume->belowOutletL / $this->volume->grossL;
+    }
+
+    public function aboveOverflowShare(): float
+    {
+        return $this->volume->aboveOverflowL / $this->volume->grossL;
+    }
+}

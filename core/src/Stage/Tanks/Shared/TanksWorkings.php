@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Stage\Tanks\Shared;
+
+use YardCask\Core\Assessment\StageWorkings;
+use YardCask\Core\Assessment\Workings;
+use YardCask\Core\Plan\Holds;
+use YardCask\Core\Plan\Plan;
+use YardCask\Core\Plan\TankMounting;
+use YardCask\Core\Tank\TankVolumeCalculator;
+
+/** What the tanks of a plan hold. */
+final class TanksWorkings implements StageWorkings
+{
+    /** @var list<TankWorking>|null */
+    private ?array $tanks = null;
+
+    private function __construct(private readonly Plan $plan)
+    {
+    }
+
+    public static function over(Workings $workings): static
+    {
+        return new self($workings->plan);
+    }
+
+    public static function sections(): array
+    {
+        return ['load', 'tanks'];
+    }
+
+    /** @return list<TankWorking> */
+    public function all(): array
+    {
+        if (null === $this->tanks) {
+            $this->tanks = [];
+            foreach ($this->plan->tanks as $index => $tank) {
+                $this->tanks[] = new TankWorking($index, $tank, TankVolumeCalculator::calculate($tank->tankInput()));
+            }
+        }
+
+        return $this->tanks;
+    }
+
+    /** @return list<TankWorking> */
+    public function that(Holds $holds): array
+    {
+        return array_values(array_filter($this->all(), static fn (TankWorking $working): bool => $holds === $working->tank->holds));
+    }
+
+    /** @return list<TankWorking> those that uses drain into */
+    public function thatTakeWaste(): array
+    {
+        return array_values(array_filter($this->all(), static fn (TankWorking $working): bool => $working->tank->holds->takesWaste()));
+    }
+
+    /** Litres that can be drawn from all tanks of a kind when they are brim full. */
+    public function usableL(Holds $holds): float
+    {
+        return array_sum(array_map(static fn (TankWorking $working): float => $working->usableL(), $this->that($holds)));
+    }
+
+    /** Litres that stand in all tanks of a kind when they are brim full. */
+    public function fullL(Holds $holds): float
+    {
+        return array_sum(array_map(static fn (TankWorking $working): float => $working->fullL(), $this->that($holds)));
+    }
+
+    /** Litres that stand in the fresh tanks as they travel. */
+    public function travelL(): float
+    {
+        return array_sum(array_map(fn (TankWorking $working): float => $this->plan->travelFillOf($working->tank) * $working->fullL(), $this->that(Holds::Fresh)));
+    }
+
+    /** Litres that can be drawn from the fresh tanks as they travel. */
+    public function travelUsableL(): float
+    {
+        return array_sum(array_map(fn (TankWorking $working): float => $working->drawableL($this->plan->travelFillOf($working->tank)), $this->that(Holds::Fresh)));
+    }
+
+    /** The fixed fresh tank that holds most, if there is one. */
+    public function largestFixed(): ?TankWorking
+    {
+        $fixed = array_values(array_filter($this->that(Holds::Fresh), static fn (TankWorking $working): bool => TankMounting::Fixed === $working->tank->form));
+        usort($fixed, static fn (TankWorking $a, TankWorking $b): int => $b->grossL() <=> $a->grossL());
+
+        return $fixed[0] ?? null;
+    }
+}

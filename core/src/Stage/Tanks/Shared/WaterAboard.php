@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Stage\Tanks\Shared;
+
+use YardCask\Core\Assessment\StageWorkings;
+use YardCask\Core\Assessment\Workings;
+use YardCask\Core\Plan\Holds;
+
+/** The fresh water that a stay begins with: brimmed where there is a tap on arrival, otherwise what has travelled. */
+final readonly class WaterAboard implements StageWorkings
+{
+    private function __construct(
+        /** Whether the tanks are brimmed before the stay begins. */
+        public bool $brimmed,
+        /** Litres that can be drawn. */
+        public float $usableL,
+        /** Litres that could be drawn if nothing were filled up on arrival. */
+        public float $travelUsableL,
+    ) {
+    }
+
+    public static function over(Workings $workings): static
+    {
+        $tanks = $workings->of(TanksWorkings::class);
+        $brimmed = $workings->plan->use->stay->hasTapOnArrival() && !$workings->words->limitHoldsAtRest();
+
+        return new self($brimmed, $brimmed ? $tanks->usableL(Holds::Fresh) : $tanks->travelUsableL(), $tanks->travelUsableL());
+    }
+
+    public static function sections(): array
+    {
+        return ['use', 'load', 'tanks'];
+    }
+}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Stage\Tanks;
+
+use YardCask\Core\Output\ListOf;
+use YardCask\Core\Output\Sent;
+use YardCask\Core\Output\SentAsDeclared;
+
+/** One tank cut open: how it travels, and its gauge marks. Of several alike it is one. */
+final readonly class TankSection implements Sent
+{
+    use SentAsDeclared;
+
+    /** @param list<SectionMark> $marks */
+    public function __construct(
+        public string $id,
+        /** How much it travels with. */
+        public string $travel,
+        /** “121 L on the road”. */
+        public string $travelWords,
+        public float $travelLevelMm,
+        #[ListOf(SectionMark::class)]
+        public array $marks,
+    ) {
+    }
+}

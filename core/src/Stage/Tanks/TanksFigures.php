@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Stage\Tanks;
+
+use YardCask\Core\Assessment\FigureSheet;
+use YardCask\Core\Assessment\SumInput;
+use YardCask\Core\Assessment\Workings;
+use YardCask\Core\Plan\Holds;
+use YardCask\Core\Quantity\Kind;
+use YardCask\Core\Quantity\Unit;
+use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
+use YardCask\Core\Stage\Tanks\Shared\TankWorking;
+use YardCask\Core\Tank\TankMark;
+
+/** The figures of the Tanks stage, each with its sum. */
+final readonly class TanksFigures
+{
+    private const SOURCE = 'Solid geometry of the tank’s inside.';
+
+    private function __construct(
+        private Workings $workings,
+        private FigureSheet $figures,
+    ) {
+    }
+
+    public static function add(Workings $workings, FigureSheet $figures): void
+    {
+        $sheet = new self($workings, $figures);
+        foreach ($workings->of(TanksWorkings::class)->all() as $working) {
+            $sheet->addTank($working);
+        }
+        $sheet->addTotals();
+    }
+
+    public static function markId(string $tankId, TankMark $mark): string
+    {
+        return 'tanks.'.$tankId.'.mark.'.round(100 * $mark->fraction);
+    }
+
+    private function addTank(TankWorking $working): void
+    {
+        $say = $this->workings->say;
+        $tank = $working->tank;
+        $pointer = $working->pointer();
+        $id = 'tanks.'.$tank->id;
+        $many = $tank->count > 1;
+        $times = $many ? 'how many × ' : '';
+        $sizes = [
+            ...($many ? [SumInput::field('how many', (string) $tank->count, $pointer.'/count')] : []),
+            SumInput::field('length', $say->mm($tank->lengthMm), $pointer.'/length_mm'),
+            SumInput::field('width', $say->mm($tank->widthMm), $pointer.'/width_mm'),
+        ];
+        $height = SumInput::field('height', $say->mm($tank->heightMm), $pointer.'/height_mm');
+        $baffles = SumInput::field('baffles', $say->share($tank->displacedFraction), $pointer.'/displaced_fraction');
+        $outlet = SumInput::field('outlet at', $say->mm($tank->outletHeightMm), $pointer.'/outlet_height_mm');
+        $overflow = SumInput::field('overflow at', $say->mm($tank->overflowHeightMm), $pointer.'/overflow_height_mm');
+        $this->figures->litres($id.'.gross', $tank->name.', whole inside', $working->grossL(), $times.'length × width × height × (1 − baffles)', [...$sizes, $height, $baffles], self::SOURCE);
+        $this->figures->litres($id.'.usable', $tank->name.', usable', $working->usableL(), $times.'length × width × (overflow − outlet) × (1 − baffles)', [...$sizes, $overflow, $outlet, $baffles], self::SOURCE);
+        foreach ($working->volume->marks as $mark) {
+            $share = $say->share($mark->fraction);
+            $this->figures->add(self::markId($tank->id, $mark), $tank->name.', mark for '.$share, $mark->heightMm, Unit::Millimetre, Kind::Length, 'the level below which lie what is under the outlet and '.$share.' of the usable; from the lid: height − level', [SumInput::figure($id.'.usable'), $outlet, $height], self::SOURCE);
+        }
+        $this->figures->litres($id.'.below_outlet', $tank->name.', below the outlet', $working->belowOutletL(), $times.'length × width × outlet × (1 − baffles)', [...$sizes, $outlet, $baffles], self::SOURCE);
+        $this->figures->litres($id.'.above_overflow', $tank->name.', above the overflow', $working->aboveOverflowL(), $times.'length × width × (height − overflow) × (1 − baffles)', [...$sizes, $height, $overflow, $baffles], self::SOURCE);
+        $this->figures->litres($id.'.full', $tank->name.', brim full', $working->fullL(), $times.'length × width × overflow × (1 − baffles)', [...$sizes, $overflow, $baffles], self::SOURCE.' What lies below the outlet weighs too.');
+        $this->figures->kg($id.'.full_kg', $tank->name.', weight brim full', $tank->allEmptyKg() + $working->fullL(), 'empty + litres × 1.000 kg/L', [SumInput::field('empty', $say->kg($tank->allEmptyKg()), $pointer.'/empty_kg'), SumInput::figure($id.'.full')], 'Fresh water weighs one kilogram a litre.');
+    }
+
+    private function addTotals(): void
+    {
+        $tanks = $this->workings->of(TanksWorkings::class);
+        $inputs = static fn (Holds $holds, string $end): array => array_map(static fn (TankWorking $working): SumInput => SumInput::figure('tanks.'.$working->tank->id.'.'.$end), $tanks->that($holds));
+        $this->figures->litres('tanks.usable', 'Carried, usable', $tanks->usableL(Holds::Fresh), 'sum of the fresh tanks', $inputs(Holds::Fresh, 'usable'), self::SOURCE);
+        $this->figures->litres('tanks.full', 'Carried, brim full', $tanks->fullL(Holds::Fresh), 'sum of the fresh tanks', $inputs(Holds::Fresh, 'full'), self::SOURCE);
+        $grossL = array_sum(array_map(static fn (TankWorking $working): float => $working->grossL(), $tanks->that(Holds::Fresh)));
+        $this->figures->litres('tanks.gross', 'On the labels', $grossL, 'sum of the fresh tanks', $inputs(Holds::Fresh, 'gross'), self::SOURCE);
+        $this->figures->litres('tanks.drinking', 'Drinking carried', $tanks->usableL(Holds::Drinking), 'sum of the drinking cans', $inputs(Holds::Drinking, 'usable'), self::SOURCE);
+    }
+}

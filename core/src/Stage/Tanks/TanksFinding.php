@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Stage\Tanks;
+
+use YardCask\Core\Assessment\FindingCode;
+use YardCask\Core\Assessment\Severity;
+use YardCask\Core\Stage\Tanks\Rule\TankOversized;
+use YardCask\Core\Stage\Tanks\Rule\TankTooLow;
+use YardCask\Core\Stage\Tanks\Rule\WastedHeights;
+
+/** What can be found on the Tanks stage. */
+enum TanksFinding: string implements FindingCode
+{
+    case OutletHigh = 'tanks.outlet-high';
+    case OverflowLow = 'tanks.overflow-low';
+    case TankOutside = 'tanks.outside';
+    case TankTooLow = 'tanks.too-low';
+    case TankThroughFloor = 'tanks.through-floor';
+    case TanksCollide = 'tanks.collide';
+    case WasteSmall = 'tanks.waste-small';
+    case TankOversized = 'tanks.oversized';
+
+    public function severity(): Severity
+    {
+        return self::TankOversized === $this ? Severity::Watch : Severity::Fix;
+    }
+
+    public function isPerPart(): bool
+    {
+        return self::TankOversized !== $this;
+    }
+
+    public function isDoubt(): bool
+    {
+        return false;
+    }
+
+    public function isImpossible(): bool
+    {
+        return \in_array($this, [self::TankOutside, self::TankTooLow, self::TankThroughFloor, self::TanksCollide], true);
+    }
+
+    public function meaning(): string
+    {
+        $percent = round(100 * WastedHeights::SHARE_OF_TANK).' %';
+
+        return match ($this) {
+            self::OutletHigh => \sprintf('More than %s of a tank lies below its outlet.', $percent),
+            self::OverflowLow => \sprintf('More than %s of a tank lies above its overflow.', $percent),
+            self::TankOutside => 'A tank stands partly outside the rig.',
+            self::TankTooLow => \sprintf('The underside of a tank is less than %s m above the ground.', TankTooLow::CLEARANCE_M),
+            self::TankThroughFloor => 'A tank reaches through the floor of a vehicle or trailer.',
+            self::TanksCollide => 'Two tanks take up the same space.',
+            self::WasteSmall => 'More is drained into a waste or toilet tank in a stay than it holds.',
+            self::TankOversized => \sprintf('The fresh tanks give over %s times the upper end of the likely need.', TankOversized::TIMES_HIGH),
+        };
+    }
+}

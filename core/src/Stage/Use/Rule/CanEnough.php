@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Stage\Use\Rule;
+
+use YardCask\Core\Assessment\Finding;
+use YardCask\Core\Assessment\Fix;
+use YardCask\Core\Assessment\Measure;
+use YardCask\Core\Assessment\Rule;
+use YardCask\Core\Assessment\Workings;
+use YardCask\Core\Plan\Holds;
+use YardCask\Core\Plan\PlanPatch;
+use YardCask\Core\Plan\StayStyle;
+use YardCask\Core\Plan\Supply;
+use YardCask\Core\Plan\TankMounting;
+use YardCask\Core\Stage\Tanks\Shared\FreePlace;
+use YardCask\Core\Stage\Tanks\Shared\TankProposal;
+use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
+use YardCask\Core\Stage\Use\Shared\UseWorkings;
+use YardCask\Core\Stage\Use\UseFinding;
+
+/** A fixed tank is planned where a can that is carried to the tap would do. */
+final class CanEnough implements Rule
+{
+    private const DAY = 1.0;
+
+    public function check(Workings $workings): array
+    {
+        $largest = $workings->of(TanksWorkings::class)->largestFixed();
+        $forTheStay = self::forTheStay($workings);
+        if (null === $largest || (!$forTheStay && !self::forADay($workings))) {
+            return [];
+        }
+        $say = $workings->say;
+        $can = $say->litres(TankProposal::CAN_L);
+        $needL = $forTheStay ? $workings->of(UseWorkings::class)->need(Supply::Main)->carryL : self::dayL($workings);
+
+        return [new Finding(
+            UseFinding::CanEnough,
+            [$largest->tank->id],
+            new Measure($needL, TankProposal::CAN_L, 'L'),
+            $forTheStay ? 'A can would do' : 'A can would do, filled every day',
+            $forTheStay
+                ? \sprintf('The whole stay needs %s. A %s can holds that, weighs nothing on the chassis and is filled at any tap.', $say->litres($needL), $can)
+                : \sprintf('At serviced sites a tap is near every day, and a day takes %s at most. A %s can holds that.', $say->litres($needL), $can),
+            static fn (): array => self::proposals($workings, $forTheStay),
+        )];
+    }
+
+    /** Whether one can covers the whole stay. */
+    public static function forTheStay(Workings $workings): bool
+    {
+        $needL = $workings->of(UseWorkings::class)->need(Supply::Main)->carryL;
+
+        return $needL > 0 && $needL <= TankProposal::CAN_L;
+    }
+
+    /** Whether a tap is near every day and one can covers a day; what is counted by the stay may all fall on that day. */
+    public static function forADay(Workings $workings): bool
+    {
+        $needL = self::dayL($workings);
+
+        return StayStyle::Sites === $workings->plan->use->stay && $workings->plan->use->days > self::DAY && $needL > 0 && $needL <= TankProposal::CAN_L;
+    }
+
+    private static function dayL(Workings $workings): float
+    {
+        return $workings->of(UseWorkings::class)->needFor(min(self::DAY, $workings->plan->use->days), Supply::Main)->carryL;
+    }
+
+    /** @return list<Fix> one can in place of the fixed tanks; none where there is no room for it */
+    private static function proposals(Workings $workings, bool $forTheStay): array
+    {
+        $fixed = array_filter($workings->of(TanksWorkings::class)->that(Holds::Fresh), static fn ($working): bool => TankMounting::Fixed === $working->tank->form);
+        $can = FreePlace::addCans($workings->plan, Holds::Fresh, 1);
+        if (null === $can) {
+            return [];
+        }
+        $patch = $can;
+        foreach (array_reverse($fixed) as $working) {
+            $patch = $patch->and(PlanPatch::remove($working->pointer()));
+        }
+        $names = implode(' and ', array_map(static fn ($working): string => $working->tank->name, $fixed));
+        $label = \sprintf('A %s can instead of %s%s', $workings->say->litres(TankProposal::CAN_L), $names, $forTheStay ? '' : ', filled every day');
+
+        return [new Fix($label, $forTheStay ? $patch : $patch->and(PlanPatch::replace('/use/days', self::DAY)))];
+    }
+}

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Stage\Use\Rule;
+
+use YardCask\Core\Assessment\Finding;
+use YardCask\Core\Assessment\Fix;
+use YardCask\Core\Assessment\Measure;
+use YardCask\Core\Assessment\Rule;
+use YardCask\Core\Assessment\Workings;
+use YardCask\Core\Plan\PlannedUse;
+use YardCask\Core\Plan\PlanPatch;
+use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
+use YardCask\Core\Stage\Use\UseFinding;
+
+/** A use drains into a tank that is not there any more, or that does not take waste. */
+final class DrainMissing implements Rule
+{
+    public function check(Workings $workings): array
+    {
+        $waste = $workings->of(TanksWorkings::class)->thatTakeWaste();
+        $known = [PlannedUse::OUTSIDE, PlannedUse::NOTHING];
+        foreach ($waste as $working) {
+            $known[] = $working->tank->id;
+        }
+        $findings = [];
+        foreach ($workings->plan->use->uses as $index => $use) {
+            if (\in_array($use->drainsTo, $known, true)) {
+                continue;
+            }
+            $to = static fn (string $label, string $drain): Fix => new Fix($label, PlanPatch::replace('/use/uses/'.$index.'/drains_to', $drain));
+            $findings[] = new Finding(
+                UseFinding::DrainMissing,
+                [$use->id],
+                new Measure(0.0, 1.0, ''),
+                \sprintf('%s drains into no tank', $use->name),
+                \sprintf('It is to drain into “%s”, which is no tank that takes waste.', $use->drainsTo),
+                static fn (): array => [
+                    ...array_map(static fn ($working): Fix => $to(\sprintf('Drain it into %s', $working->tank->name), $working->tank->id), $waste),
+                    $to('Let it run outside', PlannedUse::OUTSIDE),
+                ],
+            );
+        }
+
+        return $findings;
+    }
+}

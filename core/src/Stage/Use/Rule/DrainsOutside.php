@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Stage\Use\Rule;
+
+use YardCask\Core\Assessment\Finding;
+use YardCask\Core\Assessment\Fix;
+use YardCask\Core\Assessment\Measure;
+use YardCask\Core\Assessment\Rule;
+use YardCask\Core\Assessment\Workings;
+use YardCask\Core\Plan\Holds;
+use YardCask\Core\Plan\PlannedUse;
+use YardCask\Core\Plan\PlanPatch;
+use YardCask\Core\Stage\Tanks\Shared\FreeId;
+use YardCask\Core\Stage\Tanks\Shared\FreePlace;
+use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
+use YardCask\Core\Stage\Use\Shared\UseWorkings;
+use YardCask\Core\Stage\Use\UseFinding;
+
+/** Used water runs outside and no tank takes it. */
+final class DrainsOutside implements Rule
+{
+    /** A bowl that is carried away needs no tank. */
+    private const LEAST_L_A_DAY = 4.0;
+
+    public function check(Workings $workings): array
+    {
+        $use = $workings->of(UseWorkings::class);
+        $stayL = $use->stayLInto(PlannedUse::OUTSIDE);
+        $days = $workings->plan->use->days;
+        if ($stayL < self::LEAST_L_A_DAY * min(1.0, $days) || $stayL / $days < self::LEAST_L_A_DAY || [] !== $workings->of(TanksWorkings::class)->that(Holds::Waste)) {
+            return [];
+        }
+        $say = $workings->say;
+
+        return [new Finding(
+            UseFinding::DrainsOutside,
+            [],
+            new Measure($stayL, 0.0, 'L'),
+            \sprintf('%s of used water run outside', $say->litres($stayL)),
+            'No tank takes it. What is kept aboard weighs as much as it did fresh, at another place; then every limit is checked with it too.',
+            static fn (): array => self::addTank($workings, $stayL),
+        )];
+    }
+
+    /** @return list<Fix> */
+    private static function addTank(Workings $workings, float $stayL): array
+    {
+        $patch = FreePlace::addTank($workings->plan, Holds::Waste, $stayL);
+        if (null === $patch) {
+            return [];
+        }
+        $id = FreeId::of(Holds::Waste->value, $workings->plan);
+        foreach ($workings->plan->use->uses as $index => $use) {
+            if (PlannedUse::OUTSIDE === $use->drainsTo) {
+                $patch = $patch->and(PlanPatch::replace('/use/uses/'.$index.'/drains_to', $id));
+            }
+        }
+
+        return [new Fix(\sprintf('Add a waste tank of %s', $workings->say->litres($stayL)), $patch)];
+    }
+}

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Stage\Use\Rule;
+
+use YardCask\Core\Assessment\Finding;
+use YardCask\Core\Assessment\Fix;
+use YardCask\Core\Assessment\Measure;
+use YardCask\Core\Assessment\Rule;
+use YardCask\Core\Assessment\Workings;
+use YardCask\Core\Demand\Each;
+use YardCask\Core\Demand\Per;
+use YardCask\Core\Plan\PlannedUse;
+use YardCask\Core\Plan\PlanPatch;
+use YardCask\Core\Plan\Supply;
+use YardCask\Core\Stage\Tanks\Shared\FreeId;
+use YardCask\Core\Stage\Use\UseFinding;
+
+/** Nobody has thought of drinking: no use is called so and none draws from the drinking supply. */
+final class DrinkingMissing implements Rule
+{
+    /** What a person drinks a day in a temperate climate, with the kettle counted elsewhere. */
+    private const LITRES_PER_PERSON_DAY = 2.5;
+
+    public function check(Workings $workings): array
+    {
+        $plan = $workings->plan;
+        foreach ($plan->use->uses as $use) {
+            if (Supply::Drinking === $use->supply || 'drinking' === $use->habit || str_contains(mb_strtolower($use->name), 'drink')) {
+                return [];
+            }
+        }
+        $litres = self::LITRES_PER_PERSON_DAY * $plan->use->crew * $plan->use->days;
+        $use = static fn (Supply $supply): PlannedUse => new PlannedUse(FreeId::of('drinking', $plan), 'Drinking', 'drinking', self::LITRES_PER_PERSON_DAY, null, null, Each::Person, 1.0, Per::Day, $supply, 0.25, PlannedUse::NOTHING);
+
+        return [new Finding(
+            UseFinding::DrinkingMissing,
+            [],
+            new Measure(0.0, $litres, 'L'),
+            'Drinking is not provided for',
+            \sprintf('No use is for drinking. At %s a person and day, this stay wants %s.', $workings->say->litres(self::LITRES_PER_PERSON_DAY), $workings->say->litres($litres)),
+            static fn (): array => [
+                new Fix('Add drinking, kept apart', PlanPatch::append('/use/uses', $use(Supply::Drinking))),
+                new Fix('Add drinking, from the main tank', PlanPatch::append('/use/uses', $use(Supply::Main))),
+            ],
+        )];
+    }
+}

@@ -1,0 +1,126 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Stage\Use\Rule;
+
+use YardCask\Core\Assessment\Finding;
+use YardCask\Core\Assessment\Fix;
+use YardCask\Core\Assessment\LookAt;
+use YardCask\Core\Assessment\Measure;
+use YardCask\Core\Assessment\Rule;
+use YardCask\Core\Assessment\Say;
+use YardCask\Core\Assessment\Workings;
+use YardCask\Core\Demand\UseDemand;
+use YardCask\Core\Plan\Holds;
+use YardCask\Core\Plan\PlannedTank;
+use YardCask\Core\Plan\PlanPatch;
+use YardCask\Core\Plan\Supply;
+use YardCask\Core\Stage\Tanks\Shared\FreePlace;
+use YardCask\Core\Stage\Tanks\Shared\TankLength;
+use YardCask\Core\Stage\Tanks\Shared\TankProposal;
+use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
+use YardCask\Core\Stage\Tanks\Shared\WaterAboard;
+use YardCask\Core\Stage\Use\Shared\UseWorkings;
+use YardCask\Core\Stage\Use\UseFinding;
+
+/** What is aboard when the stay begins is less than it needs with its reserve. */
+final class UseShort implements Rule
+{
+    private const MOST_CANS = 3;
+
+    public function check(Workings $workings): array
+    {
+        $use = $workings->of(UseWorkings::class);
+        $aboard = $workings->of(WaterAboard::class);
+        $needL = $use->need(Supply::Main)->carryL;
+        $shortL = $needL - $aboard->usableL;
+        if ($shortL < 0.05) {
+            return [];
+        }
+        $say = $workings->say;
+        $plan = $workings->plan->use;
+        $lasts = $use->lastsDays($aboard->usableL);
+        $brimL = $workings->of(TanksWorkings::class)->usableL(Holds::Fresh);
+        $gives = match (true) {
+            $aboard->brimmed || $brimL - $aboard->usableL < 0.05 => \sprintf('the tanks give %s', $say->litres($aboard->usableL)),
+            default => \sprintf('as it travels %s can be drawn, and nothing fills the tanks up on arrival', $say->litres($aboard->usableL)),
+        };
+
+        return [new Finding(
+            UseFinding::UseShort,
+            array_map(static fn (PlannedTank $tank): string => $tank->id, $workings->plan->tanksThatHold(Holds::Fresh)),
+            new Measure($aboard->usableL, $needL, 'L'),
+            $brimL > 0 ? \sprintf('%s short of %s', $say->litres($shortL), $say->days($plan->days)) : 'No tank for the main supply yet',
+            $brimL > 0
+                ? \sprintf('The stay needs %s with its reserve of %s; %s%s.', $say->litres($needL), $say->share($plan->reserve), $gives, null === $lasts ? '' : ', which lasts '.$say->days(floor($lasts * 10 + 0.05) / 10))
+                : \sprintf('The stay needs %s with its reserve of %s, and nothing holds it.', $say->litres($needL), $say->share($plan->reserve)),
+            static fn (): array => array_values(array_filter([
+                self::travelFuller($needL, $workings),
+                self::shortenWhatRuns($workings),
+                TankLength::giving($brimL + $shortL / max(0.05, $brimL > 0 ? min(1.0, $aboard->usableL / $brimL) : 1.0), $workings),
+                self::addCans($workings, $shortL),
+                self::fillSooner($workings),
+                self::placeTank($workings, $needL),
+            ])),
+            new LookAt('/use/days', 'Change the days'),
+        )];
+    }
+
+    /** Where the tanks would hold enough and nothing fills them up on arrival. */
+    private static function travelFuller(float $needL, Workings $workings): ?Fix
+    {
+        $tanks = $workings->of(TanksWorkings::class);
+        $fullL = $tanks->fullL(Holds::Fresh);
+        $belowL = $fullL - $tanks->usableL(Holds::Fresh);
+        $own = array_filter($tanks->that(Holds::Fresh), static fn ($working): bool => null !== $working->tank->travelFill);
+        if ($workings->of(WaterAboard::class)->brimmed || [] !== $own || $fullL <= 0 || $needL + $belowL > $fullL || $workings->plan->load->travelFill >= 1) {
+            return null;
+        }
+        $fraction = min(1.0, ceil(($needL + $belowL) / $fullL * 100) / 100);
+
+        return new Fix(\sprintf('%s with %s', ucfirst($workings->words->travel()), $workings->say->litres($fraction * $fullL)), PlanPatch::replace('/load/travel_fill', $fraction));
+    }
+
+    /** Shortens the largest use that runs from a tap, in steps of half a minute, down to one minute. */
+    private static function shortenWhatRuns(Workings $workings): ?Fix
+    {
+        $uses = $workings->plan->use->uses;
+        $demands = $workings->of(UseWorkings::class)->demand()->uses;
+        $running = array_filter(array_keys($uses), static fn (int $i): bool => null !== $uses[$i]->minutes && Supply::Main === $uses[$i]->supply && $demands[$i]->stayL > 0);
+        usort($running, static fn (int $a, int $b): int => $demands[$b]->stayL <=> $demands[$a]->stayL);
+        if ([] === $running) {
+            return null;
+        }
+        $index = $running[0];
+        $use = $uses[$index];
+        $othersL = array_sum(array_map(static fn (UseDemand $demand): float => Supply::Main->value === $demand->use->supply ? $demand->stayL : 0.0, $demands)) - $demands[$index]->stayL;
+        $leftL = $workings->of(WaterAboard::class)->usableL / (1 + $workings->plan->use->reserve) - $othersL;
+        $minutes = floor(2 * ($use->minutes ?? 0.0) * $leftL / $demands[$index]->stayL) / 2;
+
+        return $minutes >= 1 ? new Fix(\sprintf('%s for %s instead of %s', $use->name, $workings->say->minutes($minutes), $workings->say->minutes($use->minutes ?? 0.0)), PlanPatch::replace('/use/uses/'.$index.'/minutes', $minutes)) : null;
+    }
+
+    /** Up to three cans in a row on the floor in the middle of the rig. */
+    private static function addCans(Workings $workings, float $shortL): ?Fix
+    {
+        $cans = (int) ceil($shortL / TankProposal::CAN_L - 1e-9);
+        $patch = $cans > self::MOST_CANS ? null : FreePlace::addCans($workings->plan, Holds::Fresh, $cans);
+
+        return null === $patch ? null : new Fix(\sprintf('Add %s %s can%s', Say::count($cans), $workings->say->litres(TankProposal::CAN_L), 1 === $cans ? '' : 's'), $patch);
+    }
+
+    private static function fillSooner(Workings $workings): ?Fix
+    {
+        $days = floor($workings->of(UseWorkings::class)->lastsDays($workings->of(WaterAboard::class)->usableL) ?? 0.0);
+
+        return $days >= 1 && $days < $workings->plan->use->days ? new Fix(\sprintf('Fill every %s', 1.0 === $days ? 'day' : $workings->say->days($days)), PlanPatch::replace('/use/days', $days)) : null;
+    }
+
+    private static function placeTank(Workings $workings, float $needL): ?Fix
+    {
+        $patch = [] === $workings->of(TanksWorkings::class)->that(Holds::Fresh) ? FreePlace::addTank($workings->plan, Holds::Fresh, $needL) : null;
+
+        return null === $patch ? null : new Fix(\sprintf('Place a tank of %s', $workings->say->litres($needL)), $patch);
+    }
+}

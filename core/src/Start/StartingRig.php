@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Start;
+
+use YardCask\Core\Input\InputReader;
+use YardCask\Core\Input\Range;
+use YardCask\Core\Payload\RigKind;
+use YardCask\Core\Plan\Field\PartReader;
+use YardCask\Core\Plan\PlannedBoat;
+use YardCask\Core\Plan\PlannedLoad;
+use YardCask\Core\Plan\PlannedRig;
+use YardCask\Core\Plan\PlannedRoadRig;
+use YardCask\Core\Plan\PlannedSeat;
+use YardCask\Core\Plan\PlannedTrailer;
+
+/** A rig to begin with: typical figures, all to be replaced by measured ones. */
+final readonly class StartingRig
+{
+    /**
+     * @param list<PlannedSeat> $seats
+     * @param list<PlannedLoad> $loads for one person each
+     */
+    private function __construct(
+        public string $id,
+        public string $label,
+        public string $about,
+        public PlannedRig $rig,
+        /** Where the crew sits on the road, the driver first; none in a trailer. */
+        public array $seats,
+        /** What comes aboard for each person instead. */
+        public array $loads,
+        /** Where a tank usually goes: its middle, and the room there. */
+        public float $tankXM,
+        public float $tankYM,
+        public float $tankZM,
+        public float $tankWidthMm,
+        public float $tankHeightMm,
+        public float $tankMaxLengthMm,
+    ) {
+    }
+
+    public static function read(InputReader $in): self
+    {
+        $reader = new PartReader();
+        $rig = $in->object('rig');
+        $tank = $in->object('tank');
+        $preset = new self(
+            $in->text('id', 32),
+            $in->text('label', 60),
+            $in->text('about', 200),
+            match ($rig->choice('kind', RigKind::cases())) {
+                RigKind::Road => $reader->read(PlannedRoadRig::class, $rig),
+                RigKind::Trailer => $reader->read(PlannedTrailer::class, $rig),
+                RigKind::Boat => $reader->read(PlannedBoat::class, $rig),
+            },
+            $reader->readAll(PlannedSeat::class, 'seats', 60, $in),
+            $reader->readAll(PlannedLoad::class, 'loads', 10, $in),
+            $tank->number('x_m', Range::any()),
+            $tank->number('y_m', Range::any()),
+            $tank->number('z_m', Range::any()),
+            $tank->number('width_mm', Range::positive()),
+            $tank->number('height_mm', Range::positive()),
+            $tank->number('max_length_mm', Range::positive()),
+        );
+        $tank->finish();
+        $in->finish();
+
+        return $preset;
+    }
+}

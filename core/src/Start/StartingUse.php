@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Start;
+
+use YardCask\Core\Demand\Each;
+use YardCask\Core\Demand\Per;
+use YardCask\Core\Input\InputReader;
+use YardCask\Core\Input\Range;
+use YardCask\Core\Plan\PlannedUse;
+use YardCask\Core\Plan\Supply;
+
+/** A sort of use from the catalogue, with the amounts of each level of habit. */
+final readonly class StartingUse
+{
+    /** @param array<string, array{litres: ?float, flowLpm: ?float, minutes: ?float, times: float}> $levels */
+    private function __construct(
+        public string $habit,
+        public string $name,
+        public Each $each,
+        public Per $per,
+        public Supply $supply,
+        /** Where it drains to: `outside` or `nothing`. */
+        public string $drainsTo,
+        public float $spread,
+        /** Whether a new plan begins with it. */
+        public bool $usual,
+        private array $levels,
+    ) {
+    }
+
+    public static function read(InputReader $in): self
+    {
+        $levels = [];
+        $all = $in->object('levels');
+        foreach (HabitLevel::cases() as $level) {
+            $one = $all->object($level->value);
+            $levels[$level->value] = [
+                'litres' => $one->optionalNumber('litres', Range::between(0, 500)),
+                'flowLpm' => $one->optionalNumber('flow_lpm', Range::between(0, 40)),
+                'minutes' => $one->optionalNumber('minutes', Range::between(0, 120)),
+                'times' => $one->number('times', Range::between(0, 100)),
+            ];
+            $one->finish();
+        }
+        $all->finish();
+        $preset = new self(
+            $in->text('habit', 32),
+            $in->text('name', 60),
+            $in->choice('each', Each::cases()),
+            $in->choice('per', Per::cases()),
+            $in->choice('supply', Supply::cases()),
+            $in->text('drains_to', 32),
+            $in->number('spread', Range::between(0, 1)),
+            $in->boolean('usual', false),
+            $levels,
+        );
+        $in->finish();
+
+        return $preset;
+    }
+
+    public function use(HabitLevel $level): PlannedUse
+    {
+        $amounts = $this->levels[$level->value];
+
+        return new PlannedUse($this->habit, $this->name, $this->habit, $amounts['litres'], $amounts['flowLpm'], $amounts['minutes'], $this->each, $amounts['times'], $this->per, $this->supply, $this->spread, $this->drainsTo);
+    }
+}

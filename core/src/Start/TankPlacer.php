@@ -1,0 +1,162 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Start;
+
+use YardCask\Core\Assessment\Workings;
+use YardCask\Core\Payload\BoatPayload;
+use YardCask\Core\Plan\Field\PartFields;
+use YardCask\Core\Plan\Holds;
+use YardCask\Core\Plan\Plan;
+use YardCask\Core\Plan\PlannedTank;
+use YardCask\Core\Plan\Supply;
+use YardCask\Core\Quantity\Quantity;
+use YardCask\Core\Quantity\Unit;
+use YardCask\Core\Stage\Load\Rule\BoatTrim;
+use YardCask\Core\Stage\Load\Shared\LoadWorkings;
+use YardCask\Core\Stage\Load\Shared\RigState;
+use YardCask\Core\Stage\Tanks\Shared\FreeId;
+use YardCask\Core\Stage\Tanks\Shared\FreePlace;
+use YardCask\Core\Stage\Tanks\Shared\TankProposal;
+use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
+use YardCask\Core\Stage\Tanks\Shared\WaterAboard;
+use YardCask\Core\Stage\Use\Shared\UseWorkings;
+
+/** Puts tanks into a plan that has none: where they usually go, or else where every limit holds, one or two of them; and the cans for drinking. */
+final class TankPlacer
+{
+    private const STEP_M = 0.1;
+    private const MOST_CANS_IN_A_ROW = 8;
+
+    public static function placed(Plan $plan, StartingRig $starting): Plan
+    {
+        $fallback = $brimFull = null;
+        foreach (self::candidates($plan, $starting) as $tanks) {
+            $full = self::withDrinking(self::with($plan, $tanks));
+            $candidate = self::filledForTheRoad($full);
+            if (self::holds($candidate)) {
+                return $candidate;
+            }
+            // Where nothing is left for what an estimate may hide, the plan says so; it is better than to run dry.
+            $brimFull ??= self::holds($full) ? $full : null;
+            $fallback ??= $candidate;
+        }
+
+        return $brimFull ?? $fallback ?? $plan;
+    }
+
+    /** @return iterable<list<PlannedTank>> the usual place first, then one tank and two along the rig, the nearer to the usual place the sooner */
+    private static function candidates(Plan $plan, StartingRig $starting): iterable
+    {
+        $needL = Workings::over($plan)->of(UseWorkings::class)->need(Supply::Main)->carryL;
+        if ($needL <= 0) {
+            yield [];
+
+            return;
+        }
+        $at = static fn (PlannedTank $tank, float $xM, float $yM): PlannedTank => PartFields::changed($tank, ['xM' => round($xM, 3), 'yM' => round($yM, 3), 'zM' => $starting->tankZM]);
+        $one = $needL <= TankProposal::CAN_L
+            ? TankProposal::cans('can-1', Holds::Fresh, 1, $plan->units)
+            : TankProposal::fixed('tank-1', Holds::Fresh, $needL, $starting->tankWidthMm, $starting->tankHeightMm, $starting->tankMaxLengthMm, $plan->units);
+        $half = TankProposal::fixed('tank-1', Holds::Fresh, $needL / 2, $starting->tankWidthMm, $starting->tankHeightMm, $starting->tankMaxLengthMm, $plan->units);
+        yield [$at($one, $starting->tankXM, $starting->tankYM)];
+        foreach (self::along($one, $plan, $starting) as $xM) {
+            yield [$at($one, $xM, $starting->tankYM)];
+        }
+        $besideM = min($plan->load->rig->sizes()->widthM / 2 - $half->widthMm / 2000, max(abs($starting->tankYM), $half->widthMm / 2000 + 0.02));
+        if ($besideM < $half->widthMm / 2000) {
+            return;
+        }
+        foreach (self::along($half, $plan, $starting) as $xM) {
+            foreach ([0.0, self::STEP_M] as $behindM) {
+                yield [$at($half->named('Left tank'), $xM, -$besideM), $at(PartFields::changed($half, ['id' => 'tank-2', 'name' => 'Right tank']), $xM + $behindM, $besideM)];
+            }
+        }
+    }
+
+    /** @return list<float> places of a tank's middle along the rig, the nearest to the usual one first */
+    private static function along(PlannedTank $tank, Plan $plan, StartingRig $starting): array
+    {
+        $rig = $plan->load->rig;
+        $fromM = $rig->bodyFromM() + $tank->rowMm() / 2000;
+        $toM = $rig->bodyFromM() + $rig->sizes()->lengthM - $tank->rowMm() / 2000;
+        $places = [];
+        for ($xM = $fromM; $xM <= $toM + 1e-9; $xM += self::STEP_M) {
+            $places[] = $xM;
+        }
+        usort($places, static fn (float $a, float $b): int => abs($a - $starting->tankXM) <=> abs($b - $starting->tankXM));
+
+        return $places;
+    }
+
+    /** @param list<PlannedTank> $tanks */
+    private static function with(Plan $plan, array $tanks): Plan
+    {
+        return PartFields::changed($plan, ['tanks' => [...$plan->tanks, ...$tanks]]);
+    }
+
+    /** As many drinking cans as are needed, in rows for which there is room. */
+    private static function withDrinking(Plan $plan): Plan
+    {
+        $needL = Workings::over($plan)->of(UseWorkings::class)->need(Supply::Drinking)->carryL;
+        $cans = (int) ceil($needL / TankProposal::DRINKING_CAN_L - 1e-9);
+        $row = self::MOST_CANS_IN_A_ROW;
+        while ($cans > 0 && $row > 0 && \count($plan->tanks) < Plan::MOST_TANKS) {
+            $row = min($row, $cans);
+            $tank = FreePlace::onFloor(TankProposal::cans(FreeId::of('drinking', $plan), Holds::Drinking, $row, $plan->units), $plan->load->rig);
+            $settled = FreePlace::settled($tank->named(FreeId::name($tank->name, array_column($plan->tanks, 'name'))), $plan);
+            if (null === $settled) {
+                $row = intdiv($row, 2);
+                continue;
+            }
+            $plan = self::with($plan, [$settled]);
+            $cans -= $row;
+        }
+
+        return $plan;
+    }
+
+    /** As full as the limits allow, in whole litres or gallons. */
+    private static function filledForTheRoad(Plan $plan): Plan
+    {
+        $workings = Workings::over($plan);
+        $greatest = $workings->of(LoadWorkings::class)->greatestFill();
+        $fullL = $workings->of(TanksWorkings::class)->fullL(Holds::Fresh);
+        if ($greatest->fraction >= 1.0 || $fullL <= 0) {
+            return $plan;
+        }
+        $step = Quantity::of(1.0, $plan->units->volume)->in(Unit::Litre);
+        $fraction = floor(floor($greatest->litres / $step + 1e-9) * $step / $fullL * 1e6) / 1e6;
+
+        return PartFields::changed($plan, ['load' => PartFields::changed($plan->load, ['travelFill' => $fraction])]);
+    }
+
+    /** Whether nothing is short and every limit holds in every state. */
+    public static function holds(Plan $plan): bool
+    {
+        $workings = Workings::over($plan);
+        $load = $workings->of(LoadWorkings::class);
+        $use = $workings->of(UseWorkings::class);
+        foreach ($load->limits() as $limit) {
+            if ($limit->onTheRoad->isBroken()) {
+                return false;
+            }
+        }
+        foreach (RigState::cases() as $state) {
+            $payload = $load->payloadIn($state);
+            if ($payload instanceof BoatPayload && $payload->gmEffectiveM < BoatTrim::LEAST_GM_M) {
+                return false;
+            }
+        }
+        foreach ($plan->tanks as $tank) {
+            if (!FreePlace::isInside($tank, $plan->load->rig) || !FreePlace::isFree($tank, FreePlace::others($tank, $plan))) {
+                return false;
+            }
+        }
+
+        return $load->greatestFill()->exists
+            && $use->need(Supply::Main)->carryL - $workings->of(WaterAboard::class)->usableL < 0.05
+            && $use->need(Supply::Drinking)->carryL - $workings->of(TanksWorkings::class)->usableL(Holds::Drinking) < 0.05;
+    }
+}

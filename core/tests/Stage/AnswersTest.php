@@ -1,0 +1,140 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Tests\Stage;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use YardCask\Core\Input\Json;
+use YardCask\Core\Plan\Plan;
+use YardCask\Core\Stage\Assessor;
+use YardCask\Core\Tests\SamplePlans;
+
+/** What the stages and the sight glass say, word for word. */
+final class AnswersTest extends TestCase
+{
+    private const NO_TANKS = '{"op":"replace","path":"/tanks","value":[]}';
+
+    /** @return iterable<string, array{string, string, string, string, string}> plan, patch, stage, sentence, reason */
+    public static function answers(): iterable
+    {
+        yield 'the need' => ['fellside', '', 'use', 'Carry 127 L for 3 days.', '39 L a day; shower takes 35 % of it. Likely between 85 L and 169 L. Drinking apart: 17 L.'];
+        yield 'one day' => ['van', '{"op":"replace","path":"/use/days","value":1},{"op":"replace","path":"/use/crew","value":9}', 'use', 'Carry 127 L for 1 day.', '116 L a day; shower takes 58 % of it. Likely between 84 L and 170 L. Drinking apart: 25 L.'];
+        yield 'a can' => ['van', '{"op":"replace","path":"/use/crew","value":1},{"op":"replace","path":"/use/days","value":1}', 'use', 'One can of 20 L is enough.', 'The stay takes 18 L, 16 L a day. No tank is needed. Drinking apart: 2.8 L.'];
+        yield 'no use' => ['van', '{"op":"replace","path":"/use/uses","value":[]}', 'use', 'Nothing is drawn: 0.0 L.', 'Say what the water is for, and the need follows.'];
+        yield 'a limit' => ['fellside', '', 'load', 'Travel with 51 L at most.', 'Full, only 46 kg would be left to the whole rig. 116 kg are kept for what the estimate may hide.'];
+        yield 'no limit' => ['van', '', 'load', 'Travel brim full: 101 L are allowed.', 'Least is left to the front axle: 321 kg on the road.'];
+        yield 'over without water' => ['fellside', '{"op":"replace","path":"/load/rig/rear/limit_kg","value":1600}', 'load', '125 kg over before any water.', 'The rear axle is at 1 725 kg of 1 600 kg with empty tanks. Something else has to stay at home or move.'];
+        yield 'no water' => ['van', self::NO_TANKS, 'load', 'No water aboard yet, 373 kg to spare.', 'Least is left to the front axle.'];
+        yield 'a boat' => ['boat', '{"op":"replace","path":"/load/rig/load_limit_kg","value":250}', 'load', 'Sail with 57 L at most.', 'Full, the load aboard is 44 kg over its limit. Each litre adds 1.00 kg there.'];
+        yield 'a tap on arrival' => ['fellside', '{"op":"replace","path":"/use/stay","value":"mixed"},{"op":"replace","path":"/load/travel_fill","value":0.4}', 'tanks', '109 L of 127 L can be used.', 'Brim full they weigh 121 kg; they last 2.3 of the 3 days, brimmed on arrival.'];
+        yield 'no tap on arrival' => ['fellside', '{"op":"replace","path":"/load/travel_fill","value":0.6}', 'tanks', '109 L of 127 L can be used.', 'Brim full they weigh 121 kg; they last 0.7 of the 3 days, as they travel.'];
+        yield 'a can at serviced sites' => ['van', '{"op":"replace","path":"/use/crew","value":1},{"op":"replace","path":"/use/stay","value":"sites"}', 'use', 'Carry 54 L for 3 days.', '16 L a day; shower takes 46 % of it. Likely between 36 L and 72 L. Drinking apart: 8.3 L. A tap is near every day: a 20 L can filled daily would do.'];
+        yield 'a nose that grows light' => ['trailer', '{"op":"replace","path":"/load/loads/0/x_m","value":5.2},{"op":"replace","path":"/load/loads/0/kg","value":80},{"op":"replace","path":"/tanks/0/x_m","value":1.7}', 'load', '2.9 % of the trailer on her nose with empty tanks.', 'Below 4 % she sways, and how full she travels does not cure it. Move weight forward.'];
+        yield 'a boat without stability' => ['boat', '{"op":"replace","path":"/load/rig/gm_m","value":0.05},{"op":"replace","path":"/tanks/0/width_mm","value":2000}', 'load', 'No stability left: −97 mm.', 'With empty tanks, with the slack of the tanks taken off her metacentric height. Make the tanks narrower, or weight lower, before asking how full.'];
+        yield 'usable' => ['fellside', '', 'tanks', '109 L of 127 L can be used.', 'Brim full they weigh 121 kg; they last 2.3 of the 3 days.'];
+        yield 'no tank' => ['van', self::NO_TANKS, 'tanks', 'No tank yet: 95 L have nowhere to go.', 'Add a tank or a can, give it its sizes as measured, and drag it to its place.'];
+    }
+
+    #[DataProvider('answers')]
+    public function testAStageAnswersInOneSentence(string $plan, string $patch, string $stage, string $sentence, string $reason): void
+    {
+        $answer = self::assessed($plan, $patch)->stages->{$stage}->answer;
+        self::assertSame([$sentence, $reason], [self::plain($answer->before.$answer->figure.$answer->after), self::plain($answer->reason)]);
+    }
+
+    /** @return iterable<string, array{string, string, list<string>}> plan, patch, the cells */
+    public static function glasses(): iterable
+    {
+        yield 'a van in trouble' => ['fellside', '', [
+            'Carried against needed: 109 L of 127 L, fix',
+            'Lasts: 2.3 days of 3 days, fix',
+            'Drinking: 20 L of 17 L',
+            'Payload left: −38 kg rear axle, on the road, stop',
+            'Left against right: 138 kg more right, when the water is used up',
+        ]];
+        yield 'a trailer' => ['trailer', '', [
+            'Carried against needed: 95 L of 95 L',
+            'Lasts: 3.0 days of 3 days',
+            'Drinking: 20 L of 17 L',
+            'Payload left: 27 kg nose, on the road',
+            'Nose share: 6.3 % of the trailer, on the road',
+        ]];
+        yield 'a boat that lies to port' => ['boat', '{"op":"replace","path":"/tanks/0/y_m","value":-0.9}', [
+            'Carried against needed: 96 L of 95 L',
+            'Lasts: 3.0 days of 3 days',
+            'Drinking: 20 L of 17 L',
+            'Payload left: 506 kg load limit, under way',
+            'Heel: 2.1 ° to port, under way',
+        ]];
+        yield 'nothing drawn, nothing carried' => ['van', '{"op":"replace","path":"/use/uses","value":[]},'.self::NO_TANKS, [
+            'Carried against needed: 0.0 L of 0.0 L',
+            'Payload left: 373 kg front axle, on the road',
+            'Left against right: 0 kg even',
+        ]];
+    }
+
+    /** @param list<string> $cells */
+    #[DataProvider('glasses')]
+    public function testTheSightGlassShowsWhatTradesAgainstWhat(string $plan, string $patch, array $cells): void
+    {
+        self::assertSame($cells, array_map(static fn (\stdClass $cell): string => self::plain($cell->label.': '.$cell->figure.' '.$cell->symbol.' '.$cell->beside.(isset($cell->severity) ? ', '.$cell->severity : '')), self::assessed($plan, $patch)->glass));
+    }
+
+    /** @return list<array{string, string, string, string}> patch, and the state of each stage's valve */
+    public static function valves(): array
+    {
+        $weighed = '{"op":"add","path":"/load/rig/front/weighed_kg","value":1400}';
+
+        return [
+            ['', 'half', 'shut', 'half'],
+            [$weighed.',{"op":"replace","path":"/load/travel_fill","value":0.2}', 'half', 'open', 'half'],
+            ['{"op":"replace","path":"/load/rig/rear/limit_kg","value":2000},{"op":"replace","path":"/tanks/0/outlet_height_mm","value":15}', 'half', 'half', 'open'],
+            [$weighed.',{"op":"replace","path":"/use/days","value":2},{"op":"replace","path":"/use/stay","value":"mixed"},{"op":"replace","path":"/load/travel_fill","value":0.2}', 'open', 'open', 'half'],
+        ];
+    }
+
+    #[DataProvider('valves')]
+    public function testAValveIsShutByAStopAndHalfOpenWhenSomethingWillNotWork(string $patch, string $use, string $load, string $tanks): void
+    {
+        $stages = self::assessed('fellside', $patch)->stages;
+        self::assertSame([$use, $load, $tanks], [$stages->use->valve, $stages->load->valve, $stages->tanks->valve]);
+    }
+
+    public function testTheCautionsStandWhereTheWorkCanHurtAndNameWhoDecides(): void
+    {
+        foreach (['fellside' => ['health authority', 'weighbridge', 'licensed', 'gas lines'], 'boat' => ['health authority', 'naval architect', 'licensed']] as $plan => $words) {
+            $cautions = implode(' ', array_merge(...array_map(static fn (\stdClass $stage): array => $stage->cautions, array_values((array) self::assessed($plan, '')->stages))));
+            foreach ($words as $word) {
+                self::assertStringContainsString($word, $cautions);
+            }
+        }
+    }
+
+    public function testReadingsHoldEveryMeasuredFieldAsItStandsInItsInput(): void
+    {
+        $readings = self::assessed('fellside', '{"op":"replace","path":"/units/length","value":"in"}')->readings;
+        self::assertSame(['label' => 'Length, along', 'text' => '37 3/8', 'symbol' => 'in', 'group' => '', 'optional' => false, 'stage' => 'tanks'], (array) $readings->{'/tanks/0/length_mm'});
+        self::assertSame('30 11/16 left', $readings->{'/tanks/0/y_m'}->text);
+        self::assertSame(['From front axle', '14 ft 6'], [$readings->{'/tanks/0/x_m'}->label, $readings->{'/tanks/0/x_m'}->text]);
+        self::assertSame(['10', '%'], [$readings->{'/use/reserve'}->text, $readings->{'/use/reserve'}->symbol]);
+        self::assertSame(['2', ''], [$readings->{'/use/crew'}->text, $readings->{'/use/crew'}->symbol]);
+        self::assertSame(['Front axle, weighed', '', 'kg', 'Weighbridge', true, 'load'], array_values((array) $readings->{'/load/rig/front/weighed_kg'}));
+        self::assertObjectNotHasProperty('/name', $readings);
+    }
+
+    private static function assessed(string $plan, string $patch): \stdClass
+    {
+        $base = 'fellside' === $plan ? SamplePlans::fellside() : SamplePlans::begun(['rig' => $plan]);
+        $assessed = Json::decode(Json::encode(Assessor::assess(Plan::read(SamplePlans::patched($base, '['.$patch.']')))));
+        self::assertInstanceOf(\stdClass::class, $assessed);
+
+        return $assessed;
+    }
+
+    private static function plain(string $text): string
+    {
+        return str_replace("\u{00A0}", ' ', $text);
+    }
+}

@@ -1,0 +1,200 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Tests\Stage;
+
+use PHPUnit\Framework\TestCase;
+use YardCask\Core\Assessment\Assessment;
+use YardCask\Core\Assessment\Figure;
+use YardCask\Core\Assessment\Fix;
+use YardCask\Core\Assessment\SentFinding;
+use YardCask\Core\Assessment\SumInput;
+use YardCask\Core\Input\Json;
+use YardCask\Core\Plan\MeasuredFields;
+use YardCask\Core\Plan\Plan;
+use YardCask\Core\Plan\PlannedTank;
+use YardCask\Core\Stage\Assessor;
+use YardCask\Core\Tests\SamplePlans;
+
+/** What holds for every assessment. */
+final class AssessmentTest extends TestCase
+{
+    public function testTheSamePlanGivesTheSameBytes(): void
+    {
+        foreach (SamplePlans::all() as $plan) {
+            self::assertSame(Json::encode(Assessor::assess($plan)), Json::encode(Assessor::assess(Plan::fromJson($plan->toJson()))));
+        }
+    }
+
+    public function testFixesComeForTheStageThatIsLookedAtAndNothingElseChanges(): void
+    {
+        $all = Assessor::assess(SamplePlans::fellside());
+        foreach (['use', 'load', 'tanks', '-'] as $stage) {
+            $looked = Assessor::assess(SamplePlans::fellside(), $stage);
+            foreach ($looked->findings as $index => $finding) {
+                self::assertEquals($finding->stage === $stage ? $all->findings[$index]->fixes : [], $finding->fixes);
+                self::assertSame($all->findings[$index]->title, $finding->title);
+            }
+            self::assertSame(Json::encode($all->figures), Json::encode($looked->figures));
+        }
+    }
+
+    public function testEveryFigureHasASumWhoseInputsCanBeFollowed(): void
+    {
+        foreach ([...SamplePlans::all(), ...array_map(SamplePlans::varied(...), range(300, 340))] as $name => $plan) {
+            $assessment = Assessor::assess($plan);
+            self::assertGreaterThan(20, \count($assessment->figures));
+            $fields = MeasuredFields::of($plan);
+            foreach ($assessment->figures as $id => $figure) {
+                self::assertNotSame('', $figure->sum->formula.$figure->sum->source);
+                foreach ($figure->sum->inputs as $input) {
+                    self::assertNotSame('', $input->label, "$name: $id");
+                    if (null !== $input->figure) {
+                        self::assertArrayHasKey($input->figure, $assessment->figures, "$name: $id");
+                        self::assertNotSame($id, $input->figure);
+                    }
+                    if (null !== $input->pointer) {
+                        self::assertArrayHasKey($input->pointer, $fields, "$name: $id");
+                    }
+                }
+            }
+            foreach (self::shown($assessment) as $id) {
+                self::assertArrayHasKey($id, $assessment->figures, (string) $name);
+            }
+        }
+    }
+
+    /** @return list<string> the ids of the figures that are shown as buttons */
+    private static function shown(Assessment $assessment): array
+    {
+        preg_match_all('/"figure_id":"([^"]+)"/', Json::encode(['glass' => $assessment->glass, 'stages' => $assessment->stages]), $matches);
+
+        return $matches[1];
+    }
+
+    public function testWhatIsCalledASumAddsUpAndWhatIsLeftIsTheLimitLessTheLoad(): void
+    {
+        $sums = 0;
+        foreach (SamplePlans::all() as $name => $plan) {
+            $figures = Assessor::assess($plan)->figures;
+            foreach ($figures as $id => $figure) {
+                $parts = array_values(array_filter(array_map(static fn (SumInput $input): ?string => $input->figure, $figure->sum->inputs)));
+                if (str_starts_with($figure->sum->formula, 'sum of the') && \count($parts) === \count($figure->sum->inputs)) {
+                    self::assertEqualsWithDelta(array_sum(array_map(static fn (string $part): float => $figures[$part]->value, $parts)), $figure->value, 1e-9, "$name: $id");
+                    ++$sums;
+                }
+            }
+            foreach (['gross', 'front', 'rear', 'nose', 'axle'] as $limit) {
+                if (isset($figures["load.$limit.full"])) {
+                    self::assertEqualsWithDelta($figures["load.$limit.spare"]->value + $figures["load.$limit.travel"]->value, $figures["load.$limit.spare_full"]->value + $figures["load.$limit.full"]->value, 1e-9, "$name: $limit");
+                    self::assertLessThanOrEqual($figures["load.$limit.spare"]->value + 1e-9, $figures["load.$limit.least_spare"]->value, "$name: $limit");
+                }
+            }
+        }
+        self::assertGreaterThan(25, $sums);
+    }
+
+    public function testAUseMayHaveAnyId(): void
+    {
+        $value = static fn (Plan $plan, string $id): float => Assessor::assess($plan)->figures[$id]->value;
+        $plan = Plan::read(SamplePlans::patched(SamplePlans::fellside(), '[{"op":"replace","path":"/use/uses/1/id","value":"daily"},{"op":"replace","path":"/tanks/0/id","value":"full"}]'));
+        foreach (['use.daily', 'use.needed', 'tanks.full'] as $id) {
+            self::assertSame($value(SamplePlans::fellside(), $id), $value($plan, $id), $id);
+        }
+    }
+
+    public function testAnEmptyPlanIsAssessedToo(): void
+    {
+        foreach (['van', 'trailer', 'boat'] as $rig) {
+            $plan = Plan::read(SamplePlans::patched(SamplePlans::begun(['rig' => $rig]), '[{"op":"replace","path":"/use/uses","value":[]},{"op":"replace","path":"/load/loads","value":[]},{"op":"replace","path":"/load/seats","value":[]},{"op":"replace","path":"/tanks","value":[]}]'));
+            self::assertStringContainsString('Nothing is drawn', Json::encode(Assessor::assess($plan)));
+        }
+    }
+
+    public function testWhatIsOverBeforeAnyWaterSaysSoWithItsSum(): void
+    {
+        foreach (['van' => ['gross', 'front', 'rear'], 'trailer' => ['gross', 'nose', 'axle'], 'boat' => ['gross']] as $rig => $limits) {
+            foreach ($limits as $limit) {
+                $path = ['van' => ['gross' => 'gross_limit_kg', 'front' => 'front/limit_kg', 'rear' => 'rear/limit_kg'], 'trailer' => ['gross' => 'gross_limit_kg', 'nose' => 'nose_limit_kg', 'axle' => 'axle_limit_kg'], 'boat' => ['gross' => 'load_limit_kg']][$rig][$limit];
+                $plan = Plan::read(SamplePlans::patched(SamplePlans::begun(['rig' => $rig]), \sprintf('[{"op":"replace","path":"/load/rig/%s","value":%d}]', $path, 'van' === $rig ? 1000 : ('nose' === $limit ? 20 : 150))));
+                $assessment = Assessor::assess($plan);
+                $answer = $assessment->stages['load']->answer;
+                self::assertSame(['load.'.$limit.'.over_empty', ' over before any water.'], [$answer->figureId, $answer->after], "$rig $limit");
+                self::assertSame($answer->figure, $assessment->figures[$answer->figureId]->text);
+                $sum = $assessment->figures['load.'.$limit.'.empty']->sum->inputs;
+                self::assertSame('load.'.$limit.'.full', $sum[0]->figure);
+            }
+        }
+    }
+
+    public function testPartsThatCanBeAddedFindAFreePlaceAFreeIdAndANameOfTheirOwn(): void
+    {
+        foreach (SamplePlans::all() as $name => $plan) {
+            for ($added = 0; $added < 6; ++$added) {
+                foreach (Assessor::assess($plan, '-')->stages as $sheet) {
+                    foreach ($sheet->additions as $addition) {
+                        $more = Plan::read(SamplePlans::patched($plan, Json::encode($addition->patch)));
+                        $codes = array_column(Assessor::assess($more, '-')->findings, 'code');
+                        foreach (['tanks.collide', 'tanks.outside', 'tanks.too-low', 'tanks.through-floor', 'load.outside'] as $code) {
+                            self::assertNotContains($code, $codes, "$name: {$addition->label} after $added more");
+                        }
+                        $names = [...array_column($more->tanks, 'name'), ...array_column($more->load->loads, 'name')];
+                        self::assertSame($names, array_unique($names));
+                    }
+                }
+                $can = self::addition($plan, 'Add a can');
+                if (null === $can) {
+                    self::assertGreaterThan(4, $added, (string) $name);
+                    break;
+                }
+                $plan = $can->patch->applyTo($plan);
+            }
+            self::assertSame(\count($plan->tanks), \count(array_unique(array_map(static fn (PlannedTank $tank): string => $tank->id, $plan->tanks))));
+        }
+    }
+
+    public function testAFullListOffersNoMore(): void
+    {
+        $plan = SamplePlans::begun();
+        while (\count($plan->tanks) < Plan::MOST_TANKS) {
+            $can = self::addition($plan, 'Add a can') ?? self::fail('A van has room for a dozen cans.');
+            $plan = $can->patch->applyTo($plan);
+        }
+        self::assertSame([], Assessor::assess($plan)->stages['tanks']->additions);
+    }
+
+    public function testDemonstrationFiguresByHand(): void
+    {
+        $figures = array_map(static fn (Figure $figure): float => $figure->value, Assessor::assess(SamplePlans::fellside())->figures);
+        // 6 + 4 + 3 L each of three days, 13.5 L of shower a day, 20 L of boots, 16 L of flags; and a tenth.
+        $stayL = 3 * (6 + 4 + 3 + 13.5) + 20 + 16;
+        self::assertEqualsWithDelta($stayL * 1.1, $figures['use.needed'], 1e-9);
+        $usableL = 9.5 * 3.7 * (3.45 - 0.34);
+        self::assertEqualsWithDelta($usableL, $figures['tanks.usable'], 1e-9);
+        self::assertEqualsWithDelta(floor(10 * ($usableL / 1.1 - 36) / 26.5) / 10, $figures['use.lasts'], 1e-9);
+        $baseKg = 1450 + ((78 + 74) * 0.45 + 64 * 1.6 + 78 * 2.5 + 96 * 4.6 + 2 * 0.7 * 2.2 + 9 * 4.42 + 7 * 1.95) / 3.3;
+        $fullL = 9.5 * 3.7 * 3.45;
+        $rearKg = $baseKg + (20 * 2.2 + $fullL * 4.42) / 3.3;
+        self::assertEqualsWithDelta($rearKg, $figures['load.rear.full'], 1e-9);
+        self::assertEqualsWithDelta(1850 - $rearKg, $figures['load.rear.spare'], 1e-9);
+        // Used up: what lies below the outlet stays; dishes, hands and shower of what was drawn are in the waste tank.
+        $wasteL = $usableL * (12 + 9 + 40.5) / $stayL;
+        self::assertEqualsWithDelta($baseKg + (9.5 * 3.7 * 0.34 * 4.42 + $wasteL * 1.95) / 3.3, $figures['load.rear.used_up'], 1e-9);
+    }
+
+    /** What each of those answers says in a property is held against the independent sums of a passage. */
+    public function testWhatAnEstimateHidesIsEightPercentOfEachAxleThatIsNotWeighed(): void
+    {
+        $finding = static fn (Plan $plan): ?SentFinding => array_values(array_filter(Assessor::assess($plan)->findings, static fn (SentFinding $one): bool => 'load.not-weighed' === $one->code))[0] ?? null;
+        self::assertEqualsWithDelta(0.08 * 1455, $finding(SamplePlans::fellside())?->measure->limit, 1e-9);
+        self::assertEqualsWithDelta(0.08 * (1350 + 1330), $finding(SamplePlans::begun())?->measure->limit, 1e-9);
+        $delivered = Plan::read(SamplePlans::patched(SamplePlans::begun(), '[{"op":"replace","path":"/load/rig/build","value":"delivered"},{"op":"add","path":"/load/rig/rear/weighed_kg","value":1330}]'));
+        self::assertEqualsWithDelta(0.04 * 1350, $finding($delivered)?->measure->limit, 1e-9);
+    }
+
+    private static function addition(Plan $plan, string $label): ?Fix
+    {
+        return array_values(array_filter(Assessor::assess($plan, '-')->stages['tanks']->additions, static fn (Fix $fix): bool => $label === $fix->label))[0] ?? null;
+    }
+}

@@ -1,0 +1,210 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Tests\Stage;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use YardCask\Core\Assessment\Fix;
+use YardCask\Core\Assessment\SentFinding;
+use YardCask\Core\Assessment\Severity;
+use YardCask\Core\Assessment\Stage;
+use YardCask\Core\Input\InvalidInput;
+use YardCask\Core\Input\Json;
+use YardCask\Core\Plan\Plan;
+use YardCask\Core\Stage\Assessor;
+use YardCask\Core\Tests\SamplePlans;
+
+/** Each finding: when it is made, when it is not, and that each of its fixes clears it. */
+final class FindingsTest extends TestCase
+{
+    private const MAIN_ONLY = '{"op":"remove","path":"/tanks/1"}';
+
+    /** @return iterable<string, array{string, string, string, string, int}> code, rig, the patch that makes it, one just short of it, and the least number of fixes */
+    public static function findings(): iterable
+    {
+        $set = static fn (string $path, mixed $value): string => Json::encode(['op' => 'replace', 'path' => $path, 'value' => $value]);
+        $add = static fn (string $path, mixed $value): string => Json::encode(['op' => 'add', 'path' => $path, 'value' => $value]);
+        $weighed = static fn (string $rig): string => 'trailer' === $rig ? $add('/load/rig/weighed_kg', 980).','.$add('/load/rig/nose_weighed_kg', 70) : $add('/load/rig/front/weighed_kg', 1350).','.$add('/load/rig/rear/weighed_kg', 1330);
+        $van = $weighed('van').',';
+        $trailer = $weighed('trailer').',';
+        $rows = [
+            ['use.short', 'van', $set('/use/days', 3.2), $set('/use/days', 3), 4],
+            ['use.short', 'pickup', $set('/tanks', []), $set('/use/days', 2), 1],
+            ['use.drinking-missing', 'van', '{"op":"remove","path":"/use/uses/0"}', $set('/use/uses/0/supply', 'main'), 2],
+            ['use.drinking-short', 'van', $set('/use/uses/0/litres', 3.5), $set('/use/uses/0/litres', 3), 2],
+            ['use.can-enough', 'van', $set('/use/crew', 1).','.$set('/use/days', 1), $set('/use/crew', 1).','.$set('/use/days', 2), 1],
+            ['use.can-enough', 'van', $set('/use/crew', 1).','.$set('/use/stay', 'sites'), $set('/use/crew', 1), 1],
+            ['tanks.oversized', 'van', $set('/tanks/0/length_mm', 1700), $set('/tanks/0/length_mm', 1200), 1],
+            ['load.gross-over', 'van', $van.$set('/load/rig/gross_limit_kg', 2900), $set('/load/rig/gross_limit_kg', 3000), 1],
+            ['load.front-over', 'van', $van.$set('/load/rig/front/limit_kg', 1510), $set('/load/rig/front/limit_kg', 1560), 1],
+            ['load.rear-over', 'van', $van.$set('/load/rig/rear/limit_kg', 1430), $set('/load/rig/rear/limit_kg', 1500), 1],
+            ['load.nose-over', 'trailer', $trailer.$set('/load/rig/nose_limit_kg', 75).','.$set('/tanks/0/x_m', 3).','.$set('/load/loads/0/kg', 0).','.self::MAIN_ONLY, $set('/load/rig/nose_limit_kg', 80), 1],
+            ['load.axle-over', 'trailer', $trailer.$set('/load/rig/axle_limit_kg', 1040), $set('/load/rig/axle_limit_kg', 1110), 1],
+            ['load.gross-over-full', 'van', $van.$set('/load/rig/gross_limit_kg', 2950).','.$set('/load/travel_fill', 0.3), $set('/load/rig/gross_limit_kg', 2980), 0],
+            ['load.rear-over-full', 'van', $van.$set('/load/rig/rear/limit_kg', 1430).','.$set('/load/travel_fill', 0.3), $set('/load/travel_fill', 0.3), 1],
+            ['load.front-over-full', 'van', $van.$set('/load/rig/front/limit_kg', 1520).','.$set('/load/travel_fill', 0.1), $set('/load/travel_fill', 0.1), 1],
+            ['load.nose-over-full', 'trailer', $trailer.$set('/load/rig/nose_limit_kg', 86).','.$set('/tanks/0/x_m', 2.5).','.$set('/load/travel_fill', 0.2), $set('/tanks/0/x_m', 2.5), 1],
+            ['load.axle-over-full', 'trailer', $trailer.$set('/load/rig/axle_limit_kg', 1040).','.$set('/load/travel_fill', 0.1), $set('/load/travel_fill', 0.1), 1],
+            ['load.nose-light', 'trailer', $set('/tanks/0/x_m', 4.4), $set('/tanks/0/x_m', 3.6), 1],
+            ['load.estimate-tight', 'van', $set('/load/rig/rear/limit_kg', 1500), $set('/load/rig/rear/limit_kg', 1500).','.$weighed('van'), 1],
+            ['load.estimate-tight', 'trailer', $set('/load/rig/gross_limit_kg', 1190), $set('/load/rig/gross_limit_kg', 1190).','.$weighed('trailer'), 1],
+            ['load.not-weighed', 'van', '', $weighed('van'), 0],
+            ['load.not-weighed', 'trailer', $add('/load/rig/weighed_kg', 980), $weighed('trailer'), 0],
+            ['load.reserve-thin', 'van', $van.$set('/load/rig/gross_limit_kg', 3030), $set('/load/rig/gross_limit_kg', 3100), 1],
+            ['load.side-difference', 'fellside', $set('/load/loads/2/y_m', 0.9), $set('/load/loads/2/y_m', 0.2), 1],
+            ['load.heel', 'boat', $set('/tanks/0/y_m', -0.9), $set('/tanks/0/y_m', -0.2), 1],
+            ['load.stability-thin', 'boat', $set('/load/rig/gm_m', 0.1512), $set('/load/rig/gm_m', 0.2), 1],
+            ['tanks.outlet-high', 'van', $set('/tanks/0/outlet_height_mm', 30), $set('/tanks/0/outlet_height_mm', 27), 1],
+            ['tanks.overflow-low', 'van', $set('/tanks/0/overflow_height_mm', 320), $set('/tanks/0/overflow_height_mm', 323), 1],
+            ['tanks.outside', 'van', $set('/tanks/0/x_m', 4.9), $set('/tanks/0/x_m', 4.4), 1],
+            ['tanks.outside', 'van', $set('/tanks/0/y_m', -0.9), $set('/tanks/0/y_m', -0.8), 1],
+            ['tanks.outside', 'van', $set('/tanks/0/z_m', 2.3), $set('/tanks/0/z_m', 2.2), 1],
+            ['tanks.collide', 'van', $set('/tanks/1/x_m', 2.3).','.$set('/tanks/1/y_m', -0.65), $set('/tanks/1/x_m', 4), 1],
+            ['use.drain-missing', 'fellside', $set('/use/uses/2/drains_to', 'gone'), $set('/use/uses/2/drains_to', 'outside'), 2],
+            ['use.drain-missing', 'fellside', $set('/tanks/2/holds', 'fresh'), $set('/tanks/2/holds', 'toilet'), 0],
+            ['use.drains-outside', 'van', '', $set('/use/uses', []), 1],
+            ['load.seat-missing', 'van', $set('/use/crew', 3), $set('/use/crew', 2), 1],
+            ['load.outside', 'fellside', $set('/load/loads/0/y_m', 1.3), $set('/load/loads/0/y_m', 0.9), 1],
+            ['load.outside', 'van', $set('/load/seats/1/x_m', -1.4), $set('/load/seats/1/x_m', -0.9), 1],
+            ['load.outside', 'trailer', $set('/load/loads/0/x_m', -0.2), $set('/load/loads/0/x_m', 0.3), 1],
+            ['load.over-refilled', 'fellside', $set('/load/travel_fill', 0.6).','.$set('/load/rig/gross_limit_kg', 3420), $set('/load/rig/gross_limit_kg', 3700), 0],
+            ['load.nose-thin', 'trailer', $set('/tanks/0/x_m', 4.0), $set('/tanks/0/x_m', 3.2), 1],
+            ['load.nose-light', 'trailer', $set('/load/loads/0/x_m', 5.2).','.$set('/load/loads/0/kg', 80).','.$set('/tanks/0/x_m', 1.7), $set('/tanks/0/x_m', 3.2), 1],
+            ['load.steering-light', 'van', $set('/load/rig/front/estimated_kg', 150), $set('/load/rig/front/estimated_kg', 800), 0],
+            ['load.heights-not-counted', 'boat', '', $add('/load/rig/draught_m', 0.9), 0],
+            ['tanks.too-low', 'van', $set('/tanks/0/z_m', 0.1), $set('/tanks/0/z_m', 0.2), 1],
+            ['tanks.through-floor', 'van', $set('/tanks/0/z_m', 0.4), $set('/tanks/0/z_m', 0.64), 1],
+            ['tanks.waste-small', 'fellside', $set('/tanks/2/length_mm', 500), $set('/tanks/2/length_mm', 700), 1],
+        ];
+        foreach ($rows as $number => $row) {
+            yield $number.' '.$row[0] => $row;
+        }
+    }
+
+    #[DataProvider('findings')]
+    public function testIsMadeWhenItShouldBeAndItsFixesClearIt(string $code, string $rig, string $making, string $short, int $fixes): void
+    {
+        $base = 'fellside' === $rig ? SamplePlans::fellside() : SamplePlans::begun(['rig' => $rig]);
+        $plan = Plan::read(SamplePlans::patched($base, '['.$making.']'));
+        $found = array_values(array_filter(Assessor::assess($plan)->findings, static fn (SentFinding $finding): bool => $code === $finding->code))[0] ?? null;
+        self::assertNotNull($found, 'It is not made. Made are: '.implode(', ', self::codes($plan)));
+        self::assertNotContains($code, self::codes(Plan::read(SamplePlans::patched($base, '['.$short.']'))), 'It is made too soon.');
+        self::assertGreaterThanOrEqual($fixes, \count($found->fixes));
+        foreach ($found->fixes as $fix) {
+            self::assertHolds($fix, $found, $plan);
+        }
+    }
+
+    public function testEveryCodeHasACaseAbove(): void
+    {
+        $covered = array_unique(array_column(iterator_to_array(self::findings(), false), 0));
+        $codes = array_merge(...array_map(static fn (Stage $stage): array => array_column($stage->findingCodes()::cases(), 'value'), Assessor::stages()));
+        self::assertSame([], array_values(array_diff($codes, $covered)));
+    }
+
+    public function testACodeBeginsWithItsStage(): void
+    {
+        foreach (Assessor::stages() as $stage) {
+            foreach ($stage->findingCodes()::cases() as $code) {
+                self::assertStringStartsWith($stage->name().'.', (string) $code->value);
+            }
+        }
+    }
+
+    public function testWhateverAPlanHoldsItIsAssessedAndEveryFixClearsWhatItIsFor(): void
+    {
+        $tried = 0;
+        for ($seed = 1; $seed <= 60; ++$seed) {
+            $plan = SamplePlans::varied($seed);
+            foreach (Assessor::assess($plan)->findings as $finding) {
+                foreach ($finding->fixes as $number => $fix) {
+                    self::assertHolds($fix, $finding, $plan, "Plan $seed: ");
+                    if (0 === $number) {
+                        self::assertSame([], self::worsened($fix, $plan), "Plan $seed: {$fix->label} comes first and makes something worse.");
+                    }
+                    ++$tried;
+                }
+            }
+        }
+        self::assertGreaterThan(100, $tried);
+    }
+
+    public function testAPatchOnAPartIsRefusedWhereAnotherPartStandsByThen(): void
+    {
+        $plan = SamplePlans::fellside();
+        $fixes = array_merge(...array_map(static fn (SentFinding $finding): array => $finding->fixes, Assessor::assess($plan)->findings));
+        $onTanks = array_values(array_filter($fixes, static fn (Fix $fix): bool => str_contains(Json::encode($fix->patch), '"/tanks/0/')));
+        self::assertNotSame([], $onTanks);
+        $other = Plan::read(SamplePlans::patched($plan, '[{"op":"remove","path":"/tanks/0"}]'));
+        foreach ($onTanks as $fix) {
+            self::assertStringStartsWith('[{"op":"test"', Json::encode($fix->patch));
+            try {
+                $fix->patch->applyTo($other);
+                self::fail($fix->label.' was applied to another tank.');
+            } catch (InvalidInput $e) {
+                self::assertStringContainsString('Another part stands here', $e->getMessage());
+            }
+        }
+    }
+
+    public function testTextsAreInThePlansUnits(): void
+    {
+        $plan = Plan::read(SamplePlans::patched(SamplePlans::fellside(), '[{"op":"replace","path":"/units/volume","value":"imp gal"},{"op":"replace","path":"/units/mass","value":"lb"},{"op":"replace","path":"/units/length","value":"in"}]'));
+        $json = str_replace("\u{00A0}", ' ', Json::encode(Assessor::assess($plan)));
+        foreach (['3.9 imp gal short of 3 days', '83 lb over its limit', 'Make Tail tank 43 1/2 in long', '10 ft 9 15/16 in'] as $text) {
+            self::assertTrue(str_contains($json, $text), $text);
+        }
+        self::assertSame(0, preg_match('/(?<!1\.00)\d (?:kg|mm|L)\b(?! can)/', $json, $match), implode('', $match));
+    }
+
+    private static function assertHolds(Fix $fix, SentFinding $finding, Plan $plan, string $where = ''): void
+    {
+        $mended = Plan::read(SamplePlans::patched($plan, Json::encode($fix->patch)));
+        $left = array_map(self::key(...), Assessor::assess($mended, '-')->findings);
+        self::assertNotContains(self::key($finding), $left, $where.$fix->label.' does not clear it.');
+        self::assertSame([], array_values(array_diff(self::grave($mended), self::grave($plan))), $where.$fix->label.' brings something dangerous or impossible.');
+        foreach (self::worsened($fix, $plan) as $title) {
+            self::assertNotNull($fix->cost, "$where{$fix->label} does not say: $title");
+        }
+    }
+
+    /** @return list<string> the titles of the stops and shortages that a fix makes, or makes worse by more than rounding hides */
+    private static function worsened(Fix $fix, Plan $plan): array
+    {
+        $before = [];
+        foreach (Assessor::assess($plan, '-')->findings as $finding) {
+            $before[self::key($finding)] = $finding;
+        }
+        $worse = [];
+        foreach (Assessor::assess(Plan::read(SamplePlans::patched($plan, Json::encode($fix->patch))), '-')->findings as $finding) {
+            $was = $before[self::key($finding)] ?? null;
+            if (Severity::Watch !== $finding->severity && 'load.estimate-tight' !== $finding->code && (null === $was || $finding->measure->excess() > $was->measure->excess() + 2e-4 * max(1.0, abs($finding->measure->limit)))) {
+                $worse[] = $finding->title;
+            }
+        }
+
+        return $worse;
+    }
+
+    private static function key(SentFinding $finding): string
+    {
+        return $finding->code.(\in_array($finding->code, ['load.estimate-tight', 'load.outside', 'use.drain-missing'], true) || str_starts_with($finding->code, 'tanks.') ? ' '.implode(' ', $finding->subject) : '');
+    }
+
+    /** @return list<string> what can hurt someone, and what cannot be */
+    private static function grave(Plan $plan): array
+    {
+        $impossible = ['tanks.outside', 'tanks.too-low', 'tanks.through-floor', 'tanks.collide', 'load.outside', 'use.drain-missing'];
+        $grave = array_filter(Assessor::assess($plan, '-')->findings, static fn (SentFinding $finding): bool => Severity::Stop === $finding->severity || \in_array($finding->code, $impossible, true));
+
+        return array_values(array_map(self::key(...), $grave));
+    }
+
+    /** @return list<string> */
+    private static function codes(Plan $plan): array
+    {
+        return array_column(Assessor::assess($plan, '-')->findings, 'code');
+    }
+}

@@ -1,0 +1,152 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Tests\Stage;
+
+use PHPUnit\Framework\TestCase;
+use YardCask\Core\Assessment\Assessment;
+use YardCask\Core\Assessment\GlassCell;
+use YardCask\Core\Assessment\SentFinding;
+use YardCask\Core\Assessment\Severity;
+use YardCask\Core\Assessment\Valve;
+use YardCask\Core\Assessment\Workings;
+use YardCask\Core\Plan\Holds;
+use YardCask\Core\Plan\Plan;
+use YardCask\Core\Plan\Supply;
+use YardCask\Core\Stage\Assessor;
+use YardCask\Core\Stage\Load\Shared\Contents;
+use YardCask\Core\Stage\Load\Shared\LoadWorkings;
+use YardCask\Core\Stage\Load\Shared\RigState;
+use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
+use YardCask\Core\Stage\Tanks\Shared\WaterAboard;
+use YardCask\Core\Stage\Use\Shared\UseWorkings;
+use YardCask\Core\Tests\SamplePlans;
+
+/** Answer, sight glass, valve and snags say the same, in every state of the rig, whatever the plan. */
+final class OneVerdictTest extends TestCase
+{
+    /** @return iterable<int, Plan> plans varied at random, and new ones of all sorts */
+    private static function plans(): iterable
+    {
+        for ($seed = 1000; $seed < 1500; ++$seed) {
+            yield $seed => SamplePlans::varied($seed);
+        }
+        foreach (['van', 'bus', 'pickup', 'trailer', 'boat'] as $rig) {
+            foreach ([1, 3, 6] as $crew) {
+                foreach (['sites', 'wild'] as $stay) {
+                    yield SamplePlans::begun(['rig' => $rig, 'crew' => $crew, 'stay' => $stay, 'days' => 5]);
+                }
+            }
+        }
+    }
+
+    public function testAnswerGlassValveAndSnagsNeverContradictEachOther(): void
+    {
+        $stops = 0;
+        foreach (self::plans() as $seed => $plan) {
+            $assessment = Assessor::assess($plan, '-');
+            $codes = array_column($assessment->findings, 'code');
+            foreach ($assessment->stages as $name => $sheet) {
+                $own = array_filter($assessment->findings, static fn (SentFinding $finding): bool => $name === $finding->stage);
+                $worst = [] === $own ? null : array_values($own)[0]->severity;
+                self::assertSame([Severity::Stop->value => Valve::Shut, Severity::Fix->value => Valve::Half][$worst?->value] ?? Valve::Open, $sheet->valve, "Plan $seed: $name");
+            }
+            $load = $assessment->stages['load']->answer;
+            $sentence = str_replace("\u{00A0}", ' ', $load->before.$load->figure.$load->after);
+            $loadStops = array_filter($assessment->findings, static fn (SentFinding $finding): bool => 'load' === $finding->stage && Severity::Stop === $finding->severity);
+            if ([] !== $loadStops) {
+                ++$stops;
+            }
+            if (str_contains($sentence, 'brim full:')) {
+                self::assertSame([], array_values(array_filter($codes, static fn (string $code): bool => str_ends_with($code, '-over-full'))), "Plan $seed: $sentence");
+                if ($plan->load->travelFill >= 1 && [] === array_filter($plan->tanks, static fn ($tank): bool => null !== $tank->travelFill)) {
+                    self::assertSame([], array_values(array_column($loadStops, 'title')), "Plan $seed: $sentence");
+                }
+            }
+            if (1 === preg_match('/over before any water|over with|over when|of the trailer on her nose|stability/', $sentence)) {
+                self::assertNotSame([], $loadStops, "Plan $seed: $sentence");
+                self::assertSame(Valve::Shut, $assessment->stages['load']->valve);
+            }
+            $use = $assessment->stages['use']->answer;
+            if (str_contains($use->before, 'One can')) {
+                $usableL = $assessment->figures['tanks.usable']->value;
+                self::assertTrue($usableL < 20 || !\in_array('use.short', $codes, true) || 'wild' === $plan->use->stay->value || 'boat' === $plan->load->rig->kind()->value, "Plan $seed: one can is enough and yet it is short");
+            }
+            self::assertGlassAgrees($assessment, "Plan $seed");
+        }
+        self::assertGreaterThan(50, $stops);
+    }
+
+    private static function assertGlassAgrees(Assessment $assessment, string $where): void
+    {
+        $severities = [];
+        foreach ($assessment->findings as $finding) {
+            $severities[$finding->code] ??= $finding->severity;
+        }
+        $cell = static fn (string $label): ?GlassCell => array_values(array_filter($assessment->glass, static fn (GlassCell $one): bool => $label === $one->label))[0] ?? null;
+        self::assertSame($severities['use.short'] ?? null, $cell('Carried against needed')?->severity, $where);
+        self::assertSame($severities['load.nose-light'] ?? null, $cell('Nose share')?->severity, $where);
+        $overs = array_filter(array_keys($severities), static fn (string $code): bool => 1 === preg_match('/^load\.\w+-over$/', $code));
+        $expected = [] !== $overs ? Severity::Stop : ($severities['load.estimate-tight'] ?? null);
+        self::assertSame($expected, $cell('Payload left')?->severity, $where);
+        self::assertSame([] !== $overs, $assessment->figures[$cell('Payload left')->figureId ?? '']->value < -0.05, "$where: the least that is left, and a limit that is broken");
+        $side = array_values(array_filter($assessment->findings, static fn (SentFinding $finding): bool => 'load.side-difference' === $finding->code))[0] ?? null;
+        if (null !== $side) {
+            self::assertEqualsWithDelta($side->measure->value, abs($assessment->figures['load.side_worst']->value), 1e-6, $where);
+        }
+        $worst = $assessment->findings[0]->severity ?? null;
+        self::assertSame($worst, $assessment->snags->severity, $where);
+        if (isset($severities['load.stability-thin'])) {
+            self::assertSame(Severity::Stop, $cell('Stability left')?->severity, $where);
+        }
+        self::assertNotSame(90.0, $assessment->figures['load.heel']->value ?? 0.0, $where);
+    }
+
+    public function testEveryLimitIsHeldInEveryStateOnTheRoad(): void
+    {
+        $states = ['dry', 'travel', 'used_up'];
+        foreach (self::plans() as $seed => $plan) {
+            $assessment = Assessor::assess($plan, '-');
+            foreach (Workings::over($plan)->of(LoadWorkings::class)->limits() as $limit) {
+                $name = $limit->name->value;
+                $mostKg = max(array_map(static fn (string $state): float => $assessment->figures["load.$name.$state"]->value, $states));
+                self::assertLessThanOrEqual($limit->limitKg - $mostKg + 1e-6, $assessment->figures["load.$name.least_spare"]->value, "Plan $seed: $name");
+            }
+        }
+    }
+
+    public function testWaterThatIsUsedIsInTheWasteTanksOrHasLeft(): void
+    {
+        foreach (self::plans() as $seed => $plan) {
+            $workings = Workings::over($plan);
+            $contents = new Contents($workings);
+            $tanks = $workings->of(TanksWorkings::class);
+            $sum = static fn (RigState $state, bool $waste): float => array_sum(array_filter($contents->in($state), static fn (int $index): bool => $waste === $tanks->all()[$index]->tank->holds->takesWaste(), \ARRAY_FILTER_USE_KEY));
+            $start = $workings->of(WaterAboard::class)->brimmed ? RigState::BrimFull : RigState::Travelling;
+            $drawnL = $sum($start, false) - $sum(RigState::UsedUp, false);
+            self::assertGreaterThanOrEqual(-1e-9, $drawnL, "Plan $seed");
+            self::assertLessThanOrEqual($drawnL + 1e-6, $sum(RigState::UsedUp, true), "Plan $seed: more waste than was used");
+            foreach ($tanks->thatTakeWaste() as $working) {
+                self::assertLessThanOrEqual($working->fullL() + 1e-9, $contents->in(RigState::UsedUp)[$working->index], "Plan $seed");
+            }
+        }
+    }
+
+    public function testCarriedAndLastsSpeakOfWhatIsAboard(): void
+    {
+        foreach (self::plans() as $seed => $plan) {
+            $workings = Workings::over($plan);
+            $figures = Assessor::assess($plan, '-')->figures;
+            $brimL = $workings->of(TanksWorkings::class)->usableL(Holds::Fresh);
+            $travelL = $workings->of(TanksWorkings::class)->travelUsableL();
+            $brimmed = 'wild' !== $plan->use->stay->value && 'boat' !== $plan->load->rig->kind()->value;
+            self::assertEqualsWithDelta($brimmed ? $brimL : $travelL, $figures['use.aboard']->value, 1e-9, "Plan $seed");
+            $lasts = $workings->of(UseWorkings::class)->lastsDays($brimmed ? $brimL : $travelL);
+            if (null !== $lasts) {
+                self::assertEqualsWithDelta($lasts, $figures['use.lasts']->value, 0.1 + 1e-6, "Plan $seed");
+            }
+            self::assertSame($workings->of(UseWorkings::class)->need(Supply::Main)->carryL - $figures['use.aboard']->value >= 0.05, \in_array('use.short', array_column(Assessor::assess($plan, '-')->findings, 'code'), true), "Plan $seed");
+        }
+    }
+}
