@@ -48,6 +48,39 @@ final class PlansTest extends ApiTestCase
         $this->assertProblem(404, 'no revision 9');
     }
 
+    public function testTheShelfSaysWhatThePlanSaysAlsoAfterAChange(): void
+    {
+        $plan = $this->send('POST', '/api/plans', self::ANSWERS);
+        $note = fn (): \stdClass => array_column($this->send('GET', '/api/plans')->plans, 'note', 'id')[$plan->id];
+        self::assertStringContainsString('brim full', $note()->answer);
+        self::assertSame(['van', 'watch'], [$note()->rig->body, $note()->severity]);
+        $plan->plan->load->rig->rear->limit_kg = 1000;
+        $this->send('PUT', '/api/plans/'.$plan->id, json_encode($plan->plan), ['If-Match' => '"1"']);
+        self::assertStringContainsString('over before any water', $note()->answer);
+        self::assertSame('stop', $note()->severity);
+        self::assertStringContainsString('The rear axle is', $note()->snag);
+    }
+
+    public function testIsCopiedUnderANameOfItsOwn(): void
+    {
+        $plan = $this->send('POST', '/api/plans', self::ANSWERS);
+        $copy = $this->send('POST', '/api/plans/'.$plan->id.'/copy');
+        $this->assertStatus(201);
+        self::assertSame(['Test rig, copy', 1], [$copy->plan->name, $copy->revision]);
+        self::assertNotSame($plan->id, $copy->id);
+        self::assertSame('Test rig, copy 2', $this->send('POST', '/api/plans/'.$copy->id.'/copy')->plan->name);
+        self::assertEquals($plan->plan->tanks, $copy->plan->tanks);
+        $this->send('POST', '/api/plans/ffffffffffff/copy');
+        $this->assertProblem(404, 'no plan');
+    }
+
+    public function testAPlanOfVersionOneIsTakenInAndGivenOutAsThePresentOne(): void
+    {
+        $taken = $this->send('POST', '/api/plans/import', (string) file_get_contents(__DIR__.'/../../core/tests/plans/fellside-version-1.json'));
+        $this->assertStatus(201);
+        self::assertSame([2, 'fresh'], [$taken->plan->version, $taken->plan->tanks[0]->holds]);
+    }
+
     public function testIsPutAwayAndBroughtBack(): void
     {
         $id = $this->send('POST', '/api/plans', self::ANSWERS)->id;

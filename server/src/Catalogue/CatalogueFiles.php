@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace YardCask\Server\Catalogue;
 
 use YardCask\Core\Input\Json;
-use YardCask\Core\Start\Catalogue;
+use YardCask\Core\Start\StartingChoices;
 
 /** The catalogue's files. */
 final readonly class CatalogueFiles
@@ -14,9 +14,9 @@ final readonly class CatalogueFiles
     {
     }
 
-    public function catalogue(): Catalogue
+    public function startingChoices(): StartingChoices
     {
-        return Catalogue::fromJson($this->read('rigs.json'), $this->read('habits.json'));
+        return StartingChoices::fromJson($this->read('rigs.json'), $this->read('habits.json'));
     }
 
     /** @return array<mixed> rigs and habits as they stand in the files */

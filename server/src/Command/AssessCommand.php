@@ -9,10 +9,10 @@ use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputArgument;
 use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Output\OutputInterface;
-use YardCask\Core\Assessment\Assessor;
 use YardCask\Core\Input\InvalidInput;
 use YardCask\Core\Input\Json;
 use YardCask\Core\Plan\Plan;
+use YardCask\Core\Stage\Assessor;
 
 /** The assessment of a plan file: exit 0, 1 when something is dangerous, 2 with pointers for a bad plan. */
 #[AsCommand('yardcask:assess', 'Assess a plan file')]

@@ -10,11 +10,16 @@ use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Input\InputOption;
 use Symfony\Component\Console\Output\OutputInterface;
-use YardCask\Core\Assessment\FindingCode;
+use YardCask\Core\Assessment\Stage;
 use YardCask\Core\Input\Json;
+use YardCask\Core\Output\SentSchema;
+use YardCask\Core\Plan\PlanSchema;
+use YardCask\Core\Stage\AssessmentSchema;
+use YardCask\Core\Stage\Assessor;
+use YardCask\Core\Stage\ShelfNote;
 
-/** Writes what is generated from the code: schema/openapi.json and docs/findings.md. With --check it only compares. */
-#[AsCommand('yardcask:write-docs', 'Write schema/openapi.json and docs/findings.md from the code')]
+/** Writes what is generated from the code: the schemas, schema/openapi.json and docs/findings.md. With --check it only compares. */
+#[AsCommand('yardcask:write-docs', 'Write schema/ and docs/findings.md from the code')]
 final class WriteDocsCommand extends Command
 {
     public function __construct(private readonly string $schemaDir)
@@ -30,7 +35,7 @@ final class WriteDocsCommand extends Command
     protected function execute(InputInterface $input, OutputInterface $output): int
     {
         $stale = 0;
-        foreach ([$this->schemaDir.'/openapi.json' => self::openApi(), \dirname($this->schemaDir).'/docs/findings.md' => self::findings()] as $file => $text) {
+        foreach ($this->files() as $file => $text) {
             if (true !== $input->getOption('check')) {
                 file_put_contents($file, $text);
             } elseif (!is_file($file) || file_get_contents($file) !== $text) {
@@ -42,6 +47,18 @@ final class WriteDocsCommand extends Command
         return 0 === $stale ? 0 : 1;
     }
 
+    /** @return array<string, string> each generated file with its text */
+    private function files(): array
+    {
+        return [
+            $this->schemaDir.'/plan.schema.json' => Json::encode(PlanSchema::document(), true)."\n",
+            $this->schemaDir.'/assessment.schema.json' => Json::encode(AssessmentSchema::document(), true)."\n",
+            $this->schemaDir.'/shelf-note.schema.json' => Json::encode(['$schema' => 'https://json-schema.org/draft/2020-12/schema', 'title' => 'What the shelf says of a plan'] + SentSchema::of(ShelfNote::class), true)."\n",
+            $this->schemaDir.'/openapi.json' => self::openApi(),
+            \dirname($this->schemaDir).'/docs/findings.md' => self::findings(),
+        ];
+    }
+
     private static function openApi(): string
     {
         $openApi = (new Generator())->setVersion('3.1.0')->generate([\dirname(__DIR__)], null, true);
@@ -51,8 +68,18 @@ final class WriteDocsCommand extends Command
 
     private static function findings(): string
     {
-        $text = "# Findings\n\nGenerated from `core/src/Assessment/FindingCode.php`. A `stop` can hurt someone or break something, a `fix` will not work, a `watch` is worth knowing.\n\n| code | severity | made when |\n|---|---|---|\n";
-        foreach (FindingCode::cases() as $code) {
+        $text = "# Findings\n\nGenerated from the stages' enums, `core/src/Stage/*/*Finding.php`. A `stop` can hurt someone or break something, a `fix` will not work, a `watch` is worth knowing.\n\n| code | severity | made when |\n|---|---|---|\n";
+        foreach (Assessor::stages() as $stage) {
+            $text .= self::rows($stage);
+        }
+
+        return $text;
+    }
+
+    private static function rows(Stage $stage): string
+    {
+        $text = '';
+        foreach ($stage->findingCodes()::cases() as $code) {
             $text .= \sprintf("| `%s` | %s | %s |\n", $code->value, $code->severity()->value, $code->meaning());
         }
 

@@ -8,8 +8,8 @@ use OpenApi\Attributes as OA;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
-use YardCask\Core\Assessment\Assessor;
 use YardCask\Core\Plan\Plan;
+use YardCask\Core\Stage\Assessor;
 use YardCask\Server\Http\JsonBody;
 use YardCask\Server\Http\JsonReply;
 
@@ -18,11 +18,14 @@ final readonly class AssessController
 {
     #[Route('/api/assess', methods: ['POST'])]
     #[OA\Post(path: '/api/assess', operationId: 'assess', summary: 'Assess a plan')]
+    #[OA\Parameter(name: 'stage', in: 'query', required: false, description: 'The stage that is looked at: only its findings come with fixes, which are tried on the plan. Without it all do.', schema: new OA\Schema(type: 'string'))]
     #[OA\RequestBody(required: true, content: new OA\JsonContent(ref: 'plan.schema.json'))]
     #[OA\Response(response: 200, description: 'The assessment', content: new OA\JsonContent(ref: 'assessment.schema.json'))]
     #[OA\Response(response: 422, description: 'Not a valid plan', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: '#/components/schemas/Problem')))]
     public function __invoke(Request $request): Response
     {
-        return JsonReply::of(Assessor::assess(Plan::read(JsonBody::read($request))));
+        $stage = $request->query->all()['stage'] ?? null;
+
+        return JsonReply::of(Assessor::assess(Plan::read(JsonBody::read($request)), \is_string($stage) ? $stage : null));
     }
 }

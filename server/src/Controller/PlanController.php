@@ -8,8 +8,8 @@ use OpenApi\Attributes as OA;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
-use YardCask\Core\Assessment\Assessor;
 use YardCask\Core\Plan\Plan;
+use YardCask\Core\Stage\Assessor;
 use YardCask\Core\Start\FirstAnswers;
 use YardCask\Core\Start\PlanStarter;
 use YardCask\Server\Catalogue\CatalogueFiles;
@@ -25,6 +25,9 @@ use YardCask\Server\Storage\PlanStore;
 #[Route('/api/plans')]
 final readonly class PlanController
 {
+    /** Of a plan that does not exist yet nothing can be mended. */
+    private const NO_FIXES = '-';
+
     public function __construct(
         private PlanStore $plans,
         private PlanBody $body,
@@ -39,8 +42,9 @@ final readonly class PlanController
     ]))]
     public function list(): Response
     {
-        $summary = static fn (StoredPlan $plan): array => [
+        $summary = fn (StoredPlan $plan): array => [
             'id' => $plan->id, 'name' => $plan->name(), 'revision' => $plan->revision(), 'updated_at' => $plan->updatedAt()->format(\DATE_ATOM),
+            'note' => $this->plans->note($plan),
         ];
 
         return JsonReply::of(['plans' => array_map($summary, $this->plans->all()), 'deleted' => array_map($summary, $this->plans->deleted())]);
@@ -63,7 +67,7 @@ final readonly class PlanController
     #[OA\Response(response: 422, description: 'An answer is missing or not allowed', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: '#/components/schemas/Problem')))]
     public function preview(Request $request, CatalogueFiles $files): Response
     {
-        return JsonReply::of(Assessor::assess(self::begun($request, $files)));
+        return JsonReply::of(Assessor::assess(self::begun($request, $files), self::NO_FIXES));
     }
 
     #[Route('/{id}', methods: ['GET'])]
@@ -102,6 +106,16 @@ final readonly class PlanController
         return new Response('', 204);
     }
 
+    #[Route('/{id}/copy', methods: ['POST'])]
+    #[OA\Post(path: '/api/plans/{id}/copy', operationId: 'copyPlan', summary: 'Begin a new plan as a copy of one as last saved')]
+    #[OA\Parameter(name: 'id', in: 'path', required: true, schema: new OA\Schema(type: 'string'))]
+    #[OA\Response(response: 201, description: 'The copy', content: new OA\JsonContent(ref: '#/components/schemas/SavedPlan'))]
+    #[OA\Response(response: 404, description: 'No such plan', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: '#/components/schemas/Problem')))]
+    public function copy(string $id): Response
+    {
+        return SavedPlanReply::of($this->plans->copy($id), 201);
+    }
+
     #[Route('/{id}/undelete', methods: ['POST'])]
     #[OA\Post(path: '/api/plans/{id}/undelete', operationId: 'undeletePlan', summary: 'Bring a deleted plan back')]
     #[OA\Parameter(name: 'id', in: 'path', required: true, schema: new OA\Schema(type: 'string'))]
@@ -113,8 +127,8 @@ final readonly class PlanController
 
     private static function begun(Request $request, CatalogueFiles $files): Plan
     {
-        $catalogue = $files->catalogue();
+        $choices = $files->startingChoices();
 
-        return PlanStarter::start(FirstAnswers::read(JsonBody::read($request), $catalogue), $catalogue);
+        return PlanStarter::start(FirstAnswers::read(JsonBody::read($request), $choices), $choices);
     }
 }

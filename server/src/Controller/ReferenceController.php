@@ -8,9 +8,11 @@ use Doctrine\DBAL\Connection;
 use OpenApi\Attributes as OA;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
+use YardCask\Core\Plan\PlanChoices;
 use YardCask\Core\Quantity\Unit;
 use YardCask\Core\Quantity\UnitPreferences;
 use YardCask\Core\Quantity\UnitSpelling;
+use YardCask\Core\Start\HabitLevel;
 use YardCask\Server\Catalogue\CatalogueFiles;
 use YardCask\Server\Http\JsonReply;
 
@@ -18,11 +20,14 @@ use YardCask\Server\Http\JsonReply;
 final readonly class ReferenceController
 {
     #[Route('/api/catalogue', methods: ['GET'])]
-    #[OA\Get(path: '/api/catalogue', operationId: 'readCatalogue', summary: 'Rigs and habits that a plan can begin with')]
+    #[OA\Get(path: '/api/catalogue', operationId: 'readCatalogue', summary: 'Rigs and habits that a plan can begin with, and every choice of a plan with its words')]
     #[OA\Response(response: 200, description: 'The catalogue', content: new OA\JsonContent(ref: '#/components/schemas/Catalogue'))]
     public function catalogue(CatalogueFiles $files): Response
     {
-        return JsonReply::of($files->raw());
+        return JsonReply::of($files->raw() + [
+            'choices' => PlanChoices::all(),
+            'levels' => array_map(static fn (HabitLevel $level): array => ['value' => $level->value, 'text' => $level->word()], HabitLevel::cases()),
+        ]);
     }
 
     #[Route('/api/units', methods: ['GET'])]

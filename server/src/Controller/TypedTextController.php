@@ -22,7 +22,7 @@ final readonly class TypedTextController
 
     #[Route('/api/typed', methods: ['POST'])]
     #[OA\Post(path: '/api/typed', operationId: 'readTyped', summary: 'Read what was typed into a measured field of a plan')]
-    #[OA\RequestBody(required: true, content: new OA\JsonContent(required: ['pointer', 'text', 'plan'], properties: [new OA\Property(property: 'pointer', type: 'string'), new OA\Property(property: 'text', type: 'string'), new OA\Property(property: 'plan', ref: 'plan.schema.json')]))]
+    #[OA\RequestBody(required: true, content: new OA\JsonContent(required: ['pointer', 'text', 'plan'], properties: [new OA\Property(property: 'pointer', type: 'string'), new OA\Property(property: 'text', type: 'string'), new OA\Property(property: 'sure', description: 'Whether an unlikely value has been asked about and confirmed', type: 'boolean'), new OA\Property(property: 'plan', ref: 'plan.schema.json')]))]
     #[OA\Response(response: 200, description: 'The value to store in the plan', content: new OA\JsonContent(required: ['value'], properties: [new OA\Property(property: 'value', type: 'number')]))]
     #[OA\Response(response: 422, description: 'Not understood, or not allowed here', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: '#/components/schemas/Problem')))]
     public function __invoke(Request $request): Response
@@ -35,7 +35,7 @@ final readonly class TypedTextController
             throw Problem::invalid([['pointer' => \is_string($pointer) ? '/text' : '/pointer', 'message' => 'Send "pointer" and "text" as texts, the text of at most '.self::MAX_LENGTH.' bytes.']]);
         }
         try {
-            return JsonReply::of(['value' => TypedText::read($pointer, $text, Plan::read($body->plan ?? null))]);
+            return JsonReply::of(['value' => TypedText::read($pointer, $text, Plan::read($body->plan ?? null), true === ($body->sure ?? false))]);
         } catch (UnreadableQuantity $e) {
             throw Problem::invalid([['pointer' => $pointer, 'message' => $e->getMessage(), 'choices' => $e->choices]]);
         }

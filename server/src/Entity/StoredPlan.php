@@ -19,6 +19,10 @@ class StoredPlan
     #[ORM\Column(length: 80)]
     private string $name = '';
 
+    /** What the shelf says of the latest revision, as JSON; null until it is worked out. */
+    #[ORM\Column(type: Types::TEXT, length: 65535, nullable: true)]
+    private ?string $note = null;
+
     #[ORM\Column(type: Types::DATETIME_IMMUTABLE)]
     private \DateTimeImmutable $updatedAt;
 
@@ -37,6 +41,16 @@ class StoredPlan
     public function name(): string
     {
         return $this->name;
+    }
+
+    public function note(): ?string
+    {
+        return $this->note;
+    }
+
+    public function noted(string $note): void
+    {
+        $this->note = $note;
     }
 
     public function revision(): int
@@ -58,6 +72,7 @@ class StoredPlan
     public function revise(string $name, string $document, \DateTimeImmutable $at): PlanRevision
     {
         $this->name = $name;
+        $this->note = null;
         $this->updatedAt = $at;
 
         return new PlanRevision($this, ++$this->revision, $document, $at);

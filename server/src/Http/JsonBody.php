@@ -8,20 +8,20 @@ use Symfony\Component\HttpFoundation\Request;
 use YardCask\Core\Input\InvalidInput;
 use YardCask\Core\Input\Json;
 use YardCask\Server\Problem\Problem;
+use YardCask\Server\Settings;
 
 /** Reads the JSON body of a request, within bounds. */
 final class JsonBody
 {
-    public const MAX_BYTES = 512 * 1024;
-
     /** @throws Problem when the body is too large, not sent as JSON, or cannot be decoded */
     public static function read(Request $request): mixed
     {
         if ('json' !== $request->getContentTypeFormat()) {
             throw Problem::notJson($request->headers->get('Content-Type', 'nothing'));
         }
-        if ((int) $request->headers->get('Content-Length', '0') > self::MAX_BYTES || \strlen($request->getContent()) > self::MAX_BYTES) {
-            throw Problem::tooLarge(self::MAX_BYTES);
+        $mostBytes = Settings::maxBodyBytes();
+        if ((int) $request->headers->get('Content-Length', '0') > $mostBytes || \strlen($request->getContent()) > $mostBytes) {
+            throw Problem::tooLarge($mostBytes);
         }
         try {
             return Json::decode($request->getContent());

@@ -8,11 +8,12 @@ use OpenApi\Attributes as OA;
 
 /** The parts of the API's description that several routes share. */
 #[OA\Info(version: '1', title: 'Yard Cask', description: 'Plans the fresh-water supply of a van, bus, trailer or boat. Errors are problem documents (RFC 9457).')]
-#[OA\Schema(schema: 'PlanSummary', required: ['id', 'name', 'revision', 'updated_at'], properties: [
+#[OA\Schema(schema: 'PlanSummary', required: ['id', 'name', 'revision', 'updated_at', 'note'], properties: [
     new OA\Property(property: 'id', type: 'string'),
     new OA\Property(property: 'name', type: 'string'),
     new OA\Property(property: 'revision', type: 'integer'),
     new OA\Property(property: 'updated_at', type: 'string', format: 'date-time'),
+    new OA\Property(property: 'note', ref: 'shelf-note.schema.json'),
 ])]
 #[OA\Schema(schema: 'SavedPlan', required: ['id', 'revision', 'saved_at', 'plan'], properties: [
     new OA\Property(property: 'id', type: 'string'),
@@ -37,12 +38,13 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'minutes', type: 'number'),
     new OA\Property(property: 'times', type: 'number'),
 ])]
-#[OA\Schema(schema: 'Habit', required: ['habit', 'name', 'each', 'per', 'supply', 'spread', 'usual', 'levels'], properties: [
+#[OA\Schema(schema: 'Habit', required: ['habit', 'name', 'each', 'per', 'supply', 'drains_to', 'spread', 'usual', 'levels'], properties: [
     new OA\Property(property: 'habit', type: 'string'),
     new OA\Property(property: 'name', type: 'string'),
     new OA\Property(property: 'each', type: 'string', enum: ['person', 'rig']),
     new OA\Property(property: 'per', type: 'string', enum: ['day', 'stay']),
     new OA\Property(property: 'supply', type: 'string', enum: ['main', 'drinking']),
+    new OA\Property(property: 'drains_to', type: 'string'),
     new OA\Property(property: 'spread', type: 'number'),
     new OA\Property(property: 'usual', type: 'boolean'),
     new OA\Property(property: 'levels', required: ['frugal', 'ordinary', 'generous'], properties: [
@@ -51,13 +53,23 @@ use OpenApi\Attributes as OA;
         new OA\Property(property: 'generous', ref: '#/components/schemas/HabitAmounts'),
     ], type: 'object'),
 ])]
-#[OA\Schema(schema: 'Catalogue', required: ['rigs', 'habits'], properties: [
+#[OA\Schema(schema: 'Option', required: ['value', 'text'], properties: [
+    new OA\Property(property: 'value', type: 'string'),
+    new OA\Property(property: 'text', type: 'string'),
+])]
+#[OA\Schema(schema: 'Catalogue', required: ['rigs', 'habits', 'choices', 'levels'], properties: [
     new OA\Property(property: 'rigs', type: 'array', items: new OA\Items(required: ['id', 'label', 'about'], properties: [
         new OA\Property(property: 'id', type: 'string'),
         new OA\Property(property: 'label', type: 'string'),
         new OA\Property(property: 'about', type: 'string'),
     ], type: 'object')),
     new OA\Property(property: 'habits', type: 'array', items: new OA\Items(ref: '#/components/schemas/Habit')),
+    new OA\Property(property: 'choices', description: 'By JSON Pointer, with * for a list index', type: 'object', additionalProperties: new OA\AdditionalProperties(required: ['label', 'group', 'options'], properties: [
+        new OA\Property(property: 'label', type: 'string'),
+        new OA\Property(property: 'group', description: 'The heading under which it is shown', type: 'string'),
+        new OA\Property(property: 'options', type: 'array', items: new OA\Items(ref: '#/components/schemas/Option')),
+    ], type: 'object')),
+    new OA\Property(property: 'levels', type: 'array', items: new OA\Items(ref: '#/components/schemas/Option')),
 ])]
 #[OA\Schema(schema: 'Problem', required: ['type', 'title', 'status', 'detail'], properties: [
     new OA\Property(property: 'type', type: 'string'),

@@ -6,7 +6,9 @@ namespace YardCask\Server\Storage;
 
 use Doctrine\DBAL\LockMode;
 use Doctrine\ORM\EntityManagerInterface;
+use YardCask\Core\Input\Json;
 use YardCask\Core\Plan\Plan;
+use YardCask\Core\Stage\ShelfNote;
 use YardCask\Server\Entity\PlanRevision;
 use YardCask\Server\Entity\StoredPlan;
 use YardCask\Server\Problem\Problem;
@@ -37,6 +39,27 @@ final readonly class PlanStore
     public function isEmpty(): bool
     {
         return 0 === $this->orm->getRepository(StoredPlan::class)->count();
+    }
+
+    /** What the shelf says of a plan: worked out when it is first asked for after a save. */
+    public function note(StoredPlan $stored): mixed
+    {
+        if (null === $stored->note()) {
+            $plan = Plan::fromJson($this->revision($stored, $stored->revision())->document);
+            $stored->noted(Json::encode(ShelfNote::of($plan)));
+            $this->orm->flush();
+        }
+
+        return Json::decode($stored->note() ?? 'null');
+    }
+
+    /** @throws Problem when there is no such plan */
+    public function copy(string $id): PlanRevision
+    {
+        $plan = Plan::fromJson($this->latest($id)->document);
+        $names = array_map(static fn (StoredPlan $one): string => $one->name(), $this->all());
+
+        return $this->create($plan->copied($names));
     }
 
     public function create(Plan $plan): PlanRevision

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Server;
+
+/** The operating settings of deploy/settings.env, as far as the server needs them. */
+final class Settings
+{
+    /** The largest request body that is read, in bytes. */
+    public static function maxBodyBytes(): int
+    {
+        return 1024 * self::number('MAX_BODY_KB');
+    }
+
+    private static function number(string $name): int
+    {
+        $file = \dirname(__DIR__, 2).'/deploy/settings.env';
+        $settings = parse_ini_file($file, false, \INI_SCANNER_TYPED);
+        $value = false === $settings ? null : $settings[$name] ?? null;
+
+        return \is_int($value) ? $value : throw new \LogicException(\sprintf('%s does not set %s to a number.', $file, $name));
+    }
+}
