@@ -56,10 +56,19 @@ export const api = {
   revisions: async (id: string) => (await answer(http.GET("/api/plans/{id}/revisions", { params: at(id) }))).revisions,
   revision: (id: string, number: number): Promise<SavedPlan> =>
     answer(http.GET("/api/plans/{id}/revisions/{number}", { params: { path: { id, number } } })),
-  assess: (plan: Plan, signal?: AbortSignal): Promise<Assessment> =>
-    answer(http.POST("/api/assess", { body: plan, ...(signal && { signal }) })),
-  typed: async (pointer: string, text: string, plan: Plan): Promise<number> =>
-    (await answer(http.POST("/api/typed", { body: { pointer, text, plan } }))).value,
+  copy: (id: string): Promise<SavedPlan> => answer(http.POST("/api/plans/{id}/copy", { params: at(id) })),
+  /** The fixes of one stage's findings come with it; those of the others do not. */
+  assess: (plan: Plan, stage: string, signal?: AbortSignal): Promise<Assessment> =>
+    answer(http.POST("/api/assess", { params: { query: { stage } }, body: plan, ...(signal && { signal }) })),
+  /** @param sure that an unlikely value is meant as it was typed */
+  typed: async (pointer: string, text: string, plan: Plan, sure = false): Promise<number> =>
+    (await answer(http.POST("/api/typed", { body: { pointer, text, plan, sure } }))).value,
   catalogue: (): Promise<Catalogue> => answer(http.GET("/api/catalogue")),
-  exportUrl: (id: string) => `/api/plans/${id}/export`,
+  /** Sends a plan while the page goes away: nobody waits for the reply. */
+  writeAndLeave: (id: string, revision: number, plan: Plan): void => {
+    const headers = { "Content-Type": "application/json", ...basedOn(revision) };
+    void fetch(`/api/plans/${id}`, { method: "PUT", headers, body: JSON.stringify(plan), keepalive: true }).catch(
+      () => {},
+    );
+  },
 };

@@ -5,6 +5,7 @@ type Schemas = components["schemas"];
 export type Plan = Schemas["plan.schema"];
 export type Use = Plan["use"]["uses"][number];
 export type Load = Plan["load"]["loads"][number];
+export type Seat = Plan["load"]["seats"][number];
 export type Rig = Plan["load"]["rig"];
 export type Tank = Plan["tanks"][number];
 export type Units = Plan["units"];
@@ -16,14 +17,16 @@ export type Figure = Assessment["figures"][string];
 export type GlassCell = Assessment["glass"][number];
 export type Limit = Assessment["stages"]["load"]["drawing"]["limits"][number];
 export type TankDrawing = Assessment["stages"]["tanks"]["drawing"]["tanks"][number];
+/** A stage's name; which there are, an assessment says. */
 export type StageName = keyof Assessment["stages"];
-export type StageState = Assessment["stages"]["use"]["state"];
+export type Valve = Assessment["stages"]["use"]["valve"];
 export type Severity = Finding["severity"];
 
 export type SavedPlan = Schemas["SavedPlan"];
 export type PlanSummary = Schemas["PlanSummary"];
 export type FirstAnswers = Schemas["FirstAnswers"];
 export type Catalogue = Schemas["Catalogue"];
+export type Option = Schemas["Option"];
 export type Habit = Schemas["Habit"];
 export type HabitLevel = keyof Habit["levels"];
 export type Problem = Schemas["Problem"];

@@ -1,9 +1,15 @@
+import type { Tank } from "../api/types";
 import { usePlan } from "../plan/PlanContext";
-import { planOutline, wheels } from "./outline";
+import { handle } from "./handle";
+import { rowMm } from "./place";
+import { planOutline } from "./rigOutlines";
 import { bodyFrom, type Scale } from "./scale";
 import { useDrag } from "./useDrag";
 import { useMoves } from "./useMoves";
 import { useTrouble } from "./useTrouble";
+import { wheels } from "./wheels";
+
+const holdsWaste = (tank: Tank) => tank.holds === "waste" || tank.holds === "toilet";
 
 type Props = {
   scale: Scale;
@@ -16,13 +22,15 @@ type Props = {
 
 /** The rig from above, to scale; tanks and loads can be dragged along and across it. Its left side is above. */
 export function RigPlan({ scale, middle, loads, selected, onSelect }: Props) {
-  const { plan } = usePlan();
+  const { plan, assessment } = usePlan();
   const drag = useDrag();
   const { moveTank, moveLoad, end } = useMoves();
   const rig = plan.load.rig;
   const y = (m: number) => middle + m * scale.perM;
   const from = bodyFrom(rig);
   const inTrouble = useTrouble();
+  const { taken } = assessment.stages.load.drawing;
+  const aboard = [...plan.load.seats.filter((seat) => taken.includes(seat.id)), ...plan.load.loads];
   return (
     <g strokeWidth="1.6" className="stroke-ink" fill="none">
       {rig.kind === "trailer" && (
@@ -55,7 +63,7 @@ export function RigPlan({ scale, middle, loads, selected, onSelect }: Props) {
         )}
       {plan.tanks.map((tank) => {
         const on = selected === tank.id;
-        const [width, height] = [(tank.length_mm / 1000) * scale.perM, (tank.width_mm / 1000) * scale.perM];
+        const [width, height] = [(rowMm(tank) / 1000) * scale.perM, (tank.width_mm / 1000) * scale.perM];
         return (
           <g
             key={tank.id}
@@ -68,15 +76,16 @@ export function RigPlan({ scale, middle, loads, selected, onSelect }: Props) {
             role="button"
             aria-label={`${tank.name}, move along and across the rig`}
           >
+            <rect {...handle(scale.x(tank.x_m) - width / 2, y(tank.y_m) - height / 2, width, height)} />
             <rect
               x={scale.x(tank.x_m) - width / 2}
               y={y(tank.y_m) - height / 2}
               width={width}
               height={height}
-              className={`fill-wash ${on ? "stroke-rim" : inTrouble.has(tank.id) ? "stroke-rust" : "stroke-ink"}`}
+              className={`${holdsWaste(tank) ? "fill-ground" : "fill-wash"} ${on ? "stroke-rim" : inTrouble.has(tank.id) ? "stroke-rust" : "stroke-ink"}`}
               strokeWidth={on ? 2.6 : 1.6}
             />
-            {width > 70 && height > 16 && (
+            {width > tank.name.length * 6.4 && height > 16 && (
               <text
                 x={scale.x(tank.x_m)}
                 y={y(tank.y_m) + 4}
@@ -91,7 +100,7 @@ export function RigPlan({ scale, middle, loads, selected, onSelect }: Props) {
         );
       })}
       {loads &&
-        plan.load.loads.map((load) => (
+        aboard.map((load) => (
           <g
             key={load.id}
             {...drag({

@@ -1,10 +1,13 @@
-import type { Load, Tank, TankDrawing } from "../api/types";
+import type { Load, Seat, Tank, TankDrawing } from "../api/types";
 import { usePlan } from "../plan/PlanContext";
-import { sideOutline, wheelRadius, wheels, window } from "./outline";
+import { handle } from "./handle";
+import { rowMm } from "./place";
+import { sideOutline, window } from "./rigOutlines";
 import { bodyFrom, type Scale } from "./scale";
 import { useDrag } from "./useDrag";
 import { useMoves } from "./useMoves";
 import { useTrouble } from "./useTrouble";
+import { wheelRadius, wheels } from "./wheels";
 
 type Props = {
   scale: Scale;
@@ -26,10 +29,8 @@ export function RigSide({ scale, ground, loads, selected, onSelect }: Props) {
   const from = bodyFrom(rig);
   const glass = window(rig, scale.x, z);
   const drawings = plan.tanks.map((tank) => assessment.stages.tanks.drawing.tanks.find((one) => one.id === tank.id));
-  const texts = plan.load.loads.map(
-    (load, index) => `${short(load.name)} ${assessment.readings[`/load/loads/${index}/kg`]?.text ?? ""}`,
-  );
-  const labels = placeLabels(plan.load.loads, texts, scale, z, [scale.x(from), scale.x(from + rig.length_m)]);
+  const aboard = useAboard();
+  const labels = placeLabels(aboard, scale, z, [scale.x(from), scale.x(from + rig.length_m)], selected);
   const inTrouble = useTrouble();
   return (
     <g strokeWidth="1.6" className="stroke-ink" fill="none">
@@ -73,7 +74,7 @@ export function RigSide({ scale, ground, loads, selected, onSelect }: Props) {
             onMove: (right, _, exact) => moveTank(tank, { alongM: right, acrossM: 0, exact }),
           })}
           role="button"
-          aria-label={`${tank.name}, ${drawings[index]?.travel}, move along the rig`}
+          aria-label={`${tank.name}, ${drawings[index]?.travel_words}, move along the rig`}
         >
           <TankFromSide
             tank={tank}
@@ -86,7 +87,7 @@ export function RigSide({ scale, ground, loads, selected, onSelect }: Props) {
         </g>
       ))}
       {loads &&
-        plan.load.loads.map((load, index) => (
+        aboard.map(({ load, text }, index) => (
           <g
             key={load.id}
             {...drag({
@@ -96,13 +97,13 @@ export function RigSide({ scale, ground, loads, selected, onSelect }: Props) {
               onMove: (right, _, exact) => moveLoad(load, { alongM: right, acrossM: 0, exact }),
             })}
             role="button"
-            aria-label={`${texts[index]}, move along the rig`}
+            aria-label={`${text}, move along the rig`}
           >
             <PlumbWeight
               x={scale.x(load.x_m)}
               y={z(load.z_m)}
-              label={labels[index]!}
-              text={texts[index]!}
+              label={labels[index]}
+              text={text}
               kg={load.kg}
               on={selected === load.id}
             />
@@ -127,12 +128,13 @@ function TankFromSide({
   on: boolean;
   trouble: boolean;
 }) {
-  const [left, width] = [scale.x(tank.x_m - tank.length_mm / 2000), (tank.length_mm / 1000) * scale.perM];
+  const [left, width] = [scale.x(tank.x_m - rowMm(tank) / 2000), (rowMm(tank) / 1000) * scale.perM];
   const [top, height] = [z(tank.z_m + tank.height_mm / 1000), (tank.height_mm / 1000) * scale.perM];
   const level = ((drawing?.travel_level_mm ?? 0) / 1000) * scale.perM;
   const text = drawing?.travel ?? "";
   return (
     <>
+      <rect {...handle(left, top, width, height)} />
       <rect x={left} y={top} width={width} height={height} className="fill-sheet" stroke="none" />
       <rect
         x={left}
@@ -151,7 +153,11 @@ function TankFromSide({
         className={on ? "stroke-rim" : trouble ? "stroke-rust" : "stroke-ink"}
         strokeWidth={on ? 2.6 : 1.8}
       />
-      {width > 46 && height > 15 && (
+      {Array.from({ length: tank.count - 1 }, (_, index) => {
+        const at = left + ((index + 1) * width) / tank.count;
+        return <path key={at} d={`M${at} ${top}v${height}`} strokeWidth="1" />;
+      })}
+      {width > text.length * 6.6 && height > 15 && (
         <text
           x={left + width / 2}
           y={top + height / 2 + 5}
@@ -176,7 +182,7 @@ function PlumbWeight({
 }: {
   x: number;
   y: number;
-  label: Label;
+  label: Label | undefined;
   text: string;
   kg: number;
   on: boolean;
@@ -186,22 +192,26 @@ function PlumbWeight({
   return (
     <g className={fill} stroke="none">
       <rect x={x - 22} y={y - 22} width="44" height="44" fill="transparent" />
-      <path d={`M${x} ${y}V${y - r - label.lift}`} className={on ? "stroke-rim" : "stroke-ink"} strokeWidth="1.1" />
+      {label && (
+        <path d={`M${x} ${y}V${y - r - label.lift}`} className={on ? "stroke-rim" : "stroke-ink"} strokeWidth="1.1" />
+      )}
       <path d={`M${x - r} ${y}h${2 * r}l${-r * 0.35} ${r * 1.25}h${-r * 1.3}z`} />
-      <text
-        x={label.x}
-        y={y - r - label.lift - 4}
-        textAnchor="middle"
-        style={{
-          fontSize: 12,
-          fontWeight: on ? 640 : 400,
-          paintOrder: "stroke",
-          stroke: "var(--sheet)",
-          strokeWidth: 3,
-        }}
-      >
-        {text}
-      </text>
+      {label && (
+        <text
+          x={label.x}
+          y={y - r - label.lift - 4}
+          textAnchor="middle"
+          style={{
+            fontSize: 12,
+            fontWeight: on ? 640 : 400,
+            paintOrder: "stroke",
+            stroke: "var(--sheet)",
+            strokeWidth: 3,
+          }}
+        >
+          {text}
+        </text>
+      )}
     </g>
   );
 }
@@ -209,19 +219,37 @@ function PlumbWeight({
 const LONGEST = 20;
 const short = (name: string) => (name.length > LONGEST ? `${name.slice(0, LONGEST - 1).trimEnd()}…` : name);
 
+type Aboard = { load: Load | Seat; text: string };
+
+/** Who sits on a seat and what is loaded, each with its weight. */
+function useAboard(): Aboard[] {
+  const { plan, assessment } = usePlan();
+  const { taken } = assessment.stages.load.drawing;
+  const read = (list: "seats" | "loads") =>
+    plan.load[list].map((load, index) => ({
+      load,
+      text: `${short(load.name)} ${assessment.readings[`/load/${list}/${index}/kg`]?.text ?? ""}`,
+    }));
+  return [...read("seats").filter(({ load }) => taken.includes(load.id)), ...read("loads")];
+}
+
 type Label = { x: number; lift: number };
 
-/** Where each label stands above its weight: inside the rig, and lifted so that no two stand in each other. */
+/** A drawing narrower than this has room for one label only: that of what is selected. */
+const NARROW = 430;
+
+/** Where each label stands above its weight: inside the rig, and lifted so that no two stand in each other; none where there is no room. */
 function placeLabels(
-  loads: readonly Load[],
-  texts: readonly string[],
+  aboard: readonly Aboard[],
   scale: Scale,
   z: (m: number) => number,
   [left, right]: readonly [number, number],
-): Label[] {
+  selected: string | null,
+): (Label | undefined)[] {
   const placed: { x: number; y: number; half: number }[] = [];
-  return loads.map((load, index) => {
-    const half = (texts[index] ?? "").length * 3.1 + 4;
+  return aboard.map(({ load, text }) => {
+    if (right - left < NARROW && load.id !== selected) return undefined;
+    const half = text.length * 3.1 + 4;
     const x = Math.max(left + half, Math.min(right - half, scale.x(load.x_m)));
     const base = z(load.z_m);
     let lift = 2;

@@ -35,16 +35,19 @@ export function placeForTank(
   const rig = plan.load.rig;
   const from = bodyFrom(rig);
   const wallM = exact ? 0 : WALL_M;
-  const x_m = between(x, tank.length_mm / 2000, from, from + rig.length_m, wallM);
+  const x_m = between(x, rowMm(tank) / 2000, from, from + rig.length_m, wallM);
   const y_m = between(y, tank.width_mm / 2000, -rig.width_m / 2, rig.width_m / 2, wallM);
   const moved = { ...tank, x_m, y_m };
   return plan.tanks.some((other) => other.id !== tank.id && overlaps(moved, other)) ? null : { x_m, y_m };
 }
 
+/** How far a tank reaches along the rig: several alike stand in a row. */
+export const rowMm = (tank: Tank): number => tank.count * tank.length_mm;
+
 function overlaps(a: Tank, b: Tank): boolean {
   const apart = 1e-6;
   return (
-    Math.abs(a.x_m - b.x_m) < (a.length_mm + b.length_mm) / 2000 - apart &&
+    Math.abs(a.x_m - b.x_m) < (rowMm(a) + rowMm(b)) / 2000 - apart &&
     Math.abs(a.y_m - b.y_m) < (a.width_mm + b.width_mm) / 2000 - apart &&
     a.z_m + a.height_mm / 1000 > b.z_m + apart &&
     b.z_m + b.height_mm / 1000 > a.z_m + apart

@@ -1,8 +1,9 @@
 import { readFileSync } from "node:fs";
 import { describe, expect, it } from "vitest";
 import type { Rig } from "../api/types";
-import { planOutline, sideOutline, wheelRadius, wheels, window } from "./outline";
+import { planOutline, sideOutline, window } from "./rigOutlines";
 import { bodyFrom, scaleFor, span } from "./scale";
+import { wheelRadius, wheels } from "./wheels";
 
 const rigs: { id: string; rig: Rig }[] = JSON.parse(
   readFileSync(new URL("../../../catalogue/rigs.json", import.meta.url), "utf8"),

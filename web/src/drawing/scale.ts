@@ -21,6 +21,3 @@ export function scaleFor(rig: Rig, width: number, margin: number, maxPerM = 130)
   const left = (width - (to - from) * perM) / 2;
   return { perM, x: (m) => left + (m - from) * perM };
 }
-
-/** What a place along the rig is measured from, to the middle of the thing. */
-export const ORIGIN = { road: "From front axle", trailer: "From coupling", boat: "Aft of amidships" } as const;

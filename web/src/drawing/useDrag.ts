@@ -21,6 +21,8 @@ export function useDrag() {
     style: { cursor: "grab", touchAction: "none" } as const,
     onFocus: () => onSelect?.(),
     onPointerDown: (event: PointerEvent<SVGElement>) => {
+      // Only the first button drags, and only one finger at a time.
+      if (event.button !== 0 || !event.isPrimary) return;
       event.currentTarget.setPointerCapture(event.pointerId);
       begun.current = { x: event.clientX, y: event.clientY };
       onSelect?.();
@@ -30,6 +32,10 @@ export function useDrag() {
       onMove((event.clientX - begun.current.x) / perM, (event.clientY - begun.current.y) / perM, false);
     },
     onPointerUp: () => {
+      begun.current = null;
+      onEnd?.();
+    },
+    onPointerCancel: () => {
       begun.current = null;
       onEnd?.();
     },

@@ -1,5 +1,5 @@
 import { useRef } from "react";
-import type { Load, Tank } from "../api/types";
+import type { Load, Seat, Tank } from "../api/types";
 import { patched } from "../plan/edits";
 import { usePlan } from "../plan/PlanContext";
 import { insideRig, placeForTank } from "./place";
@@ -11,11 +11,11 @@ export function useMoves() {
   const { plan, edit, settle } = usePlan();
   const from = useRef<{ id: string; x_m: number; y_m: number } | null>(null);
 
-  const begin = (part: Tank | Load) => {
+  const begin = (part: Tank | Load | Seat) => {
     if (from.current?.id !== part.id) from.current = { id: part.id, x_m: part.x_m, y_m: part.y_m };
     return from.current;
   };
-  const put = (list: string, index: number, part: Tank | Load, place: { x_m: number; y_m: number } | null) => {
+  const put = (list: string, index: number, part: Tank | Load | Seat, place: { x_m: number; y_m: number } | null) => {
     if (!place) return;
     const at = `${list}/${index}`;
     edit(
@@ -37,11 +37,12 @@ export function useMoves() {
         placeForTank(plan, tank, start.x_m + way.alongM, start.y_m + way.acrossM, way.exact),
       );
     },
-    moveLoad: (load: Load, way: Way) => {
+    moveLoad: (load: Load | Seat, way: Way) => {
       const start = begin(load);
+      const list = plan.load.loads.includes(load) ? "loads" : "seats";
       put(
-        "/load/loads",
-        plan.load.loads.indexOf(load),
+        `/load/${list}`,
+        plan.load[list].indexOf(load),
         load,
         insideRig(plan.load.rig, start.x_m + way.alongM, start.y_m + way.acrossM),
       );

@@ -1,69 +1,94 @@
-import { useEffect, useId } from "react";
-import { inWords } from "../plan/edits";
+import { useEffect, useId, useRef } from "react";
+import { inWords, valueAt } from "../plan/edits";
 import { usePlan } from "../plan/PlanContext";
 
 type Props = {
   pointer: string;
-  label: string;
+  /** Instead of the plan's own word for it. */
+  label?: string;
   /** Hides the label on screen; it is still read out. */
   bare?: boolean;
-  /** An empty field takes the value out of the plan. */
-  optional?: boolean;
   /** Words after the unit: “a time”. */
   after?: string;
-  width?: string;
 };
 
-/** A measured field: takes what people say, shows the plan's units, and says in place what it could not read. */
-export function QuantityField({ pointer, label, bare = false, optional = false, after, width = "w-20" }: Props) {
+/** A measured field: takes what people say, shows the plan's units, and says in place what it could not read. An empty text takes an optional value out of the plan. */
+export function QuantityField({ pointer, label, bare = false, after }: Props) {
   const { assessment, plan, settled, type, typed, untype, settle, set } = usePlan();
   const id = useId();
+  const input = useRef<HTMLInputElement>(null);
+  /** What stood in the plan when this visit began. */
+  const atFirst = useRef<unknown>(undefined);
+  /** Whether what is typed was ended with Enter. */
+  const entered = useRef(false);
   const reading = assessment.readings[pointer];
+  const optional = reading?.optional ?? false;
   const draft = typed(pointer);
   const refused = draft?.state === "refused";
   const waiting = draft?.state === "waiting";
+  const shown = draft?.text ?? reading?.text ?? "";
+  const name = label ?? reading?.label ?? "";
 
-  // Once left, a text that is in the plan gives way to the plan's own reading of it, as soon as that has come.
+  // Once left or entered, a text that is in the plan gives way to the plan's own reading of it, as soon as that has come.
   useEffect(() => {
-    if (draft?.state === "read" && settled && document.activeElement?.id !== id) untype(pointer);
-  }, [draft, settled, untype, pointer, id]);
+    if (draft?.state !== "read" || !settled) return;
+    const here = document.activeElement === input.current;
+    if (here && !entered.current) return;
+    untype(pointer);
+    if (here) requestAnimationFrame(() => input.current?.select());
+  }, [draft, settled, untype, pointer]);
 
-  const said = inWords(plan, pointer, label.toLowerCase());
+  const said = inWords(plan, pointer, name.toLowerCase());
   const change = (text: string) => {
+    entered.current = false;
     if (optional && text.trim() === "") {
       untype(pointer);
       set(pointer, undefined, said, pointer);
     } else type(pointer, text, said);
   };
+  const takeBack = () => {
+    untype(pointer);
+    if (valueAt(plan, pointer) !== atFirst.current) set(pointer, atFirst.current, said, pointer);
+  };
 
   return (
     <div className="field">
       <label htmlFor={id} className={bare ? "sr-only" : "label"}>
-        {label}
+        {name}
       </label>
       <span className="flex items-baseline gap-1.5">
         <input
           id={id}
+          ref={input}
           data-pointer={pointer}
-          className={`${width} text-right`}
+          className="text-right"
+          style={{ width: `calc(${Math.max(3, shown.length)}ch + 17px)` }}
           type="text"
           inputMode="text"
           autoComplete="off"
           autoCapitalize="off"
           spellCheck={false}
-          value={draft?.text ?? reading?.text ?? ""}
+          value={shown}
           placeholder={optional ? "none" : ""}
           aria-invalid={refused}
-          aria-describedby={draft ? `${id}-note` : undefined}
+          aria-describedby={refused || waiting ? `${id}-note` : undefined}
           onChange={(event) => change(event.target.value)}
-          onFocus={(event) => event.target.select()}
+          onFocus={(event) => {
+            atFirst.current = valueAt(plan, pointer);
+            event.target.select();
+          }}
           onBlur={() => {
             settle();
             if (draft?.state === "read" && settled) untype(pointer);
           }}
           onKeyDown={(event) => {
-            if (event.key === "Escape") untype(pointer);
-            if (event.key === "Enter") event.currentTarget.blur();
+            if (event.key === "Escape") takeBack();
+            if (event.key === "Enter") {
+              entered.current = true;
+              settle();
+              if (draft?.state === "read" && settled) untype(pointer);
+              event.currentTarget.select();
+            }
           }}
         />
         <span className="text-ink-2">
@@ -75,7 +100,16 @@ export function QuantityField({ pointer, label, bare = false, optional = false, 
         <div id={`${id}-note`} role="alert" className="refusal">
           {draft.violation?.message}
           {draft.violation?.choices?.map((choice) => (
-            <button key={choice} type="button" className="plain small" onClick={() => type(pointer, choice, said)}>
+            <button
+              key={choice}
+              type="button"
+              className="plain small"
+              onClick={() => {
+                type(pointer, choice, said, true);
+                entered.current = true;
+                input.current?.focus();
+              }}
+            >
               {choice}
             </button>
           ))}

@@ -1,23 +1,23 @@
 import { useId, useState } from "react";
-import { valueAt } from "../plan/edits";
+import { partAt, valueAt } from "../plan/edits";
 import { usePlan } from "../plan/PlanContext";
 
-/** A name in the plan. An empty one is not taken, and says so. */
-export function TextField({
-  pointer,
-  label,
-  bare = true,
-  className = "",
-}: {
-  pointer: string;
-  label: string;
-  bare?: boolean;
-  className?: string;
-}) {
+type Props = { pointer: string; label: string; bare?: boolean; className?: string };
+
+/** A name in the plan. An empty one, or one that another part of the list has, is not taken, and says so. */
+export function TextField({ pointer, label, bare = true, className = "" }: Props) {
   const { plan, set, settle } = usePlan();
   const id = useId();
-  const [empty, setEmpty] = useState(false);
-  const value = valueAt(plan, pointer);
+  const [refused, setRefused] = useState<string | null>(null);
+  const value = String(valueAt(plan, pointer) ?? "");
+  const part = partAt(pointer);
+  const list = part ? (valueAt(plan, part.replace(/\/[^/]+$/, "")) as { name: string }[]) : [];
+  const others = list.filter((_, index) => `${index}` !== part?.split("/").at(-1)).map((one) => one.name);
+  const change = (text: string) => {
+    const taken = text.trim() === "" || others.includes(text);
+    setRefused(taken ? text : null);
+    if (!taken) set(pointer, text, label.toLowerCase(), pointer);
+  };
   return (
     <div className={`field ${className}`}>
       <label htmlFor={id} className={bare ? "sr-only" : "label"}>
@@ -29,21 +29,20 @@ export function TextField({
         className="w-full"
         type="text"
         maxLength={60}
-        value={empty ? "" : String(value ?? "")}
-        aria-invalid={empty}
-        onChange={(event) => {
-          const blank = event.target.value.trim() === "";
-          setEmpty(blank);
-          if (!blank) set(pointer, event.target.value, label.toLowerCase(), pointer);
-        }}
+        value={refused ?? value}
+        aria-invalid={refused !== null}
+        aria-describedby={refused === null ? undefined : `${id}-note`}
+        onChange={(event) => change(event.target.value)}
+        onKeyDown={(event) => event.key === "Escape" && setRefused(null)}
         onBlur={() => {
-          setEmpty(false);
+          setRefused(null);
           settle();
         }}
       />
-      {empty && (
-        <p role="alert" className="refusal">
-          A name is needed; “{String(value)}” is kept until you give another.
+      {refused !== null && (
+        <p id={`${id}-note`} role="alert" className="refusal">
+          {refused.trim() === "" ? "A name is needed" : `Another one is called “${refused}”`}; “{value}” is kept until
+          you give another.
         </p>
       )}
     </div>

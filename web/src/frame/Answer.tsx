@@ -1,10 +1,13 @@
 import type { Assessment } from "../api/types";
 import { FigureButton } from "../plan/FigureButton";
+import { usePlan } from "../plan/PlanContext";
 
-/** What the stage says: one sentence, its figure in the colour of water, and a line of reason. */
+/** What the stage says: one sentence, its figure in the colour of water, and a line of reason. While it is older than what is typed it says so. */
 export function Answer({ answer }: { answer: Assessment["stages"]["use"]["answer"] }) {
+  const { settled, uncounted } = usePlan();
+  const older = !settled || uncounted > 0;
   return (
-    <header className="mb-3 max-w-[96ch]">
+    <header className={`answer ${older ? "answer-older" : ""}`} aria-busy={!settled}>
       <h1 aria-live="polite">
         {answer.before}
         <FigureButton id={answer.figure_id} className="text-water">
@@ -13,6 +16,11 @@ export function Answer({ answer }: { answer: Assessment["stages"]["use"]["answer
         {answer.after}
       </h1>
       <p className="mt-1 text-[15px] text-ink-2">{answer.reason}</p>
+      {uncounted > 0 && (
+        <p className="answer-note" role="status">
+          {uncounted === 1 ? "One text" : `${uncounted} texts`} typed and not counted here yet.
+        </p>
+      )}
     </header>
   );
 }

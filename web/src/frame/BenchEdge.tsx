@@ -1,63 +1,19 @@
 import { Popover, PopoverButton, PopoverPanel } from "@headlessui/react";
 import { useState } from "react";
 import { Link } from "react-router";
-import { api } from "../api/client";
 import type { Units } from "../api/types";
 import { Choice } from "../fields/Choice";
 import { TextField } from "../fields/TextField";
 import { usePlan } from "../plan/PlanContext";
 import { isUnsaved } from "../plan/planState";
-import type { Ground } from "./ground";
+import { useChoices } from "../plan/useCatalogue";
+import { givePlanFile } from "./givePlanFile";
+import type { Ground } from "./lightOrDark";
 import { RevisionsDialog } from "./RevisionsDialog";
-
-const UNITS: { kind: keyof Units; label: string; options: readonly (readonly [string, string])[] }[] = [
-  {
-    kind: "volume",
-    label: "Volume",
-    options: [
-      ["L", "litres"],
-      ["US gal", "US gal"],
-      ["imp gal", "imp gal"],
-    ],
-  },
-  {
-    kind: "length",
-    label: "Length",
-    options: [
-      ["mm", "mm"],
-      ["in", "inches"],
-    ],
-  },
-  {
-    kind: "mass",
-    label: "Weight",
-    options: [
-      ["kg", "kg"],
-      ["lb", "lb"],
-    ],
-  },
-  {
-    kind: "pressure",
-    label: "Pressure",
-    options: [
-      ["kPa", "kPa"],
-      ["bar", "bar"],
-      ["psi", "psi"],
-    ],
-  },
-  {
-    kind: "temperature",
-    label: "Temperature",
-    options: [
-      ["°C", "°C"],
-      ["°F", "°F"],
-    ],
-  },
-];
 
 /** The edge of the bench: which plan this is, whether it is saved, back and forth, units, and the plan's file. */
 export function BenchEdge({ ground, onTurnGround }: { ground: Ground; onTurnGround: () => void }) {
-  const { state, plan, undo, redo, setUnits } = usePlan();
+  const { state, plan, undo, redo } = usePlan();
   const [revisions, setRevisions] = useState(false);
   return (
     <footer className="edge">
@@ -68,55 +24,60 @@ export function BenchEdge({ ground, onTurnGround }: { ground: Ground; onTurnGrou
         <TextField pointer="/name" label="Name of the plan" className="edge-name" />
         <SaveState />
       </div>
-      <button
-        type="button"
-        className="plain"
-        onClick={undo}
-        disabled={state.past.length === 0}
-        title={state.past.at(-1)?.what}
-      >
-        Undo
-      </button>
-      <button
-        type="button"
-        className="plain"
-        onClick={redo}
-        disabled={state.future.length === 0}
-        title={state.future[0]?.what}
-      >
-        Redo
-      </button>
+      <Step label="Undo" what={state.past.at(-1)?.what} onStep={undo} />
+      <Step label="Redo" what={state.future[0]?.what} onStep={redo} />
       <Popover>
         <PopoverButton className="plain">Units</PopoverButton>
         <PopoverPanel anchor="top end" className="card card-on z-10 mb-2 flex flex-col gap-3 p-4">
-          {UNITS.map(({ kind, label, options }) => (
-            <Choice
-              key={kind}
-              label={label}
-              value={plan.units[kind]}
-              options={options as never}
-              onChange={(unit) => setUnits({ [kind]: unit })}
-            />
-          ))}
+          <UnitChoices />
         </PopoverPanel>
       </Popover>
       <Popover>
         <PopoverButton className="plain">File</PopoverButton>
         <PopoverPanel anchor="top end" className="card card-on z-10 mb-2 flex flex-col items-start gap-1 p-4">
-          <a className="quiet" href={api.exportUrl(state.id)} download>
+          <button type="button" className="quiet" onClick={() => givePlanFile(plan)}>
             Export the plan file
-          </a>
+          </button>
           <button type="button" className="quiet" onClick={() => setRevisions(true)}>
             Earlier revisions
           </button>
+          <button type="button" className="quiet" onClick={onTurnGround}>
+            {ground === "light" ? "Dark ground" : "Light ground"}
+          </button>
         </PopoverPanel>
       </Popover>
-      <button type="button" className="plain" onClick={onTurnGround}>
-        {ground === "light" ? "Dark" : "Light"}
-      </button>
       <RevisionsDialog open={revisions} onClose={() => setRevisions(false)} />
     </footer>
   );
+}
+
+/** Stays where the keyboard is when there is nothing more to undo. */
+function Step({ label, what, onStep }: { label: string; what: string | undefined; onStep: () => void }) {
+  const idle = what === undefined;
+  return (
+    <button type="button" className="plain" aria-disabled={idle} title={what} onClick={() => !idle && onStep()}>
+      {label}
+    </button>
+  );
+}
+
+function UnitChoices() {
+  const { plan, setUnits } = usePlan();
+  const choices = useChoices();
+  return (Object.keys(plan.units) as (keyof Units)[]).map((kind) => {
+    const choice = choices[`/units/${kind}`];
+    return (
+      choice && (
+        <Choice
+          key={kind}
+          label={choice.label}
+          value={plan.units[kind]}
+          options={choice.options}
+          onChange={(unit) => setUnits({ [kind]: unit })}
+        />
+      )
+    );
+  });
 }
 
 function SaveState() {
@@ -130,7 +91,7 @@ function SaveState() {
           ? ["Saving …", "text-ink-2"]
           : [`Saved, revision ${state.saved.revision}`, "text-ink-2"];
   return (
-    <p role="status" className={`edge-save ${ink}`}>
+    <p role="status" className={`edge-save ${ink}`} title={text}>
       {text}
     </p>
   );

@@ -3,7 +3,10 @@ import { useQuery } from "@tanstack/react-query";
 import { api } from "../api/client";
 import type { Assessment, Plan } from "../api/types";
 import { differences, partAt, valueAt } from "../plan/edits";
+import { focusSoon } from "../plan/focus";
 import { usePlan } from "../plan/PlanContext";
+import { type Place, placeOf, pointerOf } from "../plan/parts";
+import type { Resolution } from "../plan/planState";
 import { together } from "../plan/planState";
 
 /** Two windows have changed the same plan: both states side by side, put together where they can be, and nothing is lost by any choice. */
@@ -14,6 +17,10 @@ export function ConflictView() {
   if (!theirs) return null;
   const rows = differences(plan, theirs).slice(0, 40);
   const canMerge = together(state) !== null;
+  const goOn = (resolution: Resolution) => {
+    resolve(resolution);
+    focusSoon("#bench");
+  };
   return (
     <Dialog open onClose={() => {}} className="relative z-30">
       <div className="fixed inset-0 bg-ink/40" aria-hidden />
@@ -37,11 +44,11 @@ export function ConflictView() {
                 </tr>
               </thead>
               <tbody>
-                {rows.map((pointer) => (
-                  <tr key={pointer} className="border-t border-dotted border-rule align-top">
-                    <td className="py-1.5">{spoken(pointer, plan, theirs)}</td>
-                    <td className="px-3 py-1.5 font-[560]">{shown(plan, pointer, mineRead)}</td>
-                    <td className="px-3 py-1.5 font-[560]">{shown(theirs, pointer, theirsRead)}</td>
+                {rows.map((place) => (
+                  <tr key={place} className="border-t border-dotted border-rule align-top">
+                    <td className="py-1.5">{spoken(place, plan, theirs, { ...theirsRead, ...mineRead })}</td>
+                    <td className="px-3 py-1.5 font-[560]">{shown(plan, place, mineRead)}</td>
+                    <td className="px-3 py-1.5 font-[560]">{shown(theirs, place, theirsRead)}</td>
                   </tr>
                 ))}
               </tbody>
@@ -49,14 +56,14 @@ export function ConflictView() {
           </div>
           <div className="mt-4 flex flex-wrap gap-2">
             {canMerge && (
-              <button type="button" className="go" onClick={() => resolve("both")}>
+              <button type="button" className="go" onClick={() => goOn("both")}>
                 Put both together
               </button>
             )}
-            <button type="button" className={canMerge ? "plain" : "go"} onClick={() => resolve("mine")}>
+            <button type="button" className={canMerge ? "plain" : "go"} onClick={() => goOn("mine")}>
               Go on with mine
             </button>
-            <button type="button" className="plain" onClick={() => resolve("theirs")}>
+            <button type="button" className="plain" onClick={() => goOn("theirs")}>
               Take theirs
             </button>
           </div>
@@ -66,29 +73,33 @@ export function ConflictView() {
   );
 }
 
+/** The readings of a plan, by place. */
 function useReadings(plan: Plan | undefined): Assessment["readings"] {
   const query = useQuery({
-    queryKey: ["assess", plan],
-    queryFn: () => api.assess(plan!),
+    queryKey: ["assess", "-", plan],
+    queryFn: () => api.assess(plan!, "-"),
     enabled: plan !== undefined,
     staleTime: Number.POSITIVE_INFINITY,
   });
-  return query.data?.readings ?? {};
+  const readings = query.data?.readings;
+  if (!plan || !readings) return {};
+  return Object.fromEntries(Object.entries(readings).map(([pointer, reading]) => [placeOf(plan, pointer), reading]));
 }
 
-/** “Tail tank, length”: the part's own name and the last word of the key, without its unit. */
-function spoken(pointer: string, mine: Plan, theirs: Plan): string {
-  const keys = pointer.split("/").slice(1);
-  const part = partAt(pointer);
+/** “Tail tank, length, along”: the part's own name and the core's word for the field. */
+function spoken(place: Place, mine: Plan, theirs: Plan, readings: Assessment["readings"]): string {
+  const part = partAt(place);
   const name = part && (valueAt(mine, `${part}/name`) ?? valueAt(theirs, `${part}/name`));
-  const last = (keys.at(-1) ?? "").replace(/_(mm|m|kg|l|lpm)$/, "").replaceAll("_", " ");
-  return name ? (part === pointer ? String(name) : `${name}, ${last}`) : keys.slice(0, -1).concat(last).join(", ");
+  if (name && part === place) return String(name);
+  const what = readings[place]?.label.toLowerCase() ?? (place.split("/").at(-1) ?? "").replaceAll("_", " ");
+  return name ? `${name}, ${what}` : what;
 }
 
-function shown(plan: Plan, pointer: string, readings: Assessment["readings"]): string {
-  const reading = readings[pointer];
-  if (reading) return `${reading.text} ${reading.symbol}`.trim();
-  const value = valueAt(plan, pointer);
+function shown(plan: Plan, place: Place, readings: Assessment["readings"]): string {
+  if (pointerOf(plan, place) === undefined) return "not there";
+  const reading = readings[place];
+  if (reading?.text) return `${reading.text} ${reading.symbol}`.trim();
+  const value = valueAt(plan, place);
   if (value === undefined) return "not there";
   return typeof value === "object" ? "there" : String(value);
 }

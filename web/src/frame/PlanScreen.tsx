@@ -2,12 +2,12 @@ import { useQuery } from "@tanstack/react-query";
 import { Link, Navigate, useParams } from "react-router";
 import { Away, api } from "../api/client";
 import { PlanProvider } from "../plan/PlanProvider";
-import { isStage } from "../plan/stages";
+import { hasView } from "../stages/stageViews";
 import { Frame } from "./Frame";
-import type { Ground } from "./ground";
+import type { Ground } from "./lightOrDark";
 
 /** One plan, opened from the server. */
-export function PlanScreen({ ground, onTurnGround }: { ground: Ground; onTurnGround: () => void }) {
+export default function PlanScreen({ ground, onTurnGround }: { ground: Ground; onTurnGround: () => void }) {
   const { id = "", stage } = useParams();
   const saved = useQuery({
     queryKey: ["plan", id],
@@ -17,7 +17,7 @@ export function PlanScreen({ ground, onTurnGround }: { ground: Ground; onTurnGro
     retry: (_, error) => error instanceof Away,
     retryDelay: 1500,
   });
-  if (!isStage(stage)) return <Navigate to={`/plans/${id}/use`} replace />;
+  if (!hasView(stage)) return <Navigate to={`/plans/${id}/use`} replace />;
   if (saved.isError) {
     return (
       <main className="p-8">
@@ -37,7 +37,7 @@ export function PlanScreen({ ground, onTurnGround }: { ground: Ground; onTurnGro
     );
   }
   return (
-    <PlanProvider key={id} saved={saved.data}>
+    <PlanProvider key={id} saved={saved.data} stage={stage}>
       <Frame stage={stage} ground={ground} onTurnGround={onTurnGround} />
     </PlanProvider>
   );

@@ -1,17 +1,13 @@
 import { Link } from "react-router";
-import type { GlassCell, Severity } from "../api/types";
+import type { GlassCell, Severity, StageName } from "../api/types";
 import { usePlan } from "../plan/PlanContext";
 
 const INK: Record<Severity, string> = { stop: "text-rust", fix: "text-brass", watch: "" };
 
 /** The few figures that trade against each other, always in sight. */
-export function SightGlass() {
+export function SightGlass({ stage }: { stage: StageName }) {
   const { assessment, before, state } = usePlan();
-  const counts = (severity: Severity) => assessment.findings.filter((finding) => finding.severity === severity).length;
-  const [stops, fixes, watches] = [counts("stop"), counts("fix"), counts("watch")];
-  const worst = stops > 0 ? stops : fixes > 0 ? fixes : watches;
-  const word = stops > 0 ? `stop, ${fixes} to fix` : fixes > 0 ? `to fix, ${watches} to watch` : "to watch";
-  const firstStage = assessment.findings[0]?.stage ?? "use";
+  const { snags } = assessment;
   return (
     <section aria-label="Sight glass" className="glass">
       {assessment.glass.map((cell) => (
@@ -23,12 +19,12 @@ export function SightGlass() {
         />
       ))}
       <div className="glass-cell">
-        <Link className="label glass-link" to={`/plans/${state.id}/${firstStage}#snags`}>
+        <Link className="label glass-link" to={`/plans/${state.id}/${snags.stage ?? stage}#snags`}>
           Snags
         </Link>
         <p className="glass-figure">
-          <span className={`big ${stops > 0 ? "text-rust" : fixes > 0 ? "text-brass" : ""}`}>{worst}</span>{" "}
-          <span className="beside">{word}</span>
+          <span className={`big ${INK[snags.severity ?? "watch"]}`}>{snags.figure}</span>{" "}
+          <span className="beside">{snags.words}</span>
         </p>
       </div>
     </section>

@@ -1,13 +1,14 @@
 import { Disclosure, DisclosureButton, DisclosurePanel } from "@headlessui/react";
 import type { Finding, Severity, StageName } from "../api/types";
 import { usePlan } from "../plan/PlanContext";
-import { STAGES } from "../plan/stages";
+import { useStages } from "../plan/useStages";
 
 /** The findings of this stage, worst first, with their fixes; those of the other stages in a line. */
 export function Snags({ stage }: { stage: StageName }) {
   const { assessment } = usePlan();
   const here = assessment.findings.filter((finding) => finding.stage === stage);
-  const elsewhere = STAGES.filter((one) => one.name !== stage)
+  const elsewhere = useStages()
+    .filter((one) => one.name !== stage)
     .map((one) => ({ ...one, count: assessment.findings.filter((finding) => finding.stage === one.name).length }))
     .filter((one) => one.count > 0);
   return (
@@ -34,32 +35,37 @@ export function Snags({ stage }: { stage: StageName }) {
 
 function Snag({ finding }: { finding: Finding }) {
   const { apply, goTo, settled } = usePlan();
+  const lookAt = finding.look_at;
   return (
     <article className="border-b border-rule py-3">
       <h2 className="flex gap-2">
         <Mark severity={finding.severity} />
+        <span className="sr-only">{finding.severity_word}:</span>
         {finding.title}
       </h2>
       <p className="mt-1 mb-2 text-[13.5px] text-ink-2">{finding.why}</p>
       <div className="flex flex-wrap gap-1.5">
         {finding.fixes.map((fix, index) => (
-          <button
-            key={fix.label}
-            type="button"
-            className={index === 0 ? "go" : "plain"}
-            disabled={!settled}
-            onClick={() => {
-              apply(fix);
-              // The snag goes, and its buttons with it; the keyboard stays among the others.
-              document.getElementById("snags")?.focus();
-            }}
-          >
-            {fix.label}
-          </button>
+          <div key={fix.label} className={fix.cost ? "basis-full" : ""}>
+            <button
+              type="button"
+              className={index === 0 && !fix.cost ? "go" : "plain"}
+              aria-disabled={!settled}
+              onClick={() => {
+                if (!settled) return;
+                apply(fix);
+                // The snag goes, and its buttons with it; the keyboard stays among the others.
+                document.getElementById("snags")?.focus();
+              }}
+            >
+              {fix.label}
+            </button>
+            {fix.cost && <p className="mt-0.5 mb-1 text-[12.5px] text-brass">{fix.cost}</p>}
+          </div>
         ))}
-        {finding.look_at && (
-          <button type="button" className="plain" onClick={() => goTo(finding.look_at!)}>
-            {lookAtLabel(finding.look_at)}
+        {lookAt && (
+          <button type="button" className="plain" onClick={() => goTo(lookAt.pointer)}>
+            {lookAt.label}
           </button>
         )}
       </div>
@@ -67,30 +73,18 @@ function Snag({ finding }: { finding: Finding }) {
   );
 }
 
-function lookAtLabel(pointer: string): string {
-  if (pointer.endsWith("weighed_kg")) return "Enter a ticket";
-  return pointer.includes("limit_kg") ? "Check the plate" : "Show the field";
-}
-
-const SAID: Record<Severity, string> = { stop: "Stop:", fix: "To fix:", watch: "Worth knowing:" };
-
-/** A chip of rust, a brass triangle or a plain ring, each with its word for those who cannot see it. */
+/** A chip of rust, a brass triangle or a plain ring; the word for it stands beside. */
 function Mark({ severity }: { severity: Severity }) {
   return (
-    <>
-      <svg viewBox="0 0 16 16" className="mt-0.5 size-[16px] flex-none" aria-hidden>
-        {severity === "stop" && (
-          <>
-            <path d="M5 1h6l4 4v6l-4 4H5l-4-4V5z" className="fill-rust" />
-            <path d="M4.500 8h7" className="stroke-sheet" strokeWidth="2" />
-          </>
-        )}
-        {severity === "fix" && <path d="M8 2l6.500 12h-13z" fill="none" className="stroke-brass" strokeWidth="2" />}
-        {severity === "watch" && (
-          <circle cx="8" cy="8" r="6.200" fill="none" className="stroke-ink-2" strokeWidth="2" />
-        )}
-      </svg>
-      <span className="sr-only">{SAID[severity]}</span>
-    </>
+    <svg viewBox="0 0 16 16" className="mt-0.5 size-[16px] flex-none" aria-hidden>
+      {severity === "stop" && (
+        <>
+          <path d="M5 1h6l4 4v6l-4 4H5l-4-4V5z" className="fill-rust" />
+          <path d="M4.500 8h7" className="stroke-sheet" strokeWidth="2" />
+        </>
+      )}
+      {severity === "fix" && <path d="M8 2l6.500 12h-13z" fill="none" className="stroke-brass" strokeWidth="2" />}
+      {severity === "watch" && <circle cx="8" cy="8" r="6.200" fill="none" className="stroke-ink-2" strokeWidth="2" />}
+    </svg>
   );
 }

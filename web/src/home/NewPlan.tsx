@@ -1,9 +1,9 @@
-import { useQuery } from "@tanstack/react-query";
-import { type FormEvent, useState } from "react";
+import { type FormEvent, useRef, useState } from "react";
 import { Link, useNavigate } from "react-router";
-import { Away, api } from "../api/client";
+import { api } from "../api/client";
 import type { FirstAnswers } from "../api/types";
 import { Choice } from "../fields/Choice";
+import { useCatalogue } from "../plan/useCatalogue";
 import { Preview, type Refusals, refusalsOf, usePreview } from "./Preview";
 
 const KEY = "yardcask.first-answers";
@@ -20,6 +20,9 @@ const BEGINNING = {
 };
 type Draft = typeof BEGINNING;
 
+/** Those that the first answers are shown in; the others can be chosen later. */
+const UNITS = ["volume", "length", "mass"] as const;
+
 function draftKept(): Draft {
   try {
     return { ...BEGINNING, ...JSON.parse(sessionStorage.getItem(KEY) ?? "{}") };
@@ -33,17 +36,13 @@ function asAnswers({ name, ...rest }: Draft): FirstAnswers {
 }
 
 /** Four questions, after which there is a plan that works. */
-export function NewPlan() {
+export default function NewPlan() {
   const navigate = useNavigate();
-  const catalogue = useQuery({
-    queryKey: ["catalogue"],
-    queryFn: api.catalogue,
-    staleTime: Number.POSITIVE_INFINITY,
-    retry: (_, error) => error instanceof Away,
-    retryDelay: 1500,
-  });
+  const catalogue = useCatalogue();
   const [draft, setDraft] = useState<Draft>(draftKept);
   const [begun, setBegun] = useState<Refusals | null>(null);
+  const beginning = useRef(false);
+  const choices = catalogue?.choices ?? {};
   const answer = (change: Partial<Draft>) => {
     const next = { ...draft, ...change };
     setDraft(next);
@@ -55,11 +54,15 @@ export function NewPlan() {
   const refused = begun ?? preview.refusals;
   const begin = async (event: FormEvent) => {
     event.preventDefault();
+    // However often the button is pressed, one plan is begun.
+    if (beginning.current) return;
+    beginning.current = true;
     try {
       const saved = await api.start(answers);
       sessionStorage.removeItem(KEY);
       navigate(`/plans/${saved.id}/use`);
     } catch (error) {
+      beginning.current = false;
       setBegun(refusalsOf(error));
     }
   };
@@ -82,11 +85,7 @@ export function NewPlan() {
             <Choice
               label="and how freely do they use water?"
               value={draft.habit}
-              options={[
-                ["frugal", "frugal"],
-                ["ordinary", "ordinary"],
-                ["generous", "generous"],
-              ]}
+              options={catalogue?.levels ?? []}
               onChange={(habit) => answer({ habit })}
             />
           </fieldset>
@@ -94,11 +93,7 @@ export function NewPlan() {
             <Choice
               label="2  How do they stay?"
               value={draft.stay}
-              options={[
-                ["sites", "serviced sites"],
-                ["mixed", "mixed"],
-                ["wild", "wild nights"],
-              ]}
+              options={choices["/use/stay"]?.options ?? []}
               onChange={(stay) => answer({ stay })}
             />
           </fieldset>
@@ -111,16 +106,16 @@ export function NewPlan() {
             />
           </fieldset>
           <fieldset className="card card-on flex flex-col gap-3 p-4">
-            {catalogue.data && (
+            {catalogue && (
               <Choice
                 label="4  Which rig?"
                 value={draft.rig}
-                options={catalogue.data.rigs.map((rig) => [rig.id, rig.label] as const)}
+                options={catalogue.rigs.map((rig) => ({ value: rig.id, text: rig.label }))}
                 onChange={(rig) => answer({ rig })}
               />
             )}
             <p className="text-[13px] text-ink-2">
-              {catalogue.data?.rigs.find((rig) => rig.id === draft.rig)?.about} Its figures are typical ones, made up;
+              {catalogue?.rigs.find((rig) => rig.id === draft.rig)?.about} Its figures are typical ones, made up;
               replace them by your plate, ticket and tape.
             </p>
             {refused["/rig"] && <p className="refusal">{refused["/rig"]}</p>}
@@ -133,34 +128,20 @@ export function NewPlan() {
             wide
           />
           <fieldset className="flex flex-wrap gap-x-6 gap-y-3">
-            <Choice
-              label="Volume"
-              value={draft.volume}
-              options={[
-                ["L", "litres"],
-                ["US gal", "US gal"],
-                ["imp gal", "imp gal"],
-              ]}
-              onChange={(volume) => answer({ volume })}
-            />
-            <Choice
-              label="Length"
-              value={draft.length}
-              options={[
-                ["mm", "mm"],
-                ["in", "inches"],
-              ]}
-              onChange={(length) => answer({ length })}
-            />
-            <Choice
-              label="Weight"
-              value={draft.mass}
-              options={[
-                ["kg", "kg"],
-                ["lb", "lb"],
-              ]}
-              onChange={(mass) => answer({ mass })}
-            />
+            {UNITS.map((kind) => {
+              const choice = choices[`/units/${kind}`];
+              return (
+                choice && (
+                  <Choice
+                    key={kind}
+                    label={choice.label}
+                    value={draft[kind]}
+                    options={choice.options}
+                    onChange={(unit) => answer({ [kind]: unit })}
+                  />
+                )
+              );
+            })}
           </fieldset>
           {refused[""] && (
             <p role="alert" className="text-rust">

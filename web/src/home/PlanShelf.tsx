@@ -4,6 +4,8 @@ import { useRef, useState } from "react";
 import { Link, useNavigate } from "react-router";
 import { Away, api, Refused } from "../api/client";
 import type { Plan, PlanSummary } from "../api/types";
+import { Choice } from "../fields/Choice";
+import { RigSmall } from "./RigSmall";
 
 /** All plans: open one, begin one, take one in from a file, or put one away. */
 export function PlanShelf() {
@@ -22,6 +24,14 @@ export function PlanShelf() {
     setPutAway(plan);
     await refresh();
   };
+  const copy = async (plan: PlanSummary) => {
+    await api.copy(plan.id);
+    await refresh();
+  };
+  const [sought, setSought] = useState("");
+  const [order, setOrder] = useState("latest");
+  const all = plans.data?.plans ?? [];
+  const shown = all.filter((plan) => isFound(plan, sought)).sort(ORDERS[order]?.by);
   const bringBack = async (plan: PlanSummary) => {
     await api.undelete(plan.id);
     setPutAway(null);
@@ -56,27 +66,91 @@ export function PlanShelf() {
       {plans.data?.plans.length === 0 && (
         <p className="text-ink-2">The shelf is empty. Four questions make a plan that works.</p>
       )}
+      {all.length > 1 && (
+        <div className="flex flex-wrap items-end gap-x-6 gap-y-2">
+          <label className="field">
+            <span className="label">Find</span>
+            <input
+              type="text"
+              className="w-56"
+              value={sought}
+              placeholder="a name, an answer, a snag"
+              onChange={(event) => setSought(event.target.value)}
+            />
+          </label>
+          <Choice
+            label="Order"
+            value={order}
+            options={Object.entries(ORDERS).map(([value, { text }]) => ({ value, text }))}
+            onChange={setOrder}
+          />
+        </div>
+      )}
+      {all.length > 0 && shown.length === 0 && <p role="status">No plan speaks of “{sought}”.</p>}
       <ul className="flex flex-col gap-2.5">
-        {plans.data?.plans.map((plan) => (
-          <li key={plan.id} className="card card-on flex items-center justify-between gap-3 px-4 py-2.5">
-            <Link to={`/plans/${plan.id}/use`} className="min-w-0 flex-1 py-1">
-              <b className="block text-[19px] font-[620]">{plan.name}</b>
-              <span className="text-[13px] text-ink-2">
-                saved{" "}
-                <time dateTime={plan.updated_at}>
-                  {new Date(plan.updated_at).toLocaleString("en-GB", { dateStyle: "medium", timeStyle: "short" })}
-                </time>
-                , revision {plan.revision}
-              </span>
-            </Link>
-            <button type="button" className="plain" onClick={() => remove(plan)} aria-label={`Put away ${plan.name}`}>
-              Put away
-            </button>
-          </li>
+        {shown.map((plan) => (
+          <PlanCard key={plan.id} plan={plan} onCopy={() => copy(plan)} onRemove={() => remove(plan)} />
         ))}
       </ul>
       <PutAway plans={plans.data?.deleted.filter((plan) => plan.id !== putAway?.id) ?? []} onBringBack={bringBack} />
     </main>
+  );
+}
+
+const RANK = { stop: 0, fix: 1, watch: 2 };
+
+/** The ways in which the shelf can be sorted. */
+const ORDERS: Record<string, { text: string; by: (a: PlanSummary, b: PlanSummary) => number }> = {
+  latest: { text: "latest first", by: (a, b) => b.updated_at.localeCompare(a.updated_at) },
+  name: { text: "by name", by: (a, b) => a.name.localeCompare(b.name) },
+  trouble: {
+    text: "trouble first",
+    by: (a, b) => (a.note.severity ? RANK[a.note.severity] : 3) - (b.note.severity ? RANK[b.note.severity] : 3),
+  },
+};
+
+function isFound({ name, note }: PlanSummary, sought: string): boolean {
+  const text = `${name} ${note.answer} ${note.snag ?? ""} ${note.rig.body}`.toLowerCase();
+  return sought
+    .toLowerCase()
+    .split(/\s+/)
+    .every((word) => text.includes(word));
+}
+
+/** One plan on the shelf: its rig drawn small, its answer, and its worst snag. */
+function PlanCard({ plan, onCopy, onRemove }: { plan: PlanSummary; onCopy: () => void; onRemove: () => void }) {
+  const { answer, snag, severity, severity_word, rig } = plan.note;
+  const ink = severity === "stop" ? "text-rust" : severity === "fix" ? "text-brass" : "text-ink-2";
+  return (
+    <li className="card card-on flex flex-wrap items-center gap-x-4 gap-y-2 px-4 py-2.5">
+      <Link to={`/plans/${plan.id}/use`} className="flex min-w-0 flex-1 basis-72 items-center gap-4 py-1">
+        <RigSmall rig={rig} />
+        <span className="min-w-0">
+          <b className="block text-[19px] font-[620]">{plan.name}</b>
+          <span className="sentence block text-[15.5px]">{answer}</span>
+          {snag && (
+            <span className={`block text-[13.5px] ${ink}`}>
+              {severity_word}: {snag}.
+            </span>
+          )}
+          <span className="block text-[12.5px] text-ink-2">
+            saved{" "}
+            <time dateTime={plan.updated_at}>
+              {new Date(plan.updated_at).toLocaleString("en-GB", { dateStyle: "medium", timeStyle: "short" })}
+            </time>
+            , revision {plan.revision}
+          </span>
+        </span>
+      </Link>
+      <span className="flex gap-2">
+        <button type="button" className="plain" onClick={onCopy} aria-label={`Copy ${plan.name}`}>
+          Copy
+        </button>
+        <button type="button" className="plain" onClick={onRemove} aria-label={`Put away ${plan.name}`}>
+          Put away
+        </button>
+      </span>
+    </li>
   );
 }
 

@@ -2,7 +2,7 @@ import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { useEffect, useState } from "react";
 import { Away, api, Refused } from "../api/client";
 import type { Assessment, FirstAnswers } from "../api/types";
-import { STAGES } from "../plan/stages";
+import { stagesOf } from "../plan/useStages";
 
 const DEBOUNCE_MS = 120;
 
@@ -37,24 +37,27 @@ export function usePreview(answers: FirstAnswers): { assessment: Assessment | un
   return { assessment: query.data ?? last, refusals: query.isError ? refusalsOf(query.error) : {} };
 }
 
-/** The answers of the plan to be, one sentence a stage. */
+/** The answers of the plan to be, one sentence a stage, and the worst that it will say of itself. */
 export function Preview({ assessment }: { assessment: Assessment | undefined }) {
   if (!assessment) return null;
+  const worst = assessment.findings.filter((finding) => finding.severity !== "watch").slice(0, 3);
   return (
     <section aria-label="What the plan will say" aria-live="polite" className="card flex flex-col gap-4 p-5">
-      {STAGES.map(({ name }) => {
-        const { before, figure, after, reason } = assessment.stages[name].answer;
-        return (
-          <div key={name}>
-            <p className={name === "use" ? "sentence text-[27px]" : "sentence text-[19px]"}>
-              {before}
-              <span className="text-water">{figure}</span>
-              {after}
-            </p>
-            <p className="mt-0.5 text-[13px] text-ink-2">{reason}</p>
-          </div>
-        );
-      })}
+      {stagesOf(assessment).map(({ name, answer }, index) => (
+        <div key={name}>
+          <p className={index === 0 ? "sentence text-[27px]" : "sentence text-[19px]"}>
+            {answer.before}
+            <span className="text-water">{answer.figure}</span>
+            {answer.after}
+          </p>
+          <p className="mt-0.5 text-[13px] text-ink-2">{answer.reason}</p>
+        </div>
+      ))}
+      {worst.map((finding) => (
+        <p key={finding.title} className={finding.severity === "stop" ? "text-rust" : "text-brass"}>
+          <b className="font-[640]">{finding.severity_word}:</b> {finding.title}.
+        </p>
+      ))}
     </section>
   );
 }

@@ -15,16 +15,20 @@ export type PlanWork = {
   edit: (plan: Plan, what: string, key?: string) => void;
   set: (pointer: string, value: unknown, what: string, key?: string) => void;
   apply: (fix: Fix) => void;
-  /** Applies a patch that appends a part, and says the part's id. */
+  /** Applies a patch that appends a part, says the part's id, and goes to its name. */
   add: (addition: Fix) => string;
+  /** Takes a part out of its list; the keyboard goes on at what the selector names. */
+  remove: (pointer: string, focus: string) => void;
   setUnits: (units: Partial<Units>) => void;
   undo: () => void;
   redo: () => void;
-  /** Text typed into a measured field: read by the server, kept until it can be. */
-  type: (pointer: string, text: string, what: string) => void;
+  /** Text typed into a measured field: read by the server, kept until it can be; sure when an unlikely value was confirmed. */
+  type: (pointer: string, text: string, what: string, sure?: boolean) => void;
   typed: (pointer: string) => Typed | undefined;
   /** Forgets what was typed at and below a pointer. */
   untype: (under: string) => void;
+  /** What was typed and is not counted yet, or cannot be. */
+  uncounted: number;
   /** Ends an undo step: the next edit begins a new one. */
   settle: () => void;
   resolve: (resolution: Resolution) => void;

@@ -1,31 +1,34 @@
 import { type ReactNode, useCallback, useMemo, useReducer, useState } from "react";
 import { useNavigate } from "react-router";
 import type { SavedPlan, Units } from "../api/types";
-import { idAdded, patched, withValue } from "./edits";
+import { patched, valueAt, withValue } from "./edits";
+import { fieldAt, focusSoon } from "./focus";
 import { keptHere, reopened } from "./keptHere";
 import { PlanContext, type PlanWork } from "./PlanContext";
-import { planReducer } from "./planState";
+import { partAdded, placeOf, pointerOf, withNewIds } from "./parts";
+import { notRead, planReducer } from "./planState";
 import { SumDialog } from "./SumDialog";
-import { stageOf } from "./stages";
 import { useAssessment } from "./useAssessment";
+import { reveal } from "./useReveal";
 import { useSaving } from "./useSaving";
 import { useTyping } from "./useTyping";
 
-/** Holds one open plan: its edits, its saving and its assessment. */
-export function PlanProvider({ saved, children }: { saved: SavedPlan; children: ReactNode }) {
+/** Holds one open plan: its edits, its saving, and its assessment with the fixes of the stage that is looked at. */
+export function PlanProvider({ saved, stage, children }: { saved: SavedPlan; stage: string; children: ReactNode }) {
   const [state, dispatch] = useReducer(planReducer, saved, (given) => reopened(given, keptHere(given.id)));
   const [sum, setSum] = useState<string | null>(null);
   const navigate = useNavigate();
-  const { assessment, before, settled } = useAssessment(state.plan);
+  const { assessment, before, settled } = useAssessment(state.plan, stage);
   useSaving(state, dispatch);
   const type = useTyping(state, dispatch);
 
   const goTo = useCallback(
     (pointer: string) => {
       setSum(null);
-      navigate(`/plans/${saved.id}/${stageOf(pointer)}`, { state: { field: pointer } });
+      const to = assessment?.readings[pointer]?.stage ?? stage;
+      navigate(`/plans/${saved.id}/${to}`, { state: { field: pointer } });
     },
-    [navigate, saved.id],
+    [navigate, saved.id, assessment, stage],
   );
 
   const work = useMemo<PlanWork | null>(() => {
@@ -40,20 +43,35 @@ export function PlanProvider({ saved, children }: { saved: SavedPlan; children: 
       settled,
       edit,
       set: (pointer, value, what, key) => edit(withValue(state.plan, pointer, value), what, key),
-      apply: ({ label, patch }) => edit(patched(state.plan, patch), label),
+      apply: ({ label, patch }) => edit(patched(state.plan, withNewIds(state.plan, patch)), label),
       add: ({ label, patch }) => {
-        edit(patched(state.plan, patch), label);
-        return idAdded(patch);
+        const added = withNewIds(state.plan, patch);
+        const next = patched(state.plan, added);
+        const place = partAdded(added) ?? "";
+        edit(next, label);
+        const name = `${pointerOf(next, place)}/name`;
+        reveal(name);
+        focusSoon(fieldAt(name));
+        return place.slice(place.indexOf("@") + 1);
+      },
+      remove: (pointer, focus) => {
+        dispatch({ type: "untyped", under: placeOf(state.plan, pointer) });
+        edit(
+          patched(state.plan, [{ op: "remove", path: pointer }]),
+          `without ${valueAt(state.plan, `${pointer}/name`)}`,
+        );
+        focusSoon(focus);
       },
       setUnits: (units: Partial<Units>) => {
-        dispatch({ type: "untyped", under: "/" });
+        dispatch({ type: "counted" });
         edit({ ...state.plan, units: { ...state.plan.units, ...units } }, "units");
       },
       undo: () => dispatch({ type: "undo" }),
       redo: () => dispatch({ type: "redo" }),
-      type,
-      typed: (pointer) => state.typed[pointer],
-      untype: (under) => dispatch({ type: "untyped", under }),
+      type: (pointer, text, what, sure) => type(placeOf(state.plan, pointer), text, what, sure),
+      typed: (pointer) => state.typed[placeOf(state.plan, pointer)],
+      untype: (under) => dispatch({ type: "untyped", under: placeOf(state.plan, under) }),
+      uncounted: Object.values(notRead(state.typed)).length,
       settle: () => dispatch({ type: "settle" }),
       resolve: (resolution) => dispatch({ type: "resolve", with: resolution }),
       openSum: setSum,

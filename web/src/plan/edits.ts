@@ -1,5 +1,6 @@
 import { applyPatch, type Operation } from "fast-json-patch";
-import type { Fix, Plan } from "../api/types";
+import type { Plan } from "../api/types";
+import { isParts, type Place, pointerOf } from "./parts";
 
 /** The plan after a JSON Patch; the plan given is not touched. */
 export function patched(plan: Plan, patch: readonly unknown[]): Plan {
@@ -13,34 +14,25 @@ export function withValue(plan: Plan, pointer: string, value: unknown): Plan {
   return patched(plan, [{ op: exists ? "replace" : "add", path: pointer, value }]);
 }
 
-export function valueAt(plan: Plan, pointer: string): unknown {
+/** What stands at a pointer or a place. */
+export function valueAt(plan: Plan, at: string): unknown {
+  const pointer = pointerOf(plan, at);
+  if (pointer === undefined) return undefined;
   let node: unknown = plan;
   for (const key of pointer.split("/").slice(1)) node = (node as Record<string, unknown> | undefined)?.[key];
   return node;
 }
 
-/** The pointer of the use, load or tank that a field belongs to. */
-export function partAt(pointer: string): string | undefined {
-  return pointer.match(/^\/(?:use\/uses|load\/loads|tanks)\/\d+/)?.[0];
+/** The pointer or place of the use, seat, load or tank that a field belongs to. */
+export function partAt(at: string): string | undefined {
+  return at.match(/^\/[a-z_/]+\/(?:\d+|@[a-z0-9-]+)/)?.[0];
 }
 
 /** A field in words: the name of its part, and what it is. */
-export function inWords(plan: Plan, pointer: string, what: string): string {
-  const part = partAt(pointer);
+export function inWords(plan: Plan, at: string, what: string): string {
+  const part = partAt(at);
   const name = part && valueAt(plan, `${part}/name`);
   return name ? `${name}, ${what}` : what;
-}
-
-/** The id of the part that a patch appends. */
-export function idAdded(patch: Fix["patch"]): string {
-  const part = patch[0]?.value;
-  return typeof part === "object" && part !== null && "id" in part ? String(part.id) : "";
-}
-
-/** An id that no part of the plan has yet: prefix-1, prefix-2 … */
-export function freeId(plan: Plan, prefix: string): string {
-  const taken = new Set([...plan.use.uses, ...plan.load.loads, ...plan.tanks].map((part) => part.id));
-  for (let number = 1; ; number++) if (!taken.has(`${prefix}-${number}`)) return `${prefix}-${number}`;
 }
 
 /** Whether two documents hold the same, whatever the order of their keys. */
@@ -48,12 +40,19 @@ export function same(a: unknown, b: unknown): boolean {
   return differences(a, b).length === 0;
 }
 
-/** The pointers at which two documents differ. */
-export function differences(a: unknown, b: unknown, pointer = ""): string[] {
+/** The places at which two documents differ; parts are compared with those of the same id. */
+export function differences(a: unknown, b: unknown, place: Place = ""): Place[] {
   if (a === b) return [];
-  if (typeof a !== "object" || typeof b !== "object" || a === null || b === null) return [pointer];
+  if (typeof a !== "object" || typeof b !== "object" || a === null || b === null) return [place];
+  if (isParts(a) && isParts(b)) {
+    const find = (parts: { id: string }[], id: string) => parts.find((part) => part.id === id);
+    const ids = new Set([...a, ...b].map((part) => part.id));
+    const inParts = [...ids].flatMap((id) => differences(find(a, id), find(b, id), `${place}/@${id}`));
+    const order = (parts: { id: string }[]) => parts.map((part) => part.id).join(" ");
+    return inParts.length > 0 || order(a) === order(b) ? inParts : [place];
+  }
   const keys = new Set([...Object.keys(a), ...Object.keys(b)]);
   return [...keys].flatMap((key) =>
-    differences((a as Record<string, unknown>)[key], (b as Record<string, unknown>)[key], `${pointer}/${key}`),
+    differences((a as Record<string, unknown>)[key], (b as Record<string, unknown>)[key], `${place}/${key}`),
   );
 }

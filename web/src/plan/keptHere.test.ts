@@ -35,9 +35,9 @@ describe("what the browser keeps", () => {
     expect(keptHere("a")).toBeNull();
   });
   it("includes texts that are not understood or wait, but not those that are read", () => {
-    const typed = (pointer: string, state: "read" | "refused" | "waiting") => ({
+    const typed = (place: string, state: "read" | "refused" | "waiting") => ({
       type: "typed" as const,
-      pointer,
+      place,
       typed: { text: state, state, what: "" },
     });
     keepHere([typed("/a", "read"), typed("/b", "refused"), typed("/c", "waiting")].reduce(planReducer, start));
@@ -47,7 +47,7 @@ describe("what the browser keeps", () => {
     keepHere(
       planReducer(edited, {
         type: "typed",
-        pointer: "/use/crew",
+        place: "/use/crew",
         typed: { text: "3", state: "reading", what: "people" },
       }),
     );

@@ -1,6 +1,6 @@
 import type { Plan, SavedPlan } from "../api/types";
 import { same } from "./edits";
-import { isUnsaved, opened, type PlanState, type Typed } from "./planState";
+import { isUnsaved, notRead, opened, type PlanState, type Typed } from "./planState";
 
 /** What this browser keeps while the server does not have it: the plan as edited, what it is based on, and texts that are still being typed. */
 type Kept = { base: { revision: number; plan: Plan }; plan: Plan; typed: Record<string, Typed> };
@@ -8,7 +8,7 @@ type Kept = { base: { revision: number; plan: Plan }; plan: Plan; typed: Record<
 const key = (id: string) => `yardcask.kept.${id}`;
 
 export function keepHere(state: PlanState): void {
-  const typed = Object.fromEntries(Object.entries(state.typed).filter(([, one]) => one.state !== "read"));
+  const typed = notRead(state.typed);
   try {
     if (isUnsaved(state) || Object.keys(typed).length > 0) {
       const { revision, plan: base } = state.saved;

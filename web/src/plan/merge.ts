@@ -1,5 +1,6 @@
 import type { Plan } from "../api/types";
 import { same } from "./edits";
+import { isParts } from "./parts";
 
 /** Two states changed the same place in different ways. */
 class Clash extends Error {}
@@ -37,12 +38,8 @@ function mergedParts(base: Part[], mine: Part[], theirs: Part[]): Part[] {
 }
 
 type Keyed = Record<string, unknown>;
-type Part = Keyed & { id: string };
+type Part = { id: string };
 
 function isObject(value: unknown): value is Keyed {
   return typeof value === "object" && value !== null && !Array.isArray(value);
-}
-
-function isParts(value: unknown): value is Part[] {
-  return Array.isArray(value) && value.every((part) => isObject(part) && typeof part.id === "string");
 }

@@ -1,7 +1,8 @@
 import { readFileSync } from "node:fs";
 import { describe, expect, it } from "vitest";
 import type { Plan } from "../api/types";
-import { differences, freeId, inWords, patched, withValue } from "./edits";
+import { differences, inWords, patched, withValue } from "./edits";
+import { newId, placeOf, pointerOf, withNewIds } from "./parts";
 import { isUnsaved, opened, type PlanAction, type PlanState, planReducer } from "./planState";
 
 const fellside: Plan = JSON.parse(
@@ -78,10 +79,10 @@ describe("saving", () => {
 
 describe("edits", () => {
   it("set, take away and never touch the plan given", () => {
-    const weighed = withValue(fellside, "/load/rig/rear/weighed_kg", 1500);
-    expect(differences(fellside, weighed)).toEqual(["/load/rig/rear/weighed_kg"]);
-    expect(differences(withValue(weighed, "/load/rig/rear/weighed_kg", undefined), fellside)).toEqual([]);
-    expect(withValue(fellside, "/load/rig/rear/weighed_kg", undefined)).toBe(fellside);
+    const weighed = withValue(fellside, "/load/rig/front/weighed_kg", 1500);
+    expect(differences(fellside, weighed)).toEqual(["/load/rig/front/weighed_kg"]);
+    expect(differences(withValue(weighed, "/load/rig/front/weighed_kg", undefined), fellside)).toEqual([]);
+    expect(withValue(fellside, "/load/rig/front/weighed_kg", undefined)).toBe(fellside);
   });
   it("apply a JSON Patch", () => {
     expect(
@@ -89,14 +90,66 @@ describe("edits", () => {
         { op: "remove", path: "/tanks/0" },
         { op: "add", path: "/tanks/-", value: fellside.tanks[0] },
       ]).tanks.map((tank) => tank.id),
-    ).toEqual(["drink-1", "drink-2", "tail"]);
+    ).toEqual(["drink-cans", "waste", "tail"]);
   });
   it("are put into words with the name of the part", () => {
     expect(inWords(fellside, "/tanks/0/length_mm", "length")).toBe("Tail tank, length");
-    expect(inWords(fellside, "/load/loads/3/kg", "weight")).toBe("Boots, hose, flags, weight");
+    expect(inWords(fellside, "/load/loads/2/kg", "weight")).toBe("Boots, hose, flags, weight");
     expect(inWords(fellside, "/use/days", "between fills")).toBe("between fills");
   });
-  it("find ids that are free in the whole plan", () => {
-    expect([freeId(fellside, "drink"), freeId(fellside, "can")]).toEqual(["drink-3", "can-1"]);
+  it("compare parts with those of the same id, whatever stands before them", () => {
+    const less = { ...fellside, tanks: fellside.tanks.slice(1) };
+    expect(differences(fellside, less)).toEqual(["/tanks/@tail"]);
+    expect(differences(less, withValue(fellside, "/tanks/1/x_m", 3))).toEqual([
+      "/tanks/@drink-cans/x_m",
+      "/tanks/@tail",
+    ]);
+    const turned = { ...fellside, tanks: fellside.tanks.toReversed() };
+    expect(differences(fellside, turned)).toEqual(["/tanks"]);
+  });
+});
+
+describe("places stay with their part", () => {
+  const less = { ...fellside, tanks: fellside.tanks.slice(1) };
+  it.each([
+    ["/tanks/1/length_mm", "/tanks/@drink-cans/length_mm", "/tanks/0/length_mm"],
+    ["/tanks/0/length_mm", "/tanks/@tail/length_mm", undefined],
+    ["/load/seats/1/kg", "/load/seats/@navigator/kg", "/load/seats/1/kg"],
+    ["/load/rig/front/limit_kg", "/load/rig/front/limit_kg", "/load/rig/front/limit_kg"],
+    ["/use/crew", "/use/crew", "/use/crew"],
+  ])("%s", (pointer, place, without) => {
+    expect(placeOf(fellside, pointer)).toBe(place);
+    expect(pointerOf(fellside, place)).toBe(pointer);
+    expect(pointerOf(less, place)).toBe(without);
+  });
+  it("a text that was refused stays with its tank when another is removed, undone and done again", () => {
+    const place = placeOf(fellside, "/tanks/1/length_mm");
+    const states = [
+      { type: "typed", place, typed: { text: "long", state: "refused", what: "" } },
+      { type: "edit", plan: less, what: "without Tail tank" },
+      { type: "undo" },
+      { type: "redo" },
+      { type: "counted" },
+    ] as const satisfies PlanAction[];
+    let state = start();
+    for (const action of states) {
+      state = planReducer(state, action);
+      expect(state.typed[place]?.text).toBe("long");
+    }
+    expect(planReducer(state, { type: "untyped", under: "/tanks/@drink-cans" }).typed).toEqual({});
+  });
+  it("ids are new, also where a patch speaks of them, and never those of a part that was removed", () => {
+    const ids = new Set(Array.from({ length: 300 }, () => newId(fellside, "can")));
+    expect(ids.size).toBeGreaterThan(295);
+    expect([...ids].every((id) => /^can-[a-z2-9]{4}$/.test(id))).toBe(true);
+    const patch = [
+      { op: "add" as const, path: "/tanks/-", value: { ...fellside.tanks[2], id: "waste-1" } },
+      { op: "test" as const, path: "/use/uses/2/id", value: "dishes" },
+      { op: "replace" as const, path: "/use/uses/2/drains_to", value: "waste-1" },
+    ];
+    const fresh = withNewIds(fellside, patch as never);
+    const id = (fresh[0]!.value as { id: string }).id;
+    expect(id).toMatch(/^waste-[a-z2-9]{4}$/);
+    expect([fresh[1]!.value, fresh[2]!.value]).toEqual(["dishes", id]);
   });
 });

@@ -1,6 +1,7 @@
 import type { Plan, SavedPlan, Violation } from "../api/types";
 import { same } from "./edits";
 import { merged } from "./merge";
+import type { Place } from "./parts";
 
 /** What stands in a measured field and is not yet, or cannot be, a value of the plan. */
 export type Typed = {
@@ -26,7 +27,8 @@ export type PlanState = {
   what: string;
   /** The last edit's key: edits of one kind in a row are one undo step. */
   lastEdit: string | null;
-  typed: Record<string, Typed>;
+  /** By place, so that a text stays with its part when another is removed. */
+  typed: Record<Place, Typed>;
   saving: "rest" | "saving" | "away" | "refused";
   refusal: string | null;
   /** What somebody else has saved meanwhile. */
@@ -41,8 +43,10 @@ export type PlanAction =
   | { type: "undo" }
   | { type: "redo" }
   | { type: "settle" }
-  | { type: "typed"; pointer: string; typed: Typed }
-  | { type: "untyped"; under: string }
+  | { type: "typed"; place: Place; typed: Typed }
+  | { type: "untyped"; under: Place }
+  /** Whatever is in the plan is shown as the plan has it. */
+  | { type: "counted" }
   | { type: "saving" }
   | { type: "saved"; saved: SavedPlan }
   | { type: "away" }
@@ -64,6 +68,11 @@ export function opened(saved: SavedPlan): PlanState {
     refusal: null,
     conflict: null,
   };
+}
+
+/** Texts that are not in the plan: whatever happens to it, nobody types them again. */
+export function notRead(typed: PlanState["typed"]): PlanState["typed"] {
+  return Object.fromEntries(Object.entries(typed).filter(([, one]) => one.state !== "read"));
 }
 
 export function isUnsaved(state: PlanState): boolean {
@@ -97,19 +106,21 @@ export function planReducer(state: PlanState, action: PlanAction): PlanState {
         future: [{ plan: state.plan, what: step.what }, ...state.future],
         what: `undone: ${step.what}`,
         lastEdit: null,
-        typed: {},
+        typed: notRead(state.typed),
       };
     }
     case "redo": {
       const [step, ...future] = state.future;
       if (!step) return state;
       const past = [...state.past, { plan: state.plan, what: step.what }];
-      return { ...state, plan: step.plan, past, future, what: step.what, lastEdit: null, typed: {} };
+      return { ...state, plan: step.plan, past, future, what: step.what, lastEdit: null, typed: notRead(state.typed) };
     }
     case "typed":
-      return { ...state, typed: { ...state.typed, [action.pointer]: action.typed } };
+      return { ...state, typed: { ...state.typed, [action.place]: action.typed } };
+    case "counted":
+      return { ...state, typed: notRead(state.typed) };
     case "untyped": {
-      const kept = Object.entries(state.typed).filter(([pointer]) => !pointer.startsWith(action.under));
+      const kept = Object.entries(state.typed).filter(([place]) => !place.startsWith(action.under));
       return { ...state, typed: Object.fromEntries(kept) };
     }
     case "saving":
@@ -142,5 +153,13 @@ function resolved(state: PlanState, resolution: Resolution): PlanState {
   const what = resolution === "both" ? "put together with another window" : "taken from another window";
   return resolution === "mine"
     ? next
-    : { ...next, plan, past: [...state.past, { plan: state.plan, what }], future: [], what, lastEdit: null, typed: {} };
+    : {
+        ...next,
+        plan,
+        past: [...state.past, { plan: state.plan, what }],
+        future: [],
+        what,
+        lastEdit: null,
+        typed: notRead(state.typed),
+      };
 }

@@ -5,8 +5,11 @@ import type { Assessment, Plan } from "../api/types";
 
 const DEBOUNCE_MS = 50;
 
-/** The assessment of a plan, a moment behind while it is edited; the last answer wins, and the old one stays until then. */
-export function useAssessment(plan: Plan): {
+/** The assessment of a plan with the fixes of one stage, a moment behind while it is edited; the last answer wins, and the old one stays until then. */
+export function useAssessment(
+  plan: Plan,
+  stage: string,
+): {
   assessment: Assessment | undefined;
   before: Assessment | null;
   settled: boolean;
@@ -17,18 +20,22 @@ export function useAssessment(plan: Plan): {
     return () => clearTimeout(timer);
   }, [plan]);
   const query = useQuery({
-    queryKey: ["assess", asked],
-    queryFn: ({ signal }) => api.assess(asked, signal),
+    queryKey: ["assess", stage, asked],
+    queryFn: ({ signal }) => api.assess(asked, stage, signal),
     placeholderData: keepPreviousData,
     staleTime: Number.POSITIVE_INFINITY,
     retry: (_, error) => error instanceof Away,
     retryDelay: 1000,
   });
-  const [shown, setShown] = useState<{ now: Assessment | undefined; before: Assessment | null }>({
+  const [shown, setShown] = useState<{ now: Assessment | undefined; of: Plan; before: Assessment | null }>({
     now: undefined,
+    of: plan,
     before: null,
   });
-  if (query.data && query.data !== shown.now) setShown({ now: query.data, before: shown.now ?? null });
+  if (query.data && !query.isPlaceholderData && query.data !== shown.now) {
+    // Another stage of the same plan is no change that a figure could have moved by.
+    setShown({ now: query.data, of: asked, before: asked === shown.of ? shown.before : (shown.now ?? null) });
+  }
   return {
     assessment: query.data ?? shown.now,
     before: shown.before,

@@ -6,10 +6,23 @@ import { isUnsaved, type PlanAction, type PlanState } from "./planState";
 const PAUSE_MS = 500;
 const RETRY_MS = 1500;
 
-/** Saves the plan a moment after each change, keeps it in the browser until it is saved, and tries again when the server was away. */
+/** Saves the plan a moment after each change, and when the page is left; keeps it in the browser until it is saved, and tries again when the server was away. */
 export function useSaving(state: PlanState, dispatch: Dispatch<PlanAction>): void {
   const busy = useRef(false);
+  const latest = useRef(state);
+  latest.current = state;
   useEffect(() => keepHere(state), [state]);
+  useEffect(() => {
+    const leave = () => {
+      const { id, saved, plan, conflict } = latest.current;
+      if (!busy.current && !conflict && isUnsaved(latest.current)) api.writeAndLeave(id, saved.revision, plan);
+    };
+    window.addEventListener("pagehide", leave);
+    return () => {
+      window.removeEventListener("pagehide", leave);
+      leave();
+    };
+  }, []);
   useEffect(() => {
     if (busy.current || state.conflict || !isUnsaved(state)) return;
     const save = async () => {

@@ -1,35 +1,41 @@
 import { type Dispatch, useCallback, useEffect, useRef } from "react";
 import { Away, api, Refused } from "../api/client";
 import { withValue } from "./edits";
-import type { PlanWork } from "./PlanContext";
+import { type Place, pointerOf } from "./parts";
 import type { PlanAction, PlanState } from "./planState";
 
 const PAUSE_MS = 120;
 const RETRY_MS = 1500;
 
+type Read = (place: Place, text: string, what: string, sure?: boolean) => void;
+
 /** Sends what is typed to be read; the last text of a field wins, and what the server could not read yet is sent again. */
-export function useTyping(state: PlanState, dispatch: Dispatch<PlanAction>): PlanWork["type"] {
+export function useTyping(state: PlanState, dispatch: Dispatch<PlanAction>): Read {
   const latest = useRef(state);
   latest.current = state;
-  const timers = useRef(new Map<string, ReturnType<typeof setTimeout>>());
+  const timers = useRef(new Map<Place, ReturnType<typeof setTimeout>>());
 
   const read = useCallback(
-    async (pointer: string, text: string, what: string) => {
-      const stillWanted = () => latest.current.typed[pointer]?.text === text;
+    async (place: Place, text: string, what: string, sure: boolean) => {
+      const stillWanted = () => latest.current.typed[place]?.text === text;
+      const pointer = pointerOf(latest.current.plan, place);
+      if (pointer === undefined) return;
       try {
-        const value = await api.typed(pointer, text, latest.current.plan);
-        if (!stillWanted()) return;
-        dispatch({ type: "edit", plan: withValue(latest.current.plan, pointer, value), what, key: pointer });
-        dispatch({ type: "typed", pointer, typed: { text, state: "read", what } });
+        const value = await api.typed(pointer, text, latest.current.plan, sure);
+        // By now the part may stand elsewhere in its list, or be gone.
+        const there = pointerOf(latest.current.plan, place);
+        if (!stillWanted() || there === undefined) return;
+        dispatch({ type: "edit", plan: withValue(latest.current.plan, there, value), what, key: place });
+        dispatch({ type: "typed", place, typed: { text, state: "read", what } });
       } catch (error) {
         if (!stillWanted()) return;
         if (error instanceof Away) {
-          dispatch({ type: "typed", pointer, typed: { text, state: "waiting", what } });
+          dispatch({ type: "typed", place, typed: { text, state: "waiting", what } });
           return;
         }
         const violation = error instanceof Refused ? error.problem.violations?.[0] : undefined;
         const message = violation ?? { pointer, message: (error as Error).message };
-        dispatch({ type: "typed", pointer, typed: { text, state: "refused", what, violation: message } });
+        dispatch({ type: "typed", place, typed: { text, state: "refused", what, violation: message } });
       }
     },
     [dispatch],
@@ -37,23 +43,23 @@ export function useTyping(state: PlanState, dispatch: Dispatch<PlanAction>): Pla
 
   const waiting = Object.entries(state.typed).filter(([, typed]) => typed.state === "waiting");
   const again =
-    waiting.length > 0 ? JSON.stringify(waiting.map(([pointer, typed]) => [pointer, typed.text, typed.what])) : "";
+    waiting.length > 0 ? JSON.stringify(waiting.map(([place, typed]) => [place, typed.text, typed.what])) : "";
   useEffect(() => {
     if (again === "") return;
     const timer = setInterval(() => {
-      for (const [pointer, text, what] of JSON.parse(again) as [string, string, string][])
-        void read(pointer, text, what);
+      for (const [place, text, what] of JSON.parse(again) as [string, string, string][])
+        void read(place, text, what, false);
     }, RETRY_MS);
     return () => clearInterval(timer);
   }, [again, read]);
 
   return useCallback(
-    (pointer: string, text: string, what: string) => {
-      dispatch({ type: "typed", pointer, typed: { text, state: "reading", what } });
-      clearTimeout(timers.current.get(pointer));
+    (place, text, what, sure = false) => {
+      dispatch({ type: "typed", place, typed: { text, state: "reading", what } });
+      clearTimeout(timers.current.get(place));
       timers.current.set(
-        pointer,
-        setTimeout(() => void read(pointer, text, what), PAUSE_MS),
+        place,
+        setTimeout(() => void read(place, text, what, sure), sure ? 0 : PAUSE_MS),
       );
     },
     [dispatch, read],

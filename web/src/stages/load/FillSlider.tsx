@@ -90,7 +90,7 @@ function Slider({ id, pointer, fraction, text, over, mark, onMove }: SliderProps
         <i className={over ? "bg-rust" : "bg-water"} style={{ width: `${fraction * 100}%` }} />
       </div>
       {mark !== undefined && (
-        <b className="bg-rust" style={{ left: `calc(11px + ${mark} * (100% - 22px))` }} aria-hidden />
+        <b className="bg-rust" style={{ left: `calc(16px + ${mark} * (100% - 32px))` }} aria-hidden />
       )}
       <input
         id={id}

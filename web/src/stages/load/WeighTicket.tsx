@@ -1,6 +1,4 @@
-import type { Load } from "../../api/types";
-import { ORIGIN } from "../../drawing/scale";
-import { QuantityField } from "../../fields/QuantityField";
+import { MeasuredFields } from "../../fields/MeasuredFields";
 import { TextField } from "../../fields/TextField";
 import { FigureButton } from "../../plan/FigureButton";
 import { usePlan } from "../../plan/PlanContext";
@@ -8,28 +6,40 @@ import { FillSlider } from "./FillSlider";
 
 type Selection = { selected: string | null; onSelect: (id: string | null) => void };
 
-/** The weigh-ticket: what she weighs empty, what comes aboard, the water, and what is left. */
+/** The weigh-ticket: what she weighs empty, who and what comes aboard, the water, and what is left. */
 export function WeighTicket({ selected, onSelect }: Selection) {
   const { plan, add, assessment, settled } = usePlan();
-  const gross = assessment.stages.load.drawing.limits[0];
+  const { limits, taken, ticket } = assessment.stages.load.drawing;
+  const gross = limits[0];
+  const row = (list: string) => (part: { id: string; name: string }, index: number) => (
+    <PartRow
+      key={part.id}
+      pointer={`${list}/${index}`}
+      name={part.name}
+      empty={list === "/load/seats" && !taken.includes(part.id)}
+      open={selected === part.id}
+      onTurn={(open) => onSelect(open ? part.id : null)}
+    />
+  );
   return (
     <section aria-label="Weigh ticket" className="card card-on p-3.5">
-      <h2 className="label mb-1">Weigh ticket, {assessment.stages.load.drawing.fill.underway}</h2>
+      <h2 className="label mb-1">{ticket}</h2>
       <Row id="load.empty" />
-      {plan.load.loads.map((load, index) => (
-        <LoadRow key={load.id} load={load} index={index} open={selected === load.id} onSelect={onSelect} />
-      ))}
-      {assessment.stages.load.additions.map((addition) => (
-        <button
-          key={addition.label}
-          type="button"
-          className="quiet"
-          disabled={!settled}
-          onClick={() => onSelect(add(addition))}
-        >
-          {addition.label}
-        </button>
-      ))}
+      {plan.load.seats.map(row("/load/seats"))}
+      {plan.load.loads.map(row("/load/loads"))}
+      <div id="add-to-ticket">
+        {assessment.stages.load.additions.map((addition) => (
+          <button
+            key={addition.label}
+            type="button"
+            className="quiet mr-2"
+            aria-disabled={!settled}
+            onClick={() => settled && onSelect(add(addition))}
+          >
+            {addition.label}
+          </button>
+        ))}
+      </div>
       <Row id="load.tanks" />
       <Row id="load.drinking" />
       <Row id="load.water" />
@@ -59,52 +69,45 @@ function Row({ id, label, sum = false }: { id: string; label?: string; sum?: boo
   );
 }
 
-function LoadRow({
-  load,
-  index,
-  open,
-  onSelect,
-}: {
-  load: Load;
-  index: number;
+type PartProps = {
+  pointer: string;
+  name: string;
+  /** A seat on which nobody sits. */
+  empty: boolean;
   open: boolean;
-  onSelect: (id: string | null) => void;
-}) {
-  const { plan, edit, untype, assessment } = usePlan();
-  const at = `/load/loads/${index}`;
-  const kg = assessment.readings[`${at}/kg`];
-  const remove = () => {
-    untype("/load/loads");
-    onSelect(null);
-    edit(
-      { ...plan, load: { ...plan.load, loads: plan.load.loads.filter((one) => one.id !== load.id) } },
-      `without ${load.name}`,
-    );
-  };
+  onTurn: (open: boolean) => void;
+};
+
+/** Somebody's seat or a load: its weight, and when it is opened where it is. */
+function PartRow({ pointer, name, empty, open, onTurn }: PartProps) {
+  const { remove, assessment } = usePlan();
+  const kg = assessment.readings[`${pointer}/kg`];
   if (!open) {
     return (
-      <button type="button" className="ticket-row ticket-open" onClick={() => onSelect(load.id)} aria-expanded={false}>
-        <span>{load.name}</span>
-        <b>
-          {kg?.text} {kg?.symbol}
-        </b>
+      <button type="button" className="ticket-row ticket-open" onClick={() => onTurn(true)} aria-expanded={false}>
+        <span>{name}</span>
+        <b>{empty ? "free" : `${kg?.text} ${kg?.symbol}`}</b>
       </button>
     );
   }
   return (
     <div className="my-1 border-l-4 border-rim pl-2.5">
-      <TextField pointer={`${at}/name`} label="What it is" />
+      <TextField pointer={`${pointer}/name`} label="What it is" />
       <div className="mt-1.5 flex flex-wrap gap-x-3 gap-y-1.5">
-        <QuantityField pointer={`${at}/kg`} label="Weight" width="w-18" />
-        <QuantityField pointer={`${at}/x_m`} label={ORIGIN[plan.load.rig.kind]} width="w-18" />
-        <QuantityField pointer={`${at}/y_m`} label="Across" width="w-24" />
-        <QuantityField pointer={`${at}/z_m`} label="Height" width="w-18" />
+        <MeasuredFields pointer={pointer} />
       </div>
       <div className="flex gap-3">
-        <button type="button" className="quiet" onClick={() => onSelect(null)}>
+        <button type="button" className="quiet" onClick={() => onTurn(false)}>
           Done
         </button>
-        <button type="button" className="quiet" onClick={remove}>
+        <button
+          type="button"
+          className="quiet"
+          onClick={() => {
+            onTurn(false);
+            remove(pointer, "#add-to-ticket button");
+          }}
+        >
           Remove
         </button>
       </div>

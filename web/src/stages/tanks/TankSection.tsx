@@ -7,7 +7,7 @@ const [LEFT, RIGHT, TOP, BOTTOM] = [76, 62, 14, 26];
 const MAX_HEIGHT = 190;
 
 /** A tank cut open lengthwise, to scale: its water, its outlet and overflow, and its gauge marks beside it. */
-export function TankSection({ tank }: { tank: Tank }) {
+export function TankSection({ tank, index }: { tank: Tank; index: number }) {
   const { assessment } = usePlan();
   const [ref, width] = useWidth<HTMLDivElement>(400);
   const drawing = assessment.stages.tanks.drawing.tanks.find((one) => one.id === tank.id);
@@ -17,7 +17,6 @@ export function TankSection({ tank }: { tank: Tank }) {
   const y = (mm: number) => floor - mm * perMm;
   const right = LEFT + w;
   if (!drawing) return <div ref={ref} />;
-  const index = Number(assessment.stages.tanks.drawing.tanks.indexOf(drawing));
   const read = (key: string) => {
     const reading = assessment.readings[`/tanks/${index}/${key}`];
     return `${reading?.text} ${reading?.symbol}`;
@@ -87,7 +86,7 @@ export function TankSection({ tank }: { tank: Tank }) {
           textAnchor="middle"
           style={{ fontSize: 13.5, fontWeight: 640 }}
         >
-          {drawing.travel} {assessment.stages.load.drawing.fill.underway}
+          {drawing.travel_words}
         </text>
         <text x={LEFT + w / 2} y={floor + 17} textAnchor="middle" style={{ fontSize: 12, fill: "var(--ink-3)" }}>
           {read("length_mm")}

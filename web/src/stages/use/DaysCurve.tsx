@@ -16,7 +16,7 @@ export function DaysCurve() {
   const step = [0.5, 1, 2, 5, 7, 14, 28].find((days) => curve.to_days / days <= 7) ?? 28;
   const days = Array.from({ length: Math.floor(curve.to_days / step) }, (_, index) => (index + 1) * step);
   const short = curve.usable_l < curve.needed_l - 0.05;
-  const usable = assessment.figures["tanks.usable"];
+  const usable = assessment.figures["use.aboard"];
   const needed = assessment.figures["use.needed"];
   const atEnd = x(curve.days) > width * 0.62;
   return (
@@ -25,7 +25,7 @@ export function DaysCurve() {
         width={width}
         height={HEIGHT}
         role="img"
-        aria-label={`Litres to carry against days. ${needed?.text} for the stay; the tanks give ${usable?.text}.`}
+        aria-label={`Litres to carry against days. ${needed?.text} for the stay; ${usable?.text} are aboard.`}
       >
         <text x="2" y="10" style={{ fontSize: 12, fill: "var(--ink-3)" }}>
           {plan.units.volume}
@@ -87,7 +87,7 @@ export function DaysCurve() {
             ...(short && { fill: "var(--rust)" }),
           }}
         >
-          tanks give {usable?.text}
+          aboard: {usable?.text}
         </text>
       </svg>
     </div>

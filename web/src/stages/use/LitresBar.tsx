@@ -6,7 +6,7 @@ export function LitresBar() {
   const shares = assessment.stages.use.drawing.uses;
   const rows = plan.use.uses.flatMap((use) => {
     const share = shares.find((one) => one.id === use.id);
-    return share && share.supply === "main" && share.share > 0 ? [{ ...share, name: use.name }] : [];
+    return share && use.supply === "main" && share.share > 0 ? [{ ...share, name: use.name }] : [];
   });
   if (rows.length === 0) return null;
   return (

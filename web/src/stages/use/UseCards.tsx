@@ -2,26 +2,31 @@ import { Menu, MenuButton, MenuItem, MenuItems } from "@headlessui/react";
 import { useState } from "react";
 import type { Habit, Use } from "../../api/types";
 import { Choice } from "../../fields/Choice";
+import { ChoiceField } from "../../fields/ChoiceField";
 import { QuantityField } from "../../fields/QuantityField";
 import { TextField } from "../../fields/TextField";
-import { freeId } from "../../plan/edits";
 import { FigureButton } from "../../plan/FigureButton";
+import { fieldAt, focusSoon } from "../../plan/focus";
 import { usePlan } from "../../plan/PlanContext";
+import { newId } from "../../plan/parts";
 import { useReveal } from "../../plan/useReveal";
-import { newUse } from "./habits";
+import { newUse } from "./habitLevels";
 
 /** What the water is for: a card each, with its amount and its times; the open one shows the rest. */
 export function UseCards({ habits }: { habits: readonly Habit[] }) {
-  const { plan, edit } = usePlan();
+  const { plan, edit, assessment } = usePlan();
   const [open, setOpen] = useState<string | null>(null);
   useReveal((pointer) => {
     const index = pointer.match(/^\/use\/uses\/(\d+)\//)?.[1];
     if (index !== undefined) setOpen(plan.use.uses[Number(index)]?.id ?? null);
   });
   const add = (habit: Habit | null) => {
-    const use = newUse(freeId(plan, habit?.habit ?? "use"), habit);
+    const use = newUse(newId(plan, habit?.habit ?? "use"), habit, assessment.stages.use.drawing.drains[0]?.value ?? "");
+    const names = plan.use.uses.map((one) => one.name);
+    for (let number = 2; names.includes(use.name); number++) use.name = `${use.name.replace(/ \d+$/, "")} ${number}`;
     edit({ ...plan, use: { ...plan.use, uses: [...plan.use.uses, use] } }, `with ${use.name}`);
     setOpen(use.id);
+    focusSoon(fieldAt(`/use/uses/${plan.use.uses.length}/name`));
   };
   return (
     <section aria-label="Uses" className="use-strip">
@@ -35,7 +40,9 @@ export function UseCards({ habits }: { habits: readonly Habit[] }) {
         />
       ))}
       <Menu as="div" className="self-start">
-        <MenuButton className="plain">Add a use</MenuButton>
+        <MenuButton className="plain" id="add-use">
+          Add a use
+        </MenuButton>
         <MenuItems anchor="bottom start" className="card card-on z-10 flex max-h-80! flex-col p-2">
           {habits.map((habit) => (
             <MenuItem key={habit.habit}>
@@ -75,13 +82,13 @@ function UseCard({ use, index, open, onTurn }: CardProps) {
       <div className="flex flex-wrap items-center gap-x-1.5 gap-y-1">
         {use.litres === undefined ? (
           <>
-            <QuantityField pointer={`${at}/flow_lpm`} label="Flow" bare after="for" width="w-13" />
-            <QuantityField pointer={`${at}/minutes`} label="Runs for" bare after="×" width="w-13" />
+            <QuantityField pointer={`${at}/flow_lpm`} bare after="for" />
+            <QuantityField pointer={`${at}/minutes`} bare after="×" />
           </>
         ) : (
-          <QuantityField pointer={`${at}/litres`} label="At a time" bare after="×" width="w-14" />
+          <QuantityField pointer={`${at}/litres`} bare after="×" />
         )}
-        <QuantityField pointer={`${at}/times`} label="Times" bare after={counted} width="w-13" />
+        <QuantityField pointer={`${at}/times`} bare after={counted} />
       </div>
       {open && <UseDetails use={use} at={at} />}
     </article>
@@ -90,46 +97,29 @@ function UseCard({ use, index, open, onTurn }: CardProps) {
 
 /** What is changed more seldom: the name, how it is counted, its supply and its spread. */
 function UseDetails({ use, at }: { use: Use; at: string }) {
-  const { plan, edit, set, untype } = usePlan();
-  const remove = () => {
-    untype("/use/uses");
-    edit(
-      { ...plan, use: { ...plan.use, uses: plan.use.uses.filter((one) => one.id !== use.id) } },
-      `without ${use.name}`,
-    );
-  };
+  const { set, remove, assessment } = usePlan();
+  const drains = assessment.stages.use.drawing.drains;
   return (
     <div className="mt-2 flex flex-wrap items-start gap-x-4 gap-y-2 border-t border-dotted border-rule pt-2">
       <TextField pointer={`${at}/name`} label="What it is for" bare={false} className="min-w-48 flex-1" />
+      <ChoiceField pointer={`${at}/per`} />
+      <ChoiceField pointer={`${at}/each`} />
+      <ChoiceField pointer={`${at}/supply`} />
       <Choice
-        label="Counted"
-        value={use.per}
-        options={[
-          ["day", "a day"],
-          ["stay", "a stay"],
-        ]}
-        onChange={(per) => set(`${at}/per`, per, `${use.name}: a ${per}`)}
+        label="Drains to"
+        value={use.drains_to}
+        options={drains}
+        onChange={(drain) =>
+          set(`${at}/drains_to`, drain, `${use.name}: to ${drains.find((one) => one.value === drain)?.text}`)
+        }
       />
-      <Choice
-        label="For"
-        value={use.each}
-        options={[
-          ["person", "each"],
-          ["rig", "all"],
-        ]}
-        onChange={(each) => set(`${at}/each`, each, `${use.name}: for ${each === "person" ? "each" : "all"}`)}
-      />
-      <Choice
-        label="From"
-        value={use.supply}
-        options={[
-          ["main", "main"],
-          ["drinking", "drinking"],
-        ]}
-        onChange={(supply) => set(`${at}/supply`, supply, `${use.name}: ${supply}`)}
-      />
-      <QuantityField pointer={`${at}/spread`} label="Give or take" width="w-14" />
-      <button type="button" className="plain mt-4.5 ml-auto" onClick={remove} aria-label={`Remove ${use.name}`}>
+      <QuantityField pointer={`${at}/spread`} />
+      <button
+        type="button"
+        className="plain mt-4.5 ml-auto"
+        onClick={() => remove(at, "#add-use")}
+        aria-label={`Remove ${use.name}`}
+      >
         Remove
       </button>
     </div>

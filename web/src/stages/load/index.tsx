@@ -8,18 +8,19 @@ import { usePlan } from "../../plan/PlanContext";
 import { useReveal } from "../../plan/useReveal";
 import { LimitBars } from "./LimitBars";
 import { RigFields } from "./RigFields";
+import { StatesTable } from "./StatesTable";
 import { WeighTicket } from "./WeighTicket";
 
 const BARS = 108;
 
 /** What the rig weighs, where the weight rests, and how full it may travel. */
-export function LoadStage() {
+export default function LoadStage() {
   const { plan, assessment } = usePlan();
   const [selected, setSelected] = useState<string | null>(null);
   const [ref, width] = useWidth<HTMLDivElement>(580);
   useReveal((pointer) => {
-    const index = pointer.match(/^\/load\/loads\/(\d+)\//)?.[1];
-    if (index !== undefined) setSelected(plan.load.loads[Number(index)]?.id ?? null);
+    const [, list, index] = pointer.match(/^\/load\/(loads|seats)\/(\d+)\//) ?? [];
+    if (list) setSelected(plan.load[list as "loads" | "seats"][Number(index)]?.id ?? null);
   });
   const rig = plan.load.rig;
   const scale = scaleFor(rig, width, 44, 100);
@@ -46,6 +47,7 @@ export function LoadStage() {
         </div>
         <WeighTicket selected={selected} onSelect={setSelected} />
       </div>
+      <StatesTable />
       <RigFields />
     </>
   );

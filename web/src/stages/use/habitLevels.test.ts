@@ -1,31 +1,32 @@
 import { readFileSync } from "node:fs";
 import { describe, expect, it } from "vitest";
 import type { Habit, Plan } from "../../api/types";
-import { levelOf, newUse, withAmounts, withHabits } from "./habits";
+import { levelOf, newUse, withAmounts, withHabits } from "./habitLevels";
 
 const read = (path: string) =>
   JSON.parse(readFileSync(new URL(`../../../../catalogue/${path}`, import.meta.url), "utf8"));
 const habits: Habit[] = read("habits.json").habits;
 const fellside: Plan = read("plans/fellside.json");
+const levels = ["frugal", "ordinary", "generous"].map((value) => ({ value, text: value }));
 const shower = habits.find((habit) => habit.habit === "shower")!;
 
 describe("habits", () => {
   it.each(["frugal", "ordinary", "generous"] as const)("%s is recognised once it is chosen", (level) => {
     const plan = withHabits(fellside, habits, level);
-    expect(levelOf(plan.use.uses, habits)).toBe(level);
+    expect(levelOf(plan.use.uses, habits, levels)).toBe(level);
     expect(plan.use.uses.map((use) => use.id)).toEqual(fellside.use.uses.map((use) => use.id));
   });
   it("uses changed by hand are at no level", () => {
-    expect(levelOf(fellside.use.uses, habits)).toBeNull();
-    expect(levelOf([], habits)).toBeNull();
+    expect(levelOf(fellside.use.uses, habits, levels)).toBeNull();
+    expect(levelOf([], habits, levels)).toBeNull();
   });
   it("the crew's own uses stay as they are", () => {
-    const own = { ...newUse("dog", null), name: "Washing the dog" };
+    const own = { ...newUse("dog", null, "outside"), name: "Washing the dog" };
     const plan = { ...fellside, use: { ...fellside.use, uses: [...fellside.use.uses, own] } };
     expect(withHabits(plan, habits, "generous").use.uses.at(-1)).toEqual(own);
   });
   it("litres give way to a flow that runs, and the other way about", () => {
-    const bucket = { ...newUse("shower", shower), litres: 9 };
+    const bucket = { ...newUse("shower", shower, "outside"), litres: 9 };
     const running = withAmounts(bucket, shower, "frugal");
     expect(running.litres).toBeUndefined();
     expect([running.flow_lpm, running.minutes]).toEqual([shower.levels.frugal.flow_lpm, shower.levels.frugal.minutes]);
@@ -33,12 +34,13 @@ describe("habits", () => {
     expect(withAmounts(running, dishes, "ordinary")).not.toHaveProperty("minutes");
   });
   it("a new use begins as the catalogue has it", () => {
-    expect(newUse("shower-2", shower)).toMatchObject({
+    expect(newUse("shower-2", shower, "waste")).toMatchObject({
       id: "shower-2",
       habit: "shower",
       each: "person",
       supply: "main",
+      drains_to: "waste",
     });
-    expect(newUse("use-1", null)).not.toHaveProperty("habit");
+    expect(newUse("use-1", null, "outside")).not.toHaveProperty("habit");
   });
 });

@@ -8,7 +8,7 @@ import { useReveal } from "../../plan/useReveal";
 import { TankCard } from "./TankCard";
 
 /** Which tanks, where they stand, what they hold, and where to cut their marks. */
-export function TanksStage() {
+export default function TanksStage() {
   const { plan, add, assessment, settled } = usePlan();
   const [chosen, setChosen] = useState<string | null>(null);
   const [ref, width] = useWidth<HTMLDivElement>(860);
@@ -39,7 +39,7 @@ export function TanksStage() {
           </g>
         </svg>
       </div>
-      <div className="my-3 flex flex-wrap items-center gap-2">
+      <div className="my-3 flex flex-wrap items-center gap-2" id="tanks-list">
         {plan.tanks.map((tank) => (
           <button
             key={tank.id}
@@ -57,8 +57,8 @@ export function TanksStage() {
             key={addition.label}
             type="button"
             className="plain"
-            disabled={!settled}
-            onClick={() => setChosen(add(addition))}
+            aria-disabled={!settled}
+            onClick={() => settled && setChosen(add(addition))}
           >
             {addition.label}
           </button>

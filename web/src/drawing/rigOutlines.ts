@@ -4,16 +4,6 @@ import { bodyFrom } from "./scale";
 type To = (m: number) => number;
 type Point = readonly [number, number];
 
-const WHEEL_M = 0.34;
-
-/** The wheels' middles, in m rearward of the origin. */
-export function wheels(rig: Rig): number[] {
-  if (rig.kind === "road") return [0, rig.wheelbase_m];
-  return rig.kind === "trailer" ? [rig.coupling_to_axle_m] : [];
-}
-
-export const wheelRadius = (rig: Rig): number => Math.min(WHEEL_M * (rig.body === "bus" ? 1.3 : 1), rig.height_m / 4);
-
 /** A closed path through points, with its corners rounded by up to 9 pixels. */
 function rounded(points: readonly Point[]): string {
   const part = (from: Point, to: Point) => {

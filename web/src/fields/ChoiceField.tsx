@@ -1,0 +1,24 @@
+import { inWords, valueAt } from "../plan/edits";
+import { usePlan } from "../plan/PlanContext";
+import { useChoices } from "../plan/useCatalogue";
+import { Choice } from "./Choice";
+
+/** A choice of the plan, with the core's words for it. */
+export function ChoiceField({ pointer, bare = false }: { pointer: string; bare?: boolean }) {
+  const { plan, set } = usePlan();
+  const choice = useChoices()[pointer.replace(/\/\d+(?=\/)/g, "/*")];
+  const value = valueAt(plan, pointer);
+  if (!choice) return null;
+  return (
+    <Choice
+      label={choice.label}
+      bare={bare}
+      value={String(value)}
+      options={choice.options}
+      onChange={(next) => {
+        const text = choice.options.find((one) => one.value === next)?.text;
+        set(pointer, typeof value === "boolean" ? next === "true" : next, inWords(plan, pointer, `${text}`));
+      }}
+    />
+  );
+}

@@ -1,0 +1,20 @@
+import { usePlan } from "../plan/PlanContext";
+import { QuantityField } from "./QuantityField";
+
+type Props = {
+  /** Of the part or object whose fields these are. */
+  pointer: string;
+  /** Only those under this heading. */
+  group?: string;
+  /** Keys that are edited elsewhere. */
+  except?: readonly string[];
+};
+
+/** Every measured field of a part, in the order in which the core declares them: a new one needs no line here. */
+export function MeasuredFields({ pointer, group, except = [] }: Props) {
+  const { assessment } = usePlan();
+  return Object.entries(assessment.readings)
+    .filter(([at, reading]) => at.startsWith(`${pointer}/`) && (group === undefined || reading.group === group))
+    .filter(([at]) => !except.includes(at.slice(pointer.length + 1)))
+    .map(([at]) => <QuantityField key={at} pointer={at} />);
+}

@@ -1,0 +1,52 @@
+import { Choice } from "../../fields/Choice";
+import { QuantityField } from "../../fields/QuantityField";
+import { usePlan } from "../../plan/PlanContext";
+import { useCatalogue } from "../../plan/useCatalogue";
+import { DaysCurve } from "./DaysCurve";
+import { levelOf, withHabits } from "./habitLevels";
+import { LitresBar } from "./LitresBar";
+import { UseCards } from "./UseCards";
+
+/** Who uses how much water for what, and for how long it lasts. */
+export default function UseStage() {
+  const { plan, edit, apply, untype, assessment } = usePlan();
+  const catalogue = useCatalogue();
+  const habits = catalogue?.habits ?? [];
+  const levels = catalogue?.levels ?? [];
+  const { stays } = assessment.stages.use.drawing;
+  const chooseStay = (value: string) => {
+    const stay = stays.find((one) => one.value === value);
+    if (stay) apply(stay.choose);
+  };
+  return (
+    <>
+      <div className="grid items-start gap-4 md:grid-cols-[312px_minmax(0,1fr)]">
+        <div className="card flex flex-col gap-2 px-3.5 py-2.5">
+          <div className="flex flex-wrap gap-x-4 gap-y-2">
+            <QuantityField pointer="/use/crew" />
+            <QuantityField pointer="/use/days" />
+            <QuantityField pointer="/use/reserve" />
+          </div>
+          <Choice
+            label="Nights"
+            value={plan.use.stay}
+            options={stays.map((stay) => ({ value: stay.value, text: stay.choose.label }))}
+            onChange={chooseStay}
+          />
+          <Choice
+            label="Habits"
+            value={levelOf(plan.use.uses, habits, levels)}
+            options={levels}
+            onChange={(level) => {
+              untype("/use/uses");
+              edit(withHabits(plan, habits, level), `habits: ${level}`);
+            }}
+          />
+        </div>
+        <DaysCurve />
+      </div>
+      <LitresBar />
+      <UseCards habits={habits} />
+    </>
+  );
+}
