@@ -1,7 +1,7 @@
 # start and stop.
 
 start() {
-    PORT=8080
+    PORT=$SETTING_PORT
     while [ $# -gt 0 ]; do
         case "$1" in
             --port) PORT=${2:-}; shift 2 || shift ;;
@@ -55,9 +55,9 @@ leave() {
 
 stop() {
     use_state start
-    local tries=0
+    local tries=0 STOP_TRIES=$((SETTING_STOP_TIMEOUT_S * 10))
     launcher_runs && kill -TERM "$(cat "$RUN/launcher.pid")"
-    while launcher_runs && [ "$tries" -lt 200 ]; do
+    while launcher_runs && [ "$tries" -lt $((STOP_TRIES + 50)) ]; do
         sleep 0.1
         tries=$((tries + 1))
     done

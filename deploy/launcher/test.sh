@@ -24,17 +24,21 @@ suite() {
 }
 
 phpstan_in() { (cd "$ROOT/$1" && vendor/bin/phpstan analyse --no-progress --memory-limit=1G); }
-phpunit_in() { (cd "$ROOT/$1" && vendor/bin/phpunit --log-junit "$STATE/$1.xml"); }
+phpunit_in() { (cd "$ROOT/$1" && php -d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M vendor/bin/phpunit --log-junit "$STATE/$1.xml"); }
 npm_run() { npm --prefix "$ROOT/$1" run "$2"; }
 vitest() { (cd "$ROOT/web" && npx vitest run --reporter=default --reporter=junit --outputFile.junit="$STATE/web.xml"); }
 code_style() { (cd "$ROOT/core" && PHP_CS_FIXER_IGNORE_ENV=1 vendor/bin/php-cs-fixer check --diff); }
-database_matches() { APP_ENV=test php "$ROOT/server/bin/console" doctrine:migrations:migrate --no-interaction && APP_ENV=test php "$ROOT/server/bin/console" doctrine:schema:validate; }
+test_database() { APP_ENV=test php "$ROOT/server/bin/console" doctrine:migrations:migrate --no-interaction --allow-no-migration; }
+database_matches() { APP_ENV=test php "$ROOT/server/bin/console" doctrine:schema:validate; }
 playwright() { (cd "$ROOT/e2e" && BASE_URL="http://127.0.0.1:$PORT" STATE="$STATE" RUN_DIR="$RUN" JUNIT="$STATE/e2e.xml" npx playwright test "$@"); }
 
 free_port() { php -r '$s = stream_socket_server("tcp://127.0.0.1:0"); echo substr(strrchr(stream_socket_get_name($s, false), ":"), 1);'; }
 
-# prepare_tests: everything that the tests need, running.
+is_test_part() { [[ $1 =~ ^(all|checks|core|server|web|browser)$ ]]; }
+
+# prepare_tests [PART]: what that part needs, built and running; everything when no part is named.
 prepare_tests() {
+    local part=${1:-all}
     use_state "test"
     need tests
     stop_children
@@ -43,21 +47,23 @@ prepare_tests() {
     trap 'end_step; stop_children' EXIT
     trap 'exit 130' INT TERM HUP
     PORT=$(free_port)
-    build_with composer-core "PHP packages of the core" "$(fingerprint "$ROOT/core/composer.json")" "$ROOT/core/vendor/autoload.php" composer_in core
-    build_php
-    build_web
-    build_with npm-schema "Packages of the type generator" "$(fingerprint "$ROOT/schema/package-lock.json")" "$ROOT/schema/node_modules/.bin/openapi-typescript" npm_in schema
-    build_with api-types "Types of the API for the front end" "$(fingerprint "$ROOT/schema/openapi.json" "$ROOT/schema/plan.schema.json" "$ROOT/schema/assessment.schema.json")" "$ROOT/web/src/api/openapi.ts" npm_run schema types
-    build_with npm-e2e "Packages of the browser tests" "$(fingerprint "$ROOT/e2e/package-lock.json")" "$ROOT/e2e/node_modules/.bin/playwright" npm_in e2e
+    [[ $part =~ ^(web|browser)$ ]] || build_with composer-core "PHP packages of the core" "$(fingerprint "$ROOT/core/composer.json")" "$ROOT/core/vendor/autoload.php" composer_in core
+    [ "$part" != core ] || return 0
+    [ "$part" = web ] || build_php
+    if [[ $part =~ ^(all|checks|web|browser)$ ]]; then
+        build_with npm-schema "Packages of the type generator" "$(fingerprint "$ROOT/schema/package-lock.json")" "$ROOT/schema/node_modules/.bin/openapi-typescript" npm_in schema
+        build_with api-types "Types of the API for the front end" "$(cd "$ROOT/schema" && sha1sum ./*.json | sha1sum)" "$ROOT/web/src/api/openapi.ts" npm_run schema types
+        build_web
+    fi
+    [ "$part" != web ] || return 0
+    [[ ! $part =~ ^(all|checks|browser)$ ]] || build_with npm-e2e "Packages of the browser tests" "$(fingerprint "$ROOT/e2e/package-lock.json")" "$ROOT/e2e/node_modules/.bin/playwright" npm_in e2e
     database_start
     step "Bringing the database up to date" database_fill || fail "the database could not be brought up to date"
-    web_start
+    [ "$part" = browser ] || step "Bringing the server tests’ database up to date" test_database || fail "the server tests’ database could not be brought up to date"
+    [[ ! $part =~ ^(all|browser)$ ]] || web_start
 }
 
-run_tests() {
-    say "Yard Cask is getting ready to be tested."
-    prepare_tests
-    say "Checks"
+run_checks() {
     check "Static analysis and dependency rule, core" phpstan_in core
     check "Static analysis and dependency rule, server" phpstan_in server
     check "Code style" code_style
@@ -65,11 +71,18 @@ run_tests() {
     check "Lint, web" npm_run web lint
     check "Type check, browser tests" npm_run e2e check
     check "Migrations match the entities" database_matches
-    say "Tests"
-    suite "Core" "$STATE/core.xml" phpunit_in core
-    suite "Server, on MariaDB" "$STATE/server.xml" phpunit_in server
-    suite "Web" "$STATE/web.xml" vitest
-    suite "Browser, on the running application" "$STATE/e2e.xml" playwright
+}
+
+# run_tests PART: the last line says how many passed.
+run_tests() {
+    local part=$1
+    say "Yard Cask is getting ready to be tested."
+    prepare_tests "$part"
+    [[ ! $part =~ ^(all|checks)$ ]] || run_checks
+    [[ ! $part =~ ^(all|core)$ ]] || suite "Core" "$STATE/core.xml" phpunit_in core
+    [[ ! $part =~ ^(all|server)$ ]] || suite "Server, on MariaDB" "$STATE/server.xml" phpunit_in server
+    [[ ! $part =~ ^(all|web)$ ]] || suite "Web" "$STATE/web.xml" vitest
+    [[ ! $part =~ ^(all|browser)$ ]] || suite "Browser, on the running application" "$STATE/e2e.xml" playwright
     say ""
     echo "$PASSED passed, $FAILED failed"
     [ "$FAILED" -eq 0 ]

@@ -6,7 +6,12 @@ port_free() { php -r '$s = @stream_socket_server("tcp://127.0.0.1:".$argv[1]); e
 fill() {
     local user=
     [ "$(id -u)" -ne 0 ] || user="user root;"
-    sed -e "s|@ROOT@|$ROOT|g" -e "s|@STATE@|$STATE|g" -e "s|@RUN@|$RUN|g" -e "s|@PORT@|$PORT|g" -e "s|@USER_LINE@|$user|g" "$ROOT/deploy/$1"
+    local settings=() name
+    for name in MAX_BODY_KB PHP_PROCESSES PHP_MEMORY_MB REQUEST_TIMEOUT_S KEEPALIVE_S; do
+        local setting=SETTING_$name
+        settings+=(-e "s|@$name@|${!setting}|g")
+    done
+    sed "${settings[@]}" -e "s|@ROOT@|$ROOT|g" -e "s|@STATE@|$STATE|g" -e "s|@RUN@|$RUN|g" -e "s|@PORT@|$PORT|g" -e "s|@USER_LINE@|$user|g" "$ROOT/deploy/$1"
 }
 
 # web_start [PHP SETTING...]
@@ -27,7 +32,7 @@ web_start() {
         kill -0 "$PHP_PID" 2>/dev/null || { tail -n 15 "$STATE/log/php-fpm.out" "$STATE/log/php-fpm.log" >&2; fail "PHP did not start" "Its log is ${STATE#"$ROOT"/}/log/php-fpm.log"; }
         kill -0 "$NGINX_PID" 2>/dev/null || { tail -n 15 "$STATE/log/nginx.log" >&2; fail "the web server did not start" "Its log is ${STATE#"$ROOT"/}/log/nginx.log"; }
         tries=$((tries + 1))
-        [ "$tries" -lt 200 ] || fail "the application does not answer on port $PORT" "Its logs are in ${STATE#"$ROOT"/}/log and ${STATE#"$ROOT"/}/server/log"
+        [ "$tries" -lt $((SETTING_START_TIMEOUT_S * 10)) ] || fail "the application does not answer on port $PORT" "Its logs are in ${STATE#"$ROOT"/}/log and ${STATE#"$ROOT"/}/server/log"
         sleep 0.1
     done
 }
@@ -48,7 +53,7 @@ stop_children() {
     done
     local tries=0
     for pid in "${pids[@]}"; do
-        while kill -0 "$pid" 2>/dev/null && [ "$tries" -lt 150 ]; do
+        while kill -0 "$pid" 2>/dev/null && [ "$tries" -lt $((SETTING_STOP_TIMEOUT_S * 10)) ]; do
             sleep 0.1
             tries=$((tries + 1))
         done
