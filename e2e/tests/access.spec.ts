@@ -69,13 +69,81 @@ test("everything can be reached and worked with the keyboard", async ({ page }) 
   await expect(page).toHaveURL(/\/load$/);
   const slider = page.getByRole("slider", { name: "How full to travel" });
   await slider.focus();
-  for (let press = 0; press < 22; press++) await page.keyboard.press("ArrowLeft");
+  for (let press = 0; press < 40; press++) await page.keyboard.press("ArrowLeft");
   await expect(page.getByRole("article").filter({ hasText: "over its limit" })).toHaveCount(0);
-  const open = page.getByRole("button", { name: /^Payload left, on the road/ });
+  const open = page.getByRole("button", { name: /^Payload left/ });
   await open.focus();
   await page.keyboard.press("Enter");
   await expect(page.getByRole("dialog").getByRole("button", { name: "Close" })).toBeVisible();
   await page.keyboard.press("Escape");
   await expect(page.getByRole("dialog")).toHaveCount(0);
   await expect(open).toBeFocused();
+});
+
+test("in the hand, header, figures and foot take a quarter of the height at most, and no focused field lies under them", async ({ page }) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  const id = await openFellside(page);
+  for (const stage of STAGES) {
+    await page.goto(`/plans/${id}/${stage}`);
+    await expect(answer(page)).toBeVisible();
+    await page.mouse.wheel(0, 400);
+    const bars = await page.locator(".riser, .glass, .edge").evaluateAll((all) => all.map((one) => one.getBoundingClientRect().toJSON()));
+    expect(bars.reduce((sum, bar) => sum + bar.height, 0), stage).toBeLessThanOrEqual(844 / 4);
+    const [top, bottom] = [Math.max(bars[0].bottom, bars[1].bottom), bars[2].top];
+    for (const input of await page.locator("input[type=text]:visible").all()) {
+      await input.focus();
+      const box = (await input.boundingBox())!;
+      const inEdge = await input.evaluate((one) => one.closest(".edge") !== null);
+      if (!inEdge) expect([box.y >= top - 1, box.y + box.height <= bottom + 1], `${stage} ${await input.getAttribute("data-pointer")}`).toEqual([true, true]);
+    }
+    const snags = page.locator(".glass").getByRole("link", { name: "Snags" });
+    await expect(snags).toBeInViewport();
+  }
+  for (const small of await page.locator("button:visible, a:visible, [role=slider]:visible").all()) {
+    const box = (await small.boundingBox())!;
+    const isFigure = await small.evaluate((one) => one.matches(".figure, .glass-link, svg *"));
+    if (!isFigure) expect(box.height, await small.innerText()).toBeGreaterThanOrEqual(32);
+  }
+  await page.locator(".glass").getByRole("link", { name: "Snags" }).click();
+  await expect(page.locator("#snags")).toBeFocused();
+});
+
+test("in the hand no label of the drawing lies on another, and marks stand apart", async ({ page }) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  const id = await openFellside(page, "load");
+  for (const stage of ["load", "tanks"]) {
+    await page.goto(`/plans/${id}/${stage}`);
+    await expect(answer(page)).toBeVisible();
+    const boxes = await page.locator(".bench svg text").evaluateAll((all) => all.map((one) => ({ text: one.textContent, ...one.getBoundingClientRect().toJSON() })));
+    for (const a of boxes)
+      for (const b of boxes)
+        if (a !== b) {
+          const apart = a.right <= b.left + 1 || b.right <= a.left + 1 || a.bottom <= b.top + 4 || b.bottom <= a.top + 4;
+          expect(apart, `${stage}: “${a.text}” on “${b.text}”`).toBe(true);
+        }
+  }
+});
+
+test("the right button does not drag, and a touch that is cancelled ends the drag", async ({ page }) => {
+  await openFellside(page, "tanks");
+  const tank = page.getByRole("button", { name: "Tail tank, move along and across the rig" });
+  const at = field(page, "/tanks/0/x_m");
+  const box = (await tank.boundingBox())!;
+  await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
+  await page.mouse.down({ button: "right" });
+  await page.mouse.move(box.x - 80, box.y + 5, { steps: 4 });
+  await page.mouse.up({ button: "right" });
+  await page.keyboard.press("Escape");
+  await expect(at).toHaveValue("4420");
+  const touch = (kind: string, x: number) => tank.dispatchEvent(kind, { pointerId: 1, isPrimary: true, button: 0, clientX: x, clientY: box.y + 5, bubbles: true });
+  await tank.evaluate((one) => {
+    (one as HTMLElement).setPointerCapture = () => {};
+  });
+  await touch("pointerdown", box.x + 10);
+  await touch("pointermove", box.x - 30);
+  await expect(at).not.toHaveValue("4420");
+  const moved = await at.inputValue();
+  await touch("pointercancel", box.x - 30);
+  await touch("pointermove", box.x - 120);
+  await expect(at).toHaveValue(moved);
 });

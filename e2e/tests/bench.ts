@@ -21,6 +21,8 @@ export const saved = async (page: Page): Promise<void> => expect(page.locator(".
 export async function type(page: Page, pointer: string, text: string): Promise<void> {
   await field(page, pointer).fill(text);
   await field(page, pointer).press("Enter");
+  // Enter leaves the keyboard in the field; whoever goes on elsewhere leaves it.
+  await field(page, pointer).blur();
 }
 
 /** The plan as the server holds it. */

@@ -40,8 +40,8 @@ test("two windows cannot overwrite each other: both states are shown and either 
   await expect.poll(async () => (await stored(page, id)).use.days).toBe(4);
   await type(other, "/use/crew", "3");
   const conflict = other.getByRole("dialog", { name: "This plan was changed elsewhere." });
-  await expect(conflict.getByRole("row", { name: /days/ })).toContainText("3 days4 days");
-  await expect(conflict.getByRole("row", { name: /crew/ })).toContainText("32");
+  await expect(conflict.getByRole("row", { name: /between fills/ })).toContainText("3 days4 days");
+  await expect(conflict.getByRole("row", { name: /people/ })).toContainText("32");
   await conflict.getByRole("button", { name: "Go on with mine" }).click();
   await expect.poll(async () => (await stored(page, id)).use).toMatchObject({ crew: 3, days: 3 });
 
@@ -103,7 +103,7 @@ test("a plan file goes out and comes back byte for byte", async ({ page }) => {
   await expect(answer(page)).toHaveText("Carry 127 L for 3 days.");
   await page.getByRole("button", { name: "File" }).click();
   const download = page.waitForEvent("download");
-  await page.getByRole("link", { name: "Export the plan file" }).click();
+  await page.getByRole("button", { name: "Export the plan file" }).click();
   execFileSync("cmp", [await (await download).path(), FELLSIDE]);
 });
 
@@ -124,4 +124,108 @@ test("an earlier revision can be gone back to, and a plan put away is brought ba
   await expect(page.getByRole("link", { name: /Put-away test/ })).toHaveCount(0);
   await page.getByRole("button", { name: "Bring it back" }).click();
   await expect(page.getByRole("link", { name: /Put-away test/ })).toBeVisible();
+});
+
+test("what is on screen is given out, saved or not", async ({ page }) => {
+  await openFellside(page);
+  await page.route("**/api/plans/*", (route) => (route.request().method() === "PUT" ? route.abort() : route.continue()));
+  await type(page, "/use/days", "6");
+  await expect(answer(page)).toHaveText("Carry 215 L for 6 days.");
+  await page.getByRole("button", { name: "File" }).click();
+  const download = page.waitForEvent("download");
+  await page.getByRole("button", { name: "Export the plan file" }).click();
+  expect(JSON.parse(readFileSync(await (await download).path(), "utf8")).use.days).toBe(6);
+});
+
+test("leaving the page saves what was just changed", async ({ page }) => {
+  const id = await openFellside(page);
+  await type(page, "/use/days", "4");
+  await expect(answer(page)).toHaveText("Carry 156 L for 4 days.");
+  await page.goto("about:blank");
+  await expect.poll(async () => (await stored(page, id)).use.days).toBe(4);
+  await page.goto(`/plans/${id}/use`);
+  await type(page, "/use/days", "5");
+  await expect(answer(page)).toHaveText("Carry 185 L for 5 days.");
+  await page.getByRole("link", { name: "Plans" }).click();
+  await expect.poll(async () => (await stored(page, id)).use.days).toBe(5);
+});
+
+test("pressing Begin twice begins one plan", async ({ page }) => {
+  await page.goto("/new");
+  const name = `Twice ${Date.now()}`;
+  await page.getByLabel("Name, if you like").fill(name);
+  await page.getByRole("button", { name: "Begin" }).dblclick();
+  await expect(answer(page)).toBeVisible();
+  const { plans } = await (await page.request.get("/api/plans")).json();
+  expect(plans.filter((plan: { name: string }) => plan.name === name)).toHaveLength(1);
+});
+
+test("a refused text stays with its tank when another is removed, undone, and when units are switched", async ({ page }) => {
+  await openFellside(page, "tanks");
+  await page.getByRole("button", { name: "Waste tank", exact: true }).click();
+  await field(page, "/tanks/2/length_mm").fill("rather long");
+  await expect(page.getByRole("alert")).toBeVisible();
+  await expect(page.locator(".answer-note")).toHaveText("One text typed and not counted here yet.");
+  await page.getByRole("button", { name: "Tail tank", exact: true }).click();
+  await page.getByRole("button", { name: "Remove" }).click();
+  await page.getByRole("button", { name: "Waste tank", exact: true }).click();
+  await expect(field(page, "/tanks/1/length_mm")).toHaveValue("rather long");
+  await page.getByRole("button", { name: "Undo" }).click();
+  await page.getByRole("button", { name: "Waste tank", exact: true }).click();
+  await expect(field(page, "/tanks/2/length_mm")).toHaveValue("rather long");
+  await page.getByRole("button", { name: "Units" }).click();
+  await page.getByRole("radio", { name: "inches" }).click();
+  await page.keyboard.press("2");
+  await expect(page).toHaveURL(/\/tanks$/);
+  await page.keyboard.press("Escape");
+  await expect(field(page, "/tanks/2/length_mm")).toHaveValue("rather long");
+  await field(page, "/tanks/2/length_mm").press("Escape");
+  await expect(field(page, "/tanks/2/length_mm")).toHaveValue("28 3/8");
+  await expect(page.locator(".answer-note")).toHaveCount(0);
+});
+
+test("Escape takes back what was typed in this visit, and Enter keeps the keyboard where it is", async ({ page }) => {
+  const id = await openFellside(page);
+  const days = field(page, "/use/days");
+  await days.fill("9");
+  await expect(answer(page)).toHaveText("Carry 302 L for 9 days.");
+  await days.press("Escape");
+  await expect(days).toHaveValue("3");
+  await expect(answer(page)).toHaveText("Carry 127 L for 3 days.");
+  await days.fill("a week");
+  await days.press("Enter");
+  await expect(days).toBeFocused();
+  await expect(days).toHaveValue("7");
+  await days.press("Escape");
+  await expect(days).toHaveValue("3");
+  await saved(page);
+  await expect.poll(async () => (await stored(page, id)).use.days).toBe(3);
+});
+
+test("an unlikely weight is asked about, and either reading can be taken", async ({ page }) => {
+  const id = await openFellside(page, "load");
+  await page.getByRole("button", { name: /plate, ticket and sizes/ }).click();
+  const weighed = field(page, "/load/rig/front/weighed_kg");
+  await weighed.fill("1.350");
+  await expect(page.getByRole("alert")).toContainText("“1.350” is far from the 1 455 kg that stands beside it.");
+  await page.getByRole("button", { name: "1 350 kg", exact: true }).click();
+  await expect.poll(async () => (await stored(page, id)).load.rig.front.weighed_kg).toBe(1350);
+  await expect(weighed).toBeFocused();
+  await weighed.fill("135");
+  await page.getByRole("button", { name: "135 kg", exact: true }).click();
+  await expect.poll(async () => (await stored(page, id)).load.rig.front.weighed_kg).toBe(135);
+});
+
+test("two windows that add a can give it different ids, and both cans stay", async ({ page, context }) => {
+  const id = await openFellside(page, "tanks");
+  const other = await context.newPage();
+  await other.goto(`/plans/${id}/tanks`);
+  await expect(answer(other)).toBeVisible();
+  await page.getByRole("button", { name: "Add a can" }).click();
+  await expect.poll(async () => (await stored(page, id)).tanks.length).toBe(4);
+  await other.getByRole("button", { name: "Add a can" }).click();
+  await other.getByRole("button", { name: "Put both together" }).click();
+  await expect.poll(async () => (await stored(page, id)).tanks.length).toBe(5);
+  const ids = (await stored(page, id)).tanks.map((tank: { id: string }) => tank.id);
+  expect(new Set(ids).size).toBe(5);
 });

@@ -69,6 +69,8 @@ function run_dir(): string {
   return config.match(/pid "(.*)\/nginx\.pid"/)![1]!;
 }
 
+const VERSION_ONE = new URL("../../core/tests/plans/fellside-version-1.json", import.meta.url).pathname;
+
 test("it starts on an empty directory with the demonstration plan, and says so when it runs already", async () => {
   const port = await freePort();
   const { said } = await start(port);
@@ -155,7 +157,7 @@ test("a taken port, a bad port and a directory that cannot be written to are nam
 });
 
 test("calc and assess answer in JSON and exit codes; anything else shows how to use it", () => {
-  expect(run("calc", "--list").stdout).toBe("demand\ntank\npayload\n");
+  expect(run("calc", "--list").stdout).toBe("demand\ntank\npayload\npassage\n");
   const tank = spawnSync(YARDCASK, ["calc", "tank"], { env: ENV, encoding: "utf8", input: '{"shape":"box","length_mm":900,"width_mm":300,"height_mm":300}' });
   expect([tank.status, JSON.parse(tank.stdout).gross_l]).toEqual([0, 81]);
   const bad = spawnSync(YARDCASK, ["calc", "tank", "-"], { env: ENV, encoding: "utf8", input: '{"shape":"box","length_mm":-9,"width_mm":300,"height_mm":300,"lid":1}' });
@@ -163,7 +165,9 @@ test("calc and assess answer in JSON and exit codes; anything else shows how to 
   const assessed = run("assess", FELLSIDE);
   expect([assessed.status, JSON.parse(assessed.stdout).findings[0].code]).toEqual([1, "load.rear-over"]);
   expect(run("assess", "/nowhere").status).toBe(2);
-  for (const wrong of [["frob"], ["calc"], ["assess"], ["calc", "tank", "a", "b"]]) {
+  const read = run("read", VERSION_ONE);
+  expect([read.status, JSON.parse(read.stdout).version]).toEqual([0, 2]);
+  for (const wrong of [["frob"], ["calc"], ["assess"], ["read"], ["test", "everything"], ["calc", "tank", "a", "b"]]) {
     expect([run(...wrong).status, run(...wrong).stderr]).toEqual([2, expect.stringContaining("./yardcask calc NAME")]);
   }
   expect([run("help").status, run("help").stdout]).toEqual([0, expect.stringContaining("./yardcask start [--port N]")]);

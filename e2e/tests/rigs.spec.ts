@@ -42,7 +42,7 @@ for (const [rig, balance, size] of RIGS) {
 test("a trailer whose nose is too light says so, and a move cures it", async ({ page }) => {
   const { id } = await (await page.request.post("/api/plans", { data: { crew: 2, stay: "mixed", habit: "ordinary", days: 3, rig: "trailer" } })).json();
   await page.goto(`/plans/${id}/tanks`);
-  await type(page, "/tanks/0/x_m", "4.75 m");
+  await type(page, "/tanks/0/x_m", "4.7 m");
   await page.keyboard.press("2");
   const light = snag(page, /The nose is light by/);
   await expect(light).toContainText("tends to sway");
