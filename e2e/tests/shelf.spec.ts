@@ -31,7 +31,8 @@ test("the first answers say what the plan will have trouble with", async ({ page
   await page.getByRole("radio", { name: "wild nights" }).click();
   await page.getByRole("radio", { name: "generous" }).click();
   await page.getByLabel("3 How many days between two fills?").fill("7");
-  await expect(preview).toContainText(/To fix: [\d ]+\sL short of 7 days\./);
+  await expect(preview).toContainText(/\d+\skg over before any water\./);
+  await expect(preview).toContainText("Stop: ");
   await page.getByRole("button", { name: "Begin" }).click();
   await expect(answer(page)).toBeVisible();
   await type(page, "/use/days", "1");

@@ -38,6 +38,18 @@ final class BestSplitTest extends TestCase
         return array_values(array_filter($assessment->findings, static fn (SentFinding $finding): bool => $code === $finding->code))[0] ?? null;
     }
 
+    /** A stay begun brim full leaves with its waste aboard, which both ways of filling allow for. */
+    public function testTheWasteOfTheStayIsAllowedForInTheSplitToo(): void
+    {
+        $bench = '{"id":"bench","name":"Bench tank","form":"fixed","holds":"fresh","count":1,"length_mm":700,"width_mm":400,"height_mm":320,"outlet_height_mm":15,"overflow_height_mm":305,"displaced_fraction":0,"empty_kg":5.8,"x_m":1.4,"y_m":0,"z_m":0.62}';
+        $plan = Plan::read(SamplePlans::patched(SamplePlans::fellside(), '[{"op":"add","path":"/tanks/-","value":'.$bench.'},{"op":"replace","path":"/use/stay","value":"mixed"},{"op":"replace","path":"/load/rig/gross_limit_kg","value":3700},{"op":"replace","path":"/load/rig/rear/weighed_kg","value":1460},{"op":"add","path":"/load/rig/front/weighed_kg","value":1455}]'));
+        $answer = Assessor::assess($plan)->stages['load']->answer;
+        self::assertStringStartsWith('Tail tank 26 L, Bench tank 85 L. Filled alike, the tanks may hold 74 L.', self::plain($answer->reason));
+        $load = Workings::over($plan)->of(LoadWorkings::class);
+        $margin = $load->greatestFill()->margin;
+        self::assertNull(GreatestFill::brokenWith([26 / 121.2675, 1.0, 1.0, 1.0], $margin, $load));
+    }
+
     public function testTheAnswerIsTheMostThatAllTanksTogetherMayHold(): void
     {
         $assessment = Assessor::assess(self::twoTanks());

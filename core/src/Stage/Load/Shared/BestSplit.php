@@ -22,6 +22,9 @@ use YardCask\Core\Stage\Use\Shared\UseWorkings;
 /** How several fresh tanks travel with the most water within every limit from there to used up, each in whole litres or gallons. */
 final readonly class BestSplit
 {
+    /** Halvings between filling all alike and a split that the waste aboard forbids. */
+    private const HALVINGS = 8;
+
     /**
      * @param list<TankWorking> $tanks
      * @param list<float> $litres for each of them
@@ -46,14 +49,30 @@ final readonly class BestSplit
             return null;
         }
         $step = Quantity::of(1.0, $workings->plan->units->volume)->in(Unit::Litre);
-        $litres = [];
-        foreach ($tanks as $index => $working) {
-            $fullL = $working->fullL();
-            $litres[] = $split->fractions[$index] >= 1.0 ? $fullL : floor($split->fractions[$index] * $fullL / $step + 1e-6) * $step;
+        $best = self::rounded($tanks, $split->fractions, $step);
+        if (!$best->holds($alike->margin, $workings)) {
+            // The waste is full before all is used: as far towards that split as every limit is kept on the whole way.
+            [$kept, $broken] = [0.0, 1.0];
+            for ($i = 0; $i < self::HALVINGS; ++$i) {
+                $middle = ($kept + $broken) / 2;
+                $between = self::rounded($tanks, array_map(static fn (float $fraction): float => $alike->fraction + $middle * ($fraction - $alike->fraction), $split->fractions), $step);
+                [$kept, $broken, $best] = $between->holds($alike->margin, $workings) ? [$middle, $broken, $between] : [$kept, $middle, $best];
+            }
         }
-        $rounded = new self($tanks, $litres);
 
-        return $rounded->litres() >= $alike->litres + $step && $rounded->holds($alike->margin, $workings) ? $rounded : null;
+        return $best->litres() >= $alike->litres + $step && $best->holds($alike->margin, $workings) ? $best : null;
+    }
+
+    /**
+     * @param list<TankWorking> $tanks
+     * @param list<float> $fractions
+     * @param float $step the litres of a whole litre or gallon
+     */
+    private static function rounded(array $tanks, array $fractions, float $step): self
+    {
+        $down = static fn (TankWorking $working, float $fraction): float => $fraction >= 1.0 ? $working->fullL() : floor($fraction * $working->fullL() / $step + 1e-6) * $step;
+
+        return new self($tanks, array_map($down, $tanks, $fractions));
     }
 
     /** @return list<float> of what each tank holds brim full, rounded down to a millionth */
@@ -75,7 +94,8 @@ final readonly class BestSplit
 
     /**
      * Each line as it is on setting off, and once more as it is when all is used: what lies below the outlets stays,
-     * and a share of what was drawn is in the waste tanks. That those can be full before is left to the trial of the result.
+     * and a share of what was drawn is in the waste tanks. A stay begun brim full may leave on these litres with its waste
+     * aboard, as much as it can be. That the waste can be full before all is used is left to the trial of the result.
      *
      * @param list<TankWorking> $tanks
      *
@@ -92,12 +112,17 @@ final readonly class BestSplit
         $left = array_map(static fn (TankWorking $working): array => $at($working->index, min($working->belowOutletL(), $working->fullL())), $tanks);
         $wasted = [];
         foreach ($workings->of(TanksWorkings::class)->thatTakeWaste() as $waste) {
-            $wasted[] = [$use->shareInto($waste->tank, Supply::Main), $at($waste->index, 1.0)];
+            $share = $use->shareInto($waste->tank, Supply::Main);
+            $wasted[] = [$share, $at($waste->index, 1.0), $load->contents->wasteL($waste, $load->contents->drawableL(Holds::Fresh, true), 0.0)];
         }
         $lines = [];
         foreach (GreatestFill::lines($load, $margin) as $number => $line) {
             $spareKg = $line->limitKg - $line->emptyKg;
-            $lines[] = new SplitLimit($spareKg, array_map(static fn (array $one): float => $one[$number], $full));
+            $addedKg = array_map(static fn (array $one): float => $one[$number], $full);
+            $lines[] = new SplitLimit($spareKg, $addedKg);
+            if ($load->contents->startsBrimFull()) {
+                $lines[] = new SplitLimit($spareKg - array_sum(array_map(static fn (array $one): float => max(0.0, $one[2] * $one[1][$number]), $wasted)), $addedKg);
+            }
             $leftKg = array_sum(array_map(static fn (array $one): float => $one[$number], $left));
             $perUsedKg = array_sum(array_map(static fn (array $one): float => $one[0] * $one[1][$number], $wasted));
             $usable = array_map(static fn (TankWorking $working): float => $working->usableL() * $perUsedKg, $tanks);
