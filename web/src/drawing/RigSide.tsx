@@ -31,6 +31,10 @@ export function RigSide({ scale, ground, loads, selected, onSelect }: Props) {
   const drawings = plan.tanks.map((tank) => assessment.stages.tanks.drawing.tanks.find((one) => one.id === tank.id));
   const aboard = useAboard();
   const labels = placeLabels(aboard, scale, z, [scale.x(from), scale.x(from + rig.length_m)], selected);
+  // The longest stem first, so that no stem is drawn over a label below it.
+  const weights = aboard
+    .map((one, index) => ({ ...one, label: labels[index] }))
+    .sort((a, b) => (b.label?.lift ?? 0) - (a.label?.lift ?? 0));
   const inTrouble = useTrouble();
   return (
     <g strokeWidth="1.6" className="stroke-ink" fill="none">
@@ -87,7 +91,7 @@ export function RigSide({ scale, ground, loads, selected, onSelect }: Props) {
         </g>
       ))}
       {loads &&
-        aboard.map(({ load, text }, index) => (
+        weights.map(({ load, text, label }) => (
           <g
             key={load.id}
             {...drag({
@@ -102,7 +106,7 @@ export function RigSide({ scale, ground, loads, selected, onSelect }: Props) {
             <PlumbWeight
               x={scale.x(load.x_m)}
               y={z(load.z_m)}
-              label={labels[index]}
+              label={label}
               text={text}
               kg={load.kg}
               on={selected === load.id}
