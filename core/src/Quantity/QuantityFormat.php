@@ -58,7 +58,9 @@ final readonly class QuantityFormat
     {
         $target = $this->units->for($kind);
         $shown = Quantity::of(Kind::Sideways === $kind ? abs($value) : $value, $unit)->in($target);
-        $text = (Unit::Inch === $target ? TapeInches::onTheTape($shown) : null) ?? (string) (round($shown, $target->exactDecimals()) + 0.0);
+        $rounded = round($shown, $target->exactDecimals()) + 0.0;
+        // What is on the tape once its decimals are rounded is so too: it would be read back as that.
+        $text = (Unit::Inch === $target ? TapeInches::onTheTape($shown) ?? TapeInches::onTheTape($rounded) : null) ?? (string) $rounded;
         if (Kind::Sideways === $kind && '0' !== $text) {
             return $text.($value < 0 ? ' left' : ' right');
         }

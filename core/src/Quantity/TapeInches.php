@@ -12,6 +12,8 @@ final class TapeInches
     private const LONG = 60.0;
     /** What lies nearer than this to a line of the tape, in inches, is on it. */
     private const ON_THE_LINE = 0.1 / 25.4;
+    /** The same for whole millimetres, in mm; no figure of three decimals of an inch lies exactly that far from one. */
+    private const ON_THE_MILLIMETRE = 0.0101;
     private const MM = 25.4;
 
     /** Rounded to the nearest sixteenth: `15 15/16`, `12 ft 4`. */
@@ -38,7 +40,7 @@ final class TapeInches
     public static function onTheTape(float $inches): ?string
     {
         $mm = $inches * self::MM;
-        $isMeasured = abs($inches - round($inches * self::PARTS) / self::PARTS) < self::ON_THE_LINE || abs($mm - round($mm)) < 0.01;
+        $isMeasured = abs($inches - round($inches * self::PARTS) / self::PARTS) < self::ON_THE_LINE || abs($mm - round($mm)) < self::ON_THE_MILLIMETRE;
 
         return $isMeasured ? str_replace('−', '-', self::nearest($inches)) : null;
     }

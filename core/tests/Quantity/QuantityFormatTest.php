@@ -45,6 +45,13 @@ final class QuantityFormatTest extends TestCase
         self::assertSame($exact, $format->exact($value, $unit, $kind));
     }
 
+    public function testWhatIsOnTheTapeOnceItsDecimalsAreRoundedIsShownAsOnTheTape(): void
+    {
+        $format = new QuantityFormat(new UnitPreferences(length: Unit::Inch));
+        self::assertSame('5 ft 3 13/16', $format->exact(63.81645, Unit::Inch, Kind::Length));
+        self::assertSame('63.817', $format->exact(63.8166, Unit::Inch, Kind::Length));
+    }
+
     public function testWhatAnInputShowsIsReadBackAsTheSameReading(): void
     {
         $this->forAll(Generators::choose(-4_000_000, 4_000_000), Generators::elements(Unit::Millimetre, Unit::Inch), Generators::elements(Kind::Length, Kind::Sideways))
