@@ -103,12 +103,8 @@ final readonly class Plan implements PlanPart
     public function copied(array $taken): self
     {
         $base = mb_substr((string) preg_replace('/, copy( \d+)?$/', '', $this->name), 0, self::LONGEST_NAME - 12).', copy';
-        $name = $base;
-        for ($number = 2; \in_array($name, $taken, true); ++$number) {
-            $name = $base.' '.$number;
-        }
 
-        return PartFields::changed($this, ['name' => $name]);
+        return PartFields::changed($this, ['name' => FreeId::name($base, $taken, self::LONGEST_NAME)]);
     }
 
     /** The document, decoded: objects as stdClass. */

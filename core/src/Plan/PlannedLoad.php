@@ -19,7 +19,7 @@ final readonly class PlannedLoad implements PlanPart
     public function __construct(
         #[Id]
         public string $id,
-        #[Text('what it is', 60)]
+        #[Text('what it is', FreeId::LONGEST_NAME)]
         public string $name,
         #[Measured('what a load weighs', 'Weighs', Kind::Mass, Unit::Kilogram, 0, 5000)]
         public float $kg,

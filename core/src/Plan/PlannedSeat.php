@@ -22,7 +22,7 @@ final readonly class PlannedSeat implements PlanPart
     public function __construct(
         #[Id]
         public string $id,
-        #[Text('whose seat it is', 60)]
+        #[Text('whose seat it is', FreeId::LONGEST_NAME)]
         public string $name,
         #[Measured('what a person weighs', 'Weighs', Kind::Mass, Unit::Kilogram, 0, 300)]
         public float $kg,

@@ -26,7 +26,7 @@ final readonly class PlannedTank implements PlanPart, Checked
     public function __construct(
         #[Id]
         public string $id,
-        #[Text('the tank’s name', 60)]
+        #[Text('the tank’s name', FreeId::LONGEST_NAME)]
         public string $name,
         #[Choice('Form')]
         public TankMounting $form,

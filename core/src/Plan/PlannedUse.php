@@ -29,7 +29,7 @@ final readonly class PlannedUse implements PlanPart
     public function __construct(
         #[Id]
         public string $id,
-        #[Text('what the water is for', 60)]
+        #[Text('what the water is for', FreeId::LONGEST_NAME)]
         public string $name,
         /** The catalogue's word for this sort of use, by which presets find it; null for one of the crew's own. */
         #[Text('the catalogue’s word for this sort of use', 32)]

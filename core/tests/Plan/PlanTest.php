@@ -37,6 +37,7 @@ final class PlanTest extends TestCase
         yield 'unknown choice' => ['[{"op":"replace","path":"/units/volume","value":"gal"}]', '/units/volume', '"US gal"'];
         yield 'no rig of that kind' => ['[{"op":"replace","path":"/load/rig/kind","value":"raft"}]', '/load/rig/kind', '"trailer"'];
         yield 'a body of another kind' => ['[{"op":"replace","path":"/load/rig/body","value":"boat"}]', '/load/rig/body', '"pickup"'];
+        yield 'a name twice' => ['[{"op":"replace","path":"/tanks/1/name","value":"Tail tank"}]', '/tanks/1/name', 'for example “Tail tank 2”'];
         yield 'an id twice' => ['[{"op":"replace","path":"/tanks/1/id","value":"bunk"}]', '/tanks/1/id', 'stands first at /load/loads/0'];
         yield 'an id with a blank' => ['[{"op":"replace","path":"/tanks/1/id","value":"a b"}]', '/tanks/1/id', 'for example “tank-1”'];
         yield 'an empty name' => ['[{"op":"replace","path":"/name","value":"  "}]', '/name', '1 to 80 characters'];

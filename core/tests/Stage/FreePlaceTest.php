@@ -39,7 +39,7 @@ final class FreePlaceTest extends TestCase
     {
         $plan = SamplePlans::fellside();
         $front = $plan->tanks[0]->sized(4000.0, 1990.0)->movedTo(1.05, 0.0);
-        $full = Plan::read(SamplePlans::patched($plan, '[{"op":"replace","path":"/tanks","value":'.Json::encode([$front]).'},{"op":"add","path":"/tanks/-","value":'.Json::encode($plan->tanks[0]->sized(1890.0, 1990.0)->movedTo(4.0, 0.0)).'},{"op":"replace","path":"/tanks/1/id","value":"rear"}]'));
+        $full = Plan::read(SamplePlans::patched($plan, '[{"op":"replace","path":"/tanks","value":'.Json::encode([$front]).'},{"op":"add","path":"/tanks/-","value":'.Json::encode($plan->tanks[0]->sized(1890.0, 1990.0)->movedTo(4.0, 0.0)->named('Rear tank')).'},{"op":"replace","path":"/tanks/1/id","value":"rear"}]'));
         self::assertNull(FreePlace::settled($plan->tanks[1], $full));
         self::assertNull(FreePlace::addCans($full, Holds::Drinking, 1));
         self::assertSame([], Assessor::assess($full)->stages['tanks']->additions);

@@ -7,6 +7,7 @@ import { merged } from "./merge";
 const base: Plan = JSON.parse(readFileSync(new URL("../../../catalogue/plans/fellside.json", import.meta.url), "utf8"));
 const set = (path: string, value: unknown) => ({ op: "replace", path, value });
 const can = (id: string) => ({ op: "add", path: "/tanks/-", value: { ...base.tanks[1], id, name: id } });
+const named = (id: string, name: string) => ({ ...can(id), value: { ...can(id).value, name } });
 const gone = (path: string) => ({ op: "remove", path });
 const both = (mine: unknown[], theirs: unknown[]) => merged(base, patched(base, mine), patched(base, theirs));
 const done = (...patch: unknown[]) => patched(base, patch);
@@ -23,6 +24,12 @@ describe("putting two windows' changes together", () => {
     ],
     ["the same change twice", [set("/use/days", 5)], [set("/use/days", 5)], [set("/use/days", 5)]],
     ["a part added on each side", [can("can-1")], [can("can-2")], [can("can-2"), can("can-1")]],
+    [
+      "parts of one name added on each side",
+      [named("can-1", "Can")],
+      [named("can-2", "Can")],
+      [named("can-2", "Can"), named("can-1", "Can 2")],
+    ],
     [
       "a part taken away and another changed",
       [gone("/tanks/1")],

@@ -62,6 +62,13 @@ export function newId(plan: Plan, prefix: string): string {
   }
 }
 
+/** The name itself, or followed by 2, 3 … where others of its list have it. */
+export function freeName(wanted: string, taken: readonly string[]): string {
+  let name = wanted;
+  for (let number = 2; taken.includes(name); number++) name = `${wanted.slice(0, 56)} ${number}`;
+  return name;
+}
+
 /** A patch whose appended parts have ids that were never used, also where the patch itself speaks of them. */
 export function withNewIds(plan: Plan, patch: Fix["patch"]): Fix["patch"] {
   const ids = new Map<unknown, string>();

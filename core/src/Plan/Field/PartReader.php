@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace YardCask\Core\Plan\Field;
 
 use YardCask\Core\Input\InputReader;
+use YardCask\Core\Plan\FreeId;
 use YardCask\Core\Quantity\UnitPreferences;
 
 /** Reads parts of a plan by what their classes declare. Every error is collected by the input reader. */
@@ -45,7 +46,18 @@ final class PartReader
      */
     public function readAll(string $class, string $key, int $most, InputReader $in): array
     {
-        return array_map(fn (InputReader $one): object => $this->read($class, $one), $in->objects($key, $most));
+        $parts = [];
+        $names = [];
+        foreach ($in->objects($key, $most) as $one) {
+            $parts[] = $part = $this->read($class, $one);
+            $name = \is_string($part->name ?? null) ? $part->name : '';
+            if ('' !== $name && \in_array($name, $names, true)) {
+                $one->fail('name', \sprintf('Another one is called “%s”. Give it a name of its own, for example “%s”.', $name, FreeId::name($name, $names)));
+            }
+            $names[] = $name;
+        }
+
+        return $parts;
     }
 
     /**

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Plan\Migration;
 
+use YardCask\Core\Plan\FreeId;
+
 /**
  * From version 1 to 2. Tanks say what they hold instead of which supply they feed, and may stand for several alike; uses say
  * where they drain to; people sit on seats; a rig says who built it and what was aboard when it was weighed.
@@ -19,7 +21,9 @@ final class SeatsAndWaste
             return $old;
         }
         $use = ($new->use ?? null) instanceof \stdClass ? $new->use : new \stdClass();
-        self::each($use->uses ?? null, static function (\stdClass $use): void {
+        $names = [];
+        self::each($use->uses ?? null, static function (\stdClass $use) use (&$names): void {
+            self::named($use, $names);
             $use->drains_to = 'drinking' === ($use->supply ?? null) ? 'nothing' : 'outside';
         });
         $names = [];
@@ -31,9 +35,13 @@ final class SeatsAndWaste
             };
             unset($tank->supply);
             $tank->count = 1;
-            $tank->name = self::unused($tank->name ?? null, $names);
+            self::named($tank, $names);
         });
         if (($new->load ?? null) instanceof \stdClass) {
+            $names = [];
+            self::each($new->load->loads ?? null, static function (\stdClass $load) use (&$names): void {
+                self::named($load, $names);
+            });
             self::seats($new->load, $use->crew ?? null);
             self::rig($new->load->rig ?? null);
         }
@@ -87,18 +95,15 @@ final class SeatsAndWaste
         }
     }
 
-    /** @param array<string, true> $names */
-    private static function unused(mixed $name, array &$names): mixed
+    /**
+     * A name that no part before it in the list has.
+     *
+     * @param list<string> $names
+     */
+    private static function named(\stdClass $part, array &$names): void
     {
-        if (!\is_string($name)) {
-            return $name;
+        if (\is_string($part->name ?? null)) {
+            $names[] = $part->name = FreeId::name($part->name, $names);
         }
-        $free = $name;
-        for ($number = 2; isset($names[$free]); ++$number) {
-            $free = mb_substr($name, 0, 56).' '.$number;
-        }
-        $names[$free] = true;
-
-        return $free;
     }
 }

@@ -9,12 +9,12 @@ use YardCask\Core\Assessment\FigureSheet;
 use YardCask\Core\Assessment\Fix;
 use YardCask\Core\Assessment\Stage;
 use YardCask\Core\Assessment\Workings;
+use YardCask\Core\Plan\FreeId;
 use YardCask\Core\Plan\LoadPlan;
 use YardCask\Core\Plan\PlannedLoad;
 use YardCask\Core\Plan\PlanPatch;
 use YardCask\Core\Stage\Load\Shared\LoadWorkings;
 use YardCask\Core\Stage\Load\Shared\Seating;
-use YardCask\Core\Stage\Tanks\Shared\FreeId;
 
 /** What the rig weighs, where the weight rests, and how full it may travel. */
 final class LoadStage implements Stage

@@ -8,7 +8,7 @@ import { TextField } from "../../fields/TextField";
 import { FigureButton } from "../../plan/FigureButton";
 import { fieldAt, focusSoon } from "../../plan/focus";
 import { usePlan } from "../../plan/PlanContext";
-import { newId } from "../../plan/parts";
+import { freeName, newId } from "../../plan/parts";
 import { useReveal } from "../../plan/useReveal";
 import { newUse } from "./habitLevels";
 
@@ -22,8 +22,8 @@ export function UseCards({ habits }: { habits: readonly Habit[] }) {
   });
   const add = (habit: Habit | null) => {
     const use = newUse(newId(plan, habit?.habit ?? "use"), habit, assessment.stages.use.drawing.drains[0]?.value ?? "");
-    const names = plan.use.uses.map((one) => one.name);
-    for (let number = 2; names.includes(use.name); number++) use.name = `${use.name.replace(/ \d+$/, "")} ${number}`;
+    const taken = plan.use.uses.map((one) => one.name);
+    use.name = freeName(use.name, taken);
     edit({ ...plan, use: { ...plan.use, uses: [...plan.use.uses, use] } }, `with ${use.name}`);
     setOpen(use.id);
     focusSoon(fieldAt(`/use/uses/${plan.use.uses.length}/name`));

@@ -8,7 +8,6 @@ use YardCask\Core\Assessment\Say;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Payload\FillLimit;
 use YardCask\Core\Payload\FillSplit;
-use YardCask\Core\Payload\LimitName;
 use YardCask\Core\Payload\SplitLimit;
 use YardCask\Core\Payload\TrailerPayload;
 use YardCask\Core\Plan\Holds;
@@ -110,44 +109,34 @@ final readonly class BestSplit
         $at = static fn (int $index, float $litres): array => self::added($load, array_map(static fn (int $tank): float => $tank === $index ? $litres : 0.0, array_keys($nothing)), $empty);
         $full = array_map(static fn (TankWorking $working): array => $at($working->index, $working->fullL()), $tanks);
         $left = array_map(static fn (TankWorking $working): array => $at($working->index, min($working->belowOutletL(), $working->fullL())), $tanks);
-        $wasted = [];
-        foreach ($workings->of(TanksWorkings::class)->thatTakeWaste() as $waste) {
-            $share = $use->shareInto($waste->tank, Supply::Main);
-            $wasted[] = [$share, $at($waste->index, 1.0), $load->contents->wasteL($waste, $load->contents->drawableL(Holds::Fresh, true), 0.0)];
+        $waste = [];
+        foreach ($workings->of(TanksWorkings::class)->thatTakeWaste() as $working) {
+            $waste[] = [
+                'perL' => $at($working->index, 1.0),
+                'share' => $use->shareInto($working->tank, Supply::Main),
+                'mostL' => $load->contents->wasteL($working, $load->contents->drawableL(Holds::Fresh, true), 0.0),
+            ];
         }
+        $drunk = self::kg($load, array_map(static fn (TankWorking $working): float => Holds::Drinking === $working->tank->holds ? min($working->belowOutletL(), $working->fullL()) : 0.0, $workings->of(TanksWorkings::class)->all()));
         $lines = [];
         foreach (GreatestFill::lines($load, $margin) as $number => $line) {
             $spareKg = $line->limitKg - $line->emptyKg;
-            $addedKg = array_map(static fn (array $one): float => $one[$number], $full);
+            $addedKg = array_column($full, $number);
             $lines[] = new SplitLimit($spareKg, $addedKg);
             if ($load->contents->startsBrimFull()) {
-                $lines[] = new SplitLimit($spareKg - array_sum(array_map(static fn (array $one): float => max(0.0, $one[2] * $one[1][$number]), $wasted)), $addedKg);
+                $lines[] = new SplitLimit($spareKg - array_sum(array_map(static fn (array $one): float => max(0.0, $one['mostL'] * $one['perL'][$number]), $waste)), $addedKg);
             }
-            $leftKg = array_sum(array_map(static fn (array $one): float => $one[$number], $left));
-            $perUsedKg = array_sum(array_map(static fn (array $one): float => $one[0] * $one[1][$number], $wasted));
-            $usable = array_map(static fn (TankWorking $working): float => $working->usableL() * $perUsedKg, $tanks);
-            $lines[] = new SplitLimit($line->limitKg - self::usedUpKg($line, $load, $workings) - $leftKg, $usable);
+            $perUsedKg = array_sum(array_map(static fn (array $one): float => $one['share'] * $one['perL'][$number], $waste));
+            $lines[] = new SplitLimit($line->limitKg - $drunk[$number] - array_sum(array_column($left, $number)), array_map(static fn (TankWorking $working): float => $working->usableL() * $perUsedKg, $tanks));
         }
 
         return $lines;
     }
 
-    /** What rests on a line with the fresh tanks empty and the drinking water drunk. */
-    private static function usedUpKg(FillLimit $line, LoadWorkings $load, Workings $workings): float
-    {
-        $litres = array_map(static fn (TankWorking $working): float => Holds::Drinking === $working->tank->holds ? min($working->belowOutletL(), $working->fullL()) : 0.0, $workings->of(TanksWorkings::class)->all());
-        foreach (self::kg($load, $litres) as $number => $kg) {
-            if ($line->name === self::names($load)[$number]) {
-                return $kg;
-            }
-        }
-        throw new \LogicException('No line is called '.$line->name->value.'.');
-    }
-
     /**
      * @param list<float> $litres in each tank of the plan
      *
-     * @return list<float> what rests on each line
+     * @return list<float> what rests on each of GreatestFill's lines, in their order
      */
     private static function kg(LoadWorkings $load, array $litres): array
     {
@@ -169,12 +158,6 @@ final readonly class BestSplit
     private static function added(LoadWorkings $load, array $litres, array $emptyKg): array
     {
         return array_map(static fn (float $kg, float $without): float => $kg - $without, self::kg($load, $litres), $emptyKg);
-    }
-
-    /** @return list<LimitName> */
-    private static function names(LoadWorkings $load): array
-    {
-        return array_map(static fn (FillLimit $line): LimitName => $line->name, GreatestFill::lines($load, 0.0));
     }
 
     private function holds(float $margin, Workings $workings): bool

@@ -44,7 +44,7 @@ final class LoadWorkings implements StageWorkings
     public readonly Contents $contents;
     /** @var array<string, Payload> by the state's value */
     private array $payloads = [];
-    /** @var array<string, Passage> */
+    /** @var array<string, ?Passage> */
     private array $passages = [];
     /** @var non-empty-list<LimitWorking>|null */
     private ?array $limits = null;
@@ -111,11 +111,8 @@ final class LoadWorkings implements StageWorkings
         $brimFull = RigState::BrimFull === $state;
         $fractions = array_map(fn (TankWorking $working): float => $brimFull ? 1.0 : $this->plan->travelFillOf($working->tank), $this->tanks());
         $key = implode(' ', $fractions).($wasteOfStay ? ' on' : '');
-        if ($this->plan->load->rig instanceof PlannedBoat) {
-            return null;
-        }
 
-        return $this->passages[$key] ??= $this->passage($fractions, $wasteOfStay) ?? throw new \LogicException('Only a boat has no passage.');
+        return $this->passages[$key] ??= $this->passage($fractions, $wasteOfStay);
     }
 
     /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace YardCask\Core\Stage\Tanks\Shared;
 
 use YardCask\Core\Plan\Field\PartFields;
+use YardCask\Core\Plan\FreeId;
 use YardCask\Core\Plan\Holds;
 use YardCask\Core\Plan\Plan;
 use YardCask\Core\Plan\PlannedRig;

@@ -11,10 +11,10 @@ use YardCask\Core\Assessment\Rule;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Demand\Each;
 use YardCask\Core\Demand\Per;
+use YardCask\Core\Plan\FreeId;
 use YardCask\Core\Plan\PlannedUse;
 use YardCask\Core\Plan\PlanPatch;
 use YardCask\Core\Plan\Supply;
-use YardCask\Core\Stage\Tanks\Shared\FreeId;
 use YardCask\Core\Stage\Use\UseFinding;
 
 /** Nobody has thought of drinking: no use is called so and none draws from the drinking supply. */

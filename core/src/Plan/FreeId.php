@@ -2,13 +2,14 @@
 
 declare(strict_types=1);
 
-namespace YardCask\Core\Stage\Tanks\Shared;
-
-use YardCask\Core\Plan\Plan;
+namespace YardCask\Core\Plan;
 
 /** Ids and names that no part of a plan has yet. */
 final class FreeId
 {
+    /** Of a part. */
+    public const LONGEST_NAME = 60;
+
     /** PREFIX-1, PREFIX-2 …; whoever applies the patch may put another one in its place. */
     public static function of(string $prefix, Plan $plan): string
     {
@@ -24,12 +25,16 @@ final class FreeId
         return $prefix.'-'.$number;
     }
 
-    /** @param list<string> $taken */
-    public static function name(string $wanted, array $taken): string
+    /**
+     * The name itself, or followed by 2, 3 … and cut short so that it stays within what is allowed.
+     *
+     * @param list<string> $taken
+     */
+    public static function name(string $wanted, array $taken, int $longest = self::LONGEST_NAME): string
     {
         $name = $wanted;
         for ($number = 2; \in_array($name, $taken, true); ++$number) {
-            $name = $wanted.' '.$number;
+            $name = mb_substr($wanted, 0, $longest - 4).' '.$number;
         }
 
         return $name;
