@@ -221,9 +221,12 @@ test("a plan in gallons and inches is read and answered in them", async ({ page 
   await expect(glass(page, "Payload left")).toContainText("lb");
 });
 
-test("the ground is chosen once and kept", async ({ page }) => {
-  await page.emulateMedia({ colorScheme: "light" });
+test("the ground follows the system until it is chosen, and is kept then", async ({ page }) => {
+  await page.emulateMedia({ colorScheme: "dark" });
   await openFellside(page);
+  await expect(page.locator("html")).toHaveAttribute("data-ground", "dark");
+  await page.emulateMedia({ colorScheme: "light" });
+  await expect(page.locator("html")).toHaveAttribute("data-ground", "light");
   await page.getByRole("button", { name: "File" }).click();
   await page.getByRole("button", { name: "Dark ground" }).click();
   await page.reload();

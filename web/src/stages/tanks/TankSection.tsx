@@ -100,10 +100,10 @@ export function TankSection({ tank, index }: { tank: Tank; index: number }) {
               <th scope="row" className="py-1 text-left font-normal">
                 {mark.share} left, <FigureButton id={mark.figure_id}>{mark.litres}</FigureButton>
               </th>
-              <td className="text-right">
+              <td className="pl-2 text-right whitespace-nowrap">
                 <FigureButton id={mark.figure_id}>{mark.height}</FigureButton> up
               </td>
-              <td className="text-right">
+              <td className="pl-2 text-right whitespace-nowrap">
                 <FigureButton id={mark.figure_id} className="font-[640]">
                   {mark.from_top}
                 </FigureButton>{" "}
@@ -115,10 +115,10 @@ export function TankSection({ tank, index }: { tank: Tank; index: number }) {
             <th scope="row" className="py-1 text-left font-normal text-ink-2">
               weighs <FigureButton id={`tanks.${tank.id}.full_kg`} /> full; never drawn
             </th>
-            <td className="text-right text-ink-2">
+            <td className="pl-2 text-right whitespace-nowrap text-ink-2">
               <FigureButton id={`tanks.${tank.id}.below_outlet`} /> below
             </td>
-            <td className="text-right text-ink-2">
+            <td className="pl-2 text-right whitespace-nowrap text-ink-2">
               <FigureButton id={`tanks.${tank.id}.above_overflow`} /> above
             </td>
           </tr>
