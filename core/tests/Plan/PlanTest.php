@@ -201,6 +201,19 @@ final class PlanTest extends TestCase
         self::assertEqualsWithDelta(1883.4, Assessor::assess($plan)->figures['load.rear.full']->value, 0.05);
     }
 
+    public function testPartsOfOneNameAreNumberedInAPlanOfVersionOne(): void
+    {
+        $old = json_decode(SamplePlans::versionOneFile());
+        foreach ([$old->use->uses, $old->load->loads, $old->tanks] as $parts) {
+            $parts[0]->name = $parts[1]->name = $parts[2]->name = 'Alike';
+        }
+        $plan = Plan::read($old);
+        $wanted = ['Alike', 'Alike 2', 'Alike 3'];
+        self::assertSame($wanted, \array_slice(array_column($plan->use->uses, 'name'), 0, 3));
+        self::assertSame($wanted, array_values(array_filter(array_column($plan->load->loads, 'name'), static fn (string $name): bool => str_starts_with($name, 'Alike'))));
+        self::assertSame($wanted, array_column($plan->tanks, 'name'));
+    }
+
     public function testABrokenPlanOfVersionOneIsExplainedAtItsPlace(): void
     {
         foreach (['"supply": "drinking"' => '"supply": 3', '"crew": 2' => '"crew": "two"', '"tanks": [' => '"tanks": 5, "x": ['] as $was => $is) {
