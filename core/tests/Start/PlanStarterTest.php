@@ -61,7 +61,7 @@ final class PlanStarterTest extends TestCase
         foreach (self::rigs() as [$rig]) {
             for ($crew = 1; $crew <= 8; ++$crew) {
                 for ($days = 1; $days <= 7; ++$days) {
-                    // A third of all combinations: each habit and each stay meets each crew and each number of days.
+                    // A ninth of all combinations: each habit and each stay meets each crew and each number of days.
                     $answers = ['rig' => $rig, 'crew' => $crew, 'days' => $days, 'habit' => $habits[($crew + $days) % 3]->value, 'stay' => $stays[($crew + 2 * $days) % 3]->value];
                     $plan = SamplePlans::begun($answers);
                     $bad = array_values(array_filter(Assessor::assess($plan, '-')->findings, static fn (SentFinding $finding): bool => Severity::Stop === $finding->severity || \in_array($finding->code, ['use.short', 'use.drinking-short', 'tanks.outside', 'tanks.collide', 'load.outside', 'load.seat-missing'], true)));
