@@ -23,7 +23,7 @@ use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
 use YardCask\Core\Stage\Tanks\Shared\WaterAboard;
 use YardCask\Core\Stage\Use\Shared\UseWorkings;
 
-/** Puts tanks into a plan that has none: where they usually go, or else where every limit holds, one or two of them; and the cans for drinking. */
+/** Puts tanks into a plan that has none: where they usually go, or else where every limit holds, one or two of them or a row of cans; and the cans for drinking. */
 final class TankPlacer
 {
     private const STEP_M = 0.1;
@@ -46,7 +46,12 @@ final class TankPlacer
         return $brimFull ?? $fallback ?? $plan;
     }
 
-    /** @return iterable<list<PlannedTank>> the usual place first, then one tank and two along the rig, the nearer to the usual place the sooner */
+    /**
+     * The usual place first, then one tank and two along the rig, the nearer to the usual place the sooner. Cans are tried last:
+     * they weigh half of what a tank does and can be emptied to the last litre, which carries a tight limit.
+     *
+     * @return iterable<list<PlannedTank>>
+     */
     private static function candidates(Plan $plan, StartingRig $starting): iterable
     {
         $needL = Workings::over($plan)->of(UseWorkings::class)->need(Supply::Main)->carryL;
@@ -59,11 +64,30 @@ final class TankPlacer
         $one = $needL <= TankProposal::CAN_L
             ? TankProposal::cans('can-1', Holds::Fresh, 1, $plan->units)
             : TankProposal::fixed('tank-1', Holds::Fresh, $needL, $starting->tankWidthMm, $starting->tankHeightMm, $starting->tankMaxLengthMm, $plan->units);
-        $half = TankProposal::fixed('tank-1', Holds::Fresh, $needL / 2, $starting->tankWidthMm, $starting->tankHeightMm, $starting->tankMaxLengthMm, $plan->units);
         yield [$at($one, $starting->tankXM, $starting->tankYM)];
         foreach (self::along($one, $plan, $starting) as $xM) {
             yield [$at($one, $xM, $starting->tankYM)];
         }
+        yield from self::pairs($needL, $at, $plan, $starting);
+        $cans = (int) ceil($needL / TankProposal::CAN_L - 1e-9);
+        if ($cans > 1 && $cans <= self::MOST_CANS_IN_A_ROW) {
+            $row = TankProposal::cans('can-1', Holds::Fresh, $cans, $plan->units);
+            foreach (self::along($row, $plan, $starting) as $xM) {
+                yield [$at($row, $xM, $starting->tankYM)];
+            }
+        }
+    }
+
+    /**
+     * A tank to the left and one to the right, each for half the need.
+     *
+     * @param \Closure(PlannedTank, float, float): PlannedTank $at
+     *
+     * @return iterable<list<PlannedTank>>
+     */
+    private static function pairs(float $needL, \Closure $at, Plan $plan, StartingRig $starting): iterable
+    {
+        $half = TankProposal::fixed('tank-1', Holds::Fresh, $needL / 2, $starting->tankWidthMm, $starting->tankHeightMm, $starting->tankMaxLengthMm, $plan->units);
         $besideM = min($plan->load->rig->sizes()->widthM / 2 - $half->widthMm / 2000, max(abs($starting->tankYM), $half->widthMm / 2000 + 0.02));
         if ($besideM < $half->widthMm / 2000) {
             return;

@@ -52,6 +52,14 @@ final class PlanStarterTest extends TestCase
         }
     }
 
+    /** A tank for this boat's 100 L is too heavy by half a litre; five cans weigh less and keep nothing back. */
+    public function testWhereATankIsJustTooHeavyCansAreAboard(): void
+    {
+        $plan = SamplePlans::begun(['rig' => 'boat', 'crew' => 8, 'days' => 2, 'habit' => 'frugal', 'stay' => 'sites']);
+        self::assertSame(['Cans', 5.0], [$plan->tanks[0]->name, $plan->tanks[0]->count]);
+        self::assertTrue(TankPlacer::holds($plan));
+    }
+
     /** Every rig, one to eight people, one to seven days, every habit and every way to stay. */
     public function testANewPlanHasNoStopAndNoShortageUnlessNoPlaceForOneOrTwoTanksWould(): void
     {
