@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Calculator;
 
+use YardCask\Core\Bay\BayFitCalculator;
+use YardCask\Core\Bay\BayFitInput;
 use YardCask\Core\Demand\DemandCalculator;
 use YardCask\Core\Demand\DemandInput;
 use YardCask\Core\Input\InputReader;
@@ -17,6 +19,10 @@ use YardCask\Core\Payload\RoadPayloadCalculator;
 use YardCask\Core\Payload\RoadRig;
 use YardCask\Core\Payload\TrailerPayloadCalculator;
 use YardCask\Core\Payload\TrailerRig;
+use YardCask\Core\Run\TrappedCalculator;
+use YardCask\Core\Run\TrappedInput;
+use YardCask\Core\Surge\SurgeCalculator;
+use YardCask\Core\Surge\SurgeInput;
 use YardCask\Core\Tank\TankInput;
 use YardCask\Core\Tank\TankVolumeCalculator;
 
@@ -27,6 +33,9 @@ enum CalculatorName: string
     case Tank = 'tank';
     case Payload = 'payload';
     case Passage = 'passage';
+    case BayFit = 'bay-fit';
+    case Surge = 'surge';
+    case Trapped = 'trapped';
 
     /**
      * @param mixed $input decoded JSON, objects as stdClass
@@ -41,6 +50,9 @@ enum CalculatorName: string
             self::Demand => DemandCalculator::calculate(self::valid($in, DemandInput::read($in))),
             self::Tank => TankVolumeCalculator::calculate(self::valid($in, TankInput::read($in))),
             self::Passage => PassageCalculator::calculate(self::valid($in, PassageInput::read($in))),
+            self::BayFit => BayFitCalculator::calculate(self::valid($in, BayFitInput::read($in))),
+            self::Surge => SurgeCalculator::calculate(self::valid($in, SurgeInput::read($in))),
+            self::Trapped => TrappedCalculator::calculate(self::valid($in, TrappedInput::read($in))),
             self::Payload => match (self::valid($in, $in->choice('kind', RigKind::cases()))) {
                 RigKind::Road => RoadPayloadCalculator::calculate(self::valid($in, RoadRig::read($in))),
                 RigKind::Trailer => TrailerPayloadCalculator::calculate(self::valid($in, TrailerRig::read($in))),
