@@ -105,6 +105,9 @@ final class SamplePlans
             }
         }
         foreach ($document->tanks as $tank) {
+            if (0 === $random->getInt(0, 5)) {
+                $tank->shape = ['box', 'upright_cylinder', 'lying_cylinder'][$random->getInt(0, 2)];
+            }
             if (0 === $random->getInt(0, 7)) {
                 $tank->holds = ['fresh', 'drinking', 'waste', 'toilet'][$random->getInt(0, 3)];
             }

@@ -19,6 +19,8 @@ final readonly class Assessment implements Sent
 
     public string $format;
     public int $version;
+    /** What the plan's file is called. */
+    public string $fileName;
     /** @var array<string, StageSheet> by the stage's name, in the order of the work */
     #[MapOf(StageSheet::class)]
     public array $stages;
@@ -37,16 +39,18 @@ final readonly class Assessment implements Sent
     public array $readings;
 
     /**
+     * @param string $fileName what the plan's file is called
      * @param array<string, StageSheet> $stages
      * @param list<GlassCell> $glass
      * @param list<SentFinding> $findings
      * @param array<string, Figure> $figures
      * @param array<string, Reading> $readings
      */
-    public function __construct(array $stages, array $glass, array $findings, array $figures, array $readings)
+    public function __construct(string $fileName, array $stages, array $glass, array $findings, array $figures, array $readings)
     {
         $this->format = self::FORMAT;
         $this->version = self::VERSION;
+        $this->fileName = $fileName;
         $this->stages = $stages;
         $this->glass = $glass;
         $this->findings = $findings;

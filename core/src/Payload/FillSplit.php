@@ -83,6 +83,7 @@ final readonly class FillSplit
             if ($costs[$columns] < -1e-7) {
                 return null;
             }
+            self::driveOut($tableau, $basis, $variables + \count($rows));
         }
         $real = $variables + \count($rows);
         $prices = [...array_map(static fn (float $gain): float => -$gain, $gains), ...array_fill(0, $columns - $variables + 1, 0.0)];
@@ -112,13 +113,48 @@ final readonly class FillSplit
             if (null === $leaves) {
                 return;
             }
-            $pivot = $tableau[$leaves][$enters];
-            $pivotRow = array_map(static fn (float $value): float => $value / $pivot, $tableau[$leaves]);
-            $tableau = array_map(static fn (array $row): array => self::less($row, $row[$enters], $pivotRow), $tableau);
-            $tableau[$leaves] = $pivotRow;
-            $prices = self::less($prices, $prices[$enters], $pivotRow);
-            $basis = array_map(static fn (int $index): int => $index === $leaves ? $enters : $basis[$index], array_keys($basis));
+            self::pivot($tableau, $basis, $leaves, $enters);
+            $prices = self::less($prices, $prices[$enters], $tableau[$leaves]);
         }
+    }
+
+    /**
+     * Takes the artificial variables that are left in the basis at nought out of it: they would grow in the second phase, and with
+     * them what is beyond a limit. A row in which nothing real stands says nothing and can stay.
+     *
+     * @param list<list<float>> $tableau
+     * @param list<int> $basis
+     * @param int $real how many columns are not artificial
+     *
+     * @param-out list<list<float>> $tableau
+     * @param-out list<int> $basis
+     */
+    private static function driveOut(array &$tableau, array &$basis, int $real): void
+    {
+        foreach ($basis as $index => $variable) {
+            for ($column = 0; $variable >= $real && $column < $real; ++$column) {
+                if (abs($tableau[$index][$column]) > self::NOTHING) {
+                    self::pivot($tableau, $basis, $index, $column);
+                    break;
+                }
+            }
+        }
+    }
+
+    /**
+     * @param list<list<float>> $tableau
+     * @param list<int> $basis
+     *
+     * @param-out list<list<float>> $tableau
+     * @param-out list<int> $basis
+     */
+    private static function pivot(array &$tableau, array &$basis, int $leaves, int $enters): void
+    {
+        $pivot = $tableau[$leaves][$enters];
+        $pivotRow = array_map(static fn (float $value): float => $value / $pivot, $tableau[$leaves]);
+        $tableau = array_map(static fn (array $row): array => self::less($row, $row[$enters], $pivotRow), $tableau);
+        $tableau[$leaves] = $pivotRow;
+        $basis = array_map(static fn (int $index): int => $index === $leaves ? $enters : $basis[$index], array_keys($basis));
     }
 
     /** @param list<float> $prices */

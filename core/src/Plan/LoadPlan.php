@@ -10,13 +10,15 @@ use YardCask\Core\Plan\Field\Variants;
 use YardCask\Core\Quantity\Kind;
 use YardCask\Core\Quantity\Unit;
 
-/** The rig, who and what comes aboard besides water, and how full the fresh tanks travel. */
+/** The rig, who and what comes aboard besides water, how full the fresh tanks travel, and what they are filled with. */
 final readonly class LoadPlan implements PlanPart
 {
     use WrittenAsDeclared;
 
     public const MOST_LOADS = 60;
     public const MOST_SEATS = 60;
+    /** The heading over what helps to fill as much as is wanted. */
+    public const FILLING = 'Filling';
 
     /**
      * @param list<PlannedSeat> $seats in the order in which they are taken; the crew of the Use stage sits on the first of them
@@ -32,6 +34,14 @@ final readonly class LoadPlan implements PlanPart
         /** From 0 to 1 of what the fresh tanks hold brim full, but for those that say so themselves. */
         #[Measured('how full to travel', 'How full to travel', Kind::Share, Unit::Fraction, 0, 1)]
         public float $travelFill,
+        /** A can for filling, too. */
+        #[Measured('what a bucket or a can for filling holds', 'Your bucket or can holds', Kind::Volume, Unit::Litre, 0.5, 60, group: self::FILLING)]
+        public ?float $bucketL = null,
+        #[Measured('what the hose gives', 'The hose gives', Kind::Flow, Unit::LitrePerMinute, 0.5, 60, group: self::FILLING)]
+        public ?float $hoseLpm = null,
+        /** A cheap meter is wrong by a factor, which this tells. */
+        #[Measured('what a flow meter reads for one bucket', 'A meter reads for one bucket', Kind::Volume, Unit::Litre, 0.1, 120, group: self::FILLING)]
+        public ?float $meterL = null,
     ) {
     }
 }

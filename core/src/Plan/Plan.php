@@ -20,7 +20,7 @@ use YardCask\Core\Quantity\UnitPreferences;
 final readonly class Plan implements PlanPart
 {
     public const FORMAT = 'yard-cask-plan';
-    public const VERSION = 2;
+    public const VERSION = 3;
     public const MOST_TANKS = 12;
     public const LONGEST_NAME = 80;
 
@@ -65,6 +65,14 @@ final readonly class Plan implements PlanPart
     public function toJson(): string
     {
         return Json::encode($this, true)."\n";
+    }
+
+    /** What its file is called: without control and direction characters, and without those that paths are made of. */
+    public function fileName(): string
+    {
+        $name = trim((string) preg_replace(['/[\p{Cc}\p{Cf}]/u', '#[\\\\/:*?"<>|]#u'], ['', '-'], $this->name));
+
+        return ('' === $name ? 'plan' : $name).'.yardcask.json';
     }
 
     /** One section of the decoded document; null when there is none of that name. */

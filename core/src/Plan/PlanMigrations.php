@@ -6,6 +6,7 @@ namespace YardCask\Core\Plan;
 
 use YardCask\Core\Input\InvalidInput;
 use YardCask\Core\Plan\Migration\SeatsAndWaste;
+use YardCask\Core\Plan\Migration\Shapes;
 
 /** Brings a plan of an older version up to the current one, a step at a time. */
 final readonly class PlanMigrations
@@ -19,7 +20,7 @@ final readonly class PlanMigrations
 
     public static function all(): self
     {
-        return new self(Plan::VERSION, [1 => SeatsAndWaste::migrated(...)]);
+        return new self(Plan::VERSION, [1 => SeatsAndWaste::migrated(...), 2 => Shapes::migrated(...)]);
     }
 
     /**

@@ -13,10 +13,9 @@ use YardCask\Core\Plan\Field\PartFields;
 use YardCask\Core\Plan\Field\Text;
 use YardCask\Core\Quantity\Kind;
 use YardCask\Core\Quantity\Unit;
-use YardCask\Core\Tank\BoxShape;
 use YardCask\Core\Tank\TankInput;
 
-/** A box-shaped tank, or some cans alike that stand in a row along the rig: inner sizes, fittings' heights, and where the middle stands. */
+/** A tank of a simple shape, or some cans alike that stand in a row along the rig: inner sizes over all, fittings' heights, and where the middle stands. */
 final readonly class PlannedTank implements PlanPart, Checked
 {
     use WrittenAsDeclared;
@@ -30,6 +29,8 @@ final readonly class PlannedTank implements PlanPart, Checked
         public string $name,
         #[Choice('Form')]
         public TankMounting $form,
+        #[Choice('Shape')]
+        public PlannedShape $shape,
         #[Choice('Holds')]
         public Holds $holds,
         /** How many alike. Sizes, weight and litres are those of one. */
@@ -80,7 +81,7 @@ final readonly class PlannedTank implements PlanPart, Checked
     /** One of those alike, for the tank calculator. */
     public function tankInput(): TankInput
     {
-        return new TankInput(new BoxShape($this->lengthMm, $this->widthMm, $this->heightMm), $this->outletHeightMm, $this->overflowHeightMm, $this->displacedFraction);
+        return new TankInput($this->shape->inside($this->lengthMm, $this->widthMm, $this->heightMm), $this->outletHeightMm, $this->overflowHeightMm, $this->displacedFraction);
     }
 
     /** The empty weight of all of them. */

@@ -50,6 +50,7 @@ final class Assessor
         }
 
         return new Assessment(
+            $plan->fileName(),
             $sheets,
             $glass,
             array_map(static fn (Finding $finding): SentFinding => new SentFinding($finding, null === $stage || $stage === $finding->stage() ? $trial->proven($finding) : []), $findings),

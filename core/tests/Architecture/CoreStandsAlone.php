@@ -17,7 +17,7 @@ use PHPat\Test\PHPat;
 final class CoreStandsAlone
 {
     private const CORE = 'YardCask\Core';
-    private const PHYSICS = ['Demand', 'Tank', 'Payload'];
+    private const PHYSICS = ['Demand', 'Tank', 'Bay', 'Payload', 'Surge', 'Run'];
     private const STAGES = ['Use', 'Load', 'Tanks'];
 
     #[TestRule]

@@ -53,6 +53,12 @@ final class WorkedCasesTest extends TestCase
         yield 'loads missing' => [CalculatorName::Payload, '{'.$road.',"tanks":[]}', ['/loads']];
         yield 'negative weight, unknown key' => [CalculatorName::Payload, '{'.$road.',"loads":[{"name":"a","kg":-1,"x_m":0,"y_m":0,"q~/":1}],"tanks":[3]}', ['/tanks/0', '/loads/0/kg', '/loads/0/q~0~1']];
         yield 'nose heavier than the trailer' => [CalculatorName::Payload, '{"kind":"trailer","gross_limit_kg":1300,"weighed_kg":100,"nose_weighed_kg":101,"nose_limit_kg":100,"coupling_to_axle_m":3,"axle_limit_kg":1200,"loads":[],"tanks":[]}', ['/nose_weighed_kg']];
+        yield 'more than the box holds, half a cell' => [CalculatorName::Surge, '{"length_m":1,"width_m":1,"height_m":1,"litres":1001,"port_height_m":-1,"baffle_cells":1.5}', ['/port_height_m', '/baffle_cells']];
+        yield 'more than the box holds' => [CalculatorName::Surge, '{"length_m":1,"width_m":1,"height_m":1,"litres":1001,"port_height_m":1}', ['/litres']];
+        yield 'a run of one point' => [CalculatorName::Trapped, '{"bore_mm":10,"points":[{"x_m":0,"z_m":0}]}', ['/points']];
+        yield 'a run through nowhere' => [CalculatorName::Trapped, '{"bore_mm":0,"points":[{"x_m":0},{"z_m":0,"w_m":1}]}', ['/bore_mm', '/points/0/z_m', '/points/1/x_m', '/points/1/w_m']];
+        yield 'a body larger than the tank' => [CalculatorName::BayFit, '{"bay":{"length_mm":9,"width_mm":9,"height_mm":9},"tank":{"length_mm":5,"width_mm":5,"height_mm":5,"boxes":[{"x_mm":1,"y_mm":0,"z_mm":0,"length_mm":5,"width_mm":5,"height_mm":5}]}}', ['/tank/boxes/0']];
+        yield 'room for a face and a fitting' => [CalculatorName::BayFit, '{"bay":{"length_mm":9,"width_mm":9},"tank":{"length_mm":5,"width_mm":5,"height_mm":5,"clear_mm":{"x0":-1,"q":2},"fittings":[{"x_mm":5,"y_mm":0,"z_mm":0,"length_mm":1,"width_mm":1,"height_mm":1}]}}', ['/bay/height_mm', '/tank/clear_mm', '/tank/clear_mm/q', '/tank/clear_mm/x0']];
         yield 'unknown kind' => [CalculatorName::Payload, '{"kind":"raft"}', ['/kind']];
     }
 

@@ -27,6 +27,7 @@ final class FillSplitTest extends TestCase
         yield 'nothing left' => [[100.0, 100.0], [new SplitLimit(0.0, [100.0, 100.0])], [0.0, 0.0], 0.0];
         yield 'broken with empty tanks and cured by one of them' => [[100.0, 100.0], [new SplitLimit(-1.0, [100.0, -100.0])], [0.99, 1.0], 199.0];
         yield 'a least nose: the rear tank only as far as the front one holds it down' => [[60.0, 100.0], [new SplitLimit(-5.0, [-30.0, 20.0]), new SplitLimit(90.0, [40.0, 100.0])], [1.0, 0.5], 110.0];
+        yield 'two limits, both broken with empty tanks, that one fill just keeps' => [[120.0, 70.0], [new SplitLimit(-20.0, [-24.0, 14.0]), new SplitLimit(40.0, [48.0, -14.0])], [5 / 6, 0.0], 100.0];
         yield 'no tank' => [[], [new SplitLimit(10.0, [])], [], 0.0];
     }
 

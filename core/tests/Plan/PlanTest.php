@@ -5,12 +5,15 @@ declare(strict_types=1);
 namespace YardCask\Core\Tests\Plan;
 
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use YardCask\Core\Input\InputError;
 use YardCask\Core\Input\InvalidInput;
 use YardCask\Core\Input\Json;
+use YardCask\Core\Plan\Field\PartFields;
 use YardCask\Core\Plan\Plan;
 use YardCask\Core\Plan\PlanMigrations;
+use YardCask\Core\Plan\PlannedShape;
 use YardCask\Core\Plan\PlanPatch;
 use YardCask\Core\Plan\TypedText;
 use YardCask\Core\Quantity\UnreadableQuantity;
@@ -46,7 +49,7 @@ final class PlanTest extends TestCase
         yield 'outlet above overflow' => ['[{"op":"replace","path":"/tanks/0/outlet_height_mm","value":350}]', '/tanks/0/outlet_height_mm', 'below the overflow'];
         yield 'overflow above the lid' => ['[{"op":"replace","path":"/tanks/0/overflow_height_mm","value":361}]', '/tanks/0/overflow_height_mm', 'above the lid'];
         yield 'axles longer than the rig' => ['[{"op":"replace","path":"/load/rig/wheelbase_m","value":5.5}]', '/load/rig/wheelbase_m', 'longer than the rig'];
-        yield 'a newer version' => ['[{"op":"replace","path":"/version","value":3}]', '/version', 'newer Yard Cask'];
+        yield 'a newer version' => ['[{"op":"replace","path":"/version","value":4}]', '/version', 'newer Yard Cask'];
         yield 'no plan' => ['[{"op":"replace","path":"/format","value":"shopping-list"}]', '/format', 'not a plan'];
     }
 
@@ -234,5 +237,41 @@ final class PlanTest extends TestCase
         $theirs = Plan::read(SamplePlans::patched($plan, Json::encode($patch)));
         self::assertSame($theirs->toJson(), $ours->toJson());
         self::assertSame(['tail', 'waste', 'drink-cans'], array_map(static fn ($tank): string => $tank->id, $ours->tanks));
+    }
+
+    #[TestWith(['Fellside', 'Fellside.yardcask.json'])]
+    #[TestWith(['A/B\\C: “two”?', 'A-B-C- “two”-.yardcask.json'])]
+    #[TestWith(["\u{202E}txt.exe\u{200B}", 'txt.exe.yardcask.json'])]
+    #[TestWith(["\u{200F}", 'plan.yardcask.json'])]
+    #[TestWith(['Żółw 小舟', 'Żółw 小舟.yardcask.json'])]
+    public function testItsFileHasANameThatNoSystemTripsOver(string $name, string $file): void
+    {
+        $plan = PartFields::changed(Plan::fromJson(SamplePlans::versionOneFile()), ['name' => $name]);
+        self::assertSame($file, $plan->fileName());
+    }
+
+    public function testAPlanOfVersionTwoIsTheSameWithBoxesForTanks(): void
+    {
+        $old = (string) file_get_contents(__DIR__.'/../plans/fellside-version-2.json');
+        self::assertSame((string) file_get_contents(__DIR__.'/../../../catalogue/plans/fellside.json'), Plan::fromJson($old)->toJson());
+    }
+
+    /** @return iterable<string, array{string, float, float, float, float, float}> shape, sizes in mm; litres in all, litres below half and below a quarter of the height */
+    public static function shapes(): iterable
+    {
+        yield 'a box' => ['box', 1000, 500, 400, 200, 50];
+        yield 'a drum' => ['upright_cylinder', 400, 400, 1000, 40 * \M_PI, 10 * \M_PI];
+        yield 'an oval drum' => ['upright_cylinder', 800, 200, 1000, 40 * \M_PI, 10 * \M_PI];
+        yield 'a barrel on its side' => ['lying_cylinder', 1000, 400, 400, 40 * \M_PI, 40 * (\M_PI / 3 - sqrt(3) / 4)];
+        yield 'a barrel across' => ['lying_cylinder', 400, 1000, 400, 40 * \M_PI, 40 * (\M_PI / 3 - sqrt(3) / 4)];
+        yield 'a flat barrel' => ['lying_cylinder', 1000, 800, 200, 40 * \M_PI, 40 * (\M_PI / 3 - sqrt(3) / 4)];
+    }
+
+    #[DataProvider('shapes')]
+    public function testATankHoldsWhatItsShapeHolds(string $shape, float $length, float $width, float $height, float $litres, float $quarter): void
+    {
+        $inside = PlannedShape::from($shape)->inside($length, $width, $height);
+        self::assertSame($height, $inside->heightMm());
+        self::assertEqualsWithDelta([$litres, $litres / 2, $quarter], [$inside->litresBelow($height), $inside->litresBelow($height / 2), $inside->litresBelow($height / 4)], 1e-9);
     }
 }

@@ -71,7 +71,7 @@ final class FreePlaceTest extends TestCase
     {
         $can = SamplePlans::fellside()->tanks[1];
         self::assertSame(500.0, $can->rowMm());
-        self::assertGreaterThan(0.0, $can->overlapM(new PlannedTank('x', 'X', $can->form, $can->holds, 1.0, 100.0, 100.0, 100.0, 0.0, 100.0, 0.0, 1.0, 2.42, -0.8, 0.62)));
+        self::assertGreaterThan(0.0, $can->overlapM(new PlannedTank('x', 'X', $can->form, $can->shape, $can->holds, 1.0, 100.0, 100.0, 100.0, 0.0, 100.0, 0.0, 1.0, 2.42, -0.8, 0.62)));
     }
 
     private static function fix(Plan $plan, string $code, string $label): Fix

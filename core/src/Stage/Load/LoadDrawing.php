@@ -24,6 +24,7 @@ final readonly class LoadDrawing implements Drawing
      * @param list<LimitBar> $limits
      * @param list<StateRow> $states
      * @param list<string> $taken
+     * @param list<SlipRow> $slip
      */
     private function __construct(
         #[ListOf(LimitBar::class)]
@@ -36,6 +37,11 @@ final readonly class LoadDrawing implements Drawing
         /** The ids of the seats that somebody sits on. */
         #[ListOf('string')]
         public array $taken,
+        /** How to fill each tank for the road. */
+        #[ListOf(SlipRow::class)]
+        public array $slip,
+        /** Why there is no slip; empty where there is one. */
+        public string $slipWhyNot,
         /** The heading over the weights. */
         public string $ticket,
         /** The heading over the rig's own figures. */
@@ -53,6 +59,8 @@ final readonly class LoadDrawing implements Drawing
             self::span($workings),
             array_map(static fn (RigState $state): StateRow => self::row($state, $workings), RigState::cases()),
             array_column($load->people->taken, 'id'),
+            FillSlip::rows($workings),
+            FillSlip::whyNot($workings),
             $workings->words->ticket(),
             $workings->words->papers(),
         );

@@ -53,6 +53,7 @@ final readonly class LoadFigures
         $sheet->addFill();
         $sheet->addBestSplit();
         BalanceFigures::add($workings, $figures, $sheet->inputs);
+        FillSlip::addFigures($workings, $figures);
     }
 
     private function addEmpty(): void

@@ -23,6 +23,8 @@ final readonly class TankSection implements Sent
         public float $travelLevelMm,
         #[ListOf(SectionMark::class)]
         public array $marks,
+        /** Null on a boat. */
+        public ?BrakingSection $braking,
     ) {
     }
 }

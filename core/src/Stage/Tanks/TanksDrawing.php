@@ -50,6 +50,7 @@ final readonly class TanksDrawing implements Drawing
                 $say->mm(round($mark->heightMm)),
                 $say->mm($tank->heightMm - round($mark->heightMm)),
             ), $working->volume->marks),
+            Braking::of($working, $workings)?->section(),
         );
     }
 }

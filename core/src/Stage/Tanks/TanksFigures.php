@@ -8,6 +8,7 @@ use YardCask\Core\Assessment\FigureSheet;
 use YardCask\Core\Assessment\SumInput;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Plan\Holds;
+use YardCask\Core\Plan\PlannedShape;
 use YardCask\Core\Quantity\Kind;
 use YardCask\Core\Quantity\Unit;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
@@ -53,19 +54,33 @@ final readonly class TanksFigures
             SumInput::field('width', $say->mm($tank->widthMm), $pointer.'/width_mm'),
         ];
         $height = SumInput::field('height', $say->mm($tank->heightMm), $pointer.'/height_mm');
+        $high = PlannedShape::LyingCylinder === $tank->shape ? [$height] : [];
         $baffles = SumInput::field('baffles', $say->share($tank->displacedFraction), $pointer.'/displaced_fraction');
         $outlet = SumInput::field('outlet at', $say->mm($tank->outletHeightMm), $pointer.'/outlet_height_mm');
         $overflow = SumInput::field('overflow at', $say->mm($tank->overflowHeightMm), $pointer.'/overflow_height_mm');
-        $this->figures->litres($id.'.gross', $tank->name.', whole inside', $working->grossL(), $times.'length × width × height × (1 − baffles)', [...$sizes, $height, $baffles], self::SOURCE);
-        $this->figures->litres($id.'.usable', $tank->name.', usable', $working->usableL(), $times.'length × width × (overflow − outlet) × (1 − baffles)', [...$sizes, $overflow, $outlet, $baffles], self::SOURCE);
+        $this->figures->litres($id.'.gross', $tank->name.', whole inside', $working->grossL(), $times.$tank->shape->formula('height').' × (1 − baffles)', [...$sizes, $height, $baffles], self::SOURCE);
+        $this->figures->litres($id.'.usable', $tank->name.', usable', $working->usableL(), $times.$tank->shape->formula('(overflow − outlet)').' × (1 − baffles)', [...$sizes, ...$high, $overflow, $outlet, $baffles], self::SOURCE);
         foreach ($working->volume->marks as $mark) {
             $share = $say->share($mark->fraction);
             $this->figures->add(self::markId($tank->id, $mark), $tank->name.', mark for '.$share, $mark->heightMm, Unit::Millimetre, Kind::Length, 'the level below which lie what is under the outlet and '.$share.' of the usable; from the lid: height − level', [SumInput::figure($id.'.usable'), $outlet, $height], self::SOURCE);
         }
-        $this->figures->litres($id.'.below_outlet', $tank->name.', below the outlet', $working->belowOutletL(), $times.'length × width × outlet × (1 − baffles)', [...$sizes, $outlet, $baffles], self::SOURCE);
-        $this->figures->litres($id.'.above_overflow', $tank->name.', above the overflow', $working->aboveOverflowL(), $times.'length × width × (height − overflow) × (1 − baffles)', [...$sizes, $height, $overflow, $baffles], self::SOURCE);
-        $this->figures->litres($id.'.full', $tank->name.', brim full', $working->fullL(), $times.'length × width × overflow × (1 − baffles)', [...$sizes, $overflow, $baffles], self::SOURCE.' What lies below the outlet weighs too.');
+        $this->figures->litres($id.'.equal_depths', $tank->name.', marks at equal depths', self::equalDepthsErrorL($working), 'the most by which what lies under a quarter, half and three quarters of the depth differs from that share of the usable', [SumInput::figure($id.'.usable'), $outlet, $overflow], self::SOURCE);
+        $this->figures->litres($id.'.below_outlet', $tank->name.', below the outlet', $working->belowOutletL(), $times.$tank->shape->formula('outlet').' × (1 − baffles)', [...$sizes, ...$high, $outlet, $baffles], self::SOURCE);
+        $this->figures->litres($id.'.above_overflow', $tank->name.', above the overflow', $working->aboveOverflowL(), $times.$tank->shape->formula('(height − overflow)').' × (1 − baffles)', [...$sizes, $height, $overflow, $baffles], self::SOURCE);
+        $this->figures->litres($id.'.full', $tank->name.', brim full', $working->fullL(), $times.$tank->shape->formula('overflow').' × (1 − baffles)', [...$sizes, ...$high, $overflow, $baffles], self::SOURCE.' What lies below the outlet weighs too.');
         $this->figures->kg($id.'.full_kg', $tank->name.', weight brim full', $tank->allEmptyKg() + $working->fullL(), 'empty + litres × 1.000 kg/L', [SumInput::field('empty', $say->kg($tank->allEmptyKg()), $pointer.'/empty_kg'), SumInput::figure($id.'.full')], 'Fresh water weighs one kilogram a litre.');
+        Braking::of($working, $this->workings)?->addFigures($this->workings, $this->figures);
+    }
+
+    /** How far marks that divide the depth evenly are out, in litres, at the worst of the three; of all that are alike. */
+    private static function equalDepthsErrorL(TankWorking $working): float
+    {
+        $tank = $working->tank;
+        $shape = $tank->tankInput()->shape;
+        $depthMm = $tank->overflowHeightMm - $tank->outletHeightMm;
+        $below = static fn (float $levelMm): float => $shape->litresBelow($levelMm) * (1 - $tank->displacedFraction) - $working->volume->belowOutletL;
+
+        return $tank->count * max(0.0, ...array_map(static fn (TankMark $mark): float => abs($below($tank->outletHeightMm + $mark->fraction * $depthMm) - $mark->usableL), $working->volume->marks));
     }
 
     private function addTotals(): void

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace YardCask\Core\Stage\Tanks\Shared;
 
 use YardCask\Core\Plan\Holds;
+use YardCask\Core\Plan\PlannedShape;
 use YardCask\Core\Plan\PlannedTank;
 use YardCask\Core\Plan\TankMounting;
 use YardCask\Core\Quantity\Quantity;
@@ -41,6 +42,7 @@ final class TankProposal
             $id,
             Holds::Fresh === $holds ? 'Tank' : ucfirst($holds->word()).' tank',
             TankMounting::Fixed,
+            PlannedShape::Box,
             $holds,
             1.0,
             $lengthMm,
@@ -66,6 +68,7 @@ final class TankProposal
             $id,
             $name.(1 === $count ? '' : 's'),
             TankMounting::Can,
+            PlannedShape::Box,
             $holds,
             (float) $count,
             $drinking ? 250.0 : 350.0,
