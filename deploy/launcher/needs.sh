@@ -36,10 +36,10 @@ need() {
     local missing
     missing=$(missing_packages "$1" | tr '\n' ' ' | sed 's/ *$//')
     if [ -n "$missing" ]; then
-        local line="apt-get install -y --no-install-recommends $missing"
+        local line="apt-get -o DPkg::Lock::Timeout=600 install -y --no-install-recommends $missing"
         [ "$(id -u)" -eq 0 ] || fail "these packages are missing: $missing" "Run this once, then start again:  sudo $line"
         command -v apt-get >/dev/null || fail "these packages are missing: $missing" "Install them with your system's package manager."
-        step "Fetching the list of packages" apt-get update
+        step "Fetching the list of packages" apt-get -o DPkg::Lock::Timeout=600 update
         # An installation that was cut short is brought to its end first.
         dpkg --audit | grep -q . && step "Finishing an earlier installation" env RUNLEVEL=1 DEBIAN_FRONTEND=noninteractive dpkg --configure -a
         # RUNLEVEL=1: the system's own database and web server are installed but not started.

@@ -10,19 +10,32 @@ fail() {
     exit 1
 }
 
-# end_step: end the step that is being run, if there is one.
-end_step() { [ -z "${STEP_PID:-}" ] || kill -TERM -- "-$STEP_PID" 2>/dev/null; }
+# group_runs PID: whether anything of the process group that PID led still runs.
+group_runs() { kill -0 -- "-$1" 2>/dev/null; }
+
+# end_step: end the step that is being run, with all that it started, and see that it has ended.
+end_step() {
+    [ -n "${STEP_PID:-}" ] || return 0
+    kill -TERM -- "-$STEP_PID" 2>/dev/null
+    local tries=0
+    while group_runs "$STEP_PID" && [ "$tries" -lt $((SETTING_STOP_TIMEOUT_S * 10)) ]; do
+        sleep 0.1
+        tries=$((tries + 1))
+    done
+    kill -KILL -- "-$STEP_PID" 2>/dev/null
+    STEP_PID=
+}
 
 # step LABEL COMMAND...: run a command with its output in a log, showing the seconds while it runs.
 step() {
     local label=$1 log began seconds pid
     shift
-    mkdir -p "$STATE/log"
-    log="$STATE/log/$(printf '%s' "$label" | tr -cs 'A-Za-z0-9' '-').log"
+    mkdir -p "$LOGS"
+    log="$LOGS/$(printf '%s' "$label" | tr -cs 'A-Za-z0-9' '-').log"
     began=$SECONDS
-    # A process group of its own, so that an interrupted step can be ended with all that it started.
+    # A process group of its own, so that an interrupted step can be ended with all that it started; the locks stay here.
     set -m
-    "$@" >"$log" 2>&1 &
+    "$@" </dev/null >"$log" 2>&1 7>&- 8>&- 9>&- &
     pid=$!
     set +m
     STEP_PID=$pid

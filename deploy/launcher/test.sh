@@ -24,13 +24,13 @@ suite() {
 }
 
 phpstan_in() { (cd "$ROOT/$1" && vendor/bin/phpstan analyse --no-progress --memory-limit=1G); }
-phpunit_in() { (cd "$ROOT/$1" && php -d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M vendor/bin/phpunit --log-junit "$STATE/$1.xml"); }
+phpunit_in() { (cd "$ROOT/$1" && "${AS[@]}" php -d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M vendor/bin/phpunit --do-not-cache-result --log-junit "$STATE/$1.xml"); }
 npm_run() { npm --prefix "$ROOT/$1" run "$2"; }
 vitest() { (cd "$ROOT/web" && npx vitest run --reporter=default --reporter=junit --outputFile.junit="$STATE/web.xml"); }
 code_style() { (cd "$ROOT/core" && PHP_CS_FIXER_IGNORE_ENV=1 vendor/bin/php-cs-fixer check --diff); }
-test_database() { APP_ENV=test php "$ROOT/server/bin/console" doctrine:migrations:migrate --no-interaction --allow-no-migration; }
-database_matches() { APP_ENV=test php "$ROOT/server/bin/console" doctrine:schema:validate; }
-playwright() { (cd "$ROOT/e2e" && BASE_URL="http://127.0.0.1:$PORT" STATE="$STATE" RUN_DIR="$RUN" JUNIT="$STATE/e2e.xml" npx playwright test "$@"); }
+test_database() { APP_ENV=test as_service_console doctrine:migrations:migrate --no-interaction --allow-no-migration; }
+database_matches() { APP_ENV=test as_service_console doctrine:schema:validate; }
+playwright() { (cd "$ROOT/e2e" && BASE_URL="http://127.0.0.1:$PORT" STATE="$STATE" JUNIT="$STATE/e2e.xml" npx playwright test "$@"); }
 
 free_port() { php -r '$s = stream_socket_server("tcp://127.0.0.1:0"); echo substr(strrchr(stream_socket_get_name($s, false), ":"), 1);'; }
 
@@ -39,24 +39,25 @@ is_test_part() { [[ $1 =~ ^(all|checks|core|server|web|browser)$ ]]; }
 # prepare_tests [PART]: what that part needs, built and running; everything when no part is named.
 prepare_tests() {
     local part=${1:-all}
-    use_state "test"
+    refuse_path
     need tests
-    stop_children
-    # Every run begins with an empty database.
-    rm -rf "$STATE/mariadb"
-    trap 'end_step; stop_children' EXIT
-    trap 'exit 130' INT TERM HUP
+    be_owner test "$part"
+    choose_service test "$part"
+    use_state "test"
     PORT=$(free_port)
-    [[ $part =~ ^(web|browser)$ ]] || build_with composer-core "PHP packages of the core" "$(fingerprint "$ROOT/core/composer.json")" "$ROOT/core/vendor/autoload.php" composer_in core
+    hold_state
+    # Every run begins with an empty database.
+    "${AS[@]}" rm -rf "$STATE/mariadb"
+    [[ $part =~ ^(web|browser)$ ]] || build_with composer-core "PHP packages of the core" "$(fingerprint core/composer.json)" "$ROOT/core/vendor/autoload.php" composer_in core
     [ "$part" != core ] || return 0
     [ "$part" = web ] || build_php
     if [[ $part =~ ^(all|checks|web|browser)$ ]]; then
-        build_with npm-schema "Packages of the type generator" "$(fingerprint "$ROOT/schema/package-lock.json")" "$ROOT/schema/node_modules/.bin/openapi-typescript" npm_in schema
-        build_with api-types "Types of the API for the front end" "$(cd "$ROOT/schema" && sha1sum ./*.json | sha1sum)" "$ROOT/web/src/api/openapi.ts" npm_run schema types
+        build_with npm-schema "Packages of the type generator" "$(fingerprint schema/package-lock.json)" "$ROOT/schema/node_modules/.bin/openapi-typescript" npm_in schema
+        build_with api-types "Types of the API for the front end" "$(fingerprint schema/*.schema.json schema/openapi.json)" "$ROOT/web/src/api/openapi.ts" npm_run schema types
         build_web
     fi
     [ "$part" != web ] || return 0
-    [[ ! $part =~ ^(all|checks|browser)$ ]] || build_with npm-e2e "Packages of the browser tests" "$(fingerprint "$ROOT/e2e/package-lock.json")" "$ROOT/e2e/node_modules/.bin/playwright" npm_in e2e
+    [[ ! $part =~ ^(all|checks|browser)$ ]] || build_with npm-e2e "Packages of the browser tests" "$(fingerprint e2e/package-lock.json)" "$ROOT/e2e/node_modules/.bin/playwright" npm_in e2e
     database_start
     step "Bringing the database up to date" database_fill || fail "the database could not be brought up to date"
     [ "$part" = browser ] || step "Bringing the server tests’ database up to date" test_database || fail "the server tests’ database could not be brought up to date"

@@ -1,4 +1,5 @@
 import { readFileSync } from "node:fs";
+import http from "node:http";
 import { expect, test } from "@playwright/test";
 import { FELLSIDE } from "./bench";
 
@@ -32,6 +33,42 @@ test("a body that is too large is refused before it is read, as a problem docume
   expect((await reply.json()).detail).toContain("512 kB");
 });
 
+/** Method, path, headers; the status of a problem document that says the same. */
+const HEADS: [string, string, Record<string, string>, number][] = [
+  ["GET", "/api/plans", { Host: "rigs.invalid" }, 421],
+  ["GET", "/api/plans", { Host: "127.0.0.1:1" }, 421],
+  ["POST", "/api/plans", { Host: "rigs.invalid", Origin: "http://rigs.invalid" }, 421],
+  ["GET", "/", { Host: "rigs.invalid" }, 421],
+  ["DELETE", "/api/plans/none", { Origin: "http://127.0.0.1:1" }, 403],
+  ["POST", "/api/plans/none", { "X-HTTP-Method-Override": "DELETE" }, 405],
+  ["TRACE", "/api/plans", {}, 405],
+  ["GET", `/api/${"x".repeat(40_000)}`, {}, 414],
+  ["GET", "/api/plans", { "X-Long": "x".repeat(40_000) }, 431],
+  ["GET", "/api/plans/%ff", {}, 400],
+  ["GET", "/api/plans/%00", {}, 400],
+  ["POST", "/api/plans", { "Transfer-Encoding": "gzip" }, 501],
+];
+
+test("what is not for us is turned away at the door, with a problem document that carries its status", async ({ baseURL }) => {
+  const { port } = new URL(baseURL!);
+  const ask = (method: string, path: string, headers: Record<string, string>) =>
+    new Promise<{ status: number; type: string; body: string }>((told, failed) => {
+      const asking = http.request({ host: "127.0.0.1", port, method, path, headers: { Host: `127.0.0.1:${port}`, ...headers } }, async (reply) => {
+        const pieces = [];
+        for await (const piece of reply) pieces.push(piece);
+        told({ status: reply.statusCode!, type: reply.headers["content-type"] ?? "", body: Buffer.concat(pieces).toString() });
+      });
+      asking.on("error", failed);
+      asking.end();
+    });
+  for (const [method, path, headers, status] of HEADS) {
+    const reply = await ask(method, path, headers);
+    expect([reply.status, reply.type, reply.body.length < 1000 && JSON.parse(reply.body).status], `${method} ${path.slice(0, 30)} ${JSON.stringify(headers).slice(0, 60)}`).toEqual([status, "application/problem+json", status]);
+  }
+  for (const host of [`127.0.0.1:${port}`, `localhost:${port}`]) expect((await ask("GET", "/api/health", { Host: host })).status).toBe(200);
+  expect((await ask("DELETE", "/api/plans/none", { Origin: `http://127.0.0.1:${port}` })).status).toBe(404);
+});
+
 test("nesting without end and numbers without bounds are refused, and the next request is served", async ({ request }) => {
   const send = (body: string) => request.post("/api/assess", { headers: { "Content-Type": "application/json" }, data: Buffer.from(body) });
   for (const [body, status] of [
@@ -50,7 +87,9 @@ test("nesting without end and numbers without bounds are refused, and the next r
 
 test("pages, assets and nothing else are served from the disk", async ({ request }) => {
   const page = await request.get("/plans/any/tanks");
-  expect(page.headers()["content-security-policy"]).toContain("default-src 'self'");
+  for (const part of ["default-src 'self'", "base-uri 'none'", "form-action 'self'", "frame-ancestors 'none'"]) {
+    expect(page.headers()["content-security-policy"]).toContain(part);
+  }
   const html = await page.text();
   for (const asset of html.match(/\/assets\/[\w.-]+/g)!) expect((await request.get(asset)).status()).toBe(200);
   expect((await request.get("/assets/none.js")).status()).toBe(404);

@@ -1,75 +1,31 @@
-import { type ChildProcess, spawn, spawnSync } from "node:child_process";
-import { readFileSync, rmSync, writeFileSync } from "node:fs";
+import { spawn, spawnSync } from "node:child_process";
+import { chmodSync, existsSync, mkdirSync, readdirSync, readFileSync, readlinkSync, rmSync, statSync, writeFileSync } from "node:fs";
 import { createServer } from "node:net";
 import { expect, test } from "@playwright/test";
 import { FELLSIDE } from "./bench";
+import { answers, freePort, installation, PROGRAMS, pause } from "./launched";
 
-/** The launcher as a newcomer meets it, on data and a port of its own. */
-const YARDCASK = new URL("../../yardcask", import.meta.url).pathname;
-const VAR = `${process.env.STATE ?? "/tmp"}/launcher var`;
-const ENV = { ...process.env, YARDCASK_VAR: VAR };
-const PROGRAMS = ["nginx", "php-fpm", "mariadb"];
+/** The launcher as a newcomer meets it. */
+const { data, env, yardcask, run, begin, start, end, programs, remove } = installation("launcher var");
+const VERSION_ONE = new URL("../../core/tests/plans/fellside-version-1.json", import.meta.url).pathname;
 
 test.describe.configure({ mode: "serial", timeout: 180_000 });
-test.beforeAll(() => rmSync(VAR, { recursive: true, force: true }));
+test.beforeAll(remove);
 test.afterAll(() => {
   run("stop");
-  rmSync(VAR, { recursive: true, force: true });
+  remove();
 });
 
-const run = (...args: string[]) => spawnSync(YARDCASK, args, { env: ENV, encoding: "utf8", timeout: 120_000 });
-
-async function freePort(): Promise<number> {
-  const server = createServer();
-  await new Promise<void>((ready) => server.listen(0, "127.0.0.1", ready));
-  const { port } = server.address() as { port: number };
-  await new Promise((closed) => server.close(closed));
-  return port;
-}
-
-/** Starts it and waits until it says that it is ready. */
-async function start(port: number): Promise<{ launcher: ChildProcess; said: () => string }> {
-  const launcher = spawn(YARDCASK, ["start", "--port", String(port)], { env: ENV, stdio: ["ignore", "ignore", "pipe"] });
-  let text = "";
-  launcher.stderr!.on("data", (piece) => {
-    text += piece;
-  });
-  await expect.poll(() => text, { timeout: 120_000 }).toMatch(/is ready:|cannot go on/);
-  return { launcher, said: () => text };
-}
-
-/** Sends a signal to the launcher, and sees that it ends with all that it started. */
-async function end(launcher: ChildProcess, signal: NodeJS.Signals): Promise<void> {
-  launcher.kill(signal);
-  await expect.poll(() => launcher.exitCode, { timeout: 60_000 }).toBe(0);
-  expect(running()).toEqual([]);
-}
-
-const answers = (port: number) =>
-  fetch(`http://127.0.0.1:${port}/api/health`).then(
-    (reply) => reply.ok,
-    () => false,
-  );
-
-/** The programs that its pid files name and that still run. */
-function running(): string[] {
-  return PROGRAMS.filter((name) => {
+/** Whatever still runs with that data directory, and is no program that is told by the file it holds. */
+function left(directory = data): string[] {
+  return readdirSync("/proc").filter((pid) => {
     try {
-      const pid = readFileSync(`${run_dir()}/${name}.pid`, "utf8").trim();
-      return readFileSync(`/proc/${pid}/stat`, "utf8").split(") ")[1]![0] !== "Z";
+      return readFileSync(`/proc/${pid}/environ`, "utf8").split("\0").includes(`YARDCASK_VAR=${directory}`);
     } catch {
       return false;
     }
   });
 }
-
-/** Where its sockets and pid files lie: in the data directory, or in /tmp when that path is too long for a socket. */
-function run_dir(): string {
-  const config = readFileSync(`${VAR}/start/nginx.conf`, "utf8");
-  return config.match(/pid "(.*)\/nginx\.pid"/)![1]!;
-}
-
-const VERSION_ONE = new URL("../../core/tests/plans/fellside-version-1.json", import.meta.url).pathname;
 
 test("it starts on an empty directory with the demonstration plan, and says so when it runs already", async () => {
   const port = await freePort();
@@ -81,13 +37,40 @@ test("it starts on an empty directory with the demonstration plan, and says so w
   expect((await fetch(`http://127.0.0.1:${port}/plans/any/load`)).headers.get("content-type")).toContain("text/html");
 
   const second = run("start", "--port", String(await freePort()));
-  expect([second.status, second.stderr]).toEqual([1, expect.stringContaining("it is already running on")]);
+  expect([second.status, second.stderr]).toEqual([1, expect.stringContaining(`it is already running on http://127.0.0.1:${port}`)]);
   expect(second.stderr).toContain("./yardcask stop");
+  expect(await answers(port)).toBe(true);
 
-  expect(running()).toEqual(PROGRAMS);
+  expect(Object.keys(programs()).sort()).toEqual(PROGRAMS);
   expect(run("stop").status).toBe(0);
-  expect(running()).toEqual([]);
+  expect([programs(), left()]).toEqual([{}, []]);
   expect(await answers(port)).toBe(false);
+});
+
+test("of two starts at once one serves and the other says so", async () => {
+  const port = await freePort();
+  const both = [begin(port), begin(port)];
+  await expect.poll(() => both.map(({ said }) => /is ready|cannot go on/.test(said())), { timeout: 120_000 }).toEqual([true, true]);
+  const texts = both.map(({ said }) => said());
+  expect(texts.filter((text) => text.includes("is ready"))).toHaveLength(1);
+  expect(texts.filter((text) => text.includes("it is already running"))).toHaveLength(1);
+  expect(await answers(port)).toBe(true);
+  run("stop");
+});
+
+test("nothing that it starts has root's rights, and what is kept is for its owner alone", async () => {
+  await start(await freePort());
+  for (const pid of Object.values(programs())) {
+    const uids = readFileSync(`/proc/${pid}/status`, "utf8").match(/^Uid:\s+(.*)$/m)![1]!.split("\t");
+    expect(uids).not.toContain("0");
+  }
+  expect(statSync(`${data}/start`).mode & 0o077).toBe(0);
+  expect(statSync(`${data}/log`).mode & 0o077).toBe(0);
+  expect(statSync(`${data}/start/database-password`).mode & 0o077).toBe(0);
+  const sockets = readFileSync(`${data}/start.lock`, "utf8").match(/^run=(.*)$/m)![1]!;
+  expect(statSync(sockets).mode & 0o077).toBe(0);
+  run("stop");
+  expect(existsSync(sockets)).toBe(false);
 });
 
 test("what was saved is there after the next start, and Ctrl-C ends every program", async () => {
@@ -96,22 +79,25 @@ test("what was saved is there after the next start, and Ctrl-C ends every progra
   const plan = JSON.parse(readFileSync(FELLSIDE, "utf8"));
   const headers = { "Content-Type": "application/json" };
   await fetch(`http://127.0.0.1:${port}/api/plans/import`, { method: "POST", headers, body: JSON.stringify({ ...plan, name: "Kept" }) });
-  await end(first.launcher, "SIGINT");
+  await end(first.launcher, "SIGINT", 130);
   const again = await start(port);
   const { plans } = await (await fetch(`http://127.0.0.1:${port}/api/plans`)).json();
   expect(plans.map((one: { name: string }) => one.name).sort()).toEqual(["Fellside", "Kept"]);
   // The terminal is closed.
-  await end(again.launcher, "SIGHUP");
+  await end(again.launcher, "SIGHUP", 129);
 });
 
-test("a start that is interrupted anywhere can simply be run again", async () => {
-  rmSync(VAR, { recursive: true, force: true });
+test("a start that is interrupted anywhere leaves nothing behind and can simply be run again", async () => {
+  remove();
   const port = await freePort();
-  for (const pause of [150, 600, 1200, 2000]) {
-    const launcher = spawn(YARDCASK, ["start", "--port", String(port)], { env: ENV, stdio: "ignore" });
-    await new Promise((go) => setTimeout(go, pause));
+  for (const wait of [30, 150, 400, 900, 1500, 2200]) {
+    const { launcher } = begin(port);
+    await pause(wait);
     launcher.kill("SIGINT");
     await expect.poll(() => launcher.exitCode ?? launcher.signalCode, { timeout: 60_000 }).not.toBeNull();
+    // Before bash has read its first lines the signal itself ends it.
+    expect([130, null]).toContain(launcher.exitCode);
+    await expect.poll(() => [programs(), left()], { timeout: 20_000 }).toEqual([{}, []]);
   }
   const { said } = await start(port);
   expect(said()).toContain("is ready:");
@@ -119,25 +105,61 @@ test("a start that is interrupted anywhere can simply be run again", async () =>
   run("stop");
 });
 
-test("after its launcher was killed it can simply be started again", async () => {
+test("in a folder with an odd name it works, and interrupted while packages are fetched it can be run again", async () => {
+  test.setTimeout(300_000);
+  const odd = `${data}/odd & $HOME 'it' "is" (1), é`;
+  mkdirSync(`${odd}/var`, { recursive: true });
+  for (const folder of [odd, `${odd}/var`]) chmodSync(folder, 0o755);
+  const root = new URL("../../", import.meta.url).pathname;
+  for (const part of ["yardcask", "core", "server", "web", "catalogue", "schema", "deploy"]) spawnSync("cp", ["-a", "--link", root + part, odd]);
+  spawnSync("cp", ["-a", `${root}var/built`, `${odd}/var`]);
+  // Packages are to be fetched again, into a folder of its own.
+  rmSync(`${odd}/web/node_modules`, { recursive: true });
+  const here = installation("launcher var/odd data", `${odd}/yardcask`);
+  const first = here.begin(await freePort());
+  await expect.poll(first.said, { timeout: 60_000 }).toContain("… Front-end packages");
+  await pause(1500);
+  first.launcher.kill("SIGINT");
+  await expect.poll(() => first.launcher.exitCode, { timeout: 30_000 }).toBe(130);
+  expect(left(here.data)).toEqual([]);
+
+  const port = await freePort();
+  const { said } = await here.start(port);
+  expect(said()).toContain("is ready:");
+  const page = await (await fetch(`http://127.0.0.1:${port}/`)).text();
+  for (const asset of page.match(/\/assets\/[\w.-]+/g)!) expect((await fetch(`http://127.0.0.1:${port}${asset}`)).status, asset).toBe(200);
+  expect(await answers(port)).toBe(true);
+  expect(here.run("stop").status).toBe(0);
+
+  for (const character of [":", "#", "?", "%", "[x]", "*", "{a}", "\\", "\n"]) {
+    const misread = `${data}/misread ${character}!`;
+    const refused = spawnSync(yardcask, ["start"], { env: { ...env, YARDCASK_VAR: misread }, encoding: "utf8" });
+    expect([refused.status, refused.stderr], character).toEqual([1, expect.stringContaining("holds a character that its tools misread")]);
+    expect(existsSync(misread)).toBe(false);
+  }
+});
+
+test("when its launcher is killed everything ends by itself, and it can simply be started again", async () => {
   const port = await freePort();
   const { launcher } = await start(port);
   launcher.kill("SIGKILL");
-  await expect.poll(() => launcher.signalCode).toBe("SIGKILL");
-  expect(running()).toEqual(PROGRAMS);
+  await expect.poll(programs, { timeout: 30_000 }).toEqual({});
   await start(port);
   expect(await answers(port)).toBe(true);
   run("stop");
-  expect(running()).toEqual([]);
+  expect(programs()).toEqual({});
 });
 
-test("when one of its programs dies it says so and stops the rest", async () => {
-  const port = await freePort();
-  const { launcher, said } = await start(port);
-  process.kill(Number(readFileSync(`${run_dir()}/nginx.pid`, "utf8")), "SIGKILL");
-  await expect.poll(() => launcher.exitCode, { timeout: 60_000 }).toBe(1);
-  expect(said()).toContain("One of its programs has ended");
-  expect(running()).toEqual([]);
+test("a pid that was left behind never ends a stranger’s process", async () => {
+  const stranger = spawn("sleep", ["600"], { stdio: "ignore" });
+  const leave = () => writeFileSync(`${data}/start.lock`, `pid=${stranger.pid}\nport=1\nrun=/tmp/yardcask.stranger\n`);
+  leave();
+  expect(run("stop").status).toBe(0);
+  leave();
+  await start(await freePort());
+  run("stop");
+  expect(readlinkSync(`/proc/${stranger.pid}/exe`)).toContain("sleep");
+  stranger.kill();
 });
 
 test("a taken port, a bad port and a directory that cannot be written to are named with the remedy", async () => {
@@ -149,25 +171,25 @@ test("a taken port, a bad port and a directory that cannot be written to are nam
   expect(refused.stderr).toContain(`./yardcask start --port ${port + 1}`);
   taken.close();
   for (const bad of ["eighty", "0", "70000", ""]) expect(run("start", "--port", bad).stderr).toContain("is no port");
-  const blocked = `${VAR}/a file`;
+  const blocked = `${data}/a file`;
   writeFileSync(blocked, "");
-  const nowhere = spawnSync(YARDCASK, ["start"], { env: { ...ENV, YARDCASK_VAR: blocked }, encoding: "utf8" });
+  const nowhere = spawnSync(yardcask, ["start"], { env: { ...env, YARDCASK_VAR: blocked }, encoding: "utf8" });
   expect([nowhere.status, nowhere.stderr]).toEqual([1, expect.stringContaining("is not writable")]);
   expect(nowhere.stderr).toContain("sudo chown");
 });
 
 test("calc and assess answer in JSON and exit codes; anything else shows how to use it", () => {
-  expect(run("calc", "--list").stdout).toBe("demand\ntank\npayload\npassage\n");
-  const tank = spawnSync(YARDCASK, ["calc", "tank"], { env: ENV, encoding: "utf8", input: '{"shape":"box","length_mm":900,"width_mm":300,"height_mm":300}' });
+  expect(run("calc", "--list").stdout).toBe("demand\ntank\npayload\npassage\nbay-fit\nsurge\ntrapped\n");
+  const tank = spawnSync(yardcask, ["calc", "tank"], { env, encoding: "utf8", input: '{"shape":"box","length_mm":900,"width_mm":300,"height_mm":300}' });
   expect([tank.status, JSON.parse(tank.stdout).gross_l]).toEqual([0, 81]);
-  const bad = spawnSync(YARDCASK, ["calc", "tank", "-"], { env: ENV, encoding: "utf8", input: '{"shape":"box","length_mm":-9,"width_mm":300,"height_mm":300,"lid":1}' });
+  const bad = spawnSync(yardcask, ["calc", "tank", "-"], { env, encoding: "utf8", input: '{"shape":"box","length_mm":-9,"width_mm":300,"height_mm":300,"lid":1}' });
   expect([bad.status, JSON.parse(bad.stdout).errors.map((error: { pointer: string }) => error.pointer)]).toEqual([2, ["/length_mm", "/lid"]]);
   const assessed = run("assess", FELLSIDE);
   expect([assessed.status, JSON.parse(assessed.stdout).findings[0].code]).toEqual([1, "load.rear-over"]);
   expect(run("assess", "/nowhere").status).toBe(2);
   const read = run("read", VERSION_ONE);
-  expect([read.status, JSON.parse(read.stdout).version]).toEqual([0, 2]);
-  for (const wrong of [["frob"], ["calc"], ["assess"], ["read"], ["test", "everything"], ["calc", "tank", "a", "b"]]) {
+  expect([read.status, JSON.parse(read.stdout).version]).toEqual([0, 3]);
+  for (const wrong of [["frob"], ["calc"], ["assess"], ["read"], ["backup"], ["restore", "a", "b"], ["test", "everything"], ["calc", "tank", "a", "b"]]) {
     expect([run(...wrong).status, run(...wrong).stderr]).toEqual([2, expect.stringContaining("./yardcask calc NAME")]);
   }
   expect([run("help").status, run("help").stdout]).toEqual([0, expect.stringContaining("./yardcask start [--port N]")]);

@@ -285,3 +285,32 @@ test("with two tanks each travels as full as serves the limits best", async ({ p
   await expect.poll(async () => (await stored(page, id)).tanks.map((tank: { travel_fill?: number }) => tank.travel_fill)).toEqual([undefined, undefined, undefined, undefined]);
   expect((await stored(page, id)).load.travel_fill).toBe(0);
 });
+
+test("a tank of another shape holds less, and says how far marks at equal depths would be out", async ({ page }) => {
+  await openFellside(page, "tanks");
+  await expect(answer(page)).toHaveText("109 L of 127 L can be used.");
+  await expect(page.getByText("Marks at equal depths")).toHaveCount(0);
+  await expect(page.getByText(/^Braking hard, water stands/)).toBeVisible();
+  await page.getByRole("radio", { name: "lying cylinder" }).click();
+  await expect(answer(page)).toHaveText("93 L of 99 L can be used.");
+  await expect(page.getByText("Marks at equal depths would be out by up to 4.4 L")).toBeVisible();
+  await expect(page.getByText(/^The restraint holds/)).toBeVisible();
+  await page.getByRole("button", { name: "Undo" }).click();
+  await expect(answer(page)).toHaveText("109 L of 127 L can be used.");
+});
+
+test("the fill slip tells a tank's water in buckets, minutes and on the meter", async ({ page }) => {
+  await openFellside(page, "load");
+  const slip = page.getByRole("region", { name: "Fill slip" });
+  await expect(slip).toContainText("No slip yet: filled like this, the rear axle is over its limit.");
+  await expect(slip.getByRole("row")).toHaveCount(0);
+  await page.getByRole("button", { name: "Travel with 51 L", exact: true }).first().click();
+  await expect(slip.getByRole("row")).toHaveText("Tail tank39 L");
+  await type(page, "/load/bucket_l", "10");
+  await expect(slip.getByRole("row")).toContainText("3 buckets and 9.0 L");
+  await type(page, "/load/hose_lpm", "12 l/min");
+  await type(page, "/load/meter_l", "10.4 L");
+  await expect(slip.getByRole("row")).toContainText("3.3 minstop the meter at 41 L");
+  await slip.getByRole("button", { name: /41/ }).click();
+  await expect(page.getByRole("dialog")).toContainText("litres × meter for one bucket ÷ bucket");
+});

@@ -13,6 +13,12 @@ final class Settings
         return 1024 * self::number('MAX_BODY_KB');
     }
 
+    /** What must stay free on the disk after a write, in bytes. */
+    public static function diskReserveBytes(): int
+    {
+        return 1024 * 1024 * self::number('DISK_RESERVE_MB');
+    }
+
     private static function number(string $name): int
     {
         $file = \dirname(__DIR__, 2).'/deploy/settings.env';

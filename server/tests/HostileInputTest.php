@@ -50,8 +50,72 @@ final class HostileInputTest extends ApiTestCase
         $this->assertProblem(404, 'nowhere');
         $this->send('PATCH', '/api/plans');
         $this->assertProblem(405, 'PATCH');
+        self::assertSame('GET, POST', $this->browser->getResponse()->headers->get('Allow'));
         $this->send('GET', '/api/plans/'.str_repeat('x', 3000));
         $this->assertProblem(404, 'no plan');
+    }
+
+    /** @return iterable<string, array{string, string, array<string, string>, int, string}> method, path, headers, status, a part of the reason */
+    public static function heads(): iterable
+    {
+        yield 'a foreign origin' => ['POST', '/api/plans', ['Origin' => 'http://rigs.invalid'], 403, 'rigs.invalid'];
+        yield 'another port of this machine' => ['PUT', '/api/plans/nosuch', ['Origin' => 'http://localhost:3000', 'If-Match' => '"1"'], 403, 'localhost:3000'];
+        yield 'another scheme' => ['DELETE', '/api/plans/nosuch', ['Origin' => 'https://localhost'], 403, 'https://localhost'];
+        yield 'a page without an origin' => ['POST', '/api/plans/nosuch/copy', ['Origin' => 'null'], 403, 'another place'];
+        yield 'a foreign page' => ['POST', '/api/plans/nosuch/copy', ['Sec-Fetch-Site' => 'cross-site'], 403, 'cross-site'];
+        yield 'a page of a sister site' => ['POST', '/api/plans/nosuch/undelete', ['Sec-Fetch-Site' => 'same-site'], 403, 'same-site'];
+        yield 'one of our own pages' => ['POST', '/api/plans/nosuch/copy', ['Sec-Fetch-Site' => 'same-origin', 'Origin' => 'http://localhost'], 404, 'no plan'];
+        yield 'a program' => ['DELETE', '/api/plans/nosuch', [], 404, 'no plan'];
+        yield 'a link on a foreign page' => ['GET', '/api/plans/nosuch', ['Sec-Fetch-Site' => 'cross-site'], 404, 'no plan'];
+        yield 'a method in disguise' => ['POST', '/api/plans/nosuch', ['X-HTTP-Method-Override' => 'DELETE'], 405, 'POST'];
+        yield 'a method in the address' => ['POST', '/api/plans/nosuch?_method=DELETE', [], 405, 'POST'];
+        yield 'bytes in the path' => ['GET', '/api/plans/%ff%fe', [], 400, 'UTF-8'];
+        yield 'a zero byte in the path' => ['GET', '/api/plans/a%00b', [], 404, 'no plan'];
+        yield 'bytes in the query' => ['POST', '/api/assess?stage=%c3%28', [], 400, 'UTF-8'];
+        yield 'bytes in a header' => ['GET', '/api/plans', ['X-Whatever' => "\xff\xfe"], 400, 'UTF-8'];
+        yield 'bytes in If-Match' => ['PUT', '/api/plans/nosuch', ['If-Match' => "\"1\xff\""], 400, 'UTF-8'];
+        yield 'bytes in Content-Type' => ['POST', '/api/assess', ['Content-Type' => "text/\xe9"], 400, 'UTF-8'];
+        yield 'two values for one' => ['POST', '/api/assess?stage[]=use&stage[]=load', [], 400, 'not JSON'];
+    }
+
+    /** @param array<string, string> $headers */
+    #[DataProvider('heads')]
+    public function testIsLetInOrTurnedAwayByItsHead(string $method, string $path, array $headers, int $status, string $part): void
+    {
+        $this->send($method, $path, null, $headers);
+        $this->assertProblem($status, $part);
+    }
+
+    /** @return iterable<string, array{string, int, int}> body, status, the least that must be left unsaid */
+    public static function floods(): iterable
+    {
+        $fellside = json_decode(self::fellside(), true);
+        $keys = static fn (int $count): array => array_combine(array_map(static fn (int $key): string => "key {$key}", range(1, $count)), range(1, $count));
+        yield 'thousands of unknown keys' => [json_encode($fellside + $keys(20_000)), 422, 19_950];
+        yield 'a key of 300 kB' => [json_encode($fellside + [str_repeat('k', 300_000) => 1]), 422, 0];
+        yield 'a text of 300 kB' => [json_encode(['name' => str_repeat('n', 300_000)] + $fellside), 422, 0];
+        yield 'a format of 300 kB' => [json_encode(['format' => str_repeat('f', 300_000)]), 422, 0];
+    }
+
+    #[DataProvider('floods')]
+    public function testAnswersBrieflyHoweverMuchIsWrong(string $body, int $status, int $unsaid): void
+    {
+        $problem = $this->send('POST', '/api/assess', $body);
+        $this->assertStatus($status);
+        self::assertLessThanOrEqual(50, \count($problem->violations));
+        self::assertGreaterThanOrEqual($unsaid, $problem->more_violations ?? 0);
+        self::assertLessThan(60_000, \strlen((string) $this->browser->getResponse()->getContent()));
+        $this->send('GET', '/api/plans/'.str_repeat('x', 100_000));
+        self::assertLessThan(2_000, \strlen((string) $this->browser->getResponse()->getContent()));
+    }
+
+    public function testAFileGivenOutHasANameThatNoSystemTripsOver(): void
+    {
+        $name = "a\u{202e}b\u{200b}/\\:\"c";
+        $plan = $this->send('POST', '/api/plans/import', json_encode(['name' => $name] + json_decode(self::fellside(), true)));
+        $this->browser->request('GET', "/api/plans/{$plan->id}/export");
+        $this->assertStatus(200);
+        self::assertSame("attachment; filename=ab-c.yardcask.json; filename*=utf-8''ab----c.yardcask.json", $this->browser->getResponse()->headers->get('Content-Disposition'));
     }
 
     /** @return list<array{string, int, string}> */

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace YardCask\Server\Tests;
 
+use Doctrine\DBAL\Connection;
+use YardCask\Server\Storage\RevisionThinner;
+
 /** A plan's life: begun, saved, contested, restored, put away, given out and taken in. */
 final class PlansTest extends ApiTestCase
 {
@@ -44,8 +47,77 @@ final class PlansTest extends ApiTestCase
         self::assertSame('Test rig', $this->send('GET', $path.'/revisions/1')->plan->name);
         $restored = $this->send('POST', $path.'/revisions/1/restore', null, ['If-Match' => '"2"']);
         self::assertSame([3, 'Test rig'], [$restored->revision, $restored->plan->name]);
+        $this->send('POST', $path.'/revisions/1/restore', null, ['If-Match' => '"2"']);
+        $this->assertProblem(412, 'now at revision 3');
         $this->send('GET', $path.'/revisions/9');
         $this->assertProblem(404, 'no revision 9');
+    }
+
+    public function testRevisionsSayHowTheyCameAboutAndWhatChangedAndCanBeNamed(): void
+    {
+        $plan = $this->send('POST', '/api/plans', self::ANSWERS);
+        $path = '/api/plans/'.$plan->id;
+        $plan->plan->use->days = 4;
+        $this->send('PUT', $path, json_encode($plan->plan), ['If-Match' => '"1"']);
+        $this->send('POST', $path.'/revisions/1/restore', null, ['If-Match' => '"2"']);
+        $this->send('PUT', $path.'/revisions/2/name', '{"name":" four days "}');
+        $this->assertStatus(204);
+        $this->send('PUT', $path.'/revisions/2/name', '{"name":"'.str_repeat('x', 81).'"}');
+        $this->assertProblem(422, '1 to 80 characters');
+        $this->send('PUT', $path.'/revisions/8/name', '{"name":"none"}');
+        $this->assertProblem(404, 'no revision 8');
+        $rows = array_map(static fn (\stdClass $row): array => [$row->number, $row->origin, $row->what, $row->name ?? null], $this->send('GET', $path.'/revisions')->revisions);
+        self::assertSame([
+            [3, 'restore', "Back to an earlier state. Between fills: 4\u{a0}days → 3\u{a0}days", null],
+            [2, 'edit', "Between fills: 3\u{a0}days → 4\u{a0}days", 'four days'],
+            [1, 'begun', 'Begun', null],
+        ], $rows);
+        $this->send('PUT', $path.'/revisions/2/name', '{"name":""}');
+        self::assertObjectNotHasProperty('name', $this->send('GET', $path.'/revisions')->revisions[1]);
+    }
+
+    public function testEveryRevisionIsReachedPageByPage(): void
+    {
+        $plan = $this->send('POST', '/api/plans', self::ANSWERS);
+        $path = '/api/plans/'.$plan->id;
+        for ($number = 1; $number < 120; ++$number) {
+            $plan->plan->use->days = 3 + $number % 2;
+            $this->send('PUT', $path, json_encode($plan->plan), ['If-Match' => "\"{$number}\""]);
+        }
+        $seen = [];
+        for ($before = ''; null !== $before; $before = null === $page->before ? null : '?before='.$page->before) {
+            $page = $this->send('GET', $path.'/revisions'.$before);
+            self::assertLessThanOrEqual(50, \count($page->revisions));
+            array_push($seen, ...array_column($page->revisions, 'number'));
+        }
+        self::assertSame(range(120, 1), $seen);
+        $this->send('GET', $path.'/revisions?before=yesterday');
+        $this->assertProblem(422, 'before=120');
+    }
+
+    public function testRevisionsAreStoredCompressedAndThinnedOutAfterADay(): void
+    {
+        $plan = $this->send('POST', '/api/plans', self::ANSWERS);
+        $path = '/api/plans/'.$plan->id;
+        for ($number = 1; $number < 10; ++$number) {
+            $plan->plan->use->days = 3 + $number;
+            $this->send('PUT', $path, json_encode($plan->plan), ['If-Match' => "\"{$number}\""]);
+        }
+        $this->send('PUT', $path.'/revisions/3/name', '{"name":"kept"}');
+        $this->send('POST', $path.'/revisions/2/restore', null, ['If-Match' => '"10"']);
+        $this->send('PUT', $path, json_encode($plan->plan), ['If-Match' => '"11"']);
+        $database = self::getContainer()->get(Connection::class);
+        self::assertLessThan(0.4, $database->fetchOne('SELECT AVG(LENGTH(packed) / LENGTH(UNCOMPRESS(packed))) FROM plan_revision WHERE plan_id = ?', [$plan->id]));
+        // Saved 20 s apart from noon on: minutes hold 1 to 3, 4 to 6, 7 to 9, 10 to 12.
+        $database->executeStatement('UPDATE plan_revision SET saved_at = TIMESTAMPADD(SECOND, 20 * (number - 1), ?) WHERE plan_id = ?', ['2031-05-04 12:00:00', $plan->id]);
+        $thinner = self::getContainer()->get(RevisionThinner::class);
+        self::assertSame(0, $thinner->thin(new \DateTimeImmutable('2031-05-05 12:00:00 UTC')));
+        $thinner->thin(new \DateTimeImmutable('2031-05-05 12:02:30 UTC'));
+        self::assertSame([12, 11, 10, 9, 8, 6, 3, 1], array_column($this->send('GET', $path.'/revisions')->revisions, 'number'));
+        $thinner->thin(new \DateTimeImmutable('2031-05-06 12:00:00 UTC'));
+        self::assertSame([12, 11, 9, 6, 3, 1], array_column($this->send('GET', $path.'/revisions')->revisions, 'number'));
+        self::assertSame(8, $this->send('GET', $path.'/revisions/6')->plan->use->days);
+        self::assertSame(12, $this->send('GET', $path)->revision);
     }
 
     public function testTheShelfSaysWhatThePlanSaysAlsoAfterAChange(): void
@@ -78,7 +150,7 @@ final class PlansTest extends ApiTestCase
     {
         $taken = $this->send('POST', '/api/plans/import', (string) file_get_contents(__DIR__.'/../../core/tests/plans/fellside-version-1.json'));
         $this->assertStatus(201);
-        self::assertSame([2, 'fresh'], [$taken->plan->version, $taken->plan->tanks[0]->holds]);
+        self::assertSame([3, 'fresh'], [$taken->plan->version, $taken->plan->tanks[0]->holds]);
     }
 
     public function testIsPutAwayAndBroughtBack(): void

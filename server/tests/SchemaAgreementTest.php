@@ -15,7 +15,6 @@ use YardCask\Core\Start\FirstAnswers;
 use YardCask\Core\Start\PlanStarter;
 use YardCask\Core\Tests\SamplePlans;
 use YardCask\Server\Catalogue\CatalogueFiles;
-use YardCask\Server\Problem\Problem;
 use YardCask\Server\Schema\PlanSchema;
 
 /** The published schemas and the code say the same. */
@@ -134,7 +133,7 @@ final class SchemaAgreementTest extends TestCase
             self::$schema->check($document);
 
             return true;
-        } catch (Problem) {
+        } catch (InvalidInput) {
             return false;
         }
     }

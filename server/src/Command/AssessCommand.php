@@ -32,7 +32,7 @@ final class AssessCommand extends Command
 
             return $assessment->hasStop() ? 1 : 0;
         } catch (InvalidInput $e) {
-            $output->write(Json::encode(['errors' => $e->errors], true)."\n", false, OutputInterface::OUTPUT_RAW);
+            $output->write(Json::encode($e, true)."\n", false, OutputInterface::OUTPUT_RAW);
 
             return 2;
         }

@@ -10,6 +10,7 @@ use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Output\OutputInterface;
 use YardCask\Core\Plan\Plan;
 use YardCask\Server\Catalogue\CatalogueFiles;
+use YardCask\Server\Entity\RevisionOrigin;
 use YardCask\Server\Storage\PlanStore;
 
 /** Loads the demonstration plans into a database that has never held any plan. */
@@ -27,7 +28,7 @@ final class LoadDemoCommand extends Command
     {
         if ($this->plans->isEmpty()) {
             foreach ($this->files->demoPlans() as $json) {
-                $output->writeln($this->plans->create(Plan::fromJson($json))->plan->name());
+                $output->writeln($this->plans->create(Plan::fromJson($json), RevisionOrigin::Begun)->plan->name());
             }
         }
 

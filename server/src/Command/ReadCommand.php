@@ -30,7 +30,7 @@ final class ReadCommand extends Command
 
             return 0;
         } catch (InvalidInput $e) {
-            $output->write(Json::encode(['errors' => $e->errors], true)."\n", false, OutputInterface::OUTPUT_RAW);
+            $output->write(Json::encode($e, true)."\n", false, OutputInterface::OUTPUT_RAW);
 
             return 2;
         }

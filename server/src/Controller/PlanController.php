@@ -13,6 +13,7 @@ use YardCask\Core\Stage\Assessor;
 use YardCask\Core\Start\FirstAnswers;
 use YardCask\Core\Start\PlanStarter;
 use YardCask\Server\Catalogue\CatalogueFiles;
+use YardCask\Server\Entity\RevisionOrigin;
 use YardCask\Server\Entity\StoredPlan;
 use YardCask\Server\Http\IfMatch;
 use YardCask\Server\Http\JsonBody;
@@ -57,7 +58,7 @@ final readonly class PlanController
     #[OA\Response(response: 422, description: 'An answer is missing or not allowed', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: '#/components/schemas/Problem')))]
     public function start(Request $request, CatalogueFiles $files): Response
     {
-        return SavedPlanReply::of($this->plans->create(self::begun($request, $files)), 201);
+        return SavedPlanReply::of($this->plans->create(self::begun($request, $files), RevisionOrigin::Begun), 201);
     }
 
     #[Route('/preview', methods: ['POST'], priority: 1)]

@@ -10,6 +10,7 @@ use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
 use YardCask\Core\Plan\Plan;
+use YardCask\Server\Entity\RevisionOrigin;
 use YardCask\Server\Http\PlanBody;
 use YardCask\Server\Http\SavedPlanReply;
 use YardCask\Server\Storage\PlanStore;
@@ -29,21 +30,22 @@ final readonly class PlanFileController
     #[OA\Response(response: 422, description: 'Not a valid plan', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: '#/components/schemas/Problem')))]
     public function import(Request $request, PlanBody $body): Response
     {
-        return SavedPlanReply::of($this->plans->create($body->read($request)), 201);
+        return SavedPlanReply::of($this->plans->create($body->read($request), RevisionOrigin::Import), 201);
     }
 
     #[Route('/{id}/export', methods: ['GET'])]
-    #[OA\Get(path: '/api/plans/{id}/export', operationId: 'exportPlan', summary: 'The plan file')]
+    #[OA\Get(path: '/api/plans/{id}/export', operationId: 'exportPlan', summary: 'The plan file as last saved')]
     #[OA\Parameter(name: 'id', in: 'path', required: true, schema: new OA\Schema(type: 'string'))]
     #[OA\Response(response: 200, description: 'The plan file', content: new OA\JsonContent(ref: 'plan.schema.json'))]
     public function export(string $id): Response
     {
         $plan = Plan::fromJson($this->plans->latest($id)->document);
-        $ascii = trim((string) preg_replace('/[^A-Za-z0-9]+/', '-', $plan->name), '-');
+        // For clients that read no other name.
+        $ascii = (string) preg_replace('/[^A-Za-z0-9.]+/', '-', $plan->fileName());
 
         return new Response($plan->toJson(), 200, [
             'Content-Type' => 'application/json',
-            'Content-Disposition' => HeaderUtils::makeDisposition('attachment', strtr($plan->name, ['/' => '-', '\\' => '-']).'.yardcask.json', ('' === $ascii ? 'plan' : $ascii).'.yardcask.json'),
+            'Content-Disposition' => HeaderUtils::makeDisposition('attachment', $plan->fileName(), $ascii),
         ]);
     }
 }

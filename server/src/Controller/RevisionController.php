@@ -8,9 +8,11 @@ use OpenApi\Attributes as OA;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
-use YardCask\Core\Plan\Plan;
+use YardCask\Core\Input\InputReader;
+use YardCask\Core\Input\InvalidInput;
 use YardCask\Server\Entity\PlanRevision;
 use YardCask\Server\Http\IfMatch;
+use YardCask\Server\Http\JsonBody;
 use YardCask\Server\Http\JsonReply;
 use YardCask\Server\Http\SavedPlanReply;
 use YardCask\Server\Storage\PlanStore;
@@ -24,12 +26,18 @@ final readonly class RevisionController
     }
 
     #[Route('', methods: ['GET'])]
-    #[OA\Get(path: '/api/plans/{id}/revisions', operationId: 'listRevisions', summary: 'The latest revisions of a plan, at most 200')]
+    #[OA\Get(path: '/api/plans/{id}/revisions', operationId: 'listRevisions', summary: 'The revisions of a plan, the latest first, page by page')]
     #[OA\Parameter(name: 'id', in: 'path', required: true, schema: new OA\Schema(type: 'string'))]
-    #[OA\Response(response: 200, description: 'The revisions', content: new OA\JsonContent(required: ['revisions'], properties: [new OA\Property(property: 'revisions', type: 'array', items: new OA\Items(required: ['number', 'saved_at'], properties: [new OA\Property(property: 'number', type: 'integer'), new OA\Property(property: 'saved_at', type: 'string')], type: 'object'))]))]
-    public function list(string $id): Response
+    #[OA\Parameter(name: 'before', in: 'query', required: false, description: 'Only those before this number: what the page before says', schema: new OA\Schema(type: 'integer'))]
+    #[OA\Response(response: 200, description: 'The revisions', content: new OA\JsonContent(ref: '#/components/schemas/RevisionPage'))]
+    public function list(string $id, Request $request): Response
     {
-        return JsonReply::of(['revisions' => array_map(static fn (PlanRevision $revision): array => ['number' => $revision->number, 'saved_at' => $revision->savedAt->format(\DATE_ATOM)], $this->plans->revisions($id))]);
+        $before = $request->query->all()['before'] ?? null;
+        if (null !== $before && (!\is_string($before) || 1 !== preg_match('/^\d{1,9}$/D', $before))) {
+            throw InvalidInput::at('/before', 'The number of a revision is wanted here, for example before=120.');
+        }
+
+        return JsonReply::of($this->plans->revisions($id, null === $before ? null : (int) $before));
     }
 
     #[Route('/{number}', requirements: ['number' => '\d{1,9}'], methods: ['GET'])]
@@ -42,6 +50,22 @@ final readonly class RevisionController
         return SavedPlanReply::of($this->plans->at($id, $number));
     }
 
+    #[Route('/{number}/name', requirements: ['number' => '\d{1,9}'], methods: ['PUT'])]
+    #[OA\Put(path: '/api/plans/{id}/revisions/{number}/name', operationId: 'nameRevision', summary: 'Name a revision, so that it is kept for good and found again; an empty name takes it away')]
+    #[OA\Parameter(name: 'id', in: 'path', required: true, schema: new OA\Schema(type: 'string'))]
+    #[OA\Parameter(name: 'number', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))]
+    #[OA\RequestBody(required: true, content: new OA\JsonContent(required: ['name'], properties: [new OA\Property(property: 'name', type: 'string', maxLength: PlanRevision::LONGEST_NAME)]))]
+    #[OA\Response(response: 204, description: 'Named')]
+    public function name(string $id, int $number, Request $request): Response
+    {
+        $in = InputReader::of(JsonBody::read($request));
+        $name = $in->holdsText('name') ? trim($in->text('name', PlanRevision::LONGEST_NAME)) : null;
+        $in->throwIfInvalid();
+        $this->plans->nameRevision($id, $number, $name);
+
+        return new Response('', 204);
+    }
+
     #[Route('/{number}/restore', requirements: ['number' => '\d{1,9}'], methods: ['POST'])]
     #[OA\Post(path: '/api/plans/{id}/revisions/{number}/restore', operationId: 'restoreRevision', summary: 'Save an old revision again as the newest')]
     #[OA\Parameter(name: 'id', in: 'path', required: true, schema: new OA\Schema(type: 'string'))]
@@ -50,6 +74,6 @@ final readonly class RevisionController
     #[OA\Response(response: 200, description: 'Restored', content: new OA\JsonContent(ref: '#/components/schemas/SavedPlan'))]
     public function restore(string $id, int $number, Request $request): Response
     {
-        return SavedPlanReply::of($this->plans->write($id, IfMatch::revision($request), Plan::fromJson($this->plans->at($id, $number)->document)));
+        return SavedPlanReply::of($this->plans->restore($id, IfMatch::revision($request), $number));
     }
 }

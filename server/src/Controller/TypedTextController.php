@@ -8,6 +8,7 @@ use OpenApi\Attributes as OA;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
+use YardCask\Core\Input\InvalidInput;
 use YardCask\Core\Plan\Plan;
 use YardCask\Core\Plan\TypedText;
 use YardCask\Core\Quantity\UnreadableQuantity;
@@ -18,7 +19,7 @@ use YardCask\Server\Problem\Problem;
 /** Reads what was typed into a measured field. */
 final readonly class TypedTextController
 {
-    private const MAX_LENGTH = 200;
+    private const MAX_BYTES = 200;
 
     #[Route('/api/typed', methods: ['POST'])]
     #[OA\Post(path: '/api/typed', operationId: 'readTyped', summary: 'Read what was typed into a measured field of a plan')]
@@ -29,15 +30,18 @@ final readonly class TypedTextController
     {
         $body = JsonBody::read($request);
         $body = $body instanceof \stdClass ? $body : new \stdClass();
-        $pointer = $body->pointer ?? null;
-        $text = $body->text ?? null;
-        if (!\is_string($pointer) || !\is_string($text) || \strlen($text) > self::MAX_LENGTH || !mb_check_encoding($text, 'UTF-8')) {
-            throw Problem::invalid([['pointer' => \is_string($pointer) ? '/text' : '/pointer', 'message' => 'Send "pointer" and "text" as texts, the text of at most '.self::MAX_LENGTH.' bytes.']]);
-        }
+        [$pointer, $text] = [self::text($body, 'pointer'), self::text($body, 'text')];
         try {
             return JsonReply::of(['value' => TypedText::read($pointer, $text, Plan::read($body->plan ?? null), true === ($body->sure ?? false))]);
         } catch (UnreadableQuantity $e) {
-            throw Problem::invalid([['pointer' => $pointer, 'message' => $e->getMessage(), 'choices' => $e->choices]]);
+            throw Problem::notUnderstood($pointer, $e->getMessage(), $e->choices);
         }
+    }
+
+    private static function text(\stdClass $body, string $key): string
+    {
+        $sent = $body->{$key} ?? null;
+
+        return \is_string($sent) && \strlen($sent) <= self::MAX_BYTES ? $sent : throw InvalidInput::at('/'.$key, 'A text of at most '.self::MAX_BYTES.' bytes is wanted here.');
     }
 }

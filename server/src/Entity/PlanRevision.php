@@ -6,18 +6,26 @@ namespace YardCask\Server\Entity;
 
 use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
+use YardCask\Server\Storage\CompressedText;
 
 /** A plan as it once was: the whole document, never changed afterwards. */
 #[ORM\Entity]
 #[ORM\Table(name: 'plan_revision')]
 #[ORM\UniqueConstraint(name: 'plan_revision_number', columns: ['plan_id', 'number'])]
+#[ORM\Index(name: 'plan_revision_saved', columns: ['saved_at'])]
 class PlanRevision
 {
+    public const LONGEST_NAME = 80;
+
     /** Assigned by the database when the revision is stored. */
     #[ORM\Id]
     #[ORM\GeneratedValue]
     #[ORM\Column]
     public ?int $id = null;
+
+    /** What its user calls it; one that has a name is kept for good. */
+    #[ORM\Column(length: self::LONGEST_NAME, nullable: true)]
+    public ?string $name = null;
 
     public function __construct(
         #[ORM\ManyToOne(targetEntity: StoredPlan::class)]
@@ -26,10 +34,15 @@ class PlanRevision
         #[ORM\Column]
         public readonly int $number,
         /** The plan file, byte for byte. */
-        #[ORM\Column(type: Types::TEXT, length: 16777215)]
+        #[ORM\Column(name: 'packed', type: CompressedText::NAME)]
         public readonly string $document,
         #[ORM\Column(type: Types::DATETIME_IMMUTABLE)]
         public readonly \DateTimeImmutable $savedAt,
+        #[ORM\Column(length: 10)]
+        public readonly RevisionOrigin $origin,
+        /** In words, against the revision before it; empty for the first. */
+        #[ORM\Column(type: Types::TEXT, length: 65535)]
+        public readonly string $changed,
     ) {
     }
 }

@@ -6,6 +6,7 @@ namespace YardCask\Server\Entity;
 
 use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
+use YardCask\Core\Plan\Plan;
 
 /** A plan in the store: its name for the list, and the number of its latest revision. */
 #[ORM\Entity]
@@ -68,14 +69,14 @@ class StoredPlan
         return null !== $this->deletedAt;
     }
 
-    /** The next revision, holding $document. */
-    public function revise(string $name, string $document, \DateTimeImmutable $at): PlanRevision
+    /** The next revision. */
+    public function revise(Plan $plan, RevisionOrigin $origin, string $changed, \DateTimeImmutable $at): PlanRevision
     {
-        $this->name = $name;
+        $this->name = $plan->name;
         $this->note = null;
         $this->updatedAt = $at;
 
-        return new PlanRevision($this, ++$this->revision, $document, $at);
+        return new PlanRevision($this, ++$this->revision, $plan->toJson(), $at, $origin, $changed);
     }
 
     public function delete(\DateTimeImmutable $at): void

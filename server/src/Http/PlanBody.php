@@ -18,7 +18,7 @@ final readonly class PlanBody
     }
 
     /**
-     * @throws Problem when the body cannot be read or does not match the schema
+     * @throws Problem when the body cannot be read
      * @throws InvalidInput with every error of the plan
      */
     public function read(Request $request): Plan

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace YardCask\Server\OpenApi;
 
 use OpenApi\Attributes as OA;
+use YardCask\Server\Entity\RevisionOrigin;
 
 /** The parts of the API's description that several routes share. */
 #[OA\Info(version: '1', title: 'Yard Cask', description: 'Plans the fresh-water supply of a van, bus, trailer or boat. Errors are problem documents (RFC 9457).')]
@@ -20,6 +21,16 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'revision', type: 'integer'),
     new OA\Property(property: 'saved_at', type: 'string', format: 'date-time'),
     new OA\Property(property: 'plan', ref: 'plan.schema.json'),
+])]
+#[OA\Schema(schema: 'RevisionPage', required: ['revisions', 'before'], properties: [
+    new OA\Property(property: 'revisions', type: 'array', items: new OA\Items(required: ['number', 'saved_at', 'origin', 'what'], properties: [
+        new OA\Property(property: 'number', type: 'integer'),
+        new OA\Property(property: 'saved_at', type: 'string', format: 'date-time'),
+        new OA\Property(property: 'origin', type: 'string', enum: RevisionOrigin::class),
+        new OA\Property(property: 'what', description: 'How it came about and what changed against the one before it, in words', type: 'string'),
+        new OA\Property(property: 'name', type: 'string'),
+    ], type: 'object')),
+    new OA\Property(property: 'before', description: 'Where the next page begins; null when this is the last', type: 'integer', nullable: true),
 ])]
 #[OA\Schema(schema: 'FirstAnswers', required: ['crew', 'stay', 'habit', 'days', 'rig'], properties: [
     new OA\Property(property: 'name', type: 'string', maxLength: 80),
@@ -81,6 +92,7 @@ use OpenApi\Attributes as OA;
         new OA\Property(property: 'message', type: 'string'),
         new OA\Property(property: 'choices', type: 'array', items: new OA\Items(type: 'string')),
     ], type: 'object')),
+    new OA\Property(property: 'more_violations', description: 'How many there are beyond those that are listed', type: 'integer'),
     new OA\Property(property: 'current', required: ['revision', 'plan'], properties: [
         new OA\Property(property: 'revision', type: 'integer'),
         new OA\Property(property: 'plan', ref: 'plan.schema.json'),

@@ -4,21 +4,53 @@ declare(strict_types=1);
 
 namespace YardCask\Server\Problem;
 
+use Symfony\Component\HttpFoundation\Response;
+use YardCask\Core\Input\InvalidInput;
+
 /** A refusal that reaches the client as a problem document (RFC 9457). */
 final class Problem extends \RuntimeException
 {
-    /**
-     * @param list<array{pointer: string, message: string, choices?: list<string>}> $violations
-     * @param array<string, mixed> $members further members of the document
-     */
+    private const LONGEST_DETAIL = 600;
+
+    /** @param array<string, mixed> $members further members of the document */
     private function __construct(
         public readonly int $status,
         public readonly string $title,
         string $detail,
-        public readonly array $violations = [],
-        public readonly array $members = [],
+        private readonly array $members = [],
     ) {
-        parent::__construct($detail);
+        parent::__construct(mb_strimwidth($detail, 0, self::LONGEST_DETAIL, '…'));
+    }
+
+    /** What the framework has refused. */
+    public static function refused(int $status, string $detail): self
+    {
+        return new self($status, Response::$statusTexts[$status] ?? 'Refused', $detail);
+    }
+
+    public static function noText(): self
+    {
+        return new self(400, 'No text', 'The address or a header of this request holds bytes that are not UTF-8 text.');
+    }
+
+    public static function foreignPage(string $from): self
+    {
+        return new self(403, 'From another place', \sprintf('This change was asked for by a page of another place (%s). Only pages that are served here may change plans.', $from));
+    }
+
+    public static function databaseAway(): self
+    {
+        return new self(503, 'Away', 'The database is busy, is starting or has stopped. Try again in a moment.');
+    }
+
+    public static function diskFull(): self
+    {
+        return new self(507, 'Disk full', 'The disk of the server is full, so nothing can be saved. What was saved before is safe; make some room, and saving goes on.');
+    }
+
+    public static function fault(): self
+    {
+        return new self(500, 'Fault', 'Something went wrong here, not with what was sent. The reason is in the server’s log.');
     }
 
     public static function noSuchPlan(string $id): self
@@ -39,7 +71,7 @@ final class Problem extends \RuntimeException
     /** @param array<string, mixed> $current the plan as it stands */
     public static function changedMeanwhile(int $based, int $revision, array $current): self
     {
-        return new self(412, 'Changed meanwhile', \sprintf('This change is based on revision %d, but the plan has been saved since and is now at revision %d.', $based, $revision), [], ['current' => $current]);
+        return new self(412, 'Changed meanwhile', \sprintf('This change is based on revision %d, but the plan has been saved since and is now at revision %d.', $based, $revision), ['current' => $current]);
     }
 
     public static function tooLarge(int $limit): self
@@ -57,17 +89,21 @@ final class Problem extends \RuntimeException
         return new self(400, 'Unreadable', $detail);
     }
 
-    /** @param non-empty-list<array{pointer: string, message: string, choices?: list<string>}> $violations */
-    public static function invalid(array $violations): self
+    /** Everything that is wrong with an input, each at its place. */
+    public static function invalid(InvalidInput $input): self
     {
-        return new self(422, 'Not valid', $violations[0]['message'], $violations);
+        return new self(422, 'Not valid', $input->errors[0]->message, ['violations' => $input->errors] + (0 === $input->more ? [] : ['more_violations' => $input->more]));
+    }
+
+    /** @param list<string> $choices what may have been meant */
+    public static function notUnderstood(string $pointer, string $message, array $choices): self
+    {
+        return new self(422, 'Not understood', $message, ['violations' => [['pointer' => $pointer, 'message' => $message, 'choices' => $choices]]]);
     }
 
     /** @return array<string, mixed> */
     public function document(): array
     {
-        return ['type' => 'about:blank', 'title' => $this->title, 'status' => $this->status, 'detail' => $this->getMessage()]
-            + ([] === $this->violations ? [] : ['violations' => $this->violations])
-            + $this->members;
+        return ['type' => 'about:blank', 'title' => $this->title, 'status' => $this->status, 'detail' => $this->getMessage()] + $this->members;
     }
 }

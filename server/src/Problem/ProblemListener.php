@@ -4,37 +4,67 @@ declare(strict_types=1);
 
 namespace YardCask\Server\Problem;
 
+use Doctrine\DBAL\Exception\ConnectionException;
+use Doctrine\DBAL\Exception\DriverException;
+use Doctrine\DBAL\Exception\RetryableException;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Event\ExceptionEvent;
 use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
-use YardCask\Core\Input\InputError;
 use YardCask\Core\Input\InvalidInput;
 use YardCask\Core\Input\Json;
 
 /** Turns whatever went wrong into a problem document. */
-#[AsEventListener(priority: -64)]
 final class ProblemListener
 {
-    public function __invoke(ExceptionEvent $event): void
+    /** MariaDB's error numbers for a disk or a table that is full, and for a file that cannot be written. */
+    private const FULL = [3, 1021, 1026, 1114];
+    /** … and for a connection that broke while it was used. */
+    private const BROKEN = [1053, 1927, 2013, 2055];
+
+    /** Refusals are answered before the framework logs them as faults. */
+    #[AsEventListener(priority: 16)]
+    public function refuse(ExceptionEvent $event): void
     {
         $error = $event->getThrowable();
-        $headers = ['Content-Type' => 'application/problem+json'];
-        if ($error instanceof InvalidInput) {
-            $error = Problem::invalid(array_map(static fn (InputError $one): array => $one->jsonSerialize(), $error->errors));
+        $problem = self::refusal($error);
+        if (null !== $problem) {
+            // A method that is not allowed says which are.
+            $event->setResponse(self::response($problem, $error instanceof HttpExceptionInterface ? $error->getHeaders() : []));
         }
-        if ($error instanceof Problem) {
-            $event->setResponse(new Response(Json::encode($error->document()), $error->status, $headers));
+    }
 
-            return;
-        }
-        $status = $error instanceof HttpExceptionInterface ? $error->getStatusCode() : 500;
-        $title = Response::$statusTexts[$status] ?? 'Error';
-        $detail = $status < 500 ? $error->getMessage() : 'Something went wrong here, not with what was sent. The reason is in the server’s log.';
-        $event->setResponse(new Response(
-            Json::encode(['type' => 'about:blank', 'title' => $title, 'status' => $status, 'detail' => $detail]),
-            $status,
-            $headers + ($error instanceof HttpExceptionInterface ? $error->getHeaders() : []),
-        ));
+    /** Whatever is left has been logged by now. */
+    #[AsEventListener(priority: -64)]
+    public function fail(ExceptionEvent $event): void
+    {
+        $event->setResponse(self::response(Problem::fault()));
+    }
+
+    private static function refusal(\Throwable $error): ?Problem
+    {
+        return match (true) {
+            $error instanceof Problem => $error,
+            $error instanceof InvalidInput => Problem::invalid($error),
+            $error instanceof HttpExceptionInterface => $error->getStatusCode() < 500 ? Problem::refused($error->getStatusCode(), $error->getMessage()) : null,
+            $error instanceof ConnectionException, $error instanceof RetryableException => Problem::databaseAway(),
+            $error instanceof DriverException => self::ofDatabase($error),
+            default => null,
+        };
+    }
+
+    private static function ofDatabase(DriverException $error): ?Problem
+    {
+        return match (true) {
+            \in_array($error->getCode(), self::FULL, true) => Problem::diskFull(),
+            \in_array($error->getCode(), self::BROKEN, true) => Problem::databaseAway(),
+            default => null,
+        };
+    }
+
+    /** @param array<mixed> $headers */
+    private static function response(Problem $problem, array $headers = []): Response
+    {
+        return new Response(Json::encode($problem->document()), $problem->status, ['Content-Type' => 'application/problem+json', 'Cache-Control' => 'no-store'] + $headers);
     }
 }

@@ -6,12 +6,15 @@ namespace YardCask\Server\Schema;
 
 use Opis\JsonSchema\Errors\ErrorFormatter;
 use Opis\JsonSchema\Validator;
+use YardCask\Core\Input\InputError;
+use YardCask\Core\Input\InvalidInput;
 use YardCask\Core\Input\Json;
-use YardCask\Server\Problem\Problem;
 
 /** Holds every document that is stored against the published JSON Schema of the plan file. */
 final class PlanSchema
 {
+    private const NO_MATCH = 'This does not match the schema.';
+
     private readonly Validator $validator;
     private readonly \stdClass $schema;
 
@@ -26,7 +29,7 @@ final class PlanSchema
     /**
      * @param mixed $document decoded JSON, objects as stdClass
      *
-     * @throws Problem with the pointer of each place that does not match
+     * @throws InvalidInput with the pointer of each place that does not match
      */
     public function check(mixed $document): void
     {
@@ -34,12 +37,12 @@ final class PlanSchema
         if (null === $error) {
             return;
         }
-        $violations = [];
+        $errors = [];
         foreach ((new ErrorFormatter())->format($error) as $pointer => $messages) {
             foreach (\is_array($messages) ? $messages : [$messages] as $message) {
-                $violations[] = ['pointer' => '/' === $pointer ? '' : (string) $pointer, 'message' => \is_string($message) ? $message : 'This does not match the schema.'];
+                $errors[] = new InputError('/' === $pointer ? '' : (string) $pointer, \is_string($message) ? $message : self::NO_MATCH);
             }
         }
-        throw Problem::invalid([] === $violations ? [['pointer' => '', 'message' => 'This does not match the schema.']] : $violations);
+        throw [] === $errors ? InvalidInput::at('', self::NO_MATCH) : InvalidInput::because($errors);
     }
 }

@@ -6,18 +6,23 @@ namespace YardCask\Server\Storage;
 
 use Doctrine\DBAL\LockMode;
 use Doctrine\ORM\EntityManagerInterface;
+use YardCask\Core\Input\InvalidInput;
 use YardCask\Core\Input\Json;
 use YardCask\Core\Plan\Plan;
+use YardCask\Core\Plan\PlanChanges;
 use YardCask\Core\Stage\ShelfNote;
 use YardCask\Server\Entity\PlanRevision;
+use YardCask\Server\Entity\RevisionOrigin;
 use YardCask\Server\Entity\StoredPlan;
 use YardCask\Server\Problem\Problem;
 
 /** Plans and their numbered revisions. Nothing that was once saved is ever overwritten. */
 final readonly class PlanStore
 {
-    public function __construct(private EntityManagerInterface $orm)
-    {
+    public function __construct(
+        private EntityManagerInterface $orm,
+        private DiskRoom $room,
+    ) {
     }
 
     /** @return list<StoredPlan> those not deleted, the latest saved first */
@@ -47,7 +52,10 @@ final readonly class PlanStore
         if (null === $stored->note()) {
             $plan = Plan::fromJson($this->revision($stored, $stored->revision())->document);
             $stored->noted(Json::encode(ShelfNote::of($plan)));
-            $this->orm->flush();
+            // The shelf can be read also when nothing can be written.
+            if ($this->room->isThere()) {
+                $this->orm->flush();
+            }
         }
 
         return Json::decode($stored->note() ?? 'null');
@@ -59,13 +67,15 @@ final readonly class PlanStore
         $plan = Plan::fromJson($this->latest($id)->document);
         $names = array_map(static fn (StoredPlan $one): string => $one->name(), $this->all());
 
-        return $this->create($plan->copied($names));
+        return $this->create($plan->copied($names), RevisionOrigin::Copy);
     }
 
-    public function create(Plan $plan): PlanRevision
+    /** @throws Problem when the disk is full, as whatever writes does */
+    public function create(Plan $plan, RevisionOrigin $origin): PlanRevision
     {
+        $this->room->check();
         $stored = new StoredPlan(bin2hex(random_bytes(6)), self::now());
-        $revision = $stored->revise($plan->name, $plan->toJson(), self::now());
+        $revision = $stored->revise($plan, $origin, '', self::now());
         $this->orm->persist($stored);
         $this->orm->persist($revision);
         $this->orm->flush();
@@ -87,14 +97,14 @@ final readonly class PlanStore
         return $this->revision($this->find($id), $number);
     }
 
-    /**
-     * @return list<PlanRevision> the latest first, at most 200
-     *
-     * @throws Problem when there is no such plan
-     */
-    public function revisions(string $id): array
+    /** @throws Problem when there is no such plan */
+    public function revisions(string $id, ?int $before): RevisionPage
     {
-        return $this->orm->getRepository(PlanRevision::class)->findBy(['plan' => $this->find($id)], ['number' => 'DESC'], 200);
+        $query = $this->orm->createQuery('SELECT r.number, r.savedAt, r.origin, r.changed, r.name FROM '.PlanRevision::class.' r WHERE r.plan = :plan AND r.number < :before ORDER BY r.number DESC');
+        /** @var list<array{number: int, savedAt: \DateTimeImmutable, origin: RevisionOrigin, changed: string, name: string|null}> $rows */
+        $rows = $query->setParameters(['plan' => $this->find($id), 'before' => $before ?? \PHP_INT_MAX])->setMaxResults(RevisionPage::LENGTH + 1)->getArrayResult();
+
+        return RevisionPage::of($rows);
     }
 
     /**
@@ -104,9 +114,11 @@ final readonly class PlanStore
      *
      * @throws Problem when there is no such plan, or it has been saved since
      */
-    public function write(string $id, int $based, Plan $plan): PlanRevision
+    public function write(string $id, int $based, Plan $plan, RevisionOrigin $origin = RevisionOrigin::Edit): PlanRevision
     {
-        return $this->orm->wrapInTransaction(function () use ($id, $based, $plan): PlanRevision {
+        $this->room->check();
+
+        return $this->orm->wrapInTransaction(function () use ($id, $based, $plan, $origin): PlanRevision {
             $stored = $this->find($id, LockMode::PESSIMISTIC_WRITE);
             $latest = $this->revision($stored, $stored->revision());
             if ($stored->revision() !== $based) {
@@ -115,11 +127,33 @@ final readonly class PlanStore
             if ($latest->document === $plan->toJson()) {
                 return $latest;
             }
-            $next = $stored->revise($plan->name, $plan->toJson(), self::now());
+            $next = $stored->revise($plan, $origin, self::changed($latest->document, $plan), self::now());
             $this->orm->persist($next);
 
             return $next;
         });
+    }
+
+    /**
+     * Saves an earlier revision again as the newest.
+     *
+     * @throws Problem when there is no such plan or revision, or the plan has been saved since $based
+     */
+    public function restore(string $id, int $based, int $number): PlanRevision
+    {
+        return $this->write($id, $based, Plan::fromJson($this->at($id, $number)->document), RevisionOrigin::Restore);
+    }
+
+    /**
+     * Names a revision, or takes its name away.
+     *
+     * @throws Problem when there is no such plan or revision
+     */
+    public function nameRevision(string $id, int $number, ?string $name): void
+    {
+        $this->room->check();
+        $this->at($id, $number)->name = $name;
+        $this->orm->flush();
     }
 
     /** @throws Problem when there is no such plan */
@@ -159,6 +193,16 @@ final readonly class PlanStore
     private function revision(StoredPlan $stored, int $number): PlanRevision
     {
         return $this->orm->getRepository(PlanRevision::class)->findOneBy(['plan' => $stored, 'number' => $number]) ?? throw Problem::noSuchRevision($number);
+    }
+
+    /** What changed, in words. A state that can no longer be read keeps nobody from saving. */
+    private static function changed(string $before, Plan $after): string
+    {
+        try {
+            return PlanChanges::inWords(Plan::fromJson($before), $after);
+        } catch (InvalidInput) {
+            return '';
+        }
     }
 
     private static function now(): \DateTimeImmutable

@@ -1,11 +1,21 @@
 import createClient from "openapi-fetch";
 import type { paths } from "./openapi";
-import type { Assessment, Catalogue, FirstAnswers, Plan, PlanSummary, Problem, SavedPlan } from "./types";
+import type { Assessment, Catalogue, FirstAnswers, Plan, PlanSummary, Problem, RevisionPage, SavedPlan } from "./types";
 
 const http = createClient<paths>({ baseUrl: window.location.origin });
 
-/** The server could not be reached, or is only just starting. What was asked for can be asked again. */
-export class Away extends Error {}
+/** The server could not be reached, is only just starting, or has no room. What was asked for can be asked again. */
+export class Away extends Error {
+  constructor(
+    message: string,
+    /** What that means for what is being typed. */
+    readonly kept = "Server away. Kept here, sent on its return.",
+  ) {
+    super(message);
+  }
+}
+
+const DISK_FULL = 507;
 
 /** The server refused, and said why. */
 export class Refused extends Error {
@@ -25,6 +35,11 @@ async function answer<T>(asking: Promise<Reply<T>>): Promise<T> {
   }
   if (reply.response.status >= 502 && reply.response.status <= 504)
     throw new Away("The server is starting or has stopped.");
+  if (reply.response.status === DISK_FULL)
+    throw new Away(
+      (reply.error as Partial<Problem> | undefined)?.detail ?? "The disk of the server is full.",
+      "The server’s disk is full. Kept here, saved when there is room.",
+    );
   if (!reply.response.ok) {
     const { status, statusText } = reply.response;
     const problem = reply.error as Partial<Problem> | undefined;
@@ -53,9 +68,22 @@ export const api = {
     answer(http.PUT("/api/plans/{id}", { params: { ...at(id), header: basedOn(revision) }, body: plan })),
   remove: (id: string): Promise<unknown> => answer(http.DELETE("/api/plans/{id}", { params: at(id) })),
   undelete: (id: string): Promise<SavedPlan> => answer(http.POST("/api/plans/{id}/undelete", { params: at(id) })),
-  revisions: async (id: string) => (await answer(http.GET("/api/plans/{id}/revisions", { params: at(id) }))).revisions,
+  /** @param before only those before this number, as the page before says */
+  revisions: (id: string, before: number | undefined): Promise<RevisionPage> =>
+    answer(
+      http.GET("/api/plans/{id}/revisions", { params: { ...at(id), query: before === undefined ? {} : { before } } }),
+    ),
   revision: (id: string, number: number): Promise<SavedPlan> =>
     answer(http.GET("/api/plans/{id}/revisions/{number}", { params: { path: { id, number } } })),
+  restore: (id: string, number: number, revision: number): Promise<SavedPlan> =>
+    answer(
+      http.POST("/api/plans/{id}/revisions/{number}/restore", {
+        params: { path: { id, number }, header: basedOn(revision) },
+      }),
+    ),
+  /** An empty name takes it away. */
+  nameRevision: (id: string, number: number, name: string): Promise<unknown> =>
+    answer(http.PUT("/api/plans/{id}/revisions/{number}/name", { params: { path: { id, number } }, body: { name } })),
   copy: (id: string): Promise<SavedPlan> => answer(http.POST("/api/plans/{id}/copy", { params: at(id) })),
   /** The fixes of one stage's findings come with it; those of the others do not. */
   assess: (plan: Plan, stage: string, signal?: AbortSignal): Promise<Assessment> =>

@@ -24,6 +24,8 @@ export type Severity = Finding["severity"];
 
 export type SavedPlan = Schemas["SavedPlan"];
 export type PlanSummary = Schemas["PlanSummary"];
+export type RevisionPage = Schemas["RevisionPage"];
+export type Revision = RevisionPage["revisions"][number];
 export type FirstAnswers = Schemas["FirstAnswers"];
 export type Catalogue = Schemas["Catalogue"];
 export type Option = Schemas["Option"];

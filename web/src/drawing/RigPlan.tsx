@@ -1,6 +1,7 @@
 import type { Tank } from "../api/types";
 import { usePlan } from "../plan/PlanContext";
 import { handle } from "./handle";
+import { isRound } from "./isRound";
 import { rowMm } from "./place";
 import { planOutline } from "./rigOutlines";
 import { bodyFrom, type Scale } from "./scale";
@@ -82,6 +83,7 @@ export function RigPlan({ scale, middle, loads, selected, onSelect }: Props) {
               y={y(tank.y_m) - height / 2}
               width={width}
               height={height}
+              {...(isRound(tank, "above") && { rx: width / 2, ry: height / 2 })}
               className={`${holdsWaste(tank) ? "fill-ground" : "fill-wash"} ${on ? "stroke-rim" : inTrouble.has(tank.id) ? "stroke-rust" : "stroke-ink"}`}
               strokeWidth={on ? 2.6 : 1.6}
             />

@@ -1,6 +1,7 @@
 import type { Load, Seat, Tank, TankDrawing } from "../api/types";
 import { usePlan } from "../plan/PlanContext";
 import { handle } from "./handle";
+import { isRound } from "./isRound";
 import { rowMm } from "./place";
 import { sideOutline, window } from "./rigOutlines";
 import { bodyFrom, type Scale } from "./scale";
@@ -136,24 +137,28 @@ function TankFromSide({
   const [top, height] = [z(tank.z_m + tank.height_mm / 1000), (tank.height_mm / 1000) * scale.perM];
   const level = ((drawing?.travel_level_mm ?? 0) / 1000) * scale.perM;
   const text = drawing?.travel ?? "";
+  const round = isRound(tank, "side") && { rx: width / 2, ry: height / 2 };
+  const outline = { x: left, y: top, width, height, ...round };
   return (
     <>
       <rect {...handle(left, top, width, height)} />
-      <rect x={left} y={top} width={width} height={height} className="fill-sheet" stroke="none" />
+      <clipPath id={`side-${tank.id}`}>
+        <rect {...outline} />
+      </clipPath>
+      <rect {...outline} className="fill-sheet" stroke="none" />
+      <g clipPath={`url(#side-${tank.id})`}>
+        <rect
+          x={left}
+          y={top + height - level}
+          width={width}
+          height={level}
+          className="water-moves fill-wash"
+          stroke="none"
+        />
+        {level > 1 && <path d={`M${left} ${top + height - level}h${width}`} className="stroke-water" strokeWidth="2" />}
+      </g>
       <rect
-        x={left}
-        y={top + height - level}
-        width={width}
-        height={level}
-        className="water-moves fill-wash"
-        stroke="none"
-      />
-      {level > 1 && <path d={`M${left} ${top + height - level}h${width}`} className="stroke-water" strokeWidth="2" />}
-      <rect
-        x={left}
-        y={top}
-        width={width}
-        height={height}
+        {...outline}
         className={on ? "stroke-rim" : trouble ? "stroke-rust" : "stroke-ink"}
         strokeWidth={on ? 2.6 : 1.8}
       />

@@ -13,7 +13,7 @@ import { RevisionsDialog } from "./RevisionsDialog";
 
 /** The edge of the bench: which plan this is, whether it is saved, back and forth, units, and the plan's file. */
 export function BenchEdge({ ground, onTurnGround }: { ground: Ground; onTurnGround: () => void }) {
-  const { state, plan, undo, redo } = usePlan();
+  const { state, plan, assessment, undo, redo } = usePlan();
   const [revisions, setRevisions] = useState(false);
   return (
     <footer className="edge">
@@ -35,7 +35,7 @@ export function BenchEdge({ ground, onTurnGround }: { ground: Ground; onTurnGrou
       <Popover>
         <PopoverButton className="plain">File</PopoverButton>
         <PopoverPanel anchor="top end" className="card card-on z-10 mb-2 flex flex-col items-start gap-1 p-4">
-          <button type="button" className="quiet" onClick={() => givePlanFile(plan)}>
+          <button type="button" className="quiet" onClick={() => givePlanFile(plan, assessment.file_name)}>
             Export the plan file
           </button>
           <button type="button" className="quiet" onClick={() => setRevisions(true)}>
@@ -84,14 +84,14 @@ function SaveState() {
   const { state } = usePlan();
   const [text, ink] =
     state.saving === "away"
-      ? ["Server away. Kept here, sent on its return.", "text-brass"]
+      ? [state.refusal, "text-brass"]
       : state.saving === "refused"
         ? [`Not saved: ${state.refusal}`, "text-rust"]
         : isUnsaved(state)
           ? ["Saving …", "text-ink-2"]
           : [`Saved, revision ${state.saved.revision}`, "text-ink-2"];
   return (
-    <p role="status" className={`edge-save ${ink}`} title={text}>
+    <p role="status" className={`edge-save ${ink}`} title={text ?? ""}>
       {text}
     </p>
   );

@@ -1,7 +1,9 @@
 import { useQuery } from "@tanstack/react-query";
 import { Link, Navigate, useParams } from "react-router";
 import { Away, api } from "../api/client";
-import { PlanProvider } from "../plan/PlanProvider";
+import { takeKept } from "../plan/keptHere";
+import { type Opening, PlanProvider } from "../plan/PlanProvider";
+import { thisTab } from "../plan/tab";
 import { hasView } from "../stages/stageViews";
 import { Frame } from "./Frame";
 import type { Ground } from "./lightOrDark";
@@ -9,35 +11,39 @@ import type { Ground } from "./lightOrDark";
 /** One plan, opened from the server. */
 export default function PlanScreen({ ground, onTurnGround }: { ground: Ground; onTurnGround: () => void }) {
   const { id = "", stage } = useParams();
-  const saved = useQuery({
+  const opening = useQuery({
     queryKey: ["plan", id],
-    queryFn: () => api.read(id),
+    queryFn: async (): Promise<Opening> => ({
+      saved: await api.read(id),
+      kept: await takeKept(id),
+      tab: await thisTab(),
+    }),
     staleTime: Number.POSITIVE_INFINITY,
     gcTime: 0,
     retry: (_, error) => error instanceof Away,
     retryDelay: 1500,
   });
   if (!hasView(stage)) return <Navigate to={`/plans/${id}/use`} replace />;
-  if (saved.isError) {
+  if (opening.isError) {
     return (
       <main className="p-8">
         <h1>This plan is not here.</h1>
-        <p className="my-3 text-ink-2">{saved.error.message}</p>
+        <p className="my-3 text-ink-2">{opening.error.message}</p>
         <Link className="quiet" to="/">
           To the shelf of plans
         </Link>
       </main>
     );
   }
-  if (!saved.data) {
+  if (!opening.data) {
     return (
       <p role="status" className="p-8 text-ink-2">
-        {saved.failureCount > 0 ? "The server is away. Trying again …" : "Opening the plan …"}
+        {opening.failureCount > 0 ? "The server is away. Trying again …" : "Opening the plan …"}
       </p>
     );
   }
   return (
-    <PlanProvider key={id} saved={saved.data} stage={stage}>
+    <PlanProvider key={id} opening={opening.data} stage={stage}>
       <Frame stage={stage} ground={ground} onTurnGround={onTurnGround} />
     </PlanProvider>
   );

@@ -184,6 +184,8 @@ function PutAway({ plans, onBringBack }: { plans: readonly PlanSummary[]; onBrin
   );
 }
 
+const MOST_REFUSALS = 8;
+
 function ImportButton() {
   const input = useRef<HTMLInputElement>(null);
   const navigate = useNavigate();
@@ -220,9 +222,10 @@ function ImportButton() {
         <div role="alert" className="w-full text-rust">
           <p className="font-[560]">This file was not taken in:</p>
           <ul className="list-disc pl-5 text-[13.5px]">
-            {refusals.slice(0, 8).map((refusal) => (
+            {refusals.slice(0, MOST_REFUSALS).map((refusal) => (
               <li key={refusal}>{refusal}</li>
             ))}
+            {refusals.length > MOST_REFUSALS && <li>and more of that kind</li>}
           </ul>
         </div>
       )}

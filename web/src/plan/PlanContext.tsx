@@ -1,5 +1,5 @@
 import { createContext, use } from "react";
-import type { Assessment, Fix, Plan, Units } from "../api/types";
+import type { Assessment, Fix, Plan, SavedPlan, Units } from "../api/types";
 import type { PlanState, Resolution, Typed } from "./planState";
 
 /** Everything that a screen of one plan needs. */
@@ -22,6 +22,8 @@ export type PlanWork = {
   setUnits: (units: Partial<Units>) => void;
   undo: () => void;
   redo: () => void;
+  /** Goes on from an earlier revision that the server has saved again. */
+  restored: (saved: SavedPlan, what: string) => void;
   /** Text typed into a measured field: read by the server, kept until it can be; sure when an unlikely value was confirmed. */
   type: (pointer: string, text: string, what: string, sure?: boolean) => void;
   typed: (pointer: string) => Typed | undefined;

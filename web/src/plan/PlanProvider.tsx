@@ -3,7 +3,8 @@ import { useNavigate } from "react-router";
 import type { SavedPlan, Units } from "../api/types";
 import { patched, valueAt, withValue } from "./edits";
 import { fieldAt, focusSoon } from "./focus";
-import { keptHere, reopened } from "./keptHere";
+import type { Kept } from "./kept";
+import { reopened } from "./keptHere";
 import { PlanContext, type PlanWork } from "./PlanContext";
 import { partAdded, placeOf, pointerOf, withNewIds } from "./parts";
 import { notRead, planReducer } from "./planState";
@@ -13,13 +14,17 @@ import { reveal } from "./useReveal";
 import { useSaving } from "./useSaving";
 import { useTyping } from "./useTyping";
 
+/** A plan as it comes from the server, and what this browser kept of it. */
+export type Opening = { saved: SavedPlan; kept: readonly Kept[]; tab: string };
+
 /** Holds one open plan: its edits, its saving, and its assessment with the fixes of the stage that is looked at. */
-export function PlanProvider({ saved, stage, children }: { saved: SavedPlan; stage: string; children: ReactNode }) {
-  const [state, dispatch] = useReducer(planReducer, saved, (given) => reopened(given, keptHere(given.id)));
+export function PlanProvider({ opening, stage, children }: { opening: Opening; stage: string; children: ReactNode }) {
+  const { saved, kept, tab } = opening;
+  const [state, dispatch] = useReducer(planReducer, saved, (given) => reopened(given, kept));
   const [sum, setSum] = useState<string | null>(null);
   const navigate = useNavigate();
   const { assessment, before, settled } = useAssessment(state.plan, stage);
-  useSaving(state, dispatch);
+  useSaving(state, dispatch, tab);
   const type = useTyping(state, dispatch);
 
   const goTo = useCallback(
@@ -68,6 +73,7 @@ export function PlanProvider({ saved, stage, children }: { saved: SavedPlan; sta
       },
       undo: () => dispatch({ type: "undo" }),
       redo: () => dispatch({ type: "redo" }),
+      restored: (saved, what) => dispatch({ type: "restored", saved, what }),
       type: (pointer, text, what, sure) => type(placeOf(state.plan, pointer), text, what, sure),
       typed: (pointer) => state.typed[placeOf(state.plan, pointer)],
       untype: (under) => dispatch({ type: "untyped", under: placeOf(state.plan, under) }),

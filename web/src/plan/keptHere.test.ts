@@ -2,7 +2,7 @@ import { readFileSync } from "node:fs";
 import { beforeEach, describe, expect, it, vi } from "vitest";
 import type { Plan } from "../api/types";
 import { withValue } from "./edits";
-import { keepHere, keptHere, reopened } from "./keptHere";
+import { keepHere, reopened, takeKept } from "./keptHere";
 import { opened, planReducer } from "./planState";
 
 const plan: Plan = JSON.parse(readFileSync(new URL("../../../catalogue/plans/fellside.json", import.meta.url), "utf8"));
@@ -11,68 +11,108 @@ const edited = planReducer(start, { type: "edit", plan: withValue(plan, "/use/da
 
 function storage(): Storage {
   const kept = new Map<string, string>();
-  return {
+  // Its keys are its own, as in a browser; its methods are not.
+  const store = new Proxy({} as Record<string, unknown>, {
+    ownKeys: () => [...kept.keys()],
+    getOwnPropertyDescriptor: () => ({ enumerable: true, configurable: true }),
+  });
+  Object.setPrototypeOf(store, {
     getItem: (key: string) => kept.get(key) ?? null,
     setItem: (key: string, value: string) => kept.set(key, value),
     removeItem: (key: string) => kept.delete(key),
-  } as unknown as Storage;
+  });
+  return store as unknown as Storage;
 }
 
-describe("what the browser keeps", () => {
-  beforeEach(() => vi.stubGlobal("localStorage", storage()));
+const TAB = "this-tab";
+let open: string[] = [];
+vi.mock("./tab", () => ({ thisTab: async () => TAB, openTabs: async () => new Set([TAB, ...open]) }));
 
-  it("is the plan as edited, with the revision that it is based on", () => {
-    keepHere(edited);
-    expect(keptHere("a")).toMatchObject({
-      base: { revision: 3, plan: { use: { days: 3 } } },
-      plan: { use: { days: 5 } },
-    });
-    expect(keptHere("b")).toBeNull();
+const at = (revision: number, saved: Plan = plan) => ({ id: "a", revision, saved_at: "", plan: saved });
+
+describe("what the browser keeps", () => {
+  beforeEach(() => {
+    open = [];
+    vi.stubGlobal("localStorage", storage());
   });
-  it("is forgotten once the server has it", () => {
-    keepHere(edited);
-    keepHere(planReducer(edited, { type: "saved", saved: { id: "a", revision: 4, saved_at: "", plan: edited.plan } }));
-    expect(keptHere("a")).toBeNull();
+
+  it("is the plan as edited, with the revision that it is based on", async () => {
+    keepHere(edited, TAB);
+    const [kept] = await takeKept("a");
+    expect(kept).toMatchObject({ base: { revision: 3, plan: { use: { days: 3 } } }, plan: { use: { days: 5 } } });
+    expect(await takeKept("b")).toEqual([]);
   });
-  it("includes texts that are not understood or wait, but not those that are read", () => {
+  it("is forgotten once the server has it", async () => {
+    keepHere(edited, TAB);
+    keepHere(planReducer(edited, { type: "saved", saved: at(4, edited.plan) }), TAB);
+    expect(await takeKept("a")).toEqual([]);
+  });
+  it("includes texts that are not understood or wait, but not those that are read", async () => {
     const typed = (place: string, state: "read" | "refused" | "waiting") => ({
       type: "typed" as const,
       place,
       typed: { text: state, state, what: "" },
     });
-    keepHere([typed("/a", "read"), typed("/b", "refused"), typed("/c", "waiting")].reduce(planReducer, start));
-    expect(Object.keys(keptHere("a")!.typed)).toEqual(["/b", "/c"]);
+    keepHere([typed("/a", "read"), typed("/b", "refused"), typed("/c", "waiting")].reduce(planReducer, start), TAB);
+    expect(Object.keys((await takeKept("a"))[0]!.typed)).toEqual(["/b", "/c"]);
   });
-  it("goes on where it was when the plan is opened again", () => {
-    keepHere(
-      planReducer(edited, {
-        type: "typed",
-        place: "/use/crew",
-        typed: { text: "3", state: "reading", what: "people" },
-      }),
-    );
-    const again = reopened({ id: "a", revision: 3, saved_at: "", plan }, keptHere("a"));
+  it("goes on where it was when the plan is opened again", async () => {
+    const typed = { text: "3", state: "reading" as const, what: "people" };
+    keepHere(planReducer(edited, { type: "typed", place: "/use/crew", typed }), TAB);
+    const again = reopened(at(3), await takeKept("a"));
     expect([again.plan.use.days, again.conflict, again.typed["/use/crew"]?.state]).toEqual([5, null, "waiting"]);
     expect(planReducer(again, { type: "undo" }).plan.use.days).toBe(3);
-    expect(reopened({ id: "a", revision: 3, saved_at: "", plan }, null)).toEqual(start);
+    expect(reopened(at(3), [])).toEqual(start);
   });
-  it("meets what was saved since, and goes together with it", () => {
-    keepHere(edited);
-    const since = { id: "a", revision: 6, saved_at: "", plan: withValue(plan, "/use/crew", 4) };
-    const again = reopened(since, keptHere("a"));
+  it("meets what was saved since, and goes together with it", async () => {
+    keepHere(edited, TAB);
+    const kept = await takeKept("a");
+    const again = reopened(at(6, withValue(plan, "/use/crew", 4)), kept);
     expect([again.saved.revision, again.conflict?.revision]).toEqual([3, 6]);
     const both = planReducer(again, { type: "resolve", with: "both" });
     expect([both.plan.use.days, both.plan.use.crew, both.saved.revision]).toEqual([5, 4, 6]);
-    expect(reopened({ ...since, plan: edited.plan }, keptHere("a")).conflict).toBeNull();
+    expect(reopened(at(6, edited.plan), kept).conflict).toBeNull();
   });
-  it("may be nothing where the browser allows none, and something torn is nothing", () => {
+  it("knows what it sent, though no reply came back before the page was left", async () => {
+    const sent = planReducer(edited, { type: "saving", plan: edited.plan });
+    keepHere(planReducer(sent, { type: "edit", plan: withValue(plan, "/use/days", 7), what: "days" }), TAB);
+    const again = reopened(at(4, edited.plan), await takeKept("a"));
+    expect([again.plan.use.days, again.saved.revision, again.conflict]).toEqual([7, 4, null]);
+  });
+  it("is kept apart for each tab; what a closed one left goes on here, one after the other", async () => {
+    const crew = planReducer(start, { type: "edit", plan: withValue(plan, "/use/crew", 6), what: "crew" });
+    keepHere(edited, "first");
+    keepHere(crew, "second");
+    open = ["first", "second"];
+    expect(await takeKept("a")).toEqual([]);
+    open = [];
+    const kept = await takeKept("a");
+    expect(kept.map((one) => [one.plan.use.days, one.plan.use.crew])).toEqual([
+      [5, 2],
+      [3, 6],
+    ]);
+    let state = reopened(at(3), kept);
+    expect(planReducer(state, { type: "adopt" })).toBe(state);
+    state = planReducer(state, { type: "saved", saved: at(4, state.plan) });
+    keepHere(state, TAB);
+    expect((await takeKept("a")).map((one) => one.plan.use.crew)).toEqual([6]);
+    state = planReducer(state, { type: "adopt" });
+    state = planReducer(state, { type: "resolve", with: "both" });
+    expect([state.plan.use.days, state.plan.use.crew, state.saved.revision]).toEqual([5, 6, 4]);
+  });
+  it("may be nothing where the browser allows none, and something torn is nothing", async () => {
+    const torn = storage();
+    torn.setItem(`yardcask.kept.a.${TAB}`, "{");
+    torn.setItem("yardcask.kept.a.gone", "[");
+    torn.setItem("yardcask.kept.a.odd", '[null, 7, {"plan": {}}]');
+    vi.stubGlobal("localStorage", torn);
+    expect(await takeKept("a")).toEqual([]);
     vi.stubGlobal("localStorage", {
-      getItem: () => "{",
       setItem: () => {
         throw new Error("full");
       },
     });
-    expect(() => keepHere(edited)).not.toThrow();
-    expect(keptHere("a")).toBeNull();
+    expect(() => keepHere(edited, TAB)).not.toThrow();
+    expect(await takeKept("a")).toEqual([]);
   });
 });

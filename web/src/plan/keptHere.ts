@@ -1,45 +1,54 @@
-import type { Plan, SavedPlan } from "../api/types";
-import { same } from "./edits";
-import { isUnsaved, notRead, opened, type PlanState, type Typed } from "./planState";
+import type { SavedPlan } from "../api/types";
+import { goingOn, type Kept } from "./kept";
+import { isUnsaved, notRead, opened, type PlanState } from "./planState";
+import { openTabs, thisTab } from "./tab";
 
-/** What this browser keeps while the server does not have it: the plan as edited, what it is based on, and texts that are still being typed. */
-type Kept = { base: { revision: number; plan: Plan }; plan: Plan; typed: Record<string, Typed> };
+const PREFIX = "yardcask.kept.";
+const key = (id: string, tab: string) => `${PREFIX}${id}.${tab}`;
 
-const key = (id: string) => `yardcask.kept.${id}`;
-
-export function keepHere(state: PlanState): void {
+/** Keeps the edits of one tab, and those of tabs that were closed and that it has taken over; or forgets what the server has by now. */
+export function keepHere(state: PlanState, tab: string): void {
   const typed = notRead(state.typed);
+  const kept: Kept[] = [...state.others];
+  if (isUnsaved(state) || Object.keys(typed).length > 0) {
+    const { revision, plan: base } = state.saved;
+    kept.unshift({ base: { revision, plan: base }, plan: state.plan, sent: state.sent, typed });
+  }
   try {
-    if (isUnsaved(state) || Object.keys(typed).length > 0) {
-      const { revision, plan: base } = state.saved;
-      const kept: Kept = { base: { revision, plan: base }, plan: state.plan, typed };
-      localStorage.setItem(key(state.id), JSON.stringify(kept));
-    } else {
-      localStorage.removeItem(key(state.id));
-    }
+    if (kept.length > 0) localStorage.setItem(key(state.id, tab), JSON.stringify(kept));
+    else localStorage.removeItem(key(state.id, tab));
   } catch {
     // A browser that may not keep anything still edits and saves.
   }
 }
 
-export function keptHere(id: string): Kept | null {
+function read(at: string): Kept[] {
   try {
-    return JSON.parse(localStorage.getItem(key(id)) ?? "null");
+    const kept: Kept[] = [JSON.parse(localStorage.getItem(at) ?? "[]")].flat();
+    return kept.filter((one) => one?.base?.plan && one.plan);
   } catch {
-    return null;
+    return [];
+  }
+}
+
+/** What was kept of a plan in this tab, and in tabs that are no longer open: those edits go on here. */
+export async function takeKept(id: string): Promise<Kept[]> {
+  try {
+    const [tab, open] = [await thisTab(), await openTabs()];
+    const left = Object.keys(localStorage).filter(
+      (at) => at.startsWith(`${PREFIX}${id}`) && at !== key(id, tab) && !open.has(at.slice(key(id, "").length)),
+    );
+    const kept = [key(id, tab), ...left].flatMap(read);
+    if (left.length > 0) localStorage.setItem(key(id, tab), JSON.stringify(kept));
+    for (const at of left) localStorage.removeItem(at);
+    return kept;
+  } catch {
+    return [];
   }
 }
 
 /** A plan as it opens: edits that never reached the server go on from where they were, and meet what was saved since. */
-export function reopened(saved: SavedPlan, kept: Kept | null): PlanState {
-  const state = opened(saved);
-  if (!kept) return state;
-  const typed = Object.entries(kept.typed).map(([at, one]) => [
-    at,
-    one.state === "reading" ? { ...one, state: "waiting" as const } : one,
-  ]);
-  const withTexts = { ...state, typed: Object.fromEntries(typed) };
-  if (same(kept.plan, saved.plan)) return withTexts;
-  const edited = { ...withTexts, plan: kept.plan, past: [{ plan: kept.base.plan, what: "kept in this browser" }] };
-  return kept.base.revision === saved.revision ? edited : { ...edited, saved: kept.base, conflict: state.saved };
+export function reopened(saved: SavedPlan, [first, ...others]: readonly Kept[]): PlanState {
+  const state = { ...opened(saved), others };
+  return first ? goingOn(state, first) : state;
 }

@@ -3,7 +3,7 @@ import { describe, expect, it } from "vitest";
 import type { Plan } from "../api/types";
 import { differences, inWords, patched, withValue } from "./edits";
 import { newId, placeOf, pointerOf, withNewIds } from "./parts";
-import { isUnsaved, opened, type PlanAction, type PlanState, planReducer } from "./planState";
+import { isUnsaved, opened, type PlanAction, type PlanState, planReducer, together } from "./planState";
 
 const fellside: Plan = JSON.parse(
   readFileSync(new URL("../../../catalogue/plans/fellside.json", import.meta.url), "utf8"),
@@ -69,6 +69,27 @@ describe("saving", () => {
     const both = planReducer(conflict, { type: "resolve", with: "both" });
     expect([both.plan.use.crew, both.plan.use.days, both.saved.revision, both.conflict]).toEqual([7, 4, 4, null]);
     expect(planReducer(start(), { type: "resolve", with: "both" })).toEqual(start());
+  });
+  it("what was sent and has arrived without a reply is no conflict, however much was typed since", () => {
+    const first = having(days(4)).plan;
+    const typed = having(days(4), { type: "saving", plan: first }, { type: "away", why: "" }, days(5), days(6));
+    const next = planReducer(typed, { type: "conflict", current: { revision: 2, plan: first } });
+    expect([next.conflict, next.saved.revision, next.plan.use.days, isUnsaved(next)]).toEqual([null, 2, 6, true]);
+    expect(planReducer(typed, { type: "conflict", current }).conflict).toBe(current);
+  });
+  it("what was saved on top of it meets only what was typed since", () => {
+    const first = having(days(4)).plan;
+    const typed = having(days(4), { type: "saving", plan: first }, { type: "away", why: "" }, days(5));
+    const current = { revision: 3, plan: withValue(first, "/use/crew", 7) };
+    expect(together(planReducer(typed, { type: "conflict", current }))).toBeNull();
+    const met = planReducer(typed, { type: "conflict", current, arrived: { revision: 2, plan: first } });
+    expect([together(met)?.use.days, together(met)?.use.crew]).toEqual([5, 7]);
+  });
+  it("going back to an earlier revision can be undone", () => {
+    const saved = { id: "a", revision: 9, saved_at: "", plan: withValue(fellside, "/use/days", 2) };
+    const back = having(days(4), { type: "restored", saved, what: "back to revision 2" });
+    expect([back.plan.use.days, back.saved.revision, isUnsaved(back)]).toEqual([2, 9, false]);
+    expect(planReducer(back, { type: "undo" }).plan.use.days).toBe(4);
   });
   it("the same change made twice is no conflict", () => {
     expect(

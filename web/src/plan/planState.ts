@@ -1,5 +1,6 @@
 import type { Plan, SavedPlan, Violation } from "../api/types";
 import { same } from "./edits";
+import { goingOn, type Kept } from "./kept";
 import { merged } from "./merge";
 import type { Place } from "./parts";
 
@@ -30,7 +31,12 @@ export type PlanState = {
   /** By place, so that a text stays with its part when another is removed. */
   typed: Record<Place, Typed>;
   saving: "rest" | "saving" | "away" | "refused";
+  /** Why nothing is saved at present, in words. */
   refusal: string | null;
+  /** What was sent and may have arrived, though no reply came back: found on the server, it is nobody else's. */
+  sent: Plan[];
+  /** Edits that other tabs of this browser kept before they were closed. */
+  others: Kept[];
   /** What somebody else has saved meanwhile. */
   conflict: { revision: number; plan: Plan } | null;
 };
@@ -47,11 +53,20 @@ export type PlanAction =
   | { type: "untyped"; under: Place }
   /** Whatever is in the plan is shown as the plan has it. */
   | { type: "counted" }
-  | { type: "saving" }
+  | { type: "saving"; plan: Plan }
   | { type: "saved"; saved: SavedPlan }
-  | { type: "away" }
+  /** The server has gone back to an earlier revision. */
+  | { type: "restored"; saved: SavedPlan; what: string }
+  /** Goes on with what another tab kept. */
+  | { type: "adopt" }
+  | { type: "away"; why: string }
   | { type: "refused"; why: string }
-  | { type: "conflict"; current: { revision: number; plan: Plan } }
+  /** Somebody has saved meanwhile: on top of `arrived`, if that was sent from here. */
+  | {
+      type: "conflict";
+      current: { revision: number; plan: Plan };
+      arrived?: { revision: number; plan: Plan } | undefined;
+    }
   | { type: "resolve"; with: Resolution };
 
 export function opened(saved: SavedPlan): PlanState {
@@ -66,9 +81,13 @@ export function opened(saved: SavedPlan): PlanState {
     typed: {},
     saving: "rest",
     refusal: null,
+    sent: [],
+    others: [],
     conflict: null,
   };
 }
+
+const MOST_SENT = 20;
 
 /** Texts that are not in the plan: whatever happens to it, nobody types them again. */
 export function notRead(typed: PlanState["typed"]): PlanState["typed"] {
@@ -124,17 +143,28 @@ export function planReducer(state: PlanState, action: PlanAction): PlanState {
       return { ...state, typed: Object.fromEntries(kept) };
     }
     case "saving":
-      return { ...state, saving: "saving", refusal: null };
+      return { ...state, saving: "saving", refusal: null, sent: [...state.sent, action.plan].slice(-MOST_SENT) };
     case "saved":
-      return { ...state, saved: action.saved, saving: "rest", refusal: null };
+      return { ...state, saved: action.saved, saving: "rest", refusal: null, sent: [] };
+    case "restored": {
+      const past = [...state.past, { plan: state.plan, what: action.what }];
+      const { saved, what } = action;
+      return { ...state, saved, plan: saved.plan, past, future: [], what, lastEdit: null, typed: notRead(state.typed) };
+    }
+    case "adopt": {
+      const [next, ...others] = state.others;
+      return next && !isUnsaved(state) && !state.conflict ? { ...goingOn(state, next), others } : state;
+    }
     case "away":
-      return { ...state, saving: "away" };
+      return { ...state, saving: "away", refusal: action.why };
     case "refused":
       return { ...state, saving: "refused", refusal: action.why };
-    case "conflict":
-      return same(action.current.plan, state.plan)
-        ? { ...state, saved: action.current, saving: "rest" }
-        : { ...state, saving: "rest", conflict: action.current };
+    case "conflict": {
+      const ours = [state.plan, ...state.sent].some((plan) => same(plan, action.current.plan));
+      return ours
+        ? { ...state, saved: action.current, saving: "rest", sent: [] }
+        : { ...state, saved: action.arrived ?? state.saved, saving: "rest", conflict: action.current };
+    }
     case "resolve":
       return resolved(state, action.with);
   }

@@ -6,6 +6,7 @@ import { scaleFor } from "../../drawing/scale";
 import { useWidth } from "../../drawing/useWidth";
 import { usePlan } from "../../plan/PlanContext";
 import { useReveal } from "../../plan/useReveal";
+import { FillSlip } from "./FillSlip";
 import { LimitBars } from "./LimitBars";
 import { RigFields } from "./RigFields";
 import { StatesTable } from "./StatesTable";
@@ -47,6 +48,7 @@ export default function LoadStage() {
         </div>
         <WeighTicket selected={selected} onSelect={setSelected} />
       </div>
+      <FillSlip />
       <StatesTable />
       <RigFields />
     </>

@@ -42,6 +42,7 @@ export function TankCard({ tank, index }: { tank: Tank; index: number }) {
         </p>
         <div className="mb-3 flex flex-wrap gap-2">
           <ChoiceField pointer={`${at}/form`} bare />
+          <ChoiceField pointer={`${at}/shape`} bare />
           <ChoiceField pointer={`${at}/holds`} bare />
         </div>
         <div className="measures">

@@ -1,10 +1,13 @@
 import type { Tank } from "../../api/types";
+import { isRound } from "../../drawing/isRound";
 import { useWidth } from "../../drawing/useWidth";
 import { FigureButton } from "../../plan/FigureButton";
 import { usePlan } from "../../plan/PlanContext";
 
 const [LEFT, RIGHT, TOP, BOTTOM] = [76, 62, 14, 26];
 const MAX_HEIGHT = 190;
+/** Less than this nobody reads off a gauge. */
+const UNEVEN_L = 0.5;
 
 /** A tank cut open lengthwise, to scale: its water, its outlet and overflow, and its gauge marks beside it. */
 export function TankSection({ tank, index }: { tank: Tank; index: number }) {
@@ -21,6 +24,12 @@ export function TankSection({ tank, index }: { tank: Tank; index: number }) {
     const reading = assessment.readings[`/tanks/${index}/${key}`];
     return `${reading?.text} ${reading?.symbol}`;
   };
+  const round = isRound(tank, "side") && { rx: w / 2, ry: h / 2 };
+  const outline = { x: LEFT, y: TOP, width: w, height: h, ...round };
+  /** How far the wall of a round tank stands in from its sizes at a height. */
+  const inset = (mm: number) =>
+    round ? (w / 2) * (1 - Math.sqrt(Math.max(0, 1 - ((2 * mm) / tank.height_mm - 1) ** 2))) : 0;
+  const uneven = assessment.figures[`tanks.${tank.id}.equal_depths`];
   const marks = spread(drawing.marks.map((mark) => y(mark.height_mm)));
   const fittings = spread([y(tank.overflow_height_mm), y(tank.outlet_height_mm)]);
   return (
@@ -31,27 +40,40 @@ export function TankSection({ tank, index }: { tank: Tank; index: number }) {
         role="img"
         aria-label={`${tank.name} cut open: marks at ${drawing.marks.map((mark) => `${mark.share} ${mark.height}`).join(", ")} above its floor`}
       >
-        <rect
-          x={LEFT}
-          y={y(tank.overflow_height_mm)}
-          width={w}
-          height={(tank.overflow_height_mm - tank.outlet_height_mm) * perMm}
-          className="fill-wash"
-          opacity="0.45"
-        />
-        <rect
-          x={LEFT}
-          y={y(drawing.travel_level_mm)}
-          width={w}
-          height={drawing.travel_level_mm * perMm}
-          className="water-moves fill-wash"
-        />
-        <path d={`M${LEFT} ${y(drawing.travel_level_mm)}h${w}`} className="stroke-water" strokeWidth="2" />
-        <rect x={LEFT} y={TOP} width={w} height={h} fill="none" className="stroke-ink" strokeWidth="1.8" />
+        <clipPath id={`inside-${tank.id}`}>
+          <rect {...outline} />
+        </clipPath>
+        <g clipPath={`url(#inside-${tank.id})`}>
+          <rect
+            x={LEFT}
+            y={y(tank.overflow_height_mm)}
+            width={w}
+            height={(tank.overflow_height_mm - tank.outlet_height_mm) * perMm}
+            className="fill-wash"
+            opacity="0.45"
+          />
+          <rect
+            x={LEFT}
+            y={y(drawing.travel_level_mm)}
+            width={w}
+            height={drawing.travel_level_mm * perMm}
+            className="water-moves fill-wash"
+          />
+          <path d={`M${LEFT} ${y(drawing.travel_level_mm)}h${w}`} className="stroke-water" strokeWidth="2" />
+          {drawing.braking?.front_mm !== undefined && drawing.braking.rear_mm !== undefined && (
+            <path
+              d={`M${LEFT} ${y(drawing.braking.front_mm)}L${right} ${y(drawing.braking.rear_mm)}`}
+              className="stroke-water"
+              strokeWidth="1.6"
+              strokeDasharray="5 4"
+            />
+          )}
+        </g>
+        <rect {...outline} fill="none" className="stroke-ink" strokeWidth="1.8" />
         {drawing.marks.map((mark, at) => (
           <g key={mark.share}>
             <path
-              d={`M${right - 12} ${y(mark.height_mm)}H${right + 6}L${right + 14} ${marks[at]}`}
+              d={`M${right - inset(mark.height_mm) - 12} ${y(mark.height_mm)}H${right + 6}L${right + 14} ${marks[at]}`}
               fill="none"
               className="stroke-ink"
               strokeWidth="1.2"
@@ -67,7 +89,7 @@ export function TankSection({ tank, index }: { tank: Tank; index: number }) {
         ].map(([name, key, mm], at) => (
           <g key={name}>
             <path
-              d={`M${LEFT + 10} ${y(Number(mm))}H${LEFT - 6}L${LEFT - 12} ${fittings[at]}`}
+              d={`M${LEFT + inset(Number(mm)) + 10} ${y(Number(mm))}H${LEFT - 6}L${LEFT - 12} ${fittings[at]}`}
               fill="none"
               className="stroke-ink"
               strokeWidth="1.8"
@@ -124,6 +146,24 @@ export function TankSection({ tank, index }: { tank: Tank; index: number }) {
           </tr>
         </tbody>
       </table>
+      {uneven && uneven.value >= UNEVEN_L && (
+        <p className="mt-2 text-[13px] text-ink-2">
+          Marks at equal depths would be out by up to <FigureButton id={`tanks.${tank.id}.equal_depths`} />: cut them as
+          they stand here.
+        </p>
+      )}
+      {drawing.braking && (
+        <p className="mt-2 text-[13px] text-ink-2">
+          {drawing.braking.level_figure_id && (
+            <>
+              Braking hard, water stands <FigureButton id={drawing.braking.level_figure_id} /> up at the front wall: an
+              open vent or filler there ends higher, or sits nearer the rear.{" "}
+            </>
+          )}
+          The restraint holds <FigureButton id={drawing.braking.forward_figure_id} /> forwards,{" "}
+          <FigureButton id={drawing.braking.side_figure_id} /> backwards and sideways.
+        </p>
+      )}
     </div>
   );
 }

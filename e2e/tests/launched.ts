@@ -1,0 +1,79 @@
+import { type ChildProcess, spawn, spawnSync } from "node:child_process";
+import { readdirSync, readFileSync, readlinkSync, rmSync } from "node:fs";
+import { createServer } from "node:net";
+import { expect } from "@playwright/test";
+
+/** An application of its own, with data and a port of its own, started by the launcher as a newcomer starts it. */
+const YARDCASK = new URL("../../yardcask", import.meta.url).pathname;
+
+export type Launched = { launcher: ChildProcess; said: () => string };
+
+export function installation(name: string, yardcask = YARDCASK) {
+  const data = `${process.env.STATE ?? "/tmp"}/${name}`;
+  const env = { ...process.env, YARDCASK_VAR: data };
+
+  const run = (...args: string[]) => spawnSync(yardcask, args, { env, encoding: "utf8", timeout: 120_000 });
+
+  /** Begins a start, and does not wait. */
+  function begin(port: number): Launched {
+    const launcher = spawn(yardcask, ["start", "--port", String(port)], { env, stdio: ["ignore", "ignore", "pipe"] });
+    let text = "";
+    launcher.stderr!.on("data", (piece) => {
+      text += piece;
+    });
+    return { launcher, said: () => text };
+  }
+
+  /** Starts it and waits until it says that it is ready. */
+  async function start(port: number): Promise<Launched> {
+    const launched = begin(port);
+    await expect.poll(launched.said, { timeout: 120_000 }).toMatch(/is ready:|cannot go on/);
+    return launched;
+  }
+
+  /** Sends a signal to the launcher, and sees that it ends with all that it started. */
+  async function end(launcher: ChildProcess, signal: NodeJS.Signals, status: number): Promise<void> {
+    launcher.kill(signal);
+    await expect.poll(() => launcher.exitCode, { timeout: 60_000 }).toBe(status);
+    expect(programs()).toEqual({});
+  }
+
+  /** The main process of each program that runs, by the program's name: it holds the file of the programs, and its parent does not. */
+  function programs(): Record<string, number> {
+    const held = new Map<number, { name: string; parent: number }>();
+    for (const pid of readdirSync("/proc").filter((entry) => /^\d+$/.test(entry))) {
+      try {
+        const links = readdirSync(`/proc/${pid}/fd`).map((fd) => readlinkSync(`/proc/${pid}/fd/${fd}`));
+        if (!links.includes(`${data}/start.programs`)) continue;
+        const parent = Number(readFileSync(`/proc/${pid}/stat`, "utf8").split(") ")[1]!.split(" ")[1]);
+        held.set(Number(pid), { name: readFileSync(`/proc/${pid}/comm`, "utf8").trim(), parent });
+      } catch {
+        // It has just ended.
+      }
+    }
+    const main = [...held].filter(([, { parent }]) => !held.has(parent));
+    return Object.fromEntries(main.map(([pid, { name }]) => [name.replace(/\d.*$/, ""), pid]));
+  }
+
+  const remove = () => rmSync(data, { recursive: true, force: true });
+
+  return { data, env, yardcask, run, begin, start, end, programs, remove };
+}
+
+export const PROGRAMS = ["mariadbd", "nginx", "php-fpm"];
+
+export async function freePort(): Promise<number> {
+  const server = createServer();
+  await new Promise<void>((ready) => server.listen(0, "127.0.0.1", ready));
+  const { port } = server.address() as { port: number };
+  await new Promise((closed) => server.close(closed));
+  return port;
+}
+
+export const answers = (port: number): Promise<boolean> =>
+  fetch(`http://127.0.0.1:${port}/api/health`, { signal: AbortSignal.timeout(5000) }).then(
+    (reply) => reply.ok,
+    () => false,
+  );
+
+export const pause = (ms: number) => new Promise((over) => setTimeout(over, ms));

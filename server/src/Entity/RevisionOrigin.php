@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Server\Entity;
+
+/** How a revision came about. */
+enum RevisionOrigin: string
+{
+    case Begun = 'begun';
+    case Edit = 'edit';
+    case Import = 'import';
+    case Copy = 'copy';
+    case Restore = 'restore';
+
+    /** @param string $changed against the revision before, in words */
+    public function inWords(string $changed): string
+    {
+        $how = match ($this) {
+            self::Begun => 'Begun',
+            self::Edit => '' === $changed ? 'Saved' : '',
+            self::Import => 'Taken in from a file',
+            self::Copy => 'Begun as a copy',
+            self::Restore => 'Back to an earlier state',
+        };
+
+        return implode('. ', array_filter([$how, $changed], static fn (string $part): bool => '' !== $part));
+    }
+}

@@ -1,0 +1,48 @@
+import { MeasuredFields } from "../../fields/MeasuredFields";
+import { FigureButton } from "../../plan/FigureButton";
+import { usePlan } from "../../plan/PlanContext";
+
+/** For the tap: how much goes into each tank, in buckets, minutes of the hose and on the meter. */
+export function FillSlip() {
+  const { slip, slip_why_not } = usePlan().assessment.stages.load.drawing;
+  if (slip.length === 0 && slip_why_not === "") return null;
+  return (
+    <section className="card mt-4 p-4" aria-label="Fill slip">
+      <table className="w-full text-[15px]">
+        <caption className="label pb-1 text-left">Fill slip, from run dry</caption>
+        <tbody>
+          {slip.map((row) => (
+            <tr key={row.id} className="border-b border-dotted border-rule align-baseline">
+              <th scope="row" className="py-1.5 pr-3 text-left font-normal">
+                {row.name}
+              </th>
+              <td className="py-1.5 pr-3">
+                <FigureButton id={row.litres_figure_id} className="text-[19px] font-[640] text-water" />
+              </td>
+              <td className="py-1.5 pr-3">{row.buckets}</td>
+              <td className="py-1.5 pr-3">{row.minutes_figure_id && <FigureButton id={row.minutes_figure_id} />}</td>
+              <td className="py-1.5">
+                {row.meter_figure_id && (
+                  <>
+                    stop the meter at <FigureButton id={row.meter_figure_id} className="font-[640]" />
+                  </>
+                )}
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      {slip_why_not ? (
+        <p className="text-rust">{slip_why_not}</p>
+      ) : (
+        <p className="mt-2 text-[13px] text-ink-2">
+          What lies below the outlet is still in a tank that has run dry. Into one that is quite empty that goes as
+          well.
+        </p>
+      )}
+      <div className="measures mt-3">
+        <MeasuredFields pointer="/load" group="Filling" />
+      </div>
+    </section>
+  );
+}
