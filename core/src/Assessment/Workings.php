@@ -78,6 +78,7 @@ final class Workings
         return match ($name) {
             'use' => $this->plan->use,
             'load' => $this->plan->load,
+            'bays' => $this->plan->bays,
             'tanks' => $this->plan->tanks,
             default => throw new \LogicException('A plan has no section '.$name.'.'),
         };

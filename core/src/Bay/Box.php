@@ -62,6 +62,29 @@ final readonly class Box implements \JsonSerializable
         );
     }
 
+    /** How far another reaches into this one, in mm, in the direction in which they are most easily parted; negative when apart. */
+    public function overlapMm(self $other): float
+    {
+        return min(array_map(fn (int $axis): float => min($this->high[$axis] - $other->low[$axis], $other->high[$axis] - $this->low[$axis]), [0, 1, 2]));
+    }
+
+    /** How far this one reaches out of another, in mm, beyond each of its walls: at low x, y, z and at high x, y, z. */
+    public function beyond(self $other): Clearance
+    {
+        $out = static fn (float $mm): float => max(0.0, $mm);
+
+        return new Clearance(
+            [$out($other->low[0] - $this->low[0]), $out($other->low[1] - $this->low[1]), $out($other->low[2] - $this->low[2])],
+            [$out($this->high[0] - $other->high[0]), $out($this->high[1] - $other->high[1]), $out($this->high[2] - $other->high[2])],
+        );
+    }
+
+    /** @return array{float, float, float} length, width, height */
+    public function sizeMm(): array
+    {
+        return [$this->high[0] - $this->low[0], $this->high[1] - $this->low[1], $this->high[2] - $this->low[2]];
+    }
+
     /** @return array<string, float> */
     public function jsonSerialize(): array
     {

@@ -70,6 +70,32 @@ final readonly class FreePlaces
     }
 
     /**
+     * Free space falls into boxes along the axes; the nearest point of a box lies, along each axis, where it was wanted or at a face.
+     *
+     * @param array{float, float, float} $to
+     *
+     * @return array{float, float, float}|null the free place nearest to another
+     */
+    public function nearest(array $to): ?array
+    {
+        $best = null;
+        $least = \INF;
+        foreach ($this->around(2, $to[2], $this->forbidden) as $z) {
+            $here = $this->at(2, $z, $this->forbidden);
+            foreach ($this->around(0, $to[0], $here) as $x) {
+                $there = $this->at(0, $x, $here);
+                $y = $this->firstFree(1, $this->around(1, $to[1], $there), $there);
+                $away = null === $y ? \INF : hypot(hypot($x - $to[0], $y - $to[1]), $z - $to[2]);
+                if (null !== $y && $away < $least - self::NOTHING_MM) {
+                    [$best, $least] = [[$x, $y, $z], $away];
+                }
+            }
+        }
+
+        return $best;
+    }
+
+    /**
      * How far one wall has to move out.
      *
      * @param int $axis 0, 1, 2
@@ -115,6 +141,29 @@ final readonly class FreePlaces
         sort($places);
 
         return array_values(array_unique($places, \SORT_REGULAR));
+    }
+
+    /**
+     * @param list<Box> $forbidden
+     *
+     * @return list<float> where it is wanted, and the places along an axis at which something can be met from either side, the nearest first, within its range
+     */
+    private function around(int $axis, float $to, array $forbidden): array
+    {
+        if ($this->most[$axis] < $this->least[$axis] - self::NOTHING_MM) {
+            return [];
+        }
+        $places = [max($this->least[$axis], min($this->most[$axis], $to))];
+        foreach ($forbidden as $box) {
+            foreach ([$box->low[$axis], $box->high[$axis]] as $face) {
+                if ($face >= $this->least[$axis] && $face <= $this->most[$axis]) {
+                    $places[] = $face;
+                }
+            }
+        }
+        usort($places, static fn (float $a, float $b): int => abs($a - $to) <=> abs($b - $to));
+
+        return $places;
     }
 
     /**

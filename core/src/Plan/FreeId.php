@@ -14,7 +14,7 @@ final class FreeId
     public static function of(string $prefix, Plan $plan): string
     {
         $taken = [];
-        foreach ([...$plan->use->uses, ...$plan->load->seats, ...$plan->load->loads, ...$plan->tanks] as $part) {
+        foreach ([...$plan->use->uses, ...$plan->load->seats, ...$plan->load->loads, ...$plan->bays, ...array_merge(...array_column($plan->bays, 'obstructions')), ...$plan->tanks] as $part) {
             $taken[$part->id] = true;
         }
         $number = 1;

@@ -21,10 +21,14 @@ final readonly class Plan implements PlanPart
 {
     public const FORMAT = 'yard-cask-plan';
     public const VERSION = 3;
+    public const MOST_BAYS = 12;
     public const MOST_TANKS = 12;
     public const LONGEST_NAME = 80;
 
-    /** @param list<PlannedTank> $tanks */
+    /**
+     * @param list<PlannedBay> $bays
+     * @param list<PlannedTank> $tanks
+     */
     public function __construct(
         #[Text('the plan’s name', self::LONGEST_NAME)]
         public string $name,
@@ -34,6 +38,8 @@ final readonly class Plan implements PlanPart
         public UsePlan $use,
         #[Part]
         public LoadPlan $load,
+        #[Parts(PlannedBay::class, self::MOST_BAYS)]
+        public array $bays,
         #[Parts(PlannedTank::class, self::MOST_TANKS)]
         public array $tanks,
     ) {
@@ -82,7 +88,7 @@ final readonly class Plan implements PlanPart
     }
 
     /**
-     * This plan with some of its sections (name, use, load, tanks) read anew; ids are not compared across sections.
+     * This plan with some of its sections (name, use, load, bays, tanks) read anew; ids are not compared across sections.
      *
      * @throws InvalidInput with every error of those sections
      */
@@ -95,6 +101,7 @@ final readonly class Plan implements PlanPart
             $this->units,
             $in->has('use') ? $reader->read(UsePlan::class, $in->object('use')) : $this->use,
             $in->has('load') ? $reader->read(LoadPlan::class, $in->object('load')) : $this->load,
+            $in->has('bays') ? $reader->readAll(PlannedBay::class, 'bays', self::MOST_BAYS, $in) : $this->bays,
             $in->has('tanks') ? $reader->readAll(PlannedTank::class, 'tanks', self::MOST_TANKS, $in) : $this->tanks,
         );
         $in->finish();
@@ -129,6 +136,18 @@ final readonly class Plan implements PlanPart
             Holds::Drinking => 1.0,
             Holds::Waste, Holds::Toilet => 0.0,
         };
+    }
+
+    /** The bay in which a tank stands, if it stands in one of the plan's. */
+    public function bayOf(PlannedTank $tank): ?PlannedBay
+    {
+        foreach ($this->bays as $bay) {
+            if ($bay->id === $tank->bay) {
+                return $bay;
+            }
+        }
+
+        return null;
     }
 
     /** @return list<PlannedTank> */

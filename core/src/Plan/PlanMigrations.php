@@ -6,7 +6,7 @@ namespace YardCask\Core\Plan;
 
 use YardCask\Core\Input\InvalidInput;
 use YardCask\Core\Plan\Migration\SeatsAndWaste;
-use YardCask\Core\Plan\Migration\Shapes;
+use YardCask\Core\Plan\Migration\ShapesAndBays;
 
 /** Brings a plan of an older version up to the current one, a step at a time. */
 final readonly class PlanMigrations
@@ -20,7 +20,7 @@ final readonly class PlanMigrations
 
     public static function all(): self
     {
-        return new self(Plan::VERSION, [1 => SeatsAndWaste::migrated(...), 2 => Shapes::migrated(...)]);
+        return new self(Plan::VERSION, [1 => SeatsAndWaste::migrated(...), 2 => ShapesAndBays::migrated(...)]);
     }
 
     /**

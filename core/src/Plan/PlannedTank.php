@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Plan;
 
+use YardCask\Core\Bay\Box;
 use YardCask\Core\Input\InputReader;
 use YardCask\Core\Plan\Field\Checked;
 use YardCask\Core\Plan\Field\Choice;
@@ -62,6 +63,9 @@ final readonly class PlannedTank implements PlanPart, Checked
         /** From 0 to 1 of what it holds brim full; null to travel as full as the plan says for all fresh tanks. */
         #[Measured('how full this tank travels', 'How full it travels', Kind::Share, Unit::Fraction, 0, 1, stage: 'load')]
         public ?float $travelFill = null,
+        /** Null where it stands anywhere else in the rig. */
+        #[Text('the bay in which it stands: its id', Id::MAX_LENGTH)]
+        public ?string $bay = null,
     ) {
     }
 
@@ -96,14 +100,10 @@ final readonly class PlannedTank implements PlanPart, Checked
         return $this->count * $this->lengthMm;
     }
 
-    /** How far two tanks reach into each other, in m, in the direction in which they are most easily parted; negative when apart. */
-    public function overlapM(self $other): float
+    /** The outside of the row, in mm from the rig's origin, its centreline and the ground. */
+    public function body(): Box
     {
-        return min(
-            ($this->rowMm() + $other->rowMm()) / 2000 - abs($this->xM - $other->xM),
-            ($this->widthMm + $other->widthMm) / 2000 - abs($this->yM - $other->yM),
-            min($this->zM + $this->heightMm / 1000, $other->zM + $other->heightMm / 1000) - max($this->zM, $other->zM),
-        );
+        return Box::at([1000 * $this->xM - $this->rowMm() / 2, 1000 * $this->yM - $this->widthMm / 2, 1000 * $this->zM], [$this->rowMm(), $this->widthMm, $this->heightMm]);
     }
 
     public function movedTo(float $xM, float $yM): self

@@ -21,6 +21,9 @@ final readonly class RigSizes
         /** Above the ground, or above the keel of a boat. */
         #[Measured('the height of the floor', '{Floor}', Kind::Length, Unit::Metre, 0, 2, 'Tape')]
         public float $floorM,
+        /** The wall before the living space. */
+        #[Measured('the place of the bulkhead', 'Bulkhead, {along}', Kind::Length, Unit::Metre, -10, 20, 'Tape')]
+        public ?float $bulkheadM = null,
     ) {
     }
 }

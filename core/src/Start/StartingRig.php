@@ -8,6 +8,8 @@ use YardCask\Core\Input\InputReader;
 use YardCask\Core\Input\Range;
 use YardCask\Core\Payload\RigKind;
 use YardCask\Core\Plan\Field\PartReader;
+use YardCask\Core\Plan\Plan;
+use YardCask\Core\Plan\PlannedBay;
 use YardCask\Core\Plan\PlannedBoat;
 use YardCask\Core\Plan\PlannedLoad;
 use YardCask\Core\Plan\PlannedRig;
@@ -21,6 +23,7 @@ final readonly class StartingRig
     /**
      * @param list<PlannedSeat> $seats
      * @param list<PlannedLoad> $loads for one person each
+     * @param list<PlannedBay> $bays
      */
     private function __construct(
         public string $id,
@@ -31,6 +34,8 @@ final readonly class StartingRig
         public array $seats,
         /** What comes aboard for each person instead. */
         public array $loads,
+        /** Where tanks can be mounted, guessed until they are taped. */
+        public array $bays,
         /** Where a tank usually goes: its middle, and the room there. */
         public float $tankXM,
         public float $tankYM,
@@ -57,6 +62,7 @@ final readonly class StartingRig
             },
             $reader->readAll(PlannedSeat::class, 'seats', 60, $in),
             $reader->readAll(PlannedLoad::class, 'loads', 10, $in),
+            $reader->readAll(PlannedBay::class, 'bays', Plan::MOST_BAYS, $in),
             $tank->number('x_m', Range::any()),
             $tank->number('y_m', Range::any()),
             $tank->number('z_m', Range::any()),

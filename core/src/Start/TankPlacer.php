@@ -18,6 +18,8 @@ use YardCask\Core\Stage\Load\Rule\BoatTrim;
 use YardCask\Core\Stage\Load\Shared\LoadWorkings;
 use YardCask\Core\Stage\Load\Shared\RigState;
 use YardCask\Core\Stage\Tanks\Shared\FreePlace;
+use YardCask\Core\Stage\Tanks\Shared\Obstacles;
+use YardCask\Core\Stage\Tanks\Shared\PlaceInBay;
 use YardCask\Core\Stage\Tanks\Shared\TankProposal;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
 use YardCask\Core\Stage\Tanks\Shared\WaterAboard;
@@ -30,6 +32,25 @@ final class TankPlacer
     private const MOST_CANS_IN_A_ROW = 8;
 
     public static function placed(Plan $plan, StartingRig $starting): Plan
+    {
+        return self::inBays(self::best($plan, $starting));
+    }
+
+    /** Each tank that happens to stand within a bay is said to stand in it. */
+    private static function inBays(Plan $plan): Plan
+    {
+        return PartFields::changed($plan, ['tanks' => array_map(static function (PlannedTank $tank) use ($plan): PlannedTank {
+            foreach ($plan->bays as $bay) {
+                if (PlaceInBay::isWithin($tank, $bay, $plan) && 0.0 === PlaceInBay::tooLargeMm($tank, $bay)) {
+                    return PartFields::changed($tank, ['bay' => $bay->id]);
+                }
+            }
+
+            return $tank;
+        }, $plan->tanks)]);
+    }
+
+    private static function best(Plan $plan, StartingRig $starting): Plan
     {
         $fallback = $brimFull = null;
         foreach (self::candidates($plan, $starting) as $tanks) {
@@ -174,7 +195,7 @@ final class TankPlacer
             }
         }
         foreach ($plan->tanks as $tank) {
-            if (!FreePlace::isInside($tank, $plan->load->rig) || !FreePlace::isFree($tank, FreePlace::others($tank, $plan))) {
+            if (!FreePlace::isInside($tank, $plan->load->rig) || !FreePlace::isFree($tank, Obstacles::to($tank, $plan))) {
                 return false;
             }
         }

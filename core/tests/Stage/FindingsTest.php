@@ -76,6 +76,14 @@ final class FindingsTest extends TestCase
             ['load.heights-not-counted', 'boat', '', $add('/load/rig/draught_m', 0.9), 0],
             ['tanks.too-low', 'van', $set('/tanks/0/z_m', 0.1), $set('/tanks/0/z_m', 0.2), 1],
             ['tanks.through-floor', 'van', $set('/tanks/0/z_m', 0.4), $set('/tanks/0/z_m', 0.64), 1],
+            ['tanks.out-of-bay', 'fellside', $set('/load/rig/rear/limit_kg', 2200).','.$set('/tanks/0/x_m', 4), $set('/tanks/0/x_m', 4.2), 1],
+            ['tanks.out-of-bay', 'bus', $set('/tanks/0/width_mm', 600), $set('/tanks/0/width_mm', 510), 1],
+            ['tanks.obstructed', 'fellside', $set('/load/rig/rear/limit_kg', 2200).','.$set('/tanks/0/x_m', 4.1), $set('/tanks/0/x_m', 4.165), 1],
+            ['tanks.obstructed', 'fellside', $set('/tanks/1/x_m', 3.4), $set('/tanks/1/x_m', 3.2), 1],
+            ['tanks.opening-small', 'fellside', $set('/bays/0/opening_height_mm', 350), $set('/bays/0/opening_height_mm', 360), 0],
+            ['tanks.opening-small', 'fellside', $set('/bays/0/opening_height_mm', 350).','.$set('/bays/2/height_mm', 900).','.$set('/bays/2/obstructions', []), $set('/bays/0/opening_height_mm', 360), 1],
+            ['tanks.bay-guessed', 'van', '', $set('/bays/0/taped', true), 0],
+            ['tanks.frost-below-outlet', 'fellside', $set('/tanks/2/outlet_height_mm', 10), $set('/tanks/2/outlet_height_mm', 3), 0],
             ['tanks.waste-small', 'fellside', $set('/tanks/2/length_mm', 500), $set('/tanks/2/length_mm', 700), 1],
         ];
         foreach ($rows as $number => $row) {
@@ -196,7 +204,7 @@ final class FindingsTest extends TestCase
     /** @return list<string> what can hurt someone, and what cannot be */
     private static function grave(Plan $plan): array
     {
-        $impossible = ['tanks.outside', 'tanks.too-low', 'tanks.through-floor', 'tanks.collide', 'load.outside', 'use.drain-missing'];
+        $impossible = ['tanks.outside', 'tanks.too-low', 'tanks.through-floor', 'tanks.collide', 'tanks.out-of-bay', 'tanks.obstructed', 'tanks.opening-small', 'load.outside', 'use.drain-missing'];
         $grave = array_filter(Assessor::assess($plan, '-')->findings, static fn (SentFinding $finding): bool => Severity::Stop === $finding->severity || \in_array($finding->code, $impossible, true));
 
         return array_values(array_map(self::key(...), $grave));

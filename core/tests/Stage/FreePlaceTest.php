@@ -13,6 +13,7 @@ use YardCask\Core\Plan\Plan;
 use YardCask\Core\Plan\PlannedTank;
 use YardCask\Core\Stage\Assessor;
 use YardCask\Core\Stage\Tanks\Shared\FreePlace;
+use YardCask\Core\Stage\Tanks\Shared\Obstacles;
 use YardCask\Core\Tests\SamplePlans;
 
 /** Where what is added or moved comes to stand. */
@@ -31,7 +32,7 @@ final class FreePlaceTest extends TestCase
         $more = FreePlace::addTank($plan, Holds::Fresh, 60.0)?->applyTo($plan) ?? self::fail('There is room for a tank.');
         $moved = FreePlace::settled($plan->tanks[1], $more) ?? self::fail('There is room for two cans.');
         self::assertSame('drink-cans', $moved->id);
-        self::assertTrue(FreePlace::isFree($moved, FreePlace::others($moved, $more)));
+        self::assertTrue(FreePlace::isFree($moved, Obstacles::to($moved, $more)));
         self::assertLessThan(0.6, abs($moved->yM));
     }
 
@@ -71,7 +72,7 @@ final class FreePlaceTest extends TestCase
     {
         $can = SamplePlans::fellside()->tanks[1];
         self::assertSame(500.0, $can->rowMm());
-        self::assertGreaterThan(0.0, $can->overlapM(new PlannedTank('x', 'X', $can->form, $can->shape, $can->holds, 1.0, 100.0, 100.0, 100.0, 0.0, 100.0, 0.0, 1.0, 2.42, -0.8, 0.62)));
+        self::assertGreaterThan(0.0, $can->body()->overlapMm((new PlannedTank('x', 'X', $can->form, $can->shape, $can->holds, 1.0, 100.0, 100.0, 100.0, 0.0, 100.0, 0.0, 1.0, 2.42, -0.8, 0.62))->body()));
     }
 
     private static function fix(Plan $plan, string $code, string $label): Fix

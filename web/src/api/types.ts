@@ -8,6 +8,7 @@ export type Load = Plan["load"]["loads"][number];
 export type Seat = Plan["load"]["seats"][number];
 export type Rig = Plan["load"]["rig"];
 export type Tank = Plan["tanks"][number];
+export type Bay = Plan["bays"][number];
 export type Units = Plan["units"];
 
 export type Assessment = Schemas["assessment.schema"];
@@ -17,6 +18,9 @@ export type Figure = Assessment["figures"][string];
 export type GlassCell = Assessment["glass"][number];
 export type Limit = Assessment["stages"]["load"]["drawing"]["limits"][number];
 export type TankDrawing = Assessment["stages"]["tanks"]["drawing"]["tanks"][number];
+export type BayDrawing = Assessment["stages"]["tanks"]["drawing"]["bays"][number];
+/** A box that stands in the rig, in m. */
+export type Box = BayDrawing["box"];
 /** A stage's name; which there are, an assessment says. */
 export type StageName = keyof Assessment["stages"];
 export type Valve = Assessment["stages"]["use"]["valve"];

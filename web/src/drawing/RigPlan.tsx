@@ -1,5 +1,6 @@
 import type { Tank } from "../api/types";
 import { usePlan } from "../plan/PlanContext";
+import { BaysFrom } from "./BaysFrom";
 import { handle } from "./handle";
 import { isRound } from "./isRound";
 import { rowMm } from "./place";
@@ -17,12 +18,13 @@ type Props = {
   /** Pixels from the top of the drawing to the centreline. */
   middle: number;
   loads: boolean;
+  bays?: boolean;
   selected: string | null;
   onSelect: (id: string) => void;
 };
 
 /** The rig from above, to scale; tanks and loads can be dragged along and across it. Its left side is above. */
-export function RigPlan({ scale, middle, loads, selected, onSelect }: Props) {
+export function RigPlan({ scale, middle, loads, bays = false, selected, onSelect }: Props) {
   const { plan, assessment } = usePlan();
   const drag = useDrag();
   const { moveTank, moveLoad, end } = useMoves();
@@ -62,6 +64,7 @@ export function RigPlan({ scale, middle, loads, selected, onSelect }: Props) {
             />
           )),
         )}
+      {bays && <BaysFrom right={["x", scale.x]} up={["y", y]} selected={selected} onSelect={onSelect} />}
       {plan.tanks.map((tank) => {
         const on = selected === tank.id;
         const [width, height] = [(rowMm(tank) / 1000) * scale.perM, (tank.width_mm / 1000) * scale.perM];

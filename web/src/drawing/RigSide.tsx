@@ -1,5 +1,6 @@
 import type { Load, Seat, Tank, TankDrawing } from "../api/types";
 import { usePlan } from "../plan/PlanContext";
+import { BaysFrom } from "./BaysFrom";
 import { handle } from "./handle";
 import { isRound } from "./isRound";
 import { rowMm } from "./place";
@@ -15,12 +16,13 @@ type Props = {
   /** Pixels from the top of the drawing to the ground, or to a boat's keel. */
   ground: number;
   loads: boolean;
+  bays?: boolean;
   selected: string | null;
   onSelect: (id: string) => void;
 };
 
 /** The rig from its left, to scale, with its tanks and what is loaded; both can be dragged along it. */
-export function RigSide({ scale, ground, loads, selected, onSelect }: Props) {
+export function RigSide({ scale, ground, loads, bays = false, selected, onSelect }: Props) {
   const { plan, assessment } = usePlan();
   const drag = useDrag();
   const { moveTank, moveLoad, end } = useMoves();
@@ -69,6 +71,7 @@ export function RigSide({ scale, ground, loads, selected, onSelect }: Props) {
           <circle cx={scale.x(at)} cy={ground - radius} r={radius * 0.55} strokeWidth="1.1" />
         </g>
       ))}
+      {bays && <BaysFrom right={["x", scale.x]} up={["z", z]} selected={selected} onSelect={onSelect} />}
       {plan.tanks.map((tank, index) => (
         <g
           key={tank.id}

@@ -1,10 +1,21 @@
 import { readFileSync } from "node:fs";
 import { describe, expect, it } from "vitest";
 import type { Plan } from "../api/types";
-import { insideRig, placeForTank } from "./place";
+import { floorFor, insideRig, placeForTank } from "./place";
 
 const plan: Plan = JSON.parse(readFileSync(new URL("../../../catalogue/plans/fellside.json", import.meta.url), "utf8"));
-const tail = plan.tanks[0]!;
+const { bay: _, ...tail } = plan.tanks[0]!;
+const box = { from_x: 3.55, from_y: -0.97, from_z: 0.62, to_x: 4.95, to_y: -0.56, to_z: 1.06 };
+const arch = { ...box, to_x: 3.69, to_y: -0.78, to_z: 0.88 };
+const bays = [
+  {
+    id: "tail-locker",
+    box,
+    obstructions: [{ id: "arch", name: "Wheel arch", box: arch }],
+    along: [],
+    across: [],
+  },
+];
 
 describe("where a dragged tank can stand", () => {
   it.each([
@@ -15,10 +26,18 @@ describe("where a dragged tank can stand", () => {
     ["never in another tank", 2.2, -0.7, false, null],
     ["beside another tank", 2.2, -0.33, false, { x_m: 2.2, y_m: -0.33 }],
   ])("%s", (_, x, y, exact, place) => {
-    expect(placeForTank(plan, tail, x, y, exact)).toEqual(place);
+    expect(placeForTank(tail, floorFor(plan, tail, []), x, y, exact)).toEqual(place);
   });
   it("above another tank there is room", () => {
-    expect(placeForTank(plan, { ...tail, z_m: 0.9 }, 2.2, -0.7)).toEqual({ x_m: 2.2, y_m: -0.7 });
+    const high = { ...tail, z_m: 0.9 };
+    expect(placeForTank(high, floorFor(plan, high, []), 2.2, -0.7)).toEqual({ x_m: 2.2, y_m: -0.7 });
+  });
+  it.each([
+    ["within its bay", 9, 0, { x_m: 4.475, y_m: -0.745 }],
+    ["not in what stands there", 4.1, -0.8, null],
+  ])("%s", (_, x, y, place) => {
+    const there = { ...tail, bay: "tail-locker" };
+    expect(placeForTank(there, floorFor(plan, there, bays), x, y)).toEqual(place);
   });
 });
 

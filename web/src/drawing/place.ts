@@ -1,4 +1,4 @@
-import type { Plan, Rig, Tank } from "../api/types";
+import type { BayDrawing, Box, Plan, Rig, Tank } from "../api/types";
 import { bodyFrom } from "./scale";
 
 const GRID_M = 0.01;
@@ -24,32 +24,67 @@ export function insideRig(rig: Rig, x: number, y: number): { x_m: number; y_m: n
   return { x_m: keep(x, from, from + rig.length_m), y_m: keep(y, -rig.width_m / 2, rig.width_m / 2) };
 }
 
-/** A tank's place: inside the rig, against a wall when near one, and never inside another tank; null when that spot is taken. An exact place is not drawn to a wall. */
+/** Where a tank can stand: within the walls, and in nothing that is taken. */
+export type Floor = { walls: Pick<Box, "from_x" | "to_x" | "from_y" | "to_y">; taken: readonly Box[] };
+
+/** A tank stands within its bay, or else within the rig; the other tanks and what stands in any bay are in its way. */
+export function floorFor(plan: Plan, tank: Tank, bays: readonly BayDrawing[]): Floor {
+  const rig = plan.load.rig;
+  const from = bodyFrom(rig);
+  const half = rig.width_m / 2;
+  return {
+    walls: bays.find((bay) => bay.id === tank.bay)?.box ?? {
+      from_x: from,
+      to_x: from + rig.length_m,
+      from_y: -half,
+      to_y: half,
+    },
+    taken: [
+      ...plan.tanks.filter((other) => other.id !== tank.id).map(bodyOf),
+      ...bays.flatMap((bay) => bay.obstructions.map((one) => one.box)),
+    ],
+  };
+}
+
+/** A tank's place: within the walls, against one when near it, and never in what is taken; null when that spot is taken. An exact place is not drawn to a wall. */
 export function placeForTank(
-  plan: Plan,
   tank: Tank,
+  { walls, taken }: Floor,
   x: number,
   y: number,
   exact = false,
 ): { x_m: number; y_m: number } | null {
-  const rig = plan.load.rig;
-  const from = bodyFrom(rig);
   const wallM = exact ? 0 : WALL_M;
-  const x_m = between(x, rowMm(tank) / 2000, from, from + rig.length_m, wallM);
-  const y_m = between(y, tank.width_mm / 2000, -rig.width_m / 2, rig.width_m / 2, wallM);
-  const moved = { ...tank, x_m, y_m };
-  return plan.tanks.some((other) => other.id !== tank.id && overlaps(moved, other)) ? null : { x_m, y_m };
+  const x_m = between(x, rowMm(tank) / 2000, walls.from_x, walls.to_x, wallM);
+  const y_m = between(y, tank.width_mm / 2000, walls.from_y, walls.to_y, wallM);
+  const moved = bodyOf({ ...tank, x_m, y_m });
+  return taken.some((other) => overlaps(moved, other)) ? null : { x_m, y_m };
 }
 
 /** How far a tank reaches along the rig: several alike stand in a row. */
 export const rowMm = (tank: Tank): number => tank.count * tank.length_mm;
 
-function overlaps(a: Tank, b: Tank): boolean {
+/** The outside of a tank, or of a row of those alike. */
+export function bodyOf(tank: Tank): Box {
+  const [along, across] = [rowMm(tank) / 2000, tank.width_mm / 2000];
+  return {
+    from_x: tank.x_m - along,
+    from_y: tank.y_m - across,
+    from_z: tank.z_m,
+    to_x: tank.x_m + along,
+    to_y: tank.y_m + across,
+    to_z: tank.z_m + tank.height_mm / 1000,
+  };
+}
+
+export function overlaps(a: Box, b: Box): boolean {
   const apart = 1e-6;
   return (
-    Math.abs(a.x_m - b.x_m) < (rowMm(a) + rowMm(b)) / 2000 - apart &&
-    Math.abs(a.y_m - b.y_m) < (a.width_mm + b.width_mm) / 2000 - apart &&
-    a.z_m + a.height_mm / 1000 > b.z_m + apart &&
-    b.z_m + b.height_mm / 1000 > a.z_m + apart
+    a.from_x < b.to_x - apart &&
+    b.from_x < a.to_x - apart &&
+    a.from_y < b.to_y - apart &&
+    b.from_y < a.to_y - apart &&
+    a.from_z < b.to_z - apart &&
+    b.from_z < a.to_z - apart
   );
 }

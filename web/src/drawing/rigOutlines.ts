@@ -111,6 +111,25 @@ export function planOutline(rig: Rig, x: To, y: To): string {
   return rounded(corners.map(([along, across]) => [x(from + along), y(across)]));
 }
 
+/** The outside of a rig seen from behind: y across, z upward. */
+export function endOutline(rig: Rig, y: To, z: To): string {
+  const [half, h] = [rig.width_m / 2, rig.height_m];
+  if (rig.body === "boat") {
+    const at = ([across, up]: Point) => `${y(across).toFixed(1)} ${z(up).toFixed(1)}`;
+    return `M${at([-half, h])}C${at([-half, h * 0.4])} ${at([-half * 0.5, h * 0.18])} ${at([0, 0])}C${at([half * 0.5, h * 0.18])} ${at([half, h * 0.4])} ${at([half, h])}Z`;
+  }
+  const sill = Math.min(h / 2, Math.max(0.2, rig.floor_m - 0.2));
+  const corners: Point[] = [
+    [-half, sill],
+    [-half, h - 0.12],
+    [-half + 0.12, h],
+    [half - 0.12, h],
+    [half, h - 0.12],
+    [half, sill],
+  ];
+  return rounded(corners.map(([across, up]) => [y(across), z(up)]));
+}
+
 /** The window of the driver's door, where there is one. */
 export function window(rig: Rig, x: To, z: To): string | null {
   const from = bodyFrom(rig);

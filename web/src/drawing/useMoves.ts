@@ -2,13 +2,13 @@ import { useRef } from "react";
 import type { Load, Seat, Tank } from "../api/types";
 import { patched } from "../plan/edits";
 import { usePlan } from "../plan/PlanContext";
-import { insideRig, placeForTank } from "./place";
+import { floorFor, insideRig, placeForTank } from "./place";
 
 type Way = { alongM: number; acrossM: number; exact: boolean };
 
 /** Moves tanks and loads of the plan to where they were dragged; one drag is one undo step. */
 export function useMoves() {
-  const { plan, edit, settle } = usePlan();
+  const { plan, assessment, edit, settle } = usePlan();
   const from = useRef<{ id: string; x_m: number; y_m: number } | null>(null);
 
   const begin = (part: Tank | Load | Seat) => {
@@ -34,7 +34,13 @@ export function useMoves() {
         "/tanks",
         plan.tanks.indexOf(tank),
         tank,
-        placeForTank(plan, tank, start.x_m + way.alongM, start.y_m + way.acrossM, way.exact),
+        placeForTank(
+          tank,
+          floorFor(plan, tank, assessment.stages.tanks.drawing.bays),
+          start.x_m + way.alongM,
+          start.y_m + way.acrossM,
+          way.exact,
+        ),
       );
     },
     moveLoad: (load: Load | Seat, way: Way) => {

@@ -23,9 +23,9 @@ export function valueAt(plan: Plan, at: string): unknown {
   return node;
 }
 
-/** The pointer or place of the use, seat, load or tank that a field belongs to. */
+/** The pointer or place of the part of a list that a field belongs to, the innermost: a use, a tank, an obstruction in a bay. */
 export function partAt(at: string): string | undefined {
-  return at.match(/^\/[a-z_/]+\/(?:\d+|@[a-z0-9-]+)/)?.[0];
+  return at.match(/^(?:\/[a-z_/]+\/(?:\d+|@[a-z0-9-]+))+/)?.[0];
 }
 
 /** A field in words: the name of its part, and what it is. */

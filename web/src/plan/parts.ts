@@ -47,7 +47,14 @@ export function pointerOf(plan: Plan, place: Place): string | undefined {
 
 /** Every part of a plan that has an id. */
 export function allParts(plan: Plan): readonly (Part & { name: string })[] {
-  return [...plan.use.uses, ...plan.load.seats, ...plan.load.loads, ...plan.tanks];
+  return [
+    ...plan.use.uses,
+    ...plan.load.seats,
+    ...plan.load.loads,
+    ...plan.bays,
+    ...plan.bays.flatMap((bay) => bay.obstructions),
+    ...plan.tanks,
+  ];
 }
 
 const LETTERS = "abcdefghijkmnpqrstuvwxyz23456789";

@@ -14,6 +14,7 @@ use YardCask\Core\Stage\Load\Shared\LoadWorkings;
 use YardCask\Core\Stage\Load\Shared\RigMoment;
 use YardCask\Core\Stage\Load\Shared\RigState;
 use YardCask\Core\Stage\Tanks\Shared\FreePlace;
+use YardCask\Core\Stage\Tanks\Shared\Obstacles;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
 
 /** Moving the largest tank, or the heaviest load that will do, along the rig so that an axle or the nose carries less. */
@@ -52,7 +53,7 @@ final class WeightShift
         return array_values(array_filter([self::moveTank($sign, $overKg * $leverM, $moment, $workings), ...\array_slice($loads, 0, 2)]));
     }
 
-    /** The largest tank, as far as is needed or further to where no other tank stands. */
+    /** The largest tank, as far as is needed or further to where nothing else stands. */
     private static function moveTank(float $sign, float $momentKgM, RigMoment $moment, Workings $workings): ?Fix
     {
         $largest = $workings->of(TanksWorkings::class)->largestFixed();
@@ -66,16 +67,15 @@ final class WeightShift
             return null;
         }
         $halfLengthM = $tank->rowMm() / 2000;
-        $rig = $workings->plan->load->rig;
-        $toEndM = $rig->bodyFromM() + $rig->sizes()->lengthM;
-        $others = FreePlace::others($tank, $workings->plan);
+        $obstacles = Obstacles::to($tank, $workings->plan);
         for ($metres = self::inSteps($momentKgM / $kg);; $metres += self::STEP_M) {
             $toM = round($tank->xM + $sign * $metres, 3);
-            if ($toM - $halfLengthM < self::fromM($sign, $workings) || $toM + $halfLengthM > $toEndM) {
+            $moved = $tank->movedTo($toM, $tank->yM);
+            if ($toM - $halfLengthM < self::fromM($sign, $workings) || !FreePlace::isInside($moved, $workings->plan->load->rig)) {
                 return null;
             }
-            if (FreePlace::isFree($tank->movedTo($toM, $tank->yM), $others)) {
-                return self::fix($tank->name, $largest->pointer(), $sign * $metres, $toM, $workings);
+            if (FreePlace::isFree($moved, $obstacles)) {
+                return new Fix(self::label($tank->name, $sign * $metres, $workings).FreePlace::leaving($tank, $moved, $workings->plan), FreePlace::move($largest, $moved, $workings->plan));
             }
         }
     }
@@ -87,12 +87,12 @@ final class WeightShift
         $metres = self::inSteps($momentKgM / $load->kg);
         $toM = round($load->xM + $sign * $metres, 3);
 
-        return $toM < self::fromM($sign, $workings) || $toM > $rig->bodyFromM() + $rig->sizes()->lengthM ? null : self::fix($load->name, '/load/loads/'.$index, $sign * $metres, $toM, $workings);
+        return $toM < self::fromM($sign, $workings) || $toM > $rig->bodyFromM() + $rig->sizes()->lengthM ? null : new Fix(self::label($load->name, $sign * $metres, $workings), PlanPatch::replace('/load/loads/'.$index.'/x_m', $toM));
     }
 
-    private static function fix(string $name, string $pointer, float $byM, float $toM, Workings $workings): Fix
+    private static function label(string $name, float $byM, Workings $workings): string
     {
-        return new Fix(\sprintf('Move %s %s %s', $name, $workings->say->metres(abs($byM)), $byM < 0 ? 'forward' : 'back'), PlanPatch::replace($pointer.'/x_m', $toM));
+        return \sprintf('Move %s %s %s', $name, $workings->say->metres(abs($byM)), $byM < 0 ? 'forward' : 'back');
     }
 
     private static function inSteps(float $metres): float

@@ -13,7 +13,10 @@ final readonly class TankSection implements Sent
 {
     use SentAsDeclared;
 
-    /** @param list<SectionMark> $marks */
+    /**
+     * @param list<SectionMark> $marks
+     * @param list<BayOption> $bays where it can stand
+     */
     public function __construct(
         public string $id,
         /** How much it travels with. */
@@ -25,6 +28,8 @@ final readonly class TankSection implements Sent
         public array $marks,
         /** Null on a boat. */
         public ?BrakingSection $braking,
+        #[ListOf(BayOption::class)]
+        public array $bays,
     ) {
     }
 }

@@ -5,9 +5,21 @@ declare(strict_types=1);
 namespace YardCask\Core\Stage\Tanks;
 
 use YardCask\Core\Assessment\Drawing;
+use YardCask\Core\Assessment\Fix;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Output\ListOf;
 use YardCask\Core\Output\SentAsDeclared;
+use YardCask\Core\Plan\AcrossDatum;
+use YardCask\Core\Plan\AlongDatum;
+use YardCask\Core\Plan\BayPlace;
+use YardCask\Core\Plan\Face;
+use YardCask\Core\Plan\FreeId;
+use YardCask\Core\Plan\Plan;
+use YardCask\Core\Plan\PlannedBay;
+use YardCask\Core\Plan\PlannedTank;
+use YardCask\Core\Plan\PlanPatch;
+use YardCask\Core\Stage\Tanks\Shared\FreePlace;
+use YardCask\Core\Stage\Tanks\Shared\PlaceInBay;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
 use YardCask\Core\Stage\Tanks\Shared\TankWorking;
 use YardCask\Core\Tank\TankMark;
@@ -18,16 +30,32 @@ final readonly class TanksDrawing implements Drawing
 {
     use SentAsDeclared;
 
-    /** @param list<TankSection> $tanks */
+    /**
+     * @param list<TankSection> $tanks
+     * @param list<BaySketch> $bays
+     * @param list<TapeJob> $toTape
+     */
     private function __construct(
         #[ListOf(TankSection::class)]
         public array $tanks,
+        #[ListOf(BaySketch::class)]
+        public array $bays,
+        /** What has only been guessed, the most telling first. */
+        #[ListOf(TapeJob::class)]
+        public array $toTape,
+        /** Null where the plan has as many bays as it can. */
+        public ?Fix $addBay,
     ) {
     }
 
     public static function of(Workings $workings): self
     {
-        return new self(array_map(static fn (TankWorking $working): TankSection => self::section($working, $workings), $workings->of(TanksWorkings::class)->all()));
+        return new self(
+            array_map(static fn (TankWorking $working): TankSection => self::section($working, $workings), $workings->of(TanksWorkings::class)->all()),
+            array_map(static fn (int $index): BaySketch => BaySketch::of($index, $workings), array_keys($workings->plan->bays)),
+            self::toTape($workings->plan),
+            self::addBay($workings->plan),
+        );
     }
 
     private static function section(TankWorking $working, Workings $workings): TankSection
@@ -51,6 +79,45 @@ final readonly class TanksDrawing implements Drawing
                 $say->mm($tank->heightMm - round($mark->heightMm)),
             ), $working->volume->marks),
             Braking::of($working, $workings)?->section(),
+            self::bayOptions($working, $workings->plan),
         );
+    }
+
+    /** @return list<BayOption> anywhere, and each bay: at the nearest place that is free in it, or else in its corner */
+    private static function bayOptions(TankWorking $working, Plan $plan): array
+    {
+        $bay = $plan->bayOf($working->tank);
+        $options = [new BayOption('', 'anywhere in the rig', null === $working->tank->bay ? PlanPatch::none() : PlanPatch::remove($working->pointer().'/bay'))];
+        foreach ($plan->bays as $one) {
+            $to = $bay === $one ? $working->tank : PlaceInBay::nearest($working->tank, $one, $plan) ?? PlaceInBay::cornered($working->tank, $one, $plan);
+            $options[] = new BayOption($one->id, $one->name, FreePlace::move($working, $to, $plan));
+        }
+
+        return $options;
+    }
+
+    /** A space to begin with, along the left wall at the rear, on the floor. */
+    private static function addBay(Plan $plan): ?Fix
+    {
+        if (\count($plan->bays) >= Plan::MOST_BAYS) {
+            return null;
+        }
+        $bay = new PlannedBay(FreeId::of('bay', $plan), FreeId::name('Bay', array_column($plan->bays, 'name')), BayPlace::Inside, 1000.0, 400.0, 400.0, AlongDatum::RearSill, 0.0, AcrossDatum::LeftWall, 0.0, $plan->load->rig->sizes()->floorM, Face::Top, null, null, false, false, []);
+
+        return new Fix('Add a bay', PlanPatch::append('/bays', $bay));
+    }
+
+    /** @return list<TapeJob> bays that nobody has measured, those in which tanks stand first */
+    private static function toTape(Plan $plan): array
+    {
+        $jobs = [[], []];
+        foreach ($plan->bays as $index => $bay) {
+            if (!$bay->taped) {
+                $used = [] !== array_filter($plan->tanks, static fn (PlannedTank $tank): bool => $tank->bay === $bay->id);
+                $jobs[$used ? 0 : 1][] = new TapeJob(\sprintf('%s: its length, width and height, its opening, where it lies, and what stands in the way', $bay->name), '/bays/'.$index.'/length_mm');
+            }
+        }
+
+        return [...$jobs[0], ...$jobs[1]];
     }
 }

@@ -6,6 +6,7 @@ namespace YardCask\Core\Stage\Tanks;
 
 use YardCask\Core\Assessment\FindingCode;
 use YardCask\Core\Assessment\Severity;
+use YardCask\Core\Stage\Tanks\Rule\FrostBelowOutlet;
 use YardCask\Core\Stage\Tanks\Rule\TankOversized;
 use YardCask\Core\Stage\Tanks\Rule\TankTooLow;
 use YardCask\Core\Stage\Tanks\Rule\WastedHeights;
@@ -19,12 +20,17 @@ enum TanksFinding: string implements FindingCode
     case TankTooLow = 'tanks.too-low';
     case TankThroughFloor = 'tanks.through-floor';
     case TanksCollide = 'tanks.collide';
+    case TankOutOfBay = 'tanks.out-of-bay';
+    case TankObstructed = 'tanks.obstructed';
+    case OpeningSmall = 'tanks.opening-small';
+    case BayGuessed = 'tanks.bay-guessed';
+    case FrostBelowOutlet = 'tanks.frost-below-outlet';
     case WasteSmall = 'tanks.waste-small';
     case TankOversized = 'tanks.oversized';
 
     public function severity(): Severity
     {
-        return self::TankOversized === $this ? Severity::Watch : Severity::Fix;
+        return \in_array($this, [self::TankOversized, self::BayGuessed, self::FrostBelowOutlet], true) ? Severity::Watch : Severity::Fix;
     }
 
     public function isPerPart(): bool
@@ -34,12 +40,12 @@ enum TanksFinding: string implements FindingCode
 
     public function isDoubt(): bool
     {
-        return false;
+        return self::BayGuessed === $this;
     }
 
     public function isImpossible(): bool
     {
-        return \in_array($this, [self::TankOutside, self::TankTooLow, self::TankThroughFloor, self::TanksCollide], true);
+        return \in_array($this, [self::TankOutside, self::TankTooLow, self::TankThroughFloor, self::TanksCollide, self::TankOutOfBay, self::TankObstructed, self::OpeningSmall], true);
     }
 
     public function meaning(): string
@@ -53,6 +59,11 @@ enum TanksFinding: string implements FindingCode
             self::TankTooLow => \sprintf('The underside of a tank is less than %s m above the ground.', TankTooLow::CLEARANCE_M),
             self::TankThroughFloor => 'A tank reaches through the floor of a vehicle or trailer.',
             self::TanksCollide => 'Two tanks take up the same space.',
+            self::TankOutOfBay => 'A tank reaches out of the bay in which it stands.',
+            self::TankObstructed => 'A tank runs into something that stands in a bay.',
+            self::OpeningSmall => 'A tank is too large for the opening of its bay, however it is turned.',
+            self::BayGuessed => 'Tanks stand in a bay that has not been measured.',
+            self::FrostBelowOutlet => \sprintf('Frost reaches a tank, and more than %s L lie below its outlet.', FrostBelowOutlet::HARMLESS_L),
             self::WasteSmall => 'More is drained into a waste or toilet tank in a stay than it holds.',
             self::TankOversized => \sprintf('The fresh tanks give over %s times the upper end of the likely need.', TankOversized::TIMES_HIGH),
         };

@@ -1,4 +1,5 @@
 import type { Tank } from "../../api/types";
+import { Choice } from "../../fields/Choice";
 import { ChoiceField } from "../../fields/ChoiceField";
 import { MeasuredFields } from "../../fields/MeasuredFields";
 import { TextField } from "../../fields/TextField";
@@ -9,8 +10,9 @@ import { TankSection } from "./TankSection";
 
 /** One tank: its section with heights and marks, and beside it what was measured. */
 export function TankCard({ tank, index }: { tank: Tank; index: number }) {
-  const { plan, edit, remove, untype } = usePlan();
+  const { plan, assessment, edit, remove, untype } = usePlan();
   const at = `/tanks/${index}`;
+  const bays = assessment.stages.tanks.drawing.tanks.find((one) => one.id === tank.id)?.bays ?? [];
   const turn = () => {
     untype(at);
     const turned = [
@@ -45,6 +47,19 @@ export function TankCard({ tank, index }: { tank: Tank; index: number }) {
           <ChoiceField pointer={`${at}/shape`} bare />
           <ChoiceField pointer={`${at}/holds`} bare />
         </div>
+        {bays.length > 1 && (
+          <Choice
+            label="Stands in"
+            className="mb-3"
+            value={tank.bay ?? ""}
+            options={bays}
+            onChange={(next) => {
+              const bay = bays.find((one) => one.value === next);
+              untype(at);
+              if (bay) edit(patched(plan, bay.patch), `${tank.name}: ${bay.text}`);
+            }}
+          />
+        )}
         <div className="measures">
           <MeasuredFields pointer={at} except={["travel_fill"]} />
         </div>

@@ -1,70 +1,105 @@
 import { useState } from "react";
-import { RigPlan } from "../../drawing/RigPlan";
-import { RigSide } from "../../drawing/RigSide";
-import { scaleFor } from "../../drawing/scale";
-import { useWidth } from "../../drawing/useWidth";
+import type { Fix as Addition } from "../../api/types";
+import { fieldAt, focusSoon } from "../../plan/focus";
 import { usePlan } from "../../plan/PlanContext";
-import { useReveal } from "../../plan/useReveal";
+import { reveal, useReveal } from "../../plan/useReveal";
+import { BayCard } from "./BayCard";
 import { TankCard } from "./TankCard";
+import { TankViews } from "./TankViews";
 
-/** Which tanks, where they stand, what they hold, and where to cut their marks. */
+/** Which tanks, where they stand, what they hold, and where to cut their marks; and the bays in which they can stand. */
 export default function TanksStage() {
-  const { plan, add, assessment, settled } = usePlan();
+  const { plan, assessment } = usePlan();
   const [chosen, setChosen] = useState<string | null>(null);
-  const [ref, width] = useWidth<HTMLDivElement>(860);
   useReveal((pointer) => {
-    const index = pointer.match(/^\/tanks\/(\d+)\//)?.[1];
-    if (index !== undefined) setChosen(plan.tanks[Number(index)]?.id ?? null);
+    const [, list, index] = pointer.match(/^\/(tanks|bays)\/(\d+)\//) ?? [];
+    if (list) setChosen(plan[list as "tanks" | "bays"][Number(index)]?.id ?? null);
   });
-  const selected = plan.tanks.find((tank) => tank.id === chosen) ?? plan.tanks[0];
-  const rig = plan.load.rig;
-  const wide = width > 700;
-  const half = wide ? width / 2 - 8 : width;
-  const scale = scaleFor(rig, half, 30, 110);
-  const ground = rig.height_m * scale.perM + 10;
-  const middle = (rig.width_m / 2) * scale.perM + (wide ? 26 : 30 + ground);
-  const height = Math.max(ground + 10, middle + (rig.width_m / 2) * scale.perM + 10);
+  const bay = plan.bays.find((one) => one.id === chosen);
+  const tank = bay ? undefined : (plan.tanks.find((one) => one.id === chosen) ?? plan.tanks[0]);
+  const selected = bay?.id ?? tank?.id ?? null;
+  const { to_tape, add_bay } = assessment.stages.tanks.drawing;
+  const choosing = { selected, onChoose: setChosen };
   return (
     <>
-      <div ref={ref}>
-        <svg
-          width={width}
-          height={height}
-          role="group"
-          aria-label="The tanks in the rig, from its left and from above, to scale"
-        >
-          <RigSide scale={scale} ground={ground} loads={false} selected={selected?.id ?? null} onSelect={setChosen} />
-          <g transform={wide ? `translate(${half + 16} 0)` : undefined}>
-            <RigPlan scale={scale} middle={middle} loads={false} selected={selected?.id ?? null} onSelect={setChosen} />
-          </g>
-        </svg>
+      <TankViews selected={selected} onSelect={setChosen} />
+      <div className="my-3 grid gap-2">
+        <Row
+          id="tanks-list"
+          label="Tanks"
+          parts={plan.tanks}
+          additions={assessment.stages.tanks.additions}
+          {...choosing}
+        />
+        <Row id="bays-list" label="Bays" parts={plan.bays} additions={add_bay ? [add_bay] : []} {...choosing} />
       </div>
-      <div className="my-3 flex flex-wrap items-center gap-2" id="tanks-list">
-        {plan.tanks.map((tank) => (
-          <button
-            key={tank.id}
-            type="button"
-            className={`plain ${tank.id === selected?.id ? "border-rim! text-rim" : ""}`}
-            aria-pressed={tank.id === selected?.id}
-            onClick={() => setChosen(tank.id)}
-          >
-            {tank.name}
-          </button>
-        ))}
-        <span className="flex-1" />
-        {assessment.stages.tanks.additions.map((addition) => (
-          <button
-            key={addition.label}
-            type="button"
-            className="plain"
-            aria-disabled={!settled}
-            onClick={() => settled && setChosen(add(addition))}
-          >
-            {addition.label}
-          </button>
-        ))}
-      </div>
-      {selected && <TankCard key={selected.id} tank={selected} index={plan.tanks.indexOf(selected)} />}
+      {bay && <BayCard key={bay.id} bay={bay} index={plan.bays.indexOf(bay)} />}
+      {tank && <TankCard key={tank.id} tank={tank} index={plan.tanks.indexOf(tank)} />}
+      {to_tape.length > 0 && (
+        <section aria-label="Still to tape" className="mt-4">
+          <h2 className="label">Still to tape</h2>
+          <ul>
+            {to_tape.map((job) => (
+              <li key={job.pointer} className="flex items-baseline gap-2 border-b border-dotted border-rule py-1.5">
+                <span className="flex-1">{job.text}</span>
+                <button
+                  type="button"
+                  className="plain small"
+                  aria-label={`Enter: ${job.text}`}
+                  onClick={() => {
+                    reveal(job.pointer);
+                    focusSoon(fieldAt(job.pointer));
+                  }}
+                >
+                  Enter it
+                </button>
+              </li>
+            ))}
+          </ul>
+        </section>
+      )}
     </>
+  );
+}
+
+type RowProps = {
+  id: string;
+  label: string;
+  parts: readonly { id: string; name: string }[];
+  additions: readonly Addition[];
+  selected: string | null;
+  onChoose: (id: string) => void;
+};
+
+/** The parts of one sort, of which one can be chosen, and what can be added to them. */
+function Row({ id, label, parts, additions, selected, onChoose }: RowProps) {
+  const { add, settled } = usePlan();
+  return (
+    <div className="flex flex-wrap items-center gap-2" id={id}>
+      <span className="label w-12">{label}</span>
+      {parts.map((part) => (
+        <button
+          key={part.id}
+          type="button"
+          className={`plain ${part.id === selected ? "border-rim! text-rim" : ""}`}
+          aria-pressed={part.id === selected}
+          onClick={() => onChoose(part.id)}
+        >
+          {part.name}
+        </button>
+      ))}
+      <span className="flex-1" />
+      {additions.map((addition) => (
+        <button
+          key={addition.label}
+          type="button"
+          className="plain"
+          aria-disabled={!settled}
+          onClick={() => settled && onChoose(add(addition))}
+        >
+          {addition.label}
+        </button>
+      ))}
+    </div>
   );
 }

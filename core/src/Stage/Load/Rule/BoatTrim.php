@@ -12,11 +12,11 @@ use YardCask\Core\Assessment\Rule;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Payload\BoatPayload;
 use YardCask\Core\Plan\PlannedBoat;
-use YardCask\Core\Plan\PlanPatch;
 use YardCask\Core\Stage\Load\Balance;
 use YardCask\Core\Stage\Load\LoadFinding;
 use YardCask\Core\Stage\Load\Shared\LoadWorkings;
 use YardCask\Core\Stage\Load\Shared\RigState;
+use YardCask\Core\Stage\Load\SideShift;
 use YardCask\Core\Stage\Tanks\Shared\FreePlace;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
 
@@ -85,9 +85,8 @@ final class BoatTrim implements Rule
         if (null === $narrow) {
             return [];
         }
-        $patch = PlanPatch::replace($largest->pointer().'/width_mm', $narrow->widthMm)->and(PlanPatch::replace($largest->pointer().'/length_mm', $narrow->lengthMm));
 
-        return [new Fix(\sprintf('Make %s half as wide and twice as long, amidships', $tank->name), $patch->and(FreePlace::move($largest, $narrow)))];
+        return [new Fix(\sprintf('Make %s half as wide and twice as long%s', $tank->name, null === $tank->bay ? ', amidships' : FreePlace::leaving($tank, $narrow, $workings->plan)), FreePlace::move($largest, $narrow, $workings->plan))];
     }
 
     /** @return list<Fix> the largest tank, or the heaviest load, moved across until she lies level in that state */
@@ -98,24 +97,10 @@ final class BoatTrim implements Rule
         if (!$payload instanceof BoatPayload) {
             return [];
         }
-        $halfM = $boat->sizes()->widthM / 2;
         $momentKgM = tan(deg2rad($payload->heelDeg ?? 0.0)) * ($boat->displacementKg + $payload->load->kgAt(1)) * $payload->gmEffectiveM;
-        $movable = [];
         $largest = $workings->of(TanksWorkings::class)->largestFixed();
-        if (null !== $largest) {
-            $movable[] = [$largest->tank->name, $largest->pointer(), $largest->tank->allEmptyKg() + $load->contents->in($state)[$largest->index], $largest->tank->yM, $halfM - $largest->tank->widthMm / 2000];
-        }
-        foreach ($workings->plan->load->loads as $index => $one) {
-            $movable[] = [$one->name, '/load/loads/'.$index, $one->kg, $one->yM, $halfM];
-        }
-        $movable = array_filter($movable, static fn (array $one): bool => $one[2] > 0);
-        usort($movable, static fn (array $a, array $b): int => $b[2] <=> $a[2]);
+        $tankKg = null === $largest ? 0.0 : $largest->tank->allEmptyKg() + $load->contents->in($state)[$largest->index];
 
-        return array_map(static function (array $one) use ($workings, $momentKgM): Fix {
-            [$name, $pointer, $kg, $yM, $roomM] = $one;
-            $toM = round(max(-$roomM, min($roomM, $yM - $momentKgM / $kg)), 2);
-
-            return new Fix(\sprintf('Move %s to %s', $name, $workings->say->across($toM)), PlanPatch::replace($pointer.'/y_m', $toM));
-        }, \array_slice($movable, 0, 2));
+        return SideShift::across($tankKg, $momentKgM, $momentKgM, 2, $workings);
     }
 }

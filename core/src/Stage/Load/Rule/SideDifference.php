@@ -10,11 +10,11 @@ use YardCask\Core\Assessment\Measure;
 use YardCask\Core\Assessment\Rule;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Plan\PlannedRoadRig;
-use YardCask\Core\Plan\PlanPatch;
 use YardCask\Core\Stage\Load\Balance;
 use YardCask\Core\Stage\Load\LoadFinding;
 use YardCask\Core\Stage\Load\Shared\LoadWorkings;
 use YardCask\Core\Stage\Load\Shared\RigState;
+use YardCask\Core\Stage\Load\SideShift;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
 
 /** One side's wheels carry much more than the other's, in the worst state. */
@@ -51,23 +51,9 @@ final class SideDifference implements Rule
     /** @return list<Fix> the largest tank moved across until the sides are even at the worst moment, or the heaviest loads until the worst is the same either way */
     private static function proposals(Workings $workings, float $trackM, float $differenceKg, float $middleKg): array
     {
-        $halfM = $workings->plan->load->rig->sizes()->widthM / 2;
-        $movable = [];
         $largest = $workings->of(TanksWorkings::class)->largestFixed();
-        if (null !== $largest) {
-            $movable[] = [$largest->tank->name, $largest->pointer(), $largest->tank->allEmptyKg() + $largest->fullL(), $largest->tank->yM, $halfM - $largest->tank->widthMm / 2000, $differenceKg];
-        }
-        foreach ($workings->plan->load->loads as $index => $load) {
-            $movable[] = [$load->name, '/load/loads/'.$index, $load->kg, $load->yM, $halfM, $middleKg];
-        }
-        $movable = array_filter($movable, static fn (array $one): bool => $one[2] > 0 && 0.0 !== $one[5]);
-        usort($movable, static fn (array $a, array $b): int => $b[2] <=> $a[2]);
+        $tankKg = null === $largest ? 0.0 : $largest->tank->allEmptyKg() + $largest->fullL();
 
-        return array_map(static function (array $one) use ($workings, $trackM): Fix {
-            [$name, $pointer, $kg, $yM, $roomM, $offKg] = $one;
-            $toM = round(max(-$roomM, min($roomM, $yM - $offKg * $trackM / (2 * $kg))), 2);
-
-            return new Fix(\sprintf('Move %s to %s', $name, $workings->say->across($toM)), PlanPatch::replace($pointer.'/y_m', $toM));
-        }, \array_slice($movable, 0, 3));
+        return SideShift::across($tankKg, $differenceKg * $trackM / 2, $middleKg * $trackM / 2, 3, $workings);
     }
 }

@@ -9,7 +9,8 @@ use YardCask\Core\Assessment\Fix;
 use YardCask\Core\Assessment\Measure;
 use YardCask\Core\Assessment\Rule;
 use YardCask\Core\Assessment\Workings;
-use YardCask\Core\Plan\PlanPatch;
+use YardCask\Core\Plan\Field\PartFields;
+use YardCask\Core\Stage\Tanks\Shared\FreePlace;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
 use YardCask\Core\Stage\Tanks\Shared\TankWorking;
 use YardCask\Core\Stage\Tanks\TanksFinding;
@@ -40,12 +41,12 @@ final class TankOutside implements Rule
     private static function inside(TankWorking $working, Workings $workings): Fix
     {
         $out = array_values(array_filter(self::places($working, $workings), static fn (array $place): bool => $place[0] > 0.0));
-        $patch = PlanPatch::all(array_map(static fn (array $place): PlanPatch => PlanPatch::replace($working->pointer().'/'.$place[2], round($place[3], 3)), $out));
+        $to = PartFields::changed($working->tank, array_map(static fn (float $placeM): float => round($placeM, 3), array_column($out, 3, 2)));
 
-        return new Fix(\sprintf('Move %s %s', $working->tank->name, implode(' and ', array_column($out, 4))), $patch);
+        return new Fix(\sprintf('Move %s %s%s', $working->tank->name, implode(' and ', array_column($out, 4)), FreePlace::leaving($working->tank, $to, $workings->plan)), FreePlace::move($working, $to, $workings->plan));
     }
 
-    /** @return non-empty-list<array{float, string, string, float, string}> by how many metres it is out, past what, and which place is to become what, in words too */
+    /** @return non-empty-list<array{float, string, string, float, string}> by how many metres it is out, past what, and which property is to become what, in words too */
     private static function places(TankWorking $working, Workings $workings): array
     {
         $tank = $working->tank;
@@ -58,10 +59,10 @@ final class TankOutside implements Rule
         $rearmostM = $rig->bodyFromM() + $sizes->lengthM - $halfLengthM;
 
         return [
-            [$foremostM - $tank->xM, 'beyond the front', 'x_m', $foremostM, 'back to the front wall'],
-            [$tank->xM - $rearmostM, 'beyond the rear', 'x_m', $rearmostM, 'forward to the rear wall'],
-            [abs($tank->yM) - $insideAcrossM, 'beyond the side', 'y_m', max(0.0, $insideAcrossM) * ($tank->yM < 0 ? -1 : 1), 'in to the side wall'],
-            [$tank->zM - $topM, 'above the roof', 'z_m', max(0.0, $topM), 'down below the roof'],
+            [$foremostM - $tank->xM, 'beyond the front', 'xM', $foremostM, 'back to the front wall'],
+            [$tank->xM - $rearmostM, 'beyond the rear', 'xM', $rearmostM, 'forward to the rear wall'],
+            [abs($tank->yM) - $insideAcrossM, 'beyond the side', 'yM', max(0.0, $insideAcrossM) * ($tank->yM < 0 ? -1 : 1), 'in to the side wall'],
+            [$tank->zM - $topM, 'above the roof', 'zM', max(0.0, $topM), 'down below the roof'],
         ];
     }
 }

@@ -10,7 +10,8 @@ use YardCask\Core\Assessment\Measure;
 use YardCask\Core\Assessment\Rule;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Payload\RigKind;
-use YardCask\Core\Plan\PlanPatch;
+use YardCask\Core\Plan\Field\PartFields;
+use YardCask\Core\Stage\Tanks\Shared\FreePlace;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
 use YardCask\Core\Stage\Tanks\Shared\TankWorking;
 use YardCask\Core\Stage\Tanks\TanksFinding;
@@ -61,7 +62,12 @@ final class TankTooLow implements Rule
         $tank = $working->tank;
         $floorM = $workings->plan->load->rig->sizes()->floorM;
         $hungM = round($floorM - $tank->heightMm / 1000, 3);
-        $to = static fn (string $label, float $zM): Fix => new Fix($label, PlanPatch::replace($working->pointer().'/z_m', $zM));
+        $plan = $workings->plan;
+        $to = static function (string $label, float $zM) use ($working, $tank, $plan): Fix {
+            $there = PartFields::changed($tank, ['zM' => $zM]);
+
+            return new Fix($label.FreePlace::leaving($tank, $there, $plan), FreePlace::move($working, $there, $plan));
+        };
         $stand = $to(\sprintf('Stand %s on the floor', $tank->name), $floorM);
 
         return $hungM >= self::CLEARANCE_M ? [$to(\sprintf('Hang %s under the floor', $tank->name), $hungM), $stand] : [$stand];

@@ -10,6 +10,7 @@ use YardCask\Core\Assessment\Measure;
 use YardCask\Core\Assessment\Rule;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Stage\Tanks\Shared\FreePlace;
+use YardCask\Core\Stage\Tanks\Shared\PlaceInBay;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
 use YardCask\Core\Stage\Tanks\Shared\TankWorking;
 use YardCask\Core\Stage\Tanks\TanksFinding;
@@ -23,7 +24,7 @@ final class TanksCollide implements Rule
         $findings = [];
         foreach ($tanks as $working) {
             foreach (\array_slice($tanks, 0, $working->index) as $other) {
-                $overlapMm = 1000 * $working->tank->overlapM($other->tank);
+                $overlapMm = $working->tank->body()->overlapMm($other->tank->body());
                 if ($overlapMm > 0.5) {
                     $findings[] = new Finding(
                         TanksFinding::TanksCollide,
@@ -44,7 +45,12 @@ final class TanksCollide implements Rule
     private static function moveAway(TankWorking $working, Workings $workings): array
     {
         $settled = FreePlace::settled($working->tank, $workings->plan);
+        if (null === $settled) {
+            return [];
+        }
+        $bay = $workings->plan->bayOf($settled);
+        $where = null !== $bay && PlaceInBay::isWithin($settled, $bay, $workings->plan) ? ' in '.$bay->name : FreePlace::leaving($working->tank, $settled, $workings->plan);
 
-        return null === $settled ? [] : [new Fix(\sprintf('Move %s to a free place', $working->tank->name), FreePlace::move($working, $settled))];
+        return [new Fix(\sprintf('Move %s to a free place%s', $working->tank->name, $where), FreePlace::move($working, $settled, $workings->plan))];
     }
 }

@@ -10,7 +10,7 @@ use YardCask\Core\Assessment\LookAt;
 use YardCask\Core\Assessment\Measure;
 use YardCask\Core\Assessment\Rule;
 use YardCask\Core\Assessment\Workings;
-use YardCask\Core\Plan\PlanPatch;
+use YardCask\Core\Stage\Tanks\Shared\TankLength;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
 use YardCask\Core\Stage\Tanks\Shared\TankWorking;
 use YardCask\Core\Stage\Tanks\TanksFinding;
@@ -49,6 +49,6 @@ final class WasteSmall implements Rule
     {
         $lengthMm = ceil($working->tank->lengthMm * $stayL / $working->fullL() / self::STEP_MM) * self::STEP_MM;
 
-        return new Fix(\sprintf('Make %s %s long', $working->tank->name, $workings->say->mm($lengthMm)), PlanPatch::replace($working->pointer().'/length_mm', $lengthMm));
+        return TankLength::to($lengthMm, $working, $workings);
     }
 }

@@ -4,13 +4,16 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Stage\Tanks\Shared;
 
+use YardCask\Core\Bay\Box;
 use YardCask\Core\Plan\Field\PartFields;
 use YardCask\Core\Plan\FreeId;
 use YardCask\Core\Plan\Holds;
 use YardCask\Core\Plan\Plan;
+use YardCask\Core\Plan\PlannedBay;
 use YardCask\Core\Plan\PlannedRig;
 use YardCask\Core\Plan\PlannedTank;
 use YardCask\Core\Plan\PlanPatch;
+use YardCask\Core\Plan\TankMounting;
 
 /** Finds room on the rig's floor, and free ids and names, for what is added to a plan. */
 final class FreePlace
@@ -19,6 +22,7 @@ final class FreePlace
     private const TANK_WIDTH_MM = 400.0;
     private const TANK_HEIGHT_MM = 320.0;
     private const LONGEST_MM = 2500.0;
+    private const NOTHING_MM = 1e-3;
 
     /** Some cans alike, as one entry; null where there is no room for them in a row. */
     public static function addCans(Plan $plan, Holds $holds, int $count): ?PlanPatch
@@ -34,12 +38,20 @@ final class FreePlace
         return self::append(TankProposal::fixed(FreeId::of(Holds::Fresh === $holds ? 'tank' : $holds->value, $plan), $holds, $usableL, self::TANK_WIDTH_MM, self::TANK_HEIGHT_MM, $mostMm, $plan->units), $plan);
     }
 
-    /** The same tank on the floor, at the free place nearest to the middle of the rig, to either side of what stands there before along it; null where there is none. */
+    /**
+     * The same tank in its bay, at the free place nearest to where it stands; without one, or where it does not fit there, nearest to the
+     * middle of the rig, to either side of what stands there before along it. Null where there is none.
+     */
     public static function settled(PlannedTank $tank, Plan $plan): ?PlannedTank
     {
+        $bay = $plan->bayOf($tank);
+        $inBay = null === $bay ? null : PlaceInBay::nearest($tank, $bay, $plan);
+        if (null !== $inBay) {
+            return $inBay;
+        }
         $rig = $plan->load->rig;
         $sizes = $rig->sizes();
-        $others = self::others($tank, $plan);
+        $others = Obstacles::to($tank, $plan);
         $middleM = round($rig->bodyFromM() + $sizes->lengthM / 2, 2);
         foreach (self::outward(($sizes->lengthM - $tank->rowMm() / 1000) / 2) as $alongM) {
             foreach (self::outward(($sizes->widthM - $tank->widthMm / 1000) / 2) as $acrossM) {
@@ -53,29 +65,63 @@ final class FreePlace
         return null;
     }
 
+    /** The same tank at its height, at the free place nearest to where it stands; null where there is none. */
+    public static function besideIt(PlannedTank $tank, Plan $plan): ?PlannedTank
+    {
+        $rig = $plan->load->rig;
+        $sizes = $rig->sizes();
+        $slice = Box::at([1000 * $rig->bodyFromM(), -500 * $sizes->widthM, 1000 * $tank->zM], [1000 * $sizes->lengthM, 1000 * $sizes->widthM, $tank->heightMm]);
+        $at = PlaceInBay::freeIn($slice, $tank, $plan);
+
+        return null === $at ? null : $tank->movedTo(round(($at[0] + $tank->rowMm() / 2) / 1000, 4), round(($at[1] + $tank->widthMm / 2) / 1000, 4));
+    }
+
     /** The same tank standing on the rig's floor. */
     public static function onFloor(PlannedTank $tank, PlannedRig $rig): PlannedTank
     {
         return PartFields::changed($tank, ['zM' => $rig->sizes()->floorM]);
     }
 
-    /** Puts a tank of the plan where $to stands. */
-    public static function move(TankWorking $working, PlannedTank $to): PlanPatch
+    /** Puts a tank of the plan where $to stands, sized as it is. It stands no longer in a bay out of which that takes it. */
+    public static function move(TankWorking $working, PlannedTank $to, Plan $plan): PlanPatch
     {
-        return PlanPatch::replace($working->pointer().'/x_m', $to->xM)->and(PlanPatch::replace($working->pointer().'/y_m', $to->yM));
+        $tank = $working->tank;
+        $patches = [];
+        foreach ([['length_mm', $tank->lengthMm, $to->lengthMm], ['width_mm', $tank->widthMm, $to->widthMm], ['x_m', $tank->xM, $to->xM], ['y_m', $tank->yM, $to->yM], ['z_m', $tank->zM, $to->zM]] as [$key, $from, $value]) {
+            if ($from !== $value) {
+                $patches[] = PlanPatch::replace($working->pointer().'/'.$key, $value);
+            }
+        }
+        if ($tank->bay !== $to->bay && null !== $to->bay) {
+            $patches[] = PlanPatch::set($working->pointer().'/bay', $to->bay, null !== $tank->bay);
+        } elseif (null !== self::bayLeft($tank, $to, $plan)) {
+            $patches[] = PlanPatch::remove($working->pointer().'/bay');
+        }
+
+        return PlanPatch::all($patches);
     }
 
-    /** @return list<PlannedTank> all tanks of the plan but this one */
-    public static function others(PlannedTank $tank, Plan $plan): array
+    /** “, out of Tail locker”, where a move takes a tank out of its bay. */
+    public static function leaving(PlannedTank $tank, PlannedTank $to, Plan $plan): string
     {
-        return array_values(array_filter($plan->tanks, static fn (PlannedTank $one): bool => $one->id !== $tank->id));
+        $bay = self::bayLeft($tank, $to, $plan);
+
+        return null === $bay ? '' : ', out of '.$bay->name;
     }
 
-    /** @param list<PlannedTank> $others */
-    public static function isFree(PlannedTank $tank, array $others): bool
+    private static function bayLeft(PlannedTank $tank, PlannedTank $to, Plan $plan): ?PlannedBay
     {
-        foreach ($others as $other) {
-            if ($tank->overlapM($other) > 1e-6) {
+        $bay = $plan->bayOf($tank);
+
+        return null !== $bay && $to->bay === $tank->bay && !PlaceInBay::isWithin($to, $bay, $plan) ? $bay : null;
+    }
+
+    /** @param list<Box> $obstacles */
+    public static function isFree(PlannedTank $tank, array $obstacles): bool
+    {
+        $body = $tank->body();
+        foreach ($obstacles as $obstacle) {
+            if ($body->overlapMm($obstacle) > self::NOTHING_MM) {
                 return false;
             }
         }
@@ -95,9 +141,23 @@ final class FreePlace
     private static function append(PlannedTank $tank, Plan $plan): ?PlanPatch
     {
         $names = array_map(static fn (PlannedTank $one): string => $one->name, $plan->tanks);
-        $settled = \count($plan->tanks) < Plan::MOST_TANKS ? self::settled(self::onFloor($tank->named(FreeId::name($tank->name, $names)), $plan->load->rig), $plan) : null;
+        $named = self::onFloor($tank->named(FreeId::name($tank->name, $names)), $plan->load->rig);
+        $settled = \count($plan->tanks) < Plan::MOST_TANKS ? self::inABay($named, $plan) ?? self::settled($named, $plan) : null;
 
         return null === $settled ? null : PlanPatch::append('/tanks', $settled);
+    }
+
+    /** A fixed tank in the first bay that takes it. */
+    private static function inABay(PlannedTank $tank, Plan $plan): ?PlannedTank
+    {
+        foreach (TankMounting::Fixed === $tank->form ? $plan->bays : [] as $bay) {
+            $standing = 0.0 === PlaceInBay::tooLargeMm($tank, $bay) ? PlaceInBay::nearest($tank, $bay, $plan) : null;
+            if (null !== $standing) {
+                return $standing;
+            }
+        }
+
+        return null;
     }
 
     /** @return iterable<float> 0, then to either side in steps, as far as there is room */

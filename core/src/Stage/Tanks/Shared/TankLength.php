@@ -7,7 +7,8 @@ namespace YardCask\Core\Stage\Tanks\Shared;
 use YardCask\Core\Assessment\Fix;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Plan\Holds;
-use YardCask\Core\Plan\PlanPatch;
+use YardCask\Core\Plan\Plan;
+use YardCask\Core\Plan\PlannedTank;
 use YardCask\Core\Quantity\Unit;
 
 /** Making the largest fixed tank longer or shorter, in steps of 10 mm or half an inch, within the rig. */
@@ -45,12 +46,30 @@ final class TankLength
             return null;
         }
 
-        // A longer tank that would stand through a wall is moved off it.
-        $rig = $workings->plan->load->rig;
-        $halfM = $largest->tank->count * $lengthMm / 2000;
-        $xM = round(max($rig->bodyFromM() + $halfM, min($rig->bodyFromM() + $rig->sizes()->lengthM - $halfM, $largest->tank->xM)), 3);
-        $patch = PlanPatch::replace($largest->pointer().'/length_mm', $lengthMm);
+        return self::to($lengthMm, $largest, $workings);
+    }
 
-        return new Fix(\sprintf('Make %s %s long', $largest->tank->name, $workings->say->mm($lengthMm)), $xM === $largest->tank->xM ? $patch : $patch->and(PlanPatch::replace($largest->pointer().'/x_m', $xM)));
+    /** Longer or shorter, and moved off a wall through which it would stand. */
+    public static function to(float $lengthMm, TankWorking $working, Workings $workings): Fix
+    {
+        $plan = $workings->plan;
+        $to = self::offTheWall($working->tank->sized($lengthMm, $working->tank->widthMm), $plan);
+
+        return new Fix(\sprintf('Make %s %s long%s', $working->tank->name, $workings->say->mm($lengthMm), FreePlace::leaving($working->tank, $to, $plan)), FreePlace::move($working, $to, $plan));
+    }
+
+    /** In its bay where it fits there, otherwise at the nearest free place, and where there is none moved along the rig until it stands through no wall. */
+    private static function offTheWall(PlannedTank $tank, Plan $plan): PlannedTank
+    {
+        $bay = $plan->bayOf($tank);
+        $settled = null === $bay ? null : PlaceInBay::unturned($tank, $bay, $plan);
+        $settled ??= FreePlace::besideIt($tank, $plan);
+        if (null !== $settled) {
+            return $settled;
+        }
+        $rig = $plan->load->rig;
+        $halfM = $tank->rowMm() / 2000;
+
+        return $tank->movedTo(round(max($rig->bodyFromM() + $halfM, min($rig->bodyFromM() + $rig->sizes()->lengthM - $halfM, $tank->xM)), 3), $tank->yM);
     }
 }

@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Plan\Migration;
 
-/** From version 2 to 3. Tanks say their shape; until then each was a box. What does not have the form of version 2 is left as it is. */
-final class Shapes
+/** From version 2 to 3. Tanks say their shape, until then each was a box; and a plan has bays. What does not have the form of version 2 is left as it is. */
+final class ShapesAndBays
 {
     public static function migrated(\stdClass $old): \stdClass
     {
         $new = clone $old;
+        $new->bays = [];
         if (\is_array($new->tanks ?? null)) {
             $new->tanks = array_map(static fn (mixed $tank): mixed => $tank instanceof \stdClass ? (object) ((array) $tank + ['shape' => 'box']) : $tank, $new->tanks);
         }

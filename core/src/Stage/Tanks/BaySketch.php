@@ -1,0 +1,106 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Stage\Tanks;
+
+use YardCask\Core\Assessment\Fix;
+use YardCask\Core\Assessment\Workings;
+use YardCask\Core\Bay\Box;
+use YardCask\Core\Output\ListOf;
+use YardCask\Core\Output\Sent;
+use YardCask\Core\Output\SentAsDeclared;
+use YardCask\Core\Plan\AcrossDatum;
+use YardCask\Core\Plan\AlongDatum;
+use YardCask\Core\Plan\BayPlace;
+use YardCask\Core\Plan\FreeId;
+use YardCask\Core\Plan\PlannedBay;
+use YardCask\Core\Plan\PlannedObstruction;
+use YardCask\Core\Plan\PlanPatch;
+use YardCask\Core\Stage\SentBox;
+use YardCask\Core\Stage\Tanks\Shared\Obstacles;
+
+/** A bay as it lies in the rig, what stands in it, and what its place can be taped from. */
+final readonly class BaySketch implements Sent
+{
+    use SentAsDeclared;
+
+    /**
+     * @param list<ObstructionSketch> $obstructions
+     * @param list<TapedFrom> $along
+     * @param list<TapedFrom> $across
+     */
+    private function __construct(
+        public string $id,
+        public SentBox $box,
+        #[ListOf(ObstructionSketch::class)]
+        public array $obstructions,
+        #[ListOf(TapedFrom::class)]
+        public array $along,
+        #[ListOf(TapedFrom::class)]
+        public array $across,
+        /** Null where the bay has as many obstructions as it can. */
+        public ?Fix $obstruct,
+        /** The ground clearance below it; null inside, on the roof and on a boat. */
+        public ?string $clearance,
+    ) {
+    }
+
+    public static function of(int $index, Workings $workings): self
+    {
+        $plan = $workings->plan;
+        $bay = $plan->bays[$index];
+        $obstructions = array_map(static fn (Box $box, PlannedObstruction $one): ObstructionSketch => new ObstructionSketch($one->id, $one->name, SentBox::of($box)), Obstacles::in($bay, $plan), $bay->obstructions);
+        $clearance = BayPlace::UnderFloor === $bay->place ? $workings->say->mm(1000 * $bay->zM).' above the ground' : null;
+
+        return new self($bay->id, SentBox::of($bay->space($plan->load->rig)), $obstructions, self::along($index, $workings), self::across($index, $workings), self::obstruct($index, $bay, $workings), $clearance);
+    }
+
+    /** @return list<TapedFrom> */
+    private static function along(int $index, Workings $workings): array
+    {
+        $rig = $workings->plan->load->rig;
+        $bay = $workings->plan->bays[$index];
+        $fromM = $bay->space($rig)->low[0] / 1000;
+        $words = ['origin' => lcfirst(str_replace('From ', '', $workings->words->along()))];
+
+        return array_map(static fn (AlongDatum $datum): TapedFrom => new TapedFrom(
+            $datum->value,
+            $words[$datum->value] ?? $datum->word(),
+            PlanPatch::replace('/bays/'.$index.'/along_from', $datum->value)->and(PlanPatch::replace('/bays/'.$index.'/along_m', self::tidy($datum->tapedM($fromM, $bay->lengthMm / 1000, $rig)))),
+        ), AlongDatum::cases());
+    }
+
+    /** @return list<TapedFrom> */
+    private static function across(int $index, Workings $workings): array
+    {
+        $rig = $workings->plan->load->rig;
+        $bay = $workings->plan->bays[$index];
+        $fromM = $bay->space($rig)->low[1] / 1000;
+        $words = [AcrossDatum::LeftWall->value => $workings->words->left().' wall', AcrossDatum::RightWall->value => $workings->words->right().' wall'];
+
+        return array_map(static fn (AcrossDatum $datum): TapedFrom => new TapedFrom(
+            $datum->value,
+            $words[$datum->value],
+            PlanPatch::replace('/bays/'.$index.'/across_from', $datum->value)->and(PlanPatch::replace('/bays/'.$index.'/across_m', self::tidy($datum->tapedM($fromM, $bay->widthMm / 1000, $rig)))),
+        ), AcrossDatum::cases());
+    }
+
+    private static function obstruct(int $index, PlannedBay $bay, Workings $workings): ?Fix
+    {
+        if (\count($bay->obstructions) >= PlannedBay::MOST_OBSTRUCTIONS) {
+            return null;
+        }
+        // A quarter of each size in the bay's low, rear, left corner: somewhere to begin.
+        $size = array_map(static fn (float $mm): float => max(1.0, round($mm / 4)), $bay->sizeMm());
+        $names = array_column($bay->obstructions, 'name');
+
+        return new Fix('Add what stands in the way', PlanPatch::append('/bays/'.$index.'/obstructions', new PlannedObstruction(FreeId::of('obstruction', $workings->plan), FreeId::name('Obstruction', $names), $bay->lengthMm - $size[0], 0.0, 0.0, ...$size)));
+    }
+
+    /** Without the dust of binary fractions, and never −0. */
+    private static function tidy(float $metres): float
+    {
+        return round($metres, 4) + 0.0;
+    }
+}

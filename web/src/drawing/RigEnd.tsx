@@ -1,0 +1,109 @@
+import { usePlan } from "../plan/PlanContext";
+import { BaysFrom } from "./BaysFrom";
+import { handle } from "./handle";
+import { isRound } from "./isRound";
+import { endOutline } from "./rigOutlines";
+import { useDrag } from "./useDrag";
+import { useMoves } from "./useMoves";
+import { useTrouble } from "./useTrouble";
+import { wheelRadius } from "./wheels";
+
+type Props = {
+  perM: number;
+  /** Pixels from the left of the drawing to the centreline. */
+  middle: number;
+  /** Pixels from the top of the drawing to the ground, or to a boat's keel. */
+  ground: number;
+  selected: string | null;
+  onSelect: (id: string) => void;
+};
+
+/** The rig from behind, to scale: its left side is on the left. Tanks can be dragged across it. */
+export function RigEnd({ perM, middle, ground, selected, onSelect }: Props) {
+  const { plan, assessment } = usePlan();
+  const drag = useDrag();
+  const { moveTank, end } = useMoves();
+  const inTrouble = useTrouble();
+  const rig = plan.load.rig;
+  const y = (m: number) => middle + m * perM;
+  const z = (m: number) => ground - m * perM;
+  const radius = wheelRadius(rig);
+  const half = rig.width_m / 2;
+  return (
+    <g strokeWidth="1.6" className="stroke-ink" fill="none">
+      {rig.kind === "boat" ? (
+        <path
+          d={`M${y(-half) - 12} ${z(rig.height_m * 0.42)}H${y(half) + 12}`}
+          className="stroke-water"
+          strokeDasharray="10 5"
+          strokeWidth="1.2"
+        />
+      ) : (
+        <path d={`M${y(-half) - 12} ${ground}H${y(half) + 12}`} strokeWidth="1" />
+      )}
+      <path d={endOutline(rig, y, z)} className="fill-sheet" strokeLinejoin="round" />
+      {rig.kind !== "boat" && (
+        <>
+          <path d={`M${y(-half) + 2} ${z(rig.floor_m)}H${y(half) - 2}`} strokeWidth="1" strokeDasharray="2 4" />
+          {[-1, 1].map((side) => (
+            <rect
+              key={side}
+              x={y((side * rig.track_m) / 2 - 0.1)}
+              y={z(2 * radius)}
+              width={0.2 * perM}
+              height={2 * radius * perM}
+              rx="3"
+              className="fill-ground"
+            />
+          ))}
+        </>
+      )}
+      <BaysFrom right={["y", y]} up={["z", z]} selected={selected} onSelect={onSelect} />
+      {plan.tanks.map((tank) => {
+        const [width, height] = [(tank.width_mm / 1000) * perM, (tank.height_mm / 1000) * perM];
+        const [left, top] = [y(tank.y_m) - width / 2, z(tank.z_m) - height];
+        const level = assessment.stages.tanks.drawing.tanks.find((one) => one.id === tank.id)?.travel_level_mm ?? 0;
+        const deep = (level / 1000) * perM;
+        const on = selected === tank.id;
+        const round = isRound(tank, "behind") && { rx: width / 2, ry: height / 2 };
+        return (
+          <g
+            key={tank.id}
+            {...drag({
+              perM,
+              onSelect: () => onSelect(tank.id),
+              onEnd: end,
+              onMove: (right, _, exact) => moveTank(tank, { alongM: 0, acrossM: right, exact }),
+            })}
+            role="button"
+            aria-label={`${tank.name} from behind, move across the rig`}
+          >
+            <rect {...handle(left, top, width, height)} />
+            <clipPath id={`end-${tank.id}`}>
+              <rect x={left} y={top} width={width} height={height} {...round} />
+            </clipPath>
+            <rect x={left} y={top} width={width} height={height} {...round} className="fill-sheet" stroke="none" />
+            <rect
+              x={left}
+              y={top + height - deep}
+              width={width}
+              height={deep}
+              clipPath={`url(#end-${tank.id})`}
+              className="water-moves fill-wash"
+              stroke="none"
+            />
+            <rect
+              x={left}
+              y={top}
+              width={width}
+              height={height}
+              {...round}
+              className={on ? "stroke-rim" : inTrouble.has(tank.id) ? "stroke-rust" : "stroke-ink"}
+              strokeWidth={on ? 2.6 : 1.8}
+            />
+          </g>
+        );
+      })}
+    </g>
+  );
+}

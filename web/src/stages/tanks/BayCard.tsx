@@ -1,0 +1,112 @@
+import type { Bay } from "../../api/types";
+import { Choice } from "../../fields/Choice";
+import { ChoiceField } from "../../fields/ChoiceField";
+import { MeasuredFields } from "../../fields/MeasuredFields";
+import { QuantityField } from "../../fields/QuantityField";
+import { TextField } from "../../fields/TextField";
+import { patched } from "../../plan/edits";
+import { usePlan } from "../../plan/PlanContext";
+import { BayViews } from "./BayViews";
+
+const SIZES = ["length_mm", "width_mm", "height_mm", "z_m", "opening_width_mm", "opening_height_mm"];
+
+/** One bay: three views of it to scale, and beside them what the tape says. */
+export function BayCard({ bay, index }: { bay: Bay; index: number }) {
+  const { plan, assessment, edit, untype, settled, add } = usePlan();
+  const at = `/bays/${index}`;
+  const drawing = assessment.stages.tanks.drawing.bays.find((one) => one.id === bay.id);
+  /** Its tanks stand where they are, in no bay. */
+  const removeBay = () => {
+    untype(at);
+    const freed = plan.tanks.flatMap((tank, of) =>
+      tank.bay === bay.id ? [{ op: "remove", path: `/tanks/${of}/bay` }] : [],
+    );
+    edit(patched(plan, [...freed, { op: "remove", path: at }]), `without ${bay.name}`);
+  };
+  if (!drawing) return null;
+  return (
+    <section
+      aria-label={bay.name}
+      className="card card-on grid gap-x-6 gap-y-4 p-4 md:grid-cols-[minmax(0,1fr)_minmax(0,412px)]"
+    >
+      <BayViews bay={bay} drawing={drawing} index={index} />
+      <div>
+        <div className="flex items-start gap-2">
+          <TextField pointer={`${at}/name`} label="Name of the bay" className="flex-1" />
+          <button type="button" className="plain" onClick={removeBay}>
+            Remove
+          </button>
+        </div>
+        <div className="my-2 flex flex-wrap gap-x-4 gap-y-2">
+          <ChoiceField pointer={`${at}/place`} />
+          <ChoiceField pointer={`${at}/taped`} />
+          <ChoiceField pointer={`${at}/frost`} />
+        </div>
+        <div className="measures">
+          {SIZES.slice(0, 4).map((key) => (
+            <QuantityField key={key} pointer={`${at}/${key}`} />
+          ))}
+        </div>
+        {drawing.clearance && <p className="mt-1 text-[13px] text-ink-2">{drawing.clearance}</p>}
+        <div className="my-2 flex flex-wrap items-end gap-x-4 gap-y-2">
+          {(["along", "across"] as const).map((way) => (
+            <div key={way} className="flex flex-wrap items-end gap-x-2">
+              <Choice
+                label={way === "along" ? "Along, taped from" : "Across, taped from"}
+                value={bay[`${way}_from`]}
+                options={drawing[way]}
+                onChange={(next) => {
+                  const datum = drawing[way].find((one) => one.value === next);
+                  untype(`${at}/${way}_m`);
+                  if (datum) edit(patched(plan, datum.patch), `${bay.name}: taped from ${datum.text}`);
+                }}
+              />
+              <QuantityField pointer={`${at}/${way}_m`} bare />
+            </div>
+          ))}
+        </div>
+        <div className="flex flex-wrap items-end gap-x-4 gap-y-2">
+          <ChoiceField pointer={`${at}/opening`} />
+          {SIZES.slice(4).map((key) => (
+            <QuantityField key={key} pointer={`${at}/${key}`} />
+          ))}
+        </div>
+      </div>
+      <div className="md:col-span-2">
+        <h3 className="label">In the way, taped from the bay’s front, left side and floor</h3>
+        {bay.obstructions.map((one, of) => (
+          <Obstruction key={one.id} at={`${at}/obstructions/${of}`} name={one.name} />
+        ))}
+        {drawing.obstruct && (
+          <button
+            type="button"
+            id="add-obstruction"
+            className="plain mt-2"
+            aria-disabled={!settled}
+            onClick={() => settled && drawing.obstruct && add(drawing.obstruct)}
+          >
+            {drawing.obstruct.label}
+          </button>
+        )}
+      </div>
+    </section>
+  );
+}
+
+function Obstruction({ at, name }: { at: string; name: string }) {
+  const { remove } = usePlan();
+  return (
+    <div className="flex flex-wrap items-end gap-x-3 gap-y-1 border-b border-dotted border-rule py-2">
+      <TextField pointer={`${at}/name`} label="What stands in the way" className="min-w-40 flex-1" />
+      <MeasuredFields pointer={at} />
+      <button
+        type="button"
+        className="plain"
+        onClick={() => remove(at, "#add-obstruction")}
+        aria-label={`Remove ${name}`}
+      >
+        Remove
+      </button>
+    </div>
+  );
+}
