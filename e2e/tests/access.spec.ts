@@ -126,6 +126,7 @@ test("in the hand no label of the drawing lies on another, and marks stand apart
 
 test("the right button does not drag, and a touch that is cancelled ends the drag", async ({ page }) => {
   await openFellside(page, "tanks");
+  await page.getByRole("radio", { name: "anywhere in the rig" }).click();
   const tank = page.getByRole("button", { name: "Tail tank, move along and across the rig" });
   const at = field(page, "/tanks/0/x_m");
   const box = (await tank.boundingBox())!;

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace YardCask\Server\Catalogue;
 
+use YardCask\Core\Catalogue\StockTank;
+use YardCask\Core\Catalogue\TankStock;
 use YardCask\Core\Input\Json;
 use YardCask\Core\Start\StartingChoices;
 
@@ -23,6 +25,12 @@ final readonly class CatalogueFiles
     public function raw(): array
     {
         return (array) Json::decode($this->read('rigs.json')) + (array) Json::decode($this->read('habits.json'));
+    }
+
+    /** @return list<StockTank> */
+    public function tankStock(): array
+    {
+        return TankStock::fromJson($this->read('tanks.json'));
     }
 
     /** @return list<string> the plan files that a new installation begins with */

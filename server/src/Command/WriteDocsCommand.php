@@ -17,6 +17,7 @@ use YardCask\Core\Plan\PlanSchema;
 use YardCask\Core\Stage\AssessmentSchema;
 use YardCask\Core\Stage\Assessor;
 use YardCask\Core\Stage\ShelfNote;
+use YardCask\Core\Stage\Tanks\Stock\StockOffer;
 
 /** Writes what is generated from the code: the schemas, schema/openapi.json and docs/findings.md. With --check it only compares. */
 #[AsCommand('yardcask:write-docs', 'Write schema/ and docs/findings.md from the code')]
@@ -54,6 +55,7 @@ final class WriteDocsCommand extends Command
             $this->schemaDir.'/plan.schema.json' => Json::encode(PlanSchema::document(), true)."\n",
             $this->schemaDir.'/assessment.schema.json' => Json::encode(AssessmentSchema::document(), true)."\n",
             $this->schemaDir.'/shelf-note.schema.json' => Json::encode(['$schema' => 'https://json-schema.org/draft/2020-12/schema', 'title' => 'What the shelf says of a plan'] + SentSchema::of(ShelfNote::class), true)."\n",
+            $this->schemaDir.'/stock-offer.schema.json' => Json::encode(['$schema' => 'https://json-schema.org/draft/2020-12/schema', 'title' => 'Tanks that could be put into a plan'] + SentSchema::of(StockOffer::class), true)."\n",
             $this->schemaDir.'/openapi.json' => self::openApi(),
             \dirname($this->schemaDir).'/docs/findings.md' => self::findings(),
         ];

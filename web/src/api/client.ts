@@ -1,6 +1,16 @@
 import createClient from "openapi-fetch";
 import type { paths } from "./openapi";
-import type { Assessment, Catalogue, FirstAnswers, Plan, PlanSummary, Problem, RevisionPage, SavedPlan } from "./types";
+import type {
+  Assessment,
+  Catalogue,
+  FirstAnswers,
+  Plan,
+  PlanSummary,
+  Problem,
+  RevisionPage,
+  SavedPlan,
+  StockOffer,
+} from "./types";
 
 const http = createClient<paths>({ baseUrl: window.location.origin });
 
@@ -88,6 +98,9 @@ export const api = {
   /** The fixes of one stage's findings come with it; those of the others do not. */
   assess: (plan: Plan, stage: string, signal?: AbortSignal): Promise<Assessment> =>
     answer(http.POST("/api/assess", { params: { query: { stage } }, body: plan, ...(signal && { signal }) })),
+  /** @param replace the id of the tank in whose place one is wanted; empty to add one */
+  stock: (plan: Plan, replace: string, pairs: boolean, signal: AbortSignal): Promise<StockOffer> =>
+    answer(http.POST("/api/stock", { params: { query: { ...(replace && { replace }), pairs } }, body: plan, signal })),
   /** @param sure that an unlikely value is meant as it was typed */
   typed: async (pointer: string, text: string, plan: Plan, sure = false): Promise<number> =>
     (await answer(http.POST("/api/typed", { body: { pointer, text, plan, sure } }))).value,

@@ -21,6 +21,8 @@ export type TankDrawing = Assessment["stages"]["tanks"]["drawing"]["tanks"][numb
 export type BayDrawing = Assessment["stages"]["tanks"]["drawing"]["bays"][number];
 /** A box that stands in the rig, in m. */
 export type Box = BayDrawing["box"];
+export type StockOffer = Schemas["stock-offer.schema"];
+export type StockRow = StockOffer["rows"][number];
 /** A stage's name; which there are, an assessment says. */
 export type StageName = keyof Assessment["stages"];
 export type Valve = Assessment["stages"]["use"]["valve"];

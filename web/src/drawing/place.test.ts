@@ -23,10 +23,14 @@ describe("where a dragged tank can stand", () => {
     ["against the rear wall when near it", 4.45, 0.2, false, { x_m: 4.475, y_m: 0.2 }],
     ["just off the wall when moved exactly", 4.46, 0.2, true, { x_m: 4.46, y_m: 0.2 }],
     ["never outside", 99, -99, false, { x_m: 4.475, y_m: -0.815 }],
-    ["never in another tank", 2.2, -0.7, false, null],
+    ["beside another tank that is in the way", 2.2, -0.7, false, { x_m: 2.2, y_m: -0.535 }],
     ["beside another tank", 2.2, -0.33, false, { x_m: 2.2, y_m: -0.33 }],
   ])("%s", (_, x, y, exact, place) => {
     expect(placeForTank(tail, floorFor(plan, tail, []), x, y, exact)).toEqual(place);
+  });
+  it("nowhere when all is taken", () => {
+    const full = { ...tail, length_mm: 4000, width_mm: 1990 };
+    expect(placeForTank(full, floorFor(plan, full, []), 2, 0)).toBeNull();
   });
   it("above another tank there is room", () => {
     const high = { ...tail, z_m: 0.9 };
@@ -34,7 +38,7 @@ describe("where a dragged tank can stand", () => {
   });
   it.each([
     ["within its bay", 9, 0, { x_m: 4.475, y_m: -0.745 }],
-    ["not in what stands there", 4.1, -0.8, null],
+    ["beside what stands there", 4.1, -0.8, { x_m: 4.165, y_m: -0.785 }],
   ])("%s", (_, x, y, place) => {
     const there = { ...tail, bay: "tail-locker" };
     expect(placeForTank(there, floorFor(plan, there, bays), x, y)).toEqual(place);

@@ -46,7 +46,7 @@ export function floorFor(plan: Plan, tank: Tank, bays: readonly BayDrawing[]): F
   };
 }
 
-/** A tank's place: within the walls, against one when near it, and never in what is taken; null when that spot is taken. An exact place is not drawn to a wall. */
+/** The free place of a tank that is nearest to where it was dragged: within the walls, against one when near it, and never in what is taken; null when there is none. An exact place is not drawn to a wall. */
 export function placeForTank(
   tank: Tank,
   { walls, taken }: Floor,
@@ -55,11 +55,30 @@ export function placeForTank(
   exact = false,
 ): { x_m: number; y_m: number } | null {
   const wallM = exact ? 0 : WALL_M;
-  const x_m = between(x, rowMm(tank) / 2000, walls.from_x, walls.to_x, wallM);
-  const y_m = between(y, tank.width_mm / 2000, walls.from_y, walls.to_y, wallM);
-  const moved = bodyOf({ ...tank, x_m, y_m });
-  return taken.some((other) => overlaps(moved, other)) ? null : { x_m, y_m };
+  const [along, across] = [rowMm(tank) / 2000, tank.width_mm / 2000];
+  const inTheWay = taken.filter((other) => other.from_z < tank.z_m + tank.height_mm / 1000 && other.to_z > tank.z_m);
+  // Where it is wanted, or flush with something: the nearest free place is one of these.
+  const xs = [x, ...inTheWay.flatMap((other) => [other.from_x - along, other.to_x + along])];
+  const ys = [y, ...inTheWay.flatMap((other) => [other.from_y - across, other.to_y + across])];
+  let nearest: { x_m: number; y_m: number; away: number } | null = null;
+  for (const [i, wantedX] of xs.entries()) {
+    const x_m = i ? tidy(wantedX) : between(wantedX, along, walls.from_x, walls.to_x, wallM);
+    for (const [j, wantedY] of ys.entries()) {
+      const y_m = j ? tidy(wantedY) : between(wantedY, across, walls.from_y, walls.to_y, wallM);
+      const away = Math.hypot(x_m - x, y_m - y);
+      if (nearest && nearest.away <= away) continue;
+      const body = bodyOf({ ...tank, x_m, y_m });
+      const inside =
+        i + j === 0 ||
+        (within(body.from_x, body.to_x, walls.from_x, walls.to_x) &&
+          within(body.from_y, body.to_y, walls.from_y, walls.to_y));
+      if (inside && !inTheWay.some((other) => overlaps(body, other))) nearest = { x_m, y_m, away };
+    }
+  }
+  return nearest && { x_m: nearest.x_m, y_m: nearest.y_m };
 }
+
+const within = (from: number, to: number, low: number, high: number) => from >= low - 1e-3 && to <= high + 1e-3;
 
 /** How far a tank reaches along the rig: several alike stand in a row. */
 export const rowMm = (tank: Tank): number => tank.count * tank.length_mm;

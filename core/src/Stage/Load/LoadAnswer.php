@@ -15,6 +15,7 @@ use YardCask\Core\Stage\Load\Rule\BoatTrim;
 use YardCask\Core\Stage\Load\Rule\NoseLight;
 use YardCask\Core\Stage\Load\Shared\BestSplit;
 use YardCask\Core\Stage\Load\Shared\GreatestFill;
+use YardCask\Core\Stage\Load\Shared\LimitWords;
 use YardCask\Core\Stage\Load\Shared\LimitWorking;
 use YardCask\Core\Stage\Load\Shared\LoadWorkings;
 use YardCask\Core\Stage\Load\Shared\RigState;

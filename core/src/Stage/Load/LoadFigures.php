@@ -16,6 +16,7 @@ use YardCask\Core\Plan\PlannedSeat;
 use YardCask\Core\Plan\PlannedTrailer;
 use YardCask\Core\Plan\Weighing;
 use YardCask\Core\Stage\Load\Shared\BestSplit;
+use YardCask\Core\Stage\Load\Shared\LimitWords;
 use YardCask\Core\Stage\Load\Shared\LimitWorking;
 use YardCask\Core\Stage\Load\Shared\LoadWorkings;
 use YardCask\Core\Stage\Load\Shared\RigState;

@@ -9,6 +9,7 @@ use YardCask\Core\Assessment\Finding;
 use YardCask\Core\Assessment\GlassCell;
 use YardCask\Core\Assessment\Severity;
 use YardCask\Core\Assessment\Workings;
+use YardCask\Core\Stage\Load\Shared\LimitWords;
 use YardCask\Core\Stage\Load\Shared\LoadWorkings;
 
 /** What the sight glass shows of the load: what is left to the limit that is worst, and how the load lies, each at its worst moment. */

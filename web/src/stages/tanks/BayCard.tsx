@@ -23,13 +23,12 @@ export function BayCard({ bay, index }: { bay: Bay; index: number }) {
     );
     edit(patched(plan, [...freed, { op: "remove", path: at }]), `without ${bay.name}`);
   };
-  if (!drawing) return null;
   return (
     <section
       aria-label={bay.name}
       className="card card-on grid gap-x-6 gap-y-4 p-4 md:grid-cols-[minmax(0,1fr)_minmax(0,412px)]"
     >
-      <BayViews bay={bay} drawing={drawing} index={index} />
+      {drawing ? <BayViews bay={bay} drawing={drawing} index={index} /> : <div />}
       <div>
         <div className="flex items-start gap-2">
           <TextField pointer={`${at}/name`} label="Name of the bay" className="flex-1" />
@@ -47,16 +46,16 @@ export function BayCard({ bay, index }: { bay: Bay; index: number }) {
             <QuantityField key={key} pointer={`${at}/${key}`} />
           ))}
         </div>
-        {drawing.clearance && <p className="mt-1 text-[13px] text-ink-2">{drawing.clearance}</p>}
+        {drawing?.clearance && <p className="mt-1 text-[13px] text-ink-2">{drawing.clearance}</p>}
         <div className="my-2 flex flex-wrap items-end gap-x-4 gap-y-2">
           {(["along", "across"] as const).map((way) => (
             <div key={way} className="flex flex-wrap items-end gap-x-2">
               <Choice
                 label={way === "along" ? "Along, taped from" : "Across, taped from"}
                 value={bay[`${way}_from`]}
-                options={drawing[way]}
+                options={drawing?.[way] ?? []}
                 onChange={(next) => {
-                  const datum = drawing[way].find((one) => one.value === next);
+                  const datum = drawing?.[way].find((one) => one.value === next);
                   untype(`${at}/${way}_m`);
                   if (datum) edit(patched(plan, datum.patch), `${bay.name}: taped from ${datum.text}`);
                 }}
@@ -77,13 +76,13 @@ export function BayCard({ bay, index }: { bay: Bay; index: number }) {
         {bay.obstructions.map((one, of) => (
           <Obstruction key={one.id} at={`${at}/obstructions/${of}`} name={one.name} />
         ))}
-        {drawing.obstruct && (
+        {drawing?.obstruct && (
           <button
             type="button"
             id="add-obstruction"
             className="plain mt-2"
             aria-disabled={!settled}
-            onClick={() => settled && drawing.obstruct && add(drawing.obstruct)}
+            onClick={() => settled && drawing?.obstruct && add(drawing.obstruct)}
           >
             {drawing.obstruct.label}
           </button>

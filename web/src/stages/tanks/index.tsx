@@ -4,6 +4,7 @@ import { fieldAt, focusSoon } from "../../plan/focus";
 import { usePlan } from "../../plan/PlanContext";
 import { reveal, useReveal } from "../../plan/useReveal";
 import { BayCard } from "./BayCard";
+import { StockSearch } from "./StockSearch";
 import { TankCard } from "./TankCard";
 import { TankViews } from "./TankViews";
 
@@ -35,6 +36,7 @@ export default function TanksStage() {
       </div>
       {bay && <BayCard key={bay.id} bay={bay} index={plan.bays.indexOf(bay)} />}
       {tank && <TankCard key={tank.id} tank={tank} index={plan.tanks.indexOf(tank)} />}
+      <StockSearch onChoose={setChosen} />
       {to_tape.length > 0 && (
         <section aria-label="Still to tape" className="mt-4">
           <h2 className="label">Still to tape</h2>
@@ -45,7 +47,7 @@ export default function TanksStage() {
                 <button
                   type="button"
                   className="plain small"
-                  aria-label={`Enter: ${job.text}`}
+                  aria-label={`Enter it: ${job.text}`}
                   onClick={() => {
                     reveal(job.pointer);
                     focusSoon(fieldAt(job.pointer));

@@ -8,8 +8,8 @@ use YardCask\Core\Assessment\Finding;
 use YardCask\Core\Assessment\Measure;
 use YardCask\Core\Assessment\Rule;
 use YardCask\Core\Assessment\Workings;
-use YardCask\Core\Stage\Load\LimitWords;
 use YardCask\Core\Stage\Load\LoadFinding;
+use YardCask\Core\Stage\Load\Shared\LimitWords;
 use YardCask\Core\Stage\Load\Shared\LoadWorkings;
 use YardCask\Core\Stage\Load\Shared\RigState;
 

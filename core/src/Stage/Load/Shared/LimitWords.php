@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace YardCask\Core\Stage\Load;
+namespace YardCask\Core\Stage\Load\Shared;
 
 use YardCask\Core\Assessment\LookAt;
 use YardCask\Core\Payload\LimitName;

@@ -1,0 +1,129 @@
+import AxeBuilder from "@axe-core/playwright";
+import { expect, test } from "@playwright/test";
+import { answer, field, openFellside, saved, snag, stored, type } from "./bench";
+
+test("by keyboard alone a bay is added, taped from another datum, given an obstruction, and a tank put into it", async ({ page }) => {
+  const id = await openFellside(page, "tanks");
+  const press = async (name: string | RegExp, key = "Enter") => {
+    await page.getByRole("button", { name, exact: true }).focus();
+    await page.keyboard.press(key);
+  };
+  await press("Add a bay");
+  await expect(page.getByLabel("Name of the bay")).toBeFocused();
+  await page.keyboard.press("ControlOrMeta+a");
+  await page.keyboard.type("Bench box");
+  const bay = "/bays/3";
+  for (const [key, text] of [
+    ["length_mm", "1.2 m"],
+    ["width_mm", "18 in"],
+    ["height_mm", "450"],
+  ]) {
+    await field(page, `${bay}/${key}`).focus();
+    await page.keyboard.press("ControlOrMeta+a");
+    await page.keyboard.type(text!);
+    await page.keyboard.press("Enter");
+  }
+  await expect(field(page, `${bay}/width_mm`)).toHaveValue("457.2");
+  // It begins at the rear sill, along the left wall; the same place taped from the front axle.
+  await page.getByRole("radio", { name: "rear sill" }).focus();
+  await page.keyboard.press("ArrowLeft");
+  await page.keyboard.press("ArrowLeft");
+  await expect(page.getByRole("radio", { name: "front axle" })).toBeChecked();
+  await expect(field(page, `${bay}/along_m`)).toHaveValue("3750");
+  await field(page, `${bay}/along_m`).focus();
+  await page.keyboard.press("ControlOrMeta+a");
+  await page.keyboard.type("900");
+  await page.keyboard.press("Enter");
+  await press("Add what stands in the way");
+  await expect(page.getByLabel("What stands in the way", { exact: true })).toBeFocused();
+  await press("Tail tank");
+  await page.getByRole("radio", { name: "Tail locker" }).focus();
+  for (let step = 0; step < 3; step++) await page.keyboard.press("ArrowRight");
+  await expect(page.getByRole("radio", { name: "Bench box" })).toBeChecked();
+  await saved(page);
+  const plan = await stored(page, id);
+  expect(plan.bays[3]).toMatchObject({ name: "Bench box", length_mm: 1200, width_mm: 457.2, along_from: "origin", along_m: 0.9 });
+  const tank = plan.tanks[0];
+  expect(tank.bay).toBe(plan.bays[3].id);
+  // 950 mm long, at the left wall: beside the obstruction in the rear corner, which is 300 mm long and 114 mm wide.
+  expect(tank.x_m - 0.475).toBeGreaterThanOrEqual(0.9);
+  expect(tank.x_m + 0.475).toBeLessThanOrEqual(2.1);
+  await expect(page.getByRole("article").filter({ hasText: /reaches out of|runs into/ })).toHaveCount(0);
+});
+
+test("a tank dragged in its bay stays there and out of what stands in it; anywhere else it is free", async ({ page }) => {
+  const id = await openFellside(page, "tanks");
+  const tank = page.getByRole("button", { name: "Tail tank, move along and across the rig" });
+  const box = (await tank.boundingBox())!;
+  const drag = async (byX: number, byY: number) => {
+    await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
+    await page.mouse.down();
+    await page.mouse.move(box.x + box.width / 2 + byX, box.y + box.height / 2 + byY, { steps: 10 });
+    await page.mouse.up();
+  };
+  await drag(-300, 200);
+  await expect.poll(async () => (await stored(page, id)).tanks[0].y_m).toBeCloseTo(-0.745, 3);
+  expect((await stored(page, id)).tanks[0].x_m).toBeGreaterThanOrEqual(4.165);
+  await page.keyboard.press("ControlOrMeta+z");
+  await page.getByRole("radio", { name: "anywhere in the rig" }).click();
+  await drag(-150, 0);
+  await expect.poll(async () => (await stored(page, id)).tanks[0].x_m).toBeLessThan(3);
+  expect((await stored(page, id)).tanks[0].bay).toBeUndefined();
+});
+
+test("what does not fit says by how much, and its fix puts it where it does", async ({ page }) => {
+  await openFellside(page, "tanks");
+  await page.getByRole("button", { name: "Tail locker", exact: true }).click();
+  await type(page, "/bays/0/opening_height_mm", "300");
+  await expect(snag(page, "Tail tank cannot be got into Tail locker")).toContainText("60 mm are missing");
+  await type(page, "/bays/0/opening_height_mm", "");
+  await expect(snag(page, "Tail tank cannot be got into Tail locker")).toHaveCount(0);
+  await type(page, "/bays/0/length_mm", "as long as it is");
+  await expect(page.getByRole("alert")).toContainText("as long as it is");
+  await type(page, "/bays/0/length_mm", "900");
+  const tooLong = snag(page, "Tail tank reaches out of Tail locker");
+  await expect(tooLong).toContainText("It fits nowhere in it: with one wall");
+  await page.getByRole("button", { name: "Remove", exact: true }).click();
+  await expect(tooLong).toHaveCount(0);
+  await expect(answer(page)).toHaveText("109 L of 127 L can be used.");
+});
+
+test("the catalogue is tried in every bay, sorted by any column, and what is put in can be undone", async ({ page }) => {
+  const id = await openFellside(page, "tanks");
+  await page.getByRole("button", { name: "Find a tank that fits" }).click();
+  const rows = page.getByRole("row").filter({ has: page.getByRole("button", { name: /^Put it in/ }) });
+  await expect(rows.first()).toContainText("Heron 120");
+  await page.getByRole("button", { name: "Worst limit" }).click();
+  await expect(rows.first()).not.toContainText("Heron 120");
+  await page.getByRole("button", { name: "Usable", exact: true }).click();
+  await page.getByRole("button", { name: "Put it in: Eel 113, Right arch bay" }).click();
+  await expect(answer(page)).toHaveText("102 L of 113 L can be used.");
+  await expect(page.getByLabel("Name of the tank")).toHaveValue("Eel 113");
+  await saved(page);
+  expect((await stored(page, id)).tanks[0]).toMatchObject({ id: "tail", bay: "right-arch", length_mm: 900 });
+  await page.getByRole("button", { name: "Undo" }).click();
+  await expect(answer(page)).toHaveText("109 L of 127 L can be used.");
+  await page.getByRole("radio", { name: "pairs in two bays" }).click();
+  await page.getByRole("button", { name: /^Put it in: Heron 120 and Flounder 118/ }).click();
+  await expect(answer(page)).toContainText("215 L of");
+  await saved(page);
+  expect((await stored(page, id)).tanks).toHaveLength(4);
+});
+
+test("bays and the catalogue in the hand and on the dark ground: nothing is cut off, and axe finds nothing serious", async ({ page }) => {
+  for (const [width, scheme] of [
+    [390, "light"],
+    [1280, "dark"],
+  ] as const) {
+    await page.setViewportSize({ width, height: 800 });
+    await page.emulateMedia({ colorScheme: scheme });
+    await openFellside(page, "tanks");
+    await page.getByRole("button", { name: "Find a tank that fits" }).click();
+    await expect(page.getByRole("button", { name: "Put it in: Eel 113, Right arch bay" })).toBeVisible();
+    await page.getByRole("button", { name: "Tail locker", exact: true }).click();
+    await expect(page.getByLabel("Name of the bay")).toHaveValue("Tail locker");
+    expect(await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth)).toBe(0);
+    const { violations } = await new AxeBuilder({ page }).analyze();
+    expect(violations.filter((one) => one.impact === "serious" || one.impact === "critical").map((one) => [one.id, one.nodes.map((node) => node.target)])).toEqual([]);
+  }
+});

@@ -1,0 +1,120 @@
+import { keepPreviousData, useQuery, useQueryClient } from "@tanstack/react-query";
+import { useState } from "react";
+import { Away, api } from "../../api/client";
+import type { StockRow } from "../../api/types";
+import { Choice } from "../../fields/Choice";
+import { usePlan } from "../../plan/PlanContext";
+import { StockScatter } from "./StockScatter";
+import { StockTable } from "./StockTable";
+
+/** Every tank that can be had, tried in every bay in place of a fresh tank or beside all of them. */
+export function StockSearch({ onChoose }: { onChoose: (id: string) => void }) {
+  const [open, setOpen] = useState(false);
+  return (
+    <section aria-label="Tanks that can be had" className="mt-4">
+      <button type="button" className="plain" aria-expanded={open} onClick={() => setOpen(!open)}>
+        {open ? "Close the catalogue" : "Find a tank that fits"}
+      </button>
+      {open && <Search onChoose={onChoose} />}
+    </section>
+  );
+}
+
+const BESIDE = "";
+
+function Search({ onChoose }: { onChoose: (id: string) => void }) {
+  const { plan, settled, add, apply } = usePlan();
+  const fresh = plan.tanks.filter((tank) => tank.holds === "fresh");
+  const [wanted, setReplaced] = useState(fresh[0]?.id ?? BESIDE);
+  const replaced = fresh.some((tank) => tank.id === wanted) ? wanted : BESIDE;
+  const [pairs, setPairs] = useState(false);
+  const [chosen, setChosen] = useState<string | null>(null);
+  const [stopped, setStopped] = useState(false);
+  const queries = useQueryClient();
+  const key = ["stock", plan, replaced, pairs];
+  const query = useQuery({
+    queryKey: key,
+    queryFn: ({ signal }) => api.stock(plan, replaced, pairs, signal),
+    enabled: settled && !stopped,
+    placeholderData: keepPreviousData,
+    staleTime: Number.POSITIVE_INFINITY,
+    retry: (_, error) => error instanceof Away,
+    retryDelay: 1000,
+  });
+  const putIn = (row: StockRow) => {
+    if (!row.patch || !settled) return;
+    const addition = { label: `${row.name} put in`, patch: row.patch };
+    if (row.patch.some((step) => step.op === "add")) onChoose(add(addition));
+    else {
+      apply(addition);
+      onChoose(replaced);
+    }
+  };
+  return (
+    <div className="card mt-2 p-4">
+      <div className="mb-3 flex flex-wrap items-end gap-x-5 gap-y-2">
+        <Choice
+          label="In place of"
+          value={replaced}
+          options={[
+            ...fresh.map((tank) => ({ value: tank.id, text: tank.name })),
+            { value: BESIDE, text: "none, one more" },
+          ]}
+          onChange={setReplaced}
+        />
+        <Choice
+          label="Try"
+          value={pairs ? "pairs" : "single"}
+          options={[
+            { value: "single", text: "single tanks" },
+            { value: "pairs", text: "pairs in two bays" },
+          ]}
+          onChange={(next) => setPairs(next === "pairs")}
+        />
+        <p role="status" className="min-h-9 flex-1 self-center text-[13px] text-ink-2">
+          {query.isFetching && (
+            <>
+              Trying every tank in every bay …{" "}
+              <button
+                type="button"
+                className="plain small"
+                onClick={() => {
+                  setStopped(true);
+                  void queries.cancelQueries({ queryKey: key });
+                }}
+              >
+                Stop
+              </button>
+            </>
+          )}
+          {stopped && (
+            <>
+              Stopped.{" "}
+              <button type="button" className="plain small" onClick={() => setStopped(false)}>
+                Search again
+              </button>
+            </>
+          )}
+          {!query.isFetching &&
+            !stopped &&
+            query.data &&
+            `${query.data.tried} placings tried. Names and prices are invented.`}
+          {query.isError && "The search did not work; it is tried again when the plan changes."}
+        </p>
+      </div>
+      {query.data && query.data.rows.length === 0 && (
+        <p>
+          {plan.bays.length < 2 && pairs
+            ? "A pair takes two bays: add another."
+            : "None of the tanks fits. Measure another bay, or have one made to size."}
+        </p>
+      )}
+      {query.data && query.data.rows.length > 0 && (
+        <>
+          <StockScatter offer={query.data} chosen={chosen} onChoose={setChosen} />
+          <StockTable offer={query.data} chosen={chosen} onChoose={setChosen} onPutIn={putIn} />
+        </>
+      )}
+    </div>
+  );
+}
