@@ -13,7 +13,7 @@ spawn() {
     touch "$(programs_file)"
     # shellcheck disable=SC2016
     setsid "${AS[@]}" setpriv --pdeathsig TERM -- sh -c 'log=$1 && shift && exec "$@" >>"$log" 2>&1' _ "$STATE/log/$name.out" "$@" \
-        </dev/null >/dev/null 2>&1 6<"$(programs_file)" 7>&- 8>&- 9>&- &
+        </dev/null >/dev/null 2>&1 5>&- 6<"$(programs_file)" 7>&- 8>&- 9>&- &
     PROGRAM_PID[$name]=$!
 }
 
@@ -60,14 +60,22 @@ await() {
 # watch_programs: for as long as the application is served, start again what falls and keep the logs small.
 watch_programs() {
     local ended tick name
+    exec 5>&2 2>/dev/null
+    SAY=5
     while :; do
-        sleep 2 9>&- &
+        sleep 2 5>&- 9>&- &
         tick=$!
         TICK_PID=$tick
-        wait -n -p ended "${PROGRAM_PID[@]}" "$tick" 2>/dev/null
+        wait -n -p ended "${PROGRAM_PID[@]}" "$tick"
         local status=$?
         for name in "${!PROGRAM_PID[@]}"; do
-            [ "${PROGRAM_PID[$name]}" != "${ended:-}" ] && runs "$name" || raise "$name" "$status"
+            if [ "${PROGRAM_PID[$name]}" = "${ended:-}" ]; then
+                raise "$name" "$status"
+            elif ! runs "$name"; then
+                # It fell while something else was done; how it ended bash remembers.
+                wait "${PROGRAM_PID[$name]}"
+                raise "$name" $?
+            fi
         done
         kill "$tick" 2>/dev/null || keep_house
     done
@@ -84,7 +92,7 @@ raise() {
     PROGRAM_FALLS[$name]="${recent[*]}"
     if [ "${#recent[@]}" -gt "$SETTING_FALLS_MOST" ]; then
         say "The end of its log:"
-        tail -n 15 "$STATE/log/$name.log" "$STATE/log/$name.out" 2>/dev/null | sed 's/^/      /' >&2
+        tail -n 15 "$STATE/log/$name.log" "$STATE/log/$name.out" 2>/dev/null | sed 's/^/      /' >&"$SAY"
         fail "${PROGRAM_TITLE[$name]} falls over and over" "Once the reason above is mended, start it again. Its log is ${STATE#"$ROOT"/}/log/$name.log"
     fi
     # Not the first fall in a row: a moment's rest, so that it does not spin.

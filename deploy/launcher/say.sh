@@ -1,6 +1,9 @@
 # What the launcher says, and how a long step shows that it is alive.
 
-say() { printf '%s\n' "$*" >&2; }
+# Where it is said: on the launcher's own standard error, which is kept at 5 while bash's remarks on fallen programs are not wanted.
+SAY=2
+
+say() { printf '%s\n' "$*" >&"$SAY"; }
 
 # fail MESSAGE REMEDY: stop with what went wrong and what to do about it.
 fail() {

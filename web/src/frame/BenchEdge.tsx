@@ -87,9 +87,11 @@ function SaveState() {
       ? [state.refusal, "text-brass"]
       : state.saving === "refused"
         ? [`Not saved: ${state.refusal}`, "text-rust"]
-        : isUnsaved(state)
-          ? ["Saving …", "text-ink-2"]
-          : [`Saved, revision ${state.saved.revision}`, "text-ink-2"];
+        : state.conflict
+          ? ["Not saved yet: changed elsewhere too.", "text-brass"]
+          : isUnsaved(state)
+            ? ["Saving …", "text-ink-2"]
+            : [`Saved, revision ${state.saved.revision}`, "text-ink-2"];
   return (
     <p role="status" className={`edge-save ${ink}`} title={text ?? ""}>
       {text}
