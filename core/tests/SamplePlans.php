@@ -49,6 +49,17 @@ final class SamplePlans
         return PlanStarter::start(FirstAnswers::read((object) ($answers + ['crew' => 2, 'stay' => 'mixed', 'habit' => 'ordinary', 'days' => 3, 'rig' => 'van']), $choices), $choices);
     }
 
+    /** @return array<string, Plan> the demonstrations, by the name of their file */
+    public static function demos(): array
+    {
+        $plans = [];
+        foreach ((array) glob(self::CATALOGUE.'plans/*.json') as $file) {
+            $plans[basename((string) $file, '.json')] = Plan::fromJson((string) file_get_contents((string) $file));
+        }
+
+        return $plans;
+    }
+
     /** @return array<string, Plan> */
     public static function all(): array
     {
@@ -60,7 +71,7 @@ final class SamplePlans
     /** @return array<string, Plan> */
     private static function begunOfEachRig(): array
     {
-        $plans = ['fellside' => self::fellside()];
+        $plans = self::demos();
         foreach (self::choices()->rigs as $rig) {
             $plans[$rig->id] = self::begun(['rig' => $rig->id]);
         }

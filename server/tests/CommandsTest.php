@@ -49,7 +49,7 @@ final class CommandsTest extends KernelTestCase
     {
         $tester = new CommandTester((new Application(self::bootKernel()))->find('yardcask:load-demo'));
         $tester->execute([]);
-        self::assertSame("Fellside\n", $tester->getDisplay());
+        self::assertSame("Bothy\nFellside\nPetrel\nPrompt Side\n", $tester->getDisplay());
         $tester->execute([]);
         self::assertSame('', $tester->getDisplay());
     }

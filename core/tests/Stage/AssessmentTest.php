@@ -154,6 +154,23 @@ final class AssessmentTest extends TestCase
         }
     }
 
+    /** Each demonstration shows how trouble looks, and none that could not be. */
+    public function testTheDemonstrationsHaveTheirSnags(): void
+    {
+        $codes = static function (Plan $plan): array {
+            $found = array_column(Assessor::assess($plan, '-')->findings, 'code');
+            sort($found);
+
+            return $found;
+        };
+        self::assertSame([
+            'bothy' => ['load.nose-thin', 'tanks.bay-guessed', 'tanks.frost-below-outlet', 'use.short'],
+            'fellside' => ['load.estimate-tight', 'load.not-weighed', 'load.over-refilled', 'load.rear-over', 'load.reserve-thin', 'load.side-difference', 'tanks.outlet-high', 'use.short'],
+            'petrel' => ['load.heel', 'use.drains-outside'],
+            'prompt-side' => ['tanks.frost-below-outlet', 'use.drinking-short'],
+        ], array_map($codes, SamplePlans::demos()));
+    }
+
     public function testAFullListOffersNoMore(): void
     {
         $plan = SamplePlans::begun();
