@@ -37,13 +37,13 @@ test("a snag appears, says why, and its fix clears it in one undo step", async (
   const over = snag(page, "The rear axle is 38 kg over its limit");
   await expect(over).toContainText("allowed 1 850 kg");
   await expect(over).toContainText(/But then: \d+\sL short of 3 days/);
-  await over.getByRole("button", { name: "Move Tail tank 1 350 mm forward, out of Tail locker" }).click();
+  await over.getByRole("button", { name: "Move Tail tank 1 400 mm forward, out of Tail locker" }).click();
   await expect(over).toHaveCount(0);
   await expect(page.locator("#snags")).toBeFocused();
   await expect(glass(page, "Payload left")).toContainText("was −38 kg");
   await page.getByRole("button", { name: "Undo" }).click();
   await expect(over).toBeVisible();
-  await expect(glass(page, "Payload left")).toContainText("(undone: Move Tail tank 1 350 mm forward, out of Tail locker)");
+  await expect(glass(page, "Payload left")).toContainText("(undone: Move Tail tank 1 400 mm forward, out of Tail locker)");
   await page.getByRole("button", { name: "Redo" }).click();
   await expect(over).toHaveCount(0);
 

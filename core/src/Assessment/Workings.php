@@ -80,6 +80,7 @@ final class Workings
             'load' => $this->plan->load,
             'bays' => $this->plan->bays,
             'tanks' => $this->plan->tanks,
+            'runs' => $this->plan->runs,
             default => throw new \LogicException('A plan has no section '.$name.'.'),
         };
     }

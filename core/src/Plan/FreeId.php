@@ -10,19 +10,30 @@ final class FreeId
     /** Of a part. */
     public const LONGEST_NAME = 60;
 
-    /** PREFIX-1, PREFIX-2 …; whoever applies the patch may put another one in its place. */
-    public static function of(string $prefix, Plan $plan): string
+    /** PREFIX-1, PREFIX-2 …, or the $further free one after that; whoever applies the patch may put another one in its place. */
+    public static function of(string $prefix, Plan $plan, int $further = 0): string
     {
         $taken = [];
-        foreach ([...$plan->use->uses, ...$plan->load->seats, ...$plan->load->loads, ...$plan->bays, ...array_merge(...array_column($plan->bays, 'obstructions')), ...$plan->tanks] as $part) {
+        foreach ([...$plan->use->uses, ...$plan->load->seats, ...$plan->load->loads, ...$plan->bays, ...$plan->tanks, ...self::within($plan)] as $part) {
             $taken[$part->id] = true;
         }
         $number = 1;
-        while (isset($taken[$prefix.'-'.$number])) {
+        while (isset($taken[$prefix.'-'.$number]) || $further-- > 0) {
             ++$number;
         }
 
         return $prefix.'-'.$number;
+    }
+
+    /** @return list<object{id: string}> the parts of parts */
+    private static function within(Plan $plan): array
+    {
+        return [
+            ...array_merge(...array_column($plan->bays, 'obstructions')),
+            ...array_merge(...array_column($plan->tanks, 'ports')),
+            ...$plan->runs,
+            ...array_merge(...array_column($plan->runs, 'points')),
+        ];
     }
 
     /**

@@ -23,11 +23,13 @@ final readonly class Plan implements PlanPart
     public const VERSION = 3;
     public const MOST_BAYS = 12;
     public const MOST_TANKS = 12;
+    public const MOST_RUNS = 40;
     public const LONGEST_NAME = 80;
 
     /**
      * @param list<PlannedBay> $bays
      * @param list<PlannedTank> $tanks
+     * @param list<PlannedRun> $runs
      */
     public function __construct(
         #[Text('the plan’s name', self::LONGEST_NAME)]
@@ -42,6 +44,9 @@ final readonly class Plan implements PlanPart
         public array $bays,
         #[Parts(PlannedTank::class, self::MOST_TANKS)]
         public array $tanks,
+        /** From the tanks' ports to where they end. */
+        #[Parts(PlannedRun::class, self::MOST_RUNS)]
+        public array $runs,
     ) {
     }
 
@@ -88,7 +93,7 @@ final readonly class Plan implements PlanPart
     }
 
     /**
-     * This plan with some of its sections (name, use, load, bays, tanks) read anew; ids are not compared across sections.
+     * This plan with some of its sections (name, use, load, bays, tanks, runs) read anew; ids are not compared across sections.
      *
      * @throws InvalidInput with every error of those sections
      */
@@ -103,6 +108,7 @@ final readonly class Plan implements PlanPart
             $in->has('load') ? $reader->read(LoadPlan::class, $in->object('load')) : $this->load,
             $in->has('bays') ? $reader->readAll(PlannedBay::class, 'bays', self::MOST_BAYS, $in) : $this->bays,
             $in->has('tanks') ? $reader->readAll(PlannedTank::class, 'tanks', self::MOST_TANKS, $in) : $this->tanks,
+            $in->has('runs') ? $reader->readAll(PlannedRun::class, 'runs', self::MOST_RUNS, $in) : $this->runs,
         );
         $in->finish();
         $in->throwIfInvalid();
@@ -144,6 +150,18 @@ final readonly class Plan implements PlanPart
         foreach ($this->bays as $bay) {
             if ($bay->id === $tank->bay) {
                 return $bay;
+            }
+        }
+
+        return null;
+    }
+
+    /** The run that begins at a port. */
+    public function runFrom(PlannedPort $port): ?PlannedRun
+    {
+        foreach ($this->runs as $run) {
+            if ($run->from === $port->id) {
+                return $run;
             }
         }
 

@@ -11,6 +11,7 @@ use YardCask\Core\Plan\Field\Choice;
 use YardCask\Core\Plan\Field\Id;
 use YardCask\Core\Plan\Field\Measured;
 use YardCask\Core\Plan\Field\PartFields;
+use YardCask\Core\Plan\Field\Parts;
 use YardCask\Core\Plan\Field\Text;
 use YardCask\Core\Quantity\Kind;
 use YardCask\Core\Quantity\Unit;
@@ -22,7 +23,9 @@ final readonly class PlannedTank implements PlanPart, Checked
     use WrittenAsDeclared;
 
     public const MOST_ALIKE = 20;
+    public const MOST_PORTS = 12;
 
+    /** @param list<PlannedPort> $ports */
     public function __construct(
         #[Id]
         public string $id,
@@ -66,6 +69,9 @@ final readonly class PlannedTank implements PlanPart, Checked
         /** Null where it stands anywhere else in the rig. */
         #[Text('the bay in which it stands: its id', Id::MAX_LENGTH)]
         public ?string $bay = null,
+        /** Besides outlet and overflow. */
+        #[Parts(PlannedPort::class, self::MOST_PORTS)]
+        public array $ports = [],
     ) {
     }
 
@@ -106,6 +112,25 @@ final readonly class PlannedTank implements PlanPart, Checked
         return Box::at([1000 * $this->xM - $this->rowMm() / 2, 1000 * $this->yM - $this->widthMm / 2, 1000 * $this->zM], [$this->rowMm(), $this->widthMm, $this->heightMm]);
     }
 
+    public function portFor(PortRole $role): ?PlannedPort
+    {
+        foreach ($this->ports as $port) {
+            if ($role === $port->role) {
+                return $port;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return list<Box> the room that its fittings need, in mm of the rig */
+    public function fittings(): array
+    {
+        $body = $this->body();
+
+        return array_map(static fn (PlannedPort $port): Box => $port->room($body->sizeMm())->moved($body->low), $this->ports);
+    }
+
     public function movedTo(float $xM, float $yM): self
     {
         return PartFields::changed($this, ['xM' => $xM, 'yM' => $yM]);
@@ -114,6 +139,16 @@ final readonly class PlannedTank implements PlanPart, Checked
     public function sized(float $lengthMm, float $widthMm): self
     {
         return PartFields::changed($this, ['lengthMm' => $lengthMm, 'widthMm' => $widthMm]);
+    }
+
+    /** A quarter clockwise as seen from above: what was its front is its right side, with its ports. */
+    public function turned(): self
+    {
+        return PartFields::changed($this, [
+            'lengthMm' => $this->widthMm,
+            'widthMm' => $this->lengthMm,
+            'ports' => array_map(fn (PlannedPort $port): PlannedPort => $port->turned($this->lengthMm), $this->ports),
+        ]);
     }
 
     public function named(string $name): self

@@ -10,6 +10,9 @@ use YardCask\Core\Bay\BayFit;
 use YardCask\Core\Bay\BayFitCalculator;
 use YardCask\Core\Bay\BayFitInput;
 use YardCask\Core\Bay\Box;
+use YardCask\Core\Bay\Clearance;
+use YardCask\Core\Bay\FreePlaces;
+use YardCask\Core\Bay\TankBody;
 use YardCask\Core\Bay\Turn;
 use YardCask\Core\Input\InputReader;
 use YardCask\Core\Input\Json;
@@ -90,6 +93,37 @@ final class BayFitTest extends TestCase
         }
         self::assertGreaterThan(200, $fitted);
         self::assertGreaterThan(20, $missing);
+    }
+
+    public function testTheNearestFreePlaceIsTheOneThatTryingFinds(): void
+    {
+        $found = 0;
+        for ($seed = 1; $seed <= 400; ++$seed) {
+            mt_srand($seed);
+            $box = static fn (int $most): Box => Box::at([mt_rand(0, 6), mt_rand(0, 5), mt_rand(0, 3)], [mt_rand(1, $most), mt_rand(1, $most), mt_rand(1, $most)]);
+            $bayMm = [mt_rand(4, 9), mt_rand(3, 8), mt_rand(2, 6)];
+            $input = new BayFitInput($bayMm, array_map(static fn (): Box => $box(3), range(1, mt_rand(1, 4))), new TankBody(Box::at([0, 0, 0], [mt_rand(1, 5), mt_rand(1, 5), mt_rand(1, 4)]), true, Clearance::even(0.0)));
+            $to = [mt_rand(-2, 10), mt_rand(-2, 9), mt_rand(-1, 6)];
+            $solid = $input->tank->turned(Turn::all(true)[0])->solid;
+            $least = null;
+            for ($x = 0; $x <= $bayMm[0]; ++$x) {
+                for ($y = 0; $y <= $bayMm[1]; ++$y) {
+                    for ($z = 0; $z <= $bayMm[2]; ++$z) {
+                        if (self::isFree($input, $solid, [$x, $y, $z], [0, 0, 0], [0, 0, 0])) {
+                            $least = min($least ?? \INF, hypot(hypot($x - $to[0], $y - $to[1]), $z - $to[2]));
+                        }
+                    }
+                }
+            }
+            $at = FreePlaces::of($input->tank->turned(Turn::all(true)[0]), $bayMm, ...$input->obstructions)->nearest($to);
+            self::assertSame(null === $least, null === $at, (string) $seed);
+            if (null !== $at) {
+                self::assertTrue(self::isFree($input, $solid, $at, [0, 0, 0], [0, 0, 0]), (string) $seed);
+                self::assertEqualsWithDelta($least, hypot(hypot($at[0] - $to[0], $at[1] - $to[1]), $at[2] - $to[2]), 1e-9, (string) $seed);
+                ++$found;
+            }
+        }
+        self::assertGreaterThan(150, $found);
     }
 
     private static function fit(string $json): BayFit

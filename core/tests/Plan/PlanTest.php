@@ -251,12 +251,12 @@ final class PlanTest extends TestCase
         self::assertSame($file, $plan->fileName());
     }
 
-    public function testAPlanOfVersionTwoIsTheSameWithBoxesForTanksAndNoBays(): void
+    public function testAPlanOfVersionTwoIsTheSameWithBoxesForTanksAndNoBaysOrHoses(): void
     {
         $old = (string) file_get_contents(__DIR__.'/../plans/fellside-version-2.json');
         $now = SamplePlans::fellside();
-        $nowhere = array_map(static fn (PlannedTank $tank): PlannedTank => PartFields::changed($tank, ['bay' => null]), $now->tanks);
-        self::assertSame(PartFields::changed($now, ['bays' => [], 'tanks' => $nowhere])->toJson(), Plan::fromJson($old)->toJson());
+        $nowhere = array_map(static fn (PlannedTank $tank): PlannedTank => PartFields::changed($tank, ['bay' => null, 'ports' => []]), $now->tanks);
+        self::assertSame(PartFields::changed($now, ['bays' => [], 'tanks' => $nowhere, 'runs' => []])->toJson(), Plan::fromJson($old)->toJson());
     }
 
     /** @return iterable<string, array{string, float, float, float, float, float}> shape, sizes in mm; litres in all, litres below half and below a quarter of the height */

@@ -84,6 +84,12 @@ final class FindingsTest extends TestCase
             ['tanks.opening-small', 'fellside', $set('/bays/0/opening_height_mm', 350).','.$set('/bays/2/height_mm', 900).','.$set('/bays/2/obstructions', []), $set('/bays/0/opening_height_mm', 360), 1],
             ['tanks.bay-guessed', 'van', '', $set('/bays/0/taped', true), 0],
             ['tanks.frost-below-outlet', 'fellside', $set('/tanks/2/outlet_height_mm', 10), $set('/tanks/2/outlet_height_mm', 3), 0],
+            ['tanks.port-blocked', 'fellside', $set('/tanks/0/ports/2/room_mm', 80), $set('/tanks/0/ports/2/room_mm', 55), 1],
+            ['tanks.unvented', 'fellside', '{"op":"remove","path":"/tanks/0/ports/1"}', $set('/tanks/0/ports/0/role', 'vent'), 1],
+            ['tanks.vent-low', 'fellside', $set('/runs/1/points/0/z_m', 1), $set('/runs/1/points/0/z_m', 1.03), 1],
+            ['tanks.fill-low', 'fellside', $set('/runs/0/points/0/z_m', 1.06), $set('/runs/0/points/0/z_m', 1.065), 1],
+            ['tanks.run-dips', 'prompt-side', $set('/runs/0/points/1/z_m', 1.40), $set('/runs/0/points/1/z_m', 1.53), 1],
+            ['tanks.drain-high', 'fellside', $set('/tanks/0/ports/2/up_mm', 8), $set('/tanks/0/ports/2/up_mm', 7), 1],
             ['tanks.waste-small', 'fellside', $set('/tanks/2/length_mm', 500), $set('/tanks/2/length_mm', 700), 1],
         ];
         foreach ($rows as $number => $row) {
@@ -94,7 +100,7 @@ final class FindingsTest extends TestCase
     #[DataProvider('findings')]
     public function testIsMadeWhenItShouldBeAndItsFixesClearIt(string $code, string $rig, string $making, string $short, int $fixes): void
     {
-        $base = 'fellside' === $rig ? SamplePlans::fellside() : SamplePlans::begun(['rig' => $rig]);
+        $base = SamplePlans::demos()[$rig] ?? SamplePlans::begun(['rig' => $rig]);
         $plan = Plan::read(SamplePlans::patched($base, '['.$making.']'));
         $found = array_values(array_filter(Assessor::assess($plan)->findings, static fn (SentFinding $finding): bool => $code === $finding->code))[0] ?? null;
         self::assertNotNull($found, 'It is not made. Made are: '.implode(', ', self::codes($plan)));

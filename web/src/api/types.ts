@@ -9,6 +9,7 @@ export type Seat = Plan["load"]["seats"][number];
 export type Rig = Plan["load"]["rig"];
 export type Tank = Plan["tanks"][number];
 export type Bay = Plan["bays"][number];
+export type Run = Plan["runs"][number];
 export type Units = Plan["units"];
 
 export type Assessment = Schemas["assessment.schema"];

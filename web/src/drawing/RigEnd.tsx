@@ -2,6 +2,7 @@ import { usePlan } from "../plan/PlanContext";
 import { BaysFrom } from "./BaysFrom";
 import { handle } from "./handle";
 import { isRound } from "./isRound";
+import { RunsFrom } from "./RunsFrom";
 import { endOutline } from "./rigOutlines";
 import { useDrag } from "./useDrag";
 import { useMoves } from "./useMoves";
@@ -104,6 +105,7 @@ export function RigEnd({ perM, middle, ground, selected, onSelect }: Props) {
           </g>
         );
       })}
+      <RunsFrom right={["y_m", y]} up={["z_m", z]} />
     </g>
   );
 }

@@ -4,6 +4,7 @@ import { BaysFrom } from "./BaysFrom";
 import { handle } from "./handle";
 import { isRound } from "./isRound";
 import { rowMm } from "./place";
+import { RunsFrom } from "./RunsFrom";
 import { planOutline } from "./rigOutlines";
 import { bodyFrom, type Scale } from "./scale";
 import { useDrag } from "./useDrag";
@@ -104,6 +105,7 @@ export function RigPlan({ scale, middle, loads, bays = false, selected, onSelect
           </g>
         );
       })}
+      {bays && <RunsFrom right={["x_m", scale.x]} up={["y_m", y]} />}
       {loads &&
         aboard.map((load) => (
           <g

@@ -4,6 +4,7 @@ import { BaysFrom } from "./BaysFrom";
 import { handle } from "./handle";
 import { isRound } from "./isRound";
 import { rowMm } from "./place";
+import { RunsFrom } from "./RunsFrom";
 import { sideOutline, window } from "./rigOutlines";
 import { bodyFrom, type Scale } from "./scale";
 import { useDrag } from "./useDrag";
@@ -94,6 +95,7 @@ export function RigSide({ scale, ground, loads, bays = false, selected, onSelect
           />
         </g>
       ))}
+      {bays && <RunsFrom right={["x_m", scale.x]} up={["z_m", z]} />}
       {loads &&
         weights.map(({ load, text, label }) => (
           <g

@@ -10,11 +10,15 @@ type Props = {
   except?: readonly string[];
 };
 
+/** Whether a field belongs to the part itself and not to one in its lists. */
+const isOwn = (at: string, pointer: string) =>
+  at.startsWith(`${pointer}/`) && !/\/\d+\//.test(at.slice(pointer.length));
+
 /** Every measured field of a part, in the order in which the core declares them: a new one needs no line here. */
 export function MeasuredFields({ pointer, group, except = [] }: Props) {
   const { assessment } = usePlan();
   return Object.entries(assessment.readings)
-    .filter(([at, reading]) => at.startsWith(`${pointer}/`) && (group === undefined || reading.group === group))
+    .filter(([at, reading]) => isOwn(at, pointer) && (group === undefined || reading.group === group))
     .filter(([at]) => !except.includes(at.slice(pointer.length + 1)))
     .map(([at]) => <QuantityField key={at} pointer={at} />);
 }

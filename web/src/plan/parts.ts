@@ -54,6 +54,9 @@ export function allParts(plan: Plan): readonly (Part & { name: string })[] {
     ...plan.bays,
     ...plan.bays.flatMap((bay) => bay.obstructions),
     ...plan.tanks,
+    ...plan.tanks.flatMap((tank) => tank.ports),
+    ...plan.runs,
+    ...plan.runs.flatMap((run) => run.points),
   ];
 }
 
@@ -76,21 +79,25 @@ export function freeName(wanted: string, taken: readonly string[]): string {
   return name;
 }
 
-/** A patch whose appended parts have ids that were never used, also where the patch itself speaks of them. */
+/** A patch whose appended parts, and the parts in them, have ids that were never used, also where the patch itself speaks of them. */
 export function withNewIds(plan: Plan, patch: Fix["patch"]): Fix["patch"] {
   const ids = new Map<unknown, string>();
-  for (const { op, path, value } of patch) {
-    const id = op === "add" && path.endsWith("/-") && (value as Part | undefined)?.id;
-    if (id) ids.set(id, newId(plan, id.replace(/-\d+$/, "")));
-  }
-  return patch.map((step) => {
-    const value = step.value as Part | undefined;
-    if (step.op === "test") return step;
-    if (typeof value === "object" && value !== null && ids.has(value.id)) {
-      return { ...step, value: { ...value, id: ids.get(value.id)! } };
+  const collect = (value: unknown) => {
+    if (Array.isArray(value)) value.forEach(collect);
+    else if (typeof value === "object" && value !== null) {
+      const { id } = value as Partial<Part>;
+      if (typeof id === "string") ids.set(id, newId(plan, id.replace(/-\d+$/, "")));
+      Object.values(value).forEach(collect);
     }
-    return ids.has(step.value) ? { ...step, value: ids.get(step.value) as never } : step;
-  });
+  };
+  const renamed = (value: unknown): unknown => {
+    if (Array.isArray(value)) return value.map(renamed);
+    if (typeof value === "object" && value !== null)
+      return Object.fromEntries(Object.entries(value).map(([key, one]) => [key, renamed(one)]));
+    return ids.get(value) ?? value;
+  };
+  for (const { op, path, value } of patch) if (op === "add" && path.endsWith("/-")) collect(value);
+  return patch.map((step) => (step.op === "test" ? step : { ...step, value: renamed(step.value) })) as Fix["patch"];
 }
 
 /** The place of the part that a patch appends. */

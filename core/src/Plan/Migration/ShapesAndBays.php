@@ -4,15 +4,16 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Plan\Migration;
 
-/** From version 2 to 3. Tanks say their shape, until then each was a box; and a plan has bays. What does not have the form of version 2 is left as it is. */
+/** From version 2 to 3. Tanks say their shape, until then each was a box, and have ports; a plan has bays and runs. What does not have the form of version 2 is left as it is. */
 final class ShapesAndBays
 {
     public static function migrated(\stdClass $old): \stdClass
     {
         $new = clone $old;
         $new->bays = [];
+        $new->runs = [];
         if (\is_array($new->tanks ?? null)) {
-            $new->tanks = array_map(static fn (mixed $tank): mixed => $tank instanceof \stdClass ? (object) ((array) $tank + ['shape' => 'box']) : $tank, $new->tanks);
+            $new->tanks = array_map(static fn (mixed $tank): mixed => $tank instanceof \stdClass ? (object) ((array) $tank + ['shape' => 'box', 'ports' => []]) : $tank, $new->tanks);
         }
 
         return $new;

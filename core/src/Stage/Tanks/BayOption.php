@@ -8,13 +8,12 @@ use YardCask\Core\Output\Sent;
 use YardCask\Core\Output\SentAsDeclared;
 use YardCask\Core\Plan\PlanPatch;
 
-/** Where a tank can stand: one of the bays, or anywhere else. The patch puts it there. */
+/** A bay in which a tank can stand. The patch puts it there, whatever other place it has got meanwhile. */
 final readonly class BayOption implements Sent
 {
     use SentAsDeclared;
 
     public function __construct(
-        /** The bay's id; empty for anywhere else. */
         public string $value,
         public string $text,
         public PlanPatch $patch,

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Stage\Tanks;
 
+use YardCask\Core\Assessment\Fix;
 use YardCask\Core\Output\ListOf;
 use YardCask\Core\Output\Sent;
 use YardCask\Core\Output\SentAsDeclared;
+use YardCask\Core\Plan\PlanPatch;
 
 /** One tank cut open: how it travels, and its gauge marks. Of several alike it is one. */
 final readonly class TankSection implements Sent
@@ -15,7 +17,9 @@ final readonly class TankSection implements Sent
 
     /**
      * @param list<SectionMark> $marks
-     * @param list<BayOption> $bays where it can stand
+     * @param list<BayOption> $bays
+     * @param list<PortSketch> $ports in its order
+     * @param list<Fix> $fittings
      */
     public function __construct(
         public string $id,
@@ -30,6 +34,13 @@ final readonly class TankSection implements Sent
         public ?BrakingSection $braking,
         #[ListOf(BayOption::class)]
         public array $bays,
+        #[ListOf(PortSketch::class)]
+        public array $ports,
+        /** What can be added to it. */
+        #[ListOf(Fix::class)]
+        public array $fittings,
+        /** Turns it a quarter. */
+        public PlanPatch $turn,
     ) {
     }
 }

@@ -18,8 +18,13 @@ use YardCask\Core\Plan\Plan;
 use YardCask\Core\Plan\PlannedBay;
 use YardCask\Core\Plan\PlannedTank;
 use YardCask\Core\Plan\PlanPatch;
+use YardCask\Core\Plan\PortRole;
+use YardCask\Core\Run\RunPoint;
 use YardCask\Core\Stage\Tanks\Shared\FreePlace;
 use YardCask\Core\Stage\Tanks\Shared\PlaceInBay;
+use YardCask\Core\Stage\Tanks\Shared\PortProposal;
+use YardCask\Core\Stage\Tanks\Shared\PortRoom;
+use YardCask\Core\Stage\Tanks\Shared\RunWorkings;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
 use YardCask\Core\Stage\Tanks\Shared\TankWorking;
 use YardCask\Core\Tank\TankMark;
@@ -34,6 +39,7 @@ final readonly class TanksDrawing implements Drawing
      * @param list<TankSection> $tanks
      * @param list<BaySketch> $bays
      * @param list<TapeJob> $toTape
+     * @param list<RunSketch> $runs
      */
     private function __construct(
         #[ListOf(TankSection::class)]
@@ -43,6 +49,8 @@ final readonly class TanksDrawing implements Drawing
         /** What has only been guessed, the most telling first. */
         #[ListOf(TapeJob::class)]
         public array $toTape,
+        #[ListOf(RunSketch::class)]
+        public array $runs,
         /** Null where the plan has as many bays as it can. */
         public ?Fix $addBay,
     ) {
@@ -54,6 +62,7 @@ final readonly class TanksDrawing implements Drawing
             array_map(static fn (TankWorking $working): TankSection => self::section($working, $workings), $workings->of(TanksWorkings::class)->all()),
             array_map(static fn (int $index): BaySketch => BaySketch::of($index, $workings), array_keys($workings->plan->bays)),
             self::toTape($workings->plan),
+            self::runs($workings),
             self::addBay($workings->plan),
         );
     }
@@ -80,20 +89,62 @@ final readonly class TanksDrawing implements Drawing
             ), $working->volume->marks),
             Braking::of($working, $workings)?->section(),
             self::bayOptions($working, $workings->plan),
+            self::ports($working, $workings),
+            self::fittings($working, $workings),
+            FreePlace::place($working, $tank->turned()),
         );
     }
 
-    /** @return list<BayOption> anywhere, and each bay: at the nearest place that is free in it, or else in its corner */
+    /** @return list<BayOption> each bay: at the nearest place that is free in it, or else in its corner */
     private static function bayOptions(TankWorking $working, Plan $plan): array
     {
         $bay = $plan->bayOf($working->tank);
-        $options = [new BayOption('', 'anywhere in the rig', null === $working->tank->bay ? PlanPatch::none() : PlanPatch::remove($working->pointer().'/bay'))];
-        foreach ($plan->bays as $one) {
-            $to = $bay === $one ? $working->tank : PlaceInBay::nearest($working->tank, $one, $plan) ?? PlaceInBay::cornered($working->tank, $one, $plan);
-            $options[] = new BayOption($one->id, $one->name, FreePlace::move($working, $to, $plan));
+
+        return array_map(static fn (PlannedBay $one): BayOption => new BayOption(
+            $one->id,
+            $one->name,
+            FreePlace::place($working, $bay === $one ? $working->tank : PlaceInBay::nearest($working->tank, $one, $plan) ?? PlaceInBay::cornered($working->tank, $one, $plan)),
+        ), $plan->bays);
+    }
+
+    /** @return list<Fix> */
+    private static function fittings(TankWorking $working, Workings $workings): array
+    {
+        return array_values(array_filter(array_map(static fn (PortRole $role): ?Fix => PortProposal::addition($role, $working, $workings), PortRole::cases())));
+    }
+
+    /** @return list<PortSketch> */
+    private static function ports(TankWorking $working, Workings $workings): array
+    {
+        $tank = $working->tank;
+        $body = $tank->body();
+        $ports = [];
+        foreach ($tank->ports as $port) {
+            $at = $port->atMm($body->sizeMm());
+            $ports[] = new PortSketch($port->id, ($body->low[0] + $at[0]) / 1000, ($body->low[1] + $at[1]) / 1000, ($body->low[2] + $at[2]) / 1000, PortRoom::isReached($port, $tank, $workings->plan));
         }
 
-        return $options;
+        return $ports;
+    }
+
+    /** @return list<RunSketch> */
+    private static function runs(Workings $workings): array
+    {
+        $sketches = [];
+        foreach ($workings->of(RunWorkings::class)->all as $run) {
+            $trapped = $run->trapped();
+            if (null !== $run->run && null !== $trapped) {
+                $millilitres = round(1000 * $trapped->litres());
+                $sketches[] = new RunSketch(
+                    $run->run->id,
+                    $run->port->id,
+                    array_map(static fn (RunPoint $point): PointSketch => new PointSketch($point->xM, $point->yM, $point->zM), $run->points()),
+                    \sprintf('%s of hose; %s', $workings->say->metres($trapped->lengthM), $millilitres > 0 ? $millilitres.' mL stay in it' : 'it runs empty'),
+                );
+            }
+        }
+
+        return $sketches;
     }
 
     /** A space to begin with, along the left wall at the rear, on the floor. */

@@ -6,9 +6,13 @@ namespace YardCask\Core\Stage\Tanks;
 
 use YardCask\Core\Assessment\FindingCode;
 use YardCask\Core\Assessment\Severity;
+use YardCask\Core\Stage\Tanks\Rule\DrainHigh;
+use YardCask\Core\Stage\Tanks\Rule\FillLow;
 use YardCask\Core\Stage\Tanks\Rule\FrostBelowOutlet;
+use YardCask\Core\Stage\Tanks\Rule\RunDips;
 use YardCask\Core\Stage\Tanks\Rule\TankOversized;
 use YardCask\Core\Stage\Tanks\Rule\TankTooLow;
+use YardCask\Core\Stage\Tanks\Rule\VentLow;
 use YardCask\Core\Stage\Tanks\Rule\WastedHeights;
 
 /** What can be found on the Tanks stage. */
@@ -25,12 +29,18 @@ enum TanksFinding: string implements FindingCode
     case OpeningSmall = 'tanks.opening-small';
     case BayGuessed = 'tanks.bay-guessed';
     case FrostBelowOutlet = 'tanks.frost-below-outlet';
+    case PortBlocked = 'tanks.port-blocked';
+    case Unvented = 'tanks.unvented';
+    case VentLow = 'tanks.vent-low';
+    case FillLow = 'tanks.fill-low';
+    case RunDips = 'tanks.run-dips';
+    case DrainHigh = 'tanks.drain-high';
     case WasteSmall = 'tanks.waste-small';
     case TankOversized = 'tanks.oversized';
 
     public function severity(): Severity
     {
-        return \in_array($this, [self::TankOversized, self::BayGuessed, self::FrostBelowOutlet], true) ? Severity::Watch : Severity::Fix;
+        return \in_array($this, [self::TankOversized, self::BayGuessed, self::FrostBelowOutlet, self::DrainHigh], true) ? Severity::Watch : Severity::Fix;
     }
 
     public function isPerPart(): bool
@@ -63,7 +73,13 @@ enum TanksFinding: string implements FindingCode
             self::TankObstructed => 'A tank runs into something that stands in a bay.',
             self::OpeningSmall => 'A tank is too large for the opening of its bay, however it is turned.',
             self::BayGuessed => 'Tanks stand in a bay that has not been measured.',
-            self::FrostBelowOutlet => \sprintf('Frost reaches a tank, and more than %s L lie below its outlet.', FrostBelowOutlet::HARMLESS_L),
+            self::FrostBelowOutlet => \sprintf('Frost reaches a tank, and more than %s L stay in it when it is drained.', FrostBelowOutlet::HARMLESS_L),
+            self::PortBlocked => 'The fitting of a port has no room in its bay.',
+            self::Unvented => 'A tank has a fill and no vent.',
+            self::VentLow => \sprintf('A vent passes no point %s m above the lid.', VentLow::ABOVE_M),
+            self::FillLow => \sprintf('A fill inlet lies less than %s m above the overflow.', FillLow::ABOVE_M),
+            self::RunDips => \sprintf('More than %s mL stay in a fill, vent or drain hose.', 1000 * RunDips::HARMLESS_L),
+            self::DrainHigh => \sprintf('More than %s L stay in a tank below its drain.', DrainHigh::HARMLESS_L),
             self::WasteSmall => 'More is drained into a waste or toilet tank in a stay than it holds.',
             self::TankOversized => \sprintf('The fresh tanks give over %s times the upper end of the likely need.', TankOversized::TIMES_HIGH),
         };

@@ -6,20 +6,20 @@ import { TextField } from "../../fields/TextField";
 import { patched } from "../../plan/edits";
 import { FigureButton } from "../../plan/FigureButton";
 import { usePlan } from "../../plan/PlanContext";
+import { TankPorts } from "./TankPorts";
 import { TankSection } from "./TankSection";
+
+const ANYWHERE = "";
 
 /** One tank: its section with heights and marks, and beside it what was measured. */
 export function TankCard({ tank, index }: { tank: Tank; index: number }) {
-  const { plan, assessment, edit, remove, untype } = usePlan();
+  const { plan, assessment, edit, set, remove, untype } = usePlan();
   const at = `/tanks/${index}`;
-  const bays = assessment.stages.tanks.drawing.tanks.find((one) => one.id === tank.id)?.bays ?? [];
-  const turn = () => {
+  const drawing = assessment.stages.tanks.drawing.tanks.find((one) => one.id === tank.id);
+  const bays = drawing?.bays ?? [];
+  const place = (patch: readonly unknown[] | undefined, what: string) => {
     untype(at);
-    const turned = [
-      { op: "replace", path: `${at}/length_mm`, value: tank.width_mm },
-      { op: "replace", path: `${at}/width_mm`, value: tank.length_mm },
-    ];
-    edit(patched(plan, turned), `${tank.name} turned`);
+    if (patch) edit(patched(plan, patch), what);
   };
   return (
     <section
@@ -30,7 +30,7 @@ export function TankCard({ tank, index }: { tank: Tank; index: number }) {
       <div>
         <div className="flex items-start gap-2">
           <TextField pointer={`${at}/name`} label="Name of the tank" className="flex-1" />
-          <button type="button" className="plain" onClick={turn}>
+          <button type="button" className="plain" onClick={() => place(drawing?.turn, `${tank.name} turned`)}>
             Turn
           </button>
           <button type="button" className="plain" onClick={() => remove(at, "#tanks-list button")}>
@@ -47,16 +47,16 @@ export function TankCard({ tank, index }: { tank: Tank; index: number }) {
           <ChoiceField pointer={`${at}/shape`} bare />
           <ChoiceField pointer={`${at}/holds`} bare />
         </div>
-        {bays.length > 1 && (
+        {bays.length > 0 && (
           <Choice
             label="Stands in"
             className="mb-3"
-            value={tank.bay ?? ""}
-            options={bays}
+            value={tank.bay ?? ANYWHERE}
+            options={[{ value: ANYWHERE, text: "anywhere in the rig" }, ...bays]}
             onChange={(next) => {
               const bay = bays.find((one) => one.value === next);
-              untype(at);
-              if (bay) edit(patched(plan, bay.patch), `${tank.name}: ${bay.text}`);
+              if (bay) place(bay.patch, `${tank.name}: ${bay.text}`);
+              else set(`${at}/bay`, undefined, `${tank.name}: anywhere in the rig`);
             }}
           />
         )}
@@ -64,6 +64,7 @@ export function TankCard({ tank, index }: { tank: Tank; index: number }) {
           <MeasuredFields pointer={at} except={["travel_fill"]} />
         </div>
       </div>
+      <TankPorts tank={tank} index={index} />
     </section>
   );
 }

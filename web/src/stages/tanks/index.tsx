@@ -13,8 +13,10 @@ export default function TanksStage() {
   const { plan, assessment } = usePlan();
   const [chosen, setChosen] = useState<string | null>(null);
   useReveal((pointer) => {
-    const [, list, index] = pointer.match(/^\/(tanks|bays)\/(\d+)\//) ?? [];
-    if (list) setChosen(plan[list as "tanks" | "bays"][Number(index)]?.id ?? null);
+    const [, list, index] = pointer.match(/^\/(tanks|bays|runs)\/(\d+)\//) ?? [];
+    const from = list === "runs" && plan.runs[Number(index)]?.from;
+    if (from) setChosen(plan.tanks.find((one) => one.ports.some((port) => port.id === from))?.id ?? null);
+    else if (list) setChosen(plan[list as "tanks" | "bays"][Number(index)]?.id ?? null);
   });
   const bay = plan.bays.find((one) => one.id === chosen);
   const tank = bay ? undefined : (plan.tanks.find((one) => one.id === chosen) ?? plan.tanks[0]);

@@ -8,11 +8,14 @@ use YardCask\Core\Assessment\Finding;
 use YardCask\Core\Assessment\Measure;
 use YardCask\Core\Assessment\Rule;
 use YardCask\Core\Assessment\Workings;
+use YardCask\Core\Plan\PortRole;
 use YardCask\Core\Stage\Tanks\Shared\BayFixes;
+use YardCask\Core\Stage\Tanks\Shared\PortProposal;
+use YardCask\Core\Stage\Tanks\Shared\RunWorkings;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
 use YardCask\Core\Stage\Tanks\TanksFinding;
 
-/** Where frost comes, water that lies below a tank's outlet cannot be let out before it freezes. */
+/** Where frost comes, water that stays in a tank when it is drained freezes there. */
 final class FrostBelowOutlet implements Rule
 {
     /** Ice of less than this finds room to grow. */
@@ -23,14 +26,15 @@ final class FrostBelowOutlet implements Rule
         $findings = [];
         foreach ($workings->of(TanksWorkings::class)->all() as $working) {
             $bay = $workings->plan->bayOf($working->tank);
-            if (true === $bay?->frost && $working->belowOutletL() > self::HARMLESS_L) {
+            $leftL = RunWorkings::undrainedL($working);
+            if (true === $bay?->frost && $leftL > self::HARMLESS_L) {
                 $findings[] = new Finding(
                     TanksFinding::FrostBelowOutlet,
                     [$working->tank->id],
-                    new Measure($working->belowOutletL(), self::HARMLESS_L, 'L'),
+                    new Measure($leftL, self::HARMLESS_L, 'L'),
                     \sprintf('%s cannot be emptied before a frost', $working->tank->name),
-                    \sprintf('Frost reaches %s, and %s lie below the outlet. Ice takes a tenth more room than water and splits tank and fittings: give it a drain at its lowest point, or take the outlet to the floor.', $bay->name, $workings->say->litres($working->belowOutletL())),
-                    static fn (): array => BayFixes::elsewhere($working, $workings),
+                    \sprintf('Frost reaches %s, and %s stay in it when it is drained. Ice takes a tenth more room than water and splits tank and fittings: give it a drain at its lowest point, or take the outlet to the floor.', $bay->name, $workings->say->litres($leftL)),
+                    static fn (): array => array_values(array_filter([PortProposal::addition(PortRole::Drain, $working, $workings), ...BayFixes::elsewhere($working, $workings)])),
                 );
             }
         }

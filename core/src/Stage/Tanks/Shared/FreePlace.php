@@ -92,6 +92,9 @@ final class FreePlace
                 $patches[] = PlanPatch::replace($working->pointer().'/'.$key, $value);
             }
         }
+        if ($tank->ports !== $to->ports) {
+            $patches[] = PlanPatch::replace($working->pointer().'/ports', $to->ports);
+        }
         if ($tank->bay !== $to->bay && null !== $to->bay) {
             $patches[] = PlanPatch::set($working->pointer().'/bay', $to->bay, null !== $tank->bay);
         } elseif (null !== self::bayLeft($tank, $to, $plan)) {
@@ -99,6 +102,17 @@ final class FreePlace
         }
 
         return PlanPatch::all($patches);
+    }
+
+    /** All of a tank's place, whatever it was before: applied after another such patch it comes to the same. */
+    public static function place(TankWorking $working, PlannedTank $to): PlanPatch
+    {
+        $patches = [];
+        foreach (['length_mm' => $to->lengthMm, 'width_mm' => $to->widthMm, 'x_m' => $to->xM, 'y_m' => $to->yM, 'z_m' => $to->zM, 'ports' => $to->ports] as $key => $value) {
+            $patches[] = PlanPatch::replace($working->pointer().'/'.$key, $value);
+        }
+
+        return PlanPatch::all([...$patches, PlanPatch::add($working->pointer().'/bay', $to->bay)]);
     }
 
     /** “, out of Tail locker”, where a move takes a tank out of its bay. */
@@ -116,13 +130,18 @@ final class FreePlace
         return null !== $bay && $to->bay === $tank->bay && !PlaceInBay::isWithin($to, $bay, $plan) ? $bay : null;
     }
 
-    /** @param list<Box> $obstacles */
+    /**
+     * Whether neither the tank nor its fittings stand in anything.
+     *
+     * @param list<Box> $obstacles
+     */
     public static function isFree(PlannedTank $tank, array $obstacles): bool
     {
-        $body = $tank->body();
-        foreach ($obstacles as $obstacle) {
-            if ($body->overlapMm($obstacle) > self::NOTHING_MM) {
-                return false;
+        foreach ([$tank->body(), ...$tank->fittings()] as $box) {
+            foreach ($obstacles as $obstacle) {
+                if ($box->overlapMm($obstacle) > self::NOTHING_MM) {
+                    return false;
+                }
             }
         }
 

@@ -14,6 +14,7 @@ use YardCask\Core\Bay\TurnedTank;
 use YardCask\Core\Plan\Field\PartFields;
 use YardCask\Core\Plan\Plan;
 use YardCask\Core\Plan\PlannedBay;
+use YardCask\Core\Plan\PlannedPort;
 use YardCask\Core\Plan\PlannedTank;
 
 /** Where a tank can stand in a bay, clear of all that stands there. */
@@ -24,9 +25,7 @@ final class PlaceInBay
     /** The same tank at the place in the bay that is nearest to where it stands, turned a quarter where it does not fit otherwise; null where it does not fit at all. */
     public static function nearest(PlannedTank $tank, PlannedBay $bay, Plan $plan): ?PlannedTank
     {
-        $turned = $tank->sized($tank->widthMm, $tank->lengthMm);
-
-        return self::unturned($tank, $bay, $plan) ?? self::unturned($turned, $bay, $plan);
+        return self::unturned($tank, $bay, $plan) ?? self::unturned($tank->turned(), $bay, $plan);
     }
 
     public static function unturned(PlannedTank $tank, PlannedBay $bay, Plan $plan): ?PlannedTank
@@ -44,7 +43,8 @@ final class PlaceInBay
     public static function freeIn(Box $space, PlannedTank $tank, Plan $plan): ?array
     {
         $body = Box::at([0.0, 0.0, 0.0], $tank->body()->sizeMm());
-        $places = FreePlaces::of(new TurnedTank($body, Clearance::even(0.0), [], [], [$body]), $space->sizeMm(), ...self::obstacles($tank, $space, $plan));
+        $fittings = array_map(static fn (PlannedPort $port): Box => $port->room($body->sizeMm()), $tank->ports);
+        $places = FreePlaces::of(new TurnedTank($body, Clearance::even(0.0), [], $fittings, [$body, ...$fittings]), $space->sizeMm(), ...self::obstacles($tank, $space, $plan));
         $at = $places->nearest($tank->body()->moved(self::back($space))->low);
 
         return null === $at ? null : [$at[0] + $space->low[0], $at[1] + $space->low[1], $at[2] + $space->low[2]];

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Plan;
+
+use YardCask\Core\Plan\Field\Choice;
+use YardCask\Core\Plan\Field\Id;
+use YardCask\Core\Plan\Field\Parts;
+use YardCask\Core\Plan\Field\Text;
+
+/** A hose from a tank's port to where it ends, straight from point to point, with the port's bore. */
+final readonly class PlannedRun implements PlanPart
+{
+    use WrittenAsDeclared;
+
+    public const MOST_POINTS = 12;
+
+    /** @param list<PlannedRunPoint> $points */
+    public function __construct(
+        #[Id]
+        public string $id,
+        #[Text('the run’s name', FreeId::LONGEST_NAME)]
+        public string $name,
+        #[Text('the port it begins at: its id', Id::MAX_LENGTH)]
+        public string $from,
+        #[Choice('Ends')]
+        public RunEnd $end,
+        #[Parts(PlannedRunPoint::class, self::MOST_POINTS)]
+        public array $points,
+    ) {
+    }
+}

@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Stage\Tanks\Rule;
+
+use YardCask\Core\Assessment\Finding;
+use YardCask\Core\Assessment\Fix;
+use YardCask\Core\Assessment\Measure;
+use YardCask\Core\Assessment\Rule;
+use YardCask\Core\Assessment\Workings;
+use YardCask\Core\Plan\PlanPatch;
+use YardCask\Core\Plan\PortRole;
+use YardCask\Core\Stage\Tanks\Shared\RunWorkings;
+use YardCask\Core\Stage\Tanks\Shared\TankRun;
+use YardCask\Core\Stage\Tanks\TanksFinding;
+
+/** A fill inlet hardly stands above the full tank, so that it splashes and the tank never gets full. */
+final class FillLow implements Rule
+{
+    /** Between inlet and overflow, for the hose to run off by itself. */
+    public const ABOVE_M = 0.1;
+
+    public function check(Workings $workings): array
+    {
+        $findings = [];
+        $say = $workings->say;
+        foreach ($workings->of(RunWorkings::class)->that(PortRole::Fill) as $run) {
+            $heights = $run->heightsM();
+            $aboveM = $heights[\count($heights) - 1] - $run->overflowM();
+            if (null !== $run->run && \count($heights) > 1 && $aboveM < self::ABOVE_M - 0.0005) {
+                $findings[] = new Finding(
+                    TanksFinding::FillLow,
+                    [$run->tank->tank->id, $run->run->id],
+                    new Measure(1000 * $aboveM, 1000 * self::ABOVE_M, 'mm'),
+                    \sprintf('%s splashes back', $run->run->name),
+                    $aboveM < 0
+                        ? \sprintf('Its inlet lies %s below the overflow of %s: water comes out there before the tank is full.', $say->mm(-1000 * $aboveM), $run->tank->tank->name)
+                        : \sprintf('Its inlet lies only %s above the overflow of %s; with less than %s water stands in the neck and splashes back.', $say->mm(1000 * $aboveM), $run->tank->tank->name, $say->mm(1000 * self::ABOVE_M)),
+                    static fn (): array => self::raised($run, $workings),
+                );
+            }
+        }
+
+        return $findings;
+    }
+
+    /** @return list<Fix> */
+    private static function raised(TankRun $run, Workings $workings): array
+    {
+        $toM = round($run->overflowM() + self::ABOVE_M, 3);
+        $last = \count($run->run->points ?? []) - 1;
+        if ($toM > $workings->plan->load->rig->sizes()->heightM) {
+            return [];
+        }
+
+        return [new Fix(\sprintf('Raise the inlet of %s to %s', $run->run?->name, $workings->say->metres($toM)), PlanPatch::replace($run->pointPointer($last).'/z_m', $toM))];
+    }
+}

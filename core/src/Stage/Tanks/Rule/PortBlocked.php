@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Stage\Tanks\Rule;
+
+use YardCask\Core\Assessment\Finding;
+use YardCask\Core\Assessment\Fix;
+use YardCask\Core\Assessment\Measure;
+use YardCask\Core\Assessment\Rule;
+use YardCask\Core\Assessment\Workings;
+use YardCask\Core\Plan\Face;
+use YardCask\Core\Plan\PlanPatch;
+use YardCask\Core\Stage\Tanks\Shared\BayFixes;
+use YardCask\Core\Stage\Tanks\Shared\PortRoom;
+use YardCask\Core\Stage\Tanks\Shared\RunWorkings;
+use YardCask\Core\Stage\Tanks\Shared\TankRun;
+use YardCask\Core\Stage\Tanks\TanksFinding;
+
+/** The tank fits and the fitting does not: a wall of the bay, something that stands there, or another tank is in its way. */
+final class PortBlocked implements Rule
+{
+    private const NOTHING_MM = 0.5;
+    private const MOST_FACES = 2;
+
+    public function check(Workings $workings): array
+    {
+        $findings = [];
+        foreach ($workings->of(RunWorkings::class)->all as $run) {
+            $missingMm = PortRoom::missingMm($run->port, $run->tank->tank, $workings->plan);
+            if ($missingMm > self::NOTHING_MM) {
+                $findings[] = new Finding(
+                    TanksFinding::PortBlocked,
+                    [$run->tank->tank->id, $run->port->id],
+                    new Measure($missingMm, 0.0, 'mm'),
+                    \sprintf('%s of %s has no room', $run->port->name, $run->tank->tank->name),
+                    \sprintf('Its fitting stands %s out of the %s face; %s of that are taken.', $workings->say->mm($run->port->roomMm), $run->port->face->word(), $workings->say->mm($missingMm)),
+                    static fn (): array => [...BayFixes::of($run->tank, $workings), ...self::otherFaces($run, $workings)],
+                );
+            }
+        }
+
+        return $findings;
+    }
+
+    /** @return list<Fix> the port in the middle of another side or of the top, where there is room */
+    private static function otherFaces(TankRun $run, Workings $workings): array
+    {
+        $fixes = [];
+        foreach ([Face::Front, Face::Rear, Face::Left, Face::Right, Face::Top] as $face) {
+            $port = PortRoom::movedTo($face, $run->port, $run->tank->tank);
+            if ($face !== $run->port->face && PortRoom::missingMm($port, $run->tank->tank, $workings->plan) <= self::NOTHING_MM) {
+                $fixes[] = new Fix(\sprintf('Put %s on its %s', $run->port->name, $face->word()), PlanPatch::replace($run->portPointer(), $port));
+            }
+        }
+
+        return \array_slice($fixes, 0, self::MOST_FACES);
+    }
+}

@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Stage\Tanks\Shared;
+
+use YardCask\Core\Assessment\Fix;
+use YardCask\Core\Assessment\Workings;
+use YardCask\Core\Payload\RigKind;
+use YardCask\Core\Plan\Face;
+use YardCask\Core\Plan\FreeId;
+use YardCask\Core\Plan\Plan;
+use YardCask\Core\Plan\PlannedPort;
+use YardCask\Core\Plan\PlannedRun;
+use YardCask\Core\Plan\PlannedRunPoint;
+use YardCask\Core\Plan\PlannedTank;
+use YardCask\Core\Plan\PlanPatch;
+use YardCask\Core\Plan\PortRole;
+use YardCask\Core\Plan\RunEnd;
+
+/** A port to begin with, and the run that it usually has: a fill falls from the wall, a vent rises before it falls, a drain ends below. */
+final class PortProposal
+{
+    private const FILL_BORE_MM = 38.0;
+    private const VENT_BORE_MM = 16.0;
+    private const DRAIN_BORE_MM = 13.0;
+    private const GAUGE_BORE_MM = 30.0;
+    private const ELBOW_MM = 60.0;
+    private const FROM_THE_EDGE_MM = 80.0;
+
+    /** Null where the tank, or the plan, has as many as it can. */
+    public static function addition(PortRole $role, TankWorking $working, Workings $workings): ?Fix
+    {
+        $plan = $workings->plan;
+        $tank = $working->tank;
+        $runs = PortRole::Gauge !== $role;
+        if (\count($tank->ports) >= PlannedTank::MOST_PORTS || ($runs && \count($plan->runs) >= Plan::MOST_RUNS)) {
+            return null;
+        }
+        $port = self::port($role, $tank, $plan);
+        $patch = PlanPatch::append($working->pointer().'/ports', $port);
+        if ($runs) {
+            $patch = $patch->and(PlanPatch::append('/runs', self::run($port, $working, $plan)));
+        }
+
+        return new Fix('Add a '.$role->word(), $patch);
+    }
+
+    private static function port(PortRole $role, PlannedTank $tank, Plan $plan): PlannedPort
+    {
+        $edgeMm = min(self::FROM_THE_EDGE_MM, $tank->rowMm() / 2);
+        $middleMm = round($tank->widthMm / 2);
+        [$face, $alongMm, $upMm, $boreMm] = match ($role) {
+            PortRole::Fill => [Face::Top, round($tank->rowMm() - $edgeMm), $middleMm, self::FILL_BORE_MM],
+            PortRole::Vent => [Face::Top, round($edgeMm), $middleMm, self::VENT_BORE_MM],
+            PortRole::Gauge => [Face::Top, round($tank->rowMm() / 2), $middleMm, self::GAUGE_BORE_MM],
+            PortRole::Drain => [Face::Rear, $middleMm, self::DRAIN_BORE_MM / 2, self::DRAIN_BORE_MM],
+        };
+
+        return new PlannedPort(FreeId::of($role->value, $plan), FreeId::name(ucfirst($role->word()), array_column($tank->ports, 'name')), $role, $face, $alongMm, $upMm, $boreMm, self::ELBOW_MM);
+    }
+
+    private static function run(PlannedPort $port, TankWorking $working, Plan $plan): PlannedRun
+    {
+        $start = (new TankRun($working, 0, $port, null, null))->points()[0];
+        $sizes = $plan->load->rig->sizes();
+        $wallM = ($start->yM < 0 ? -1 : 1) * $sizes->widthM / 2;
+        $lidM = $working->tank->zM + $working->tank->heightMm / 1000;
+        $highM = static fn (float $aboveM): float => round(min($sizes->heightM, $lidM + $aboveM), 3);
+        $belowM = RigKind::Boat === $plan->load->rig->kind() ? round($sizes->heightM * 0.7, 3) : round(max(0.2, $sizes->floorM - 0.12), 3);
+        $xM = round($start->xM, 3);
+        $points = match ($port->role) {
+            PortRole::Fill => [['Inlet', $xM, $wallM, $highM(0.3)]],
+            PortRole::Vent => [['Highest point', $xM, round($start->yM, 3), $highM(0.2)], ['Free end', $xM, $wallM, $belowM]],
+            default => [['Free end', $xM, round($start->yM, 3), round(min($start->zM - 0.02, $belowM), 3)]],
+        };
+        $planned = [];
+        foreach ($points as $index => [$name, $x, $y, $z]) {
+            $planned[] = new PlannedRunPoint(FreeId::of('point', $plan, $index), $name, $x, $y, max(0.0, $z));
+        }
+
+        return new PlannedRun(FreeId::of('run', $plan), FreeId::name(\sprintf('%s of %s', $port->name, $working->tank->name), array_column($plan->runs, 'name')), $port->id, PortRole::Fill === $port->role ? RunEnd::Outside : RunEnd::Open, $planned);
+    }
+}

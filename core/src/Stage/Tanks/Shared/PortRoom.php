@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Stage\Tanks\Shared;
+
+use YardCask\Core\Plan\Face;
+use YardCask\Core\Plan\Field\PartFields;
+use YardCask\Core\Plan\Plan;
+use YardCask\Core\Plan\PlannedPort;
+use YardCask\Core\Plan\PlannedTank;
+
+/** The room before a port, for its fitting and for a hand. */
+final class PortRoom
+{
+    /** Before a face, for a hand with a spanner. */
+    private const HAND_MM = 120.0;
+
+    /** How much of the room that its fitting needs is taken, in mm. */
+    public static function missingMm(PlannedPort $port, PlannedTank $tank, Plan $plan): float
+    {
+        $room = $port->room($tank->body()->sizeMm())->moved($tank->body()->low);
+        $bay = $plan->bayOf($tank);
+        $beyond = null === $bay ? null : $room->beyond($bay->space($plan->load->rig));
+        // Only along the way it stands out: sideways it reaches no further than the tank.
+        $axis = $port->face->axis();
+        $missing = null === $beyond ? 0.0 : max($beyond->low[$axis], $beyond->high[$axis]);
+        foreach (Obstacles::to($tank, $plan) as $box) {
+            $missing = max($missing, $room->overlapMm($box));
+        }
+
+        return $missing;
+    }
+
+    /** Whether a hand reaches the port once the tank is in its bay: from the opening, or because there is room before its face. */
+    public static function isReached(PlannedPort $port, PlannedTank $tank, Plan $plan): bool
+    {
+        $bay = $plan->bayOf($tank);
+
+        return null === $bay || $bay->opening === $port->face || self::missingMm(PartFields::changed($port, ['roomMm' => max($port->roomMm, self::HAND_MM)]), $tank, $plan) <= 0.0;
+    }
+
+    /** The port in the middle of another face, as high as it was where that face has a height. */
+    public static function movedTo(Face $face, PlannedPort $port, PlannedTank $tank): PlannedPort
+    {
+        $size = $tank->body()->sizeMm();
+        [$along, $up] = match ($face->axis()) {
+            0 => [$size[1] / 2, min($port->upMm, $size[2])],
+            1 => [$size[0] / 2, min($port->upMm, $size[2])],
+            default => [$size[0] / 2, $size[1] / 2],
+        };
+
+        return PartFields::changed($port, ['face' => $face, 'alongMm' => $along, 'upMm' => $up]);
+    }
+}

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Stage\Tanks\Shared;
+
+use YardCask\Core\Assessment\StageWorkings;
+use YardCask\Core\Assessment\Workings;
+use YardCask\Core\Plan\PortRole;
+
+/** The ports of all tanks, each with its run. */
+final readonly class RunWorkings implements StageWorkings
+{
+    /** @param list<TankRun> $all in the order of the tanks and their ports */
+    private function __construct(public array $all)
+    {
+    }
+
+    public static function over(Workings $workings): static
+    {
+        $plan = $workings->plan;
+        $all = [];
+        foreach ($workings->of(TanksWorkings::class)->all() as $working) {
+            foreach ($working->tank->ports as $index => $port) {
+                $run = $plan->runFrom($port);
+                $all[] = new TankRun($working, $index, $port, null === $run ? null : (int) array_search($run, $plan->runs, true), $run);
+            }
+        }
+
+        return new self($all);
+    }
+
+    public static function sections(): array
+    {
+        return ['load', 'tanks', 'runs'];
+    }
+
+    /** @return list<TankRun> */
+    public function that(PortRole ...$roles): array
+    {
+        return array_values(array_filter($this->all, static fn (TankRun $run): bool => \in_array($run->port->role, $roles, true)));
+    }
+
+    /** How much stays in a tank that is drained, in litres: all that lies below its lowest drain, or below its outlet without one. */
+    public static function undrainedL(TankWorking $working): float
+    {
+        $lowestMm = $working->tank->outletHeightMm;
+        foreach ($working->tank->ports as $port) {
+            if (PortRole::Drain === $port->role) {
+                $lowestMm = min($lowestMm, $port->lowestMm());
+            }
+        }
+
+        return $working->tank->count * $working->tank->tankInput()->shape->litresBelow($lowestMm) * (1 - $working->tank->displacedFraction);
+    }
+}
