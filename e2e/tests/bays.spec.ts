@@ -15,7 +15,7 @@ test("by keyboard alone a bay is added, taped from another datum, given an obstr
   const bay = "/bays/3";
   for (const [key, text] of [
     ["length_mm", "1.2 m"],
-    ["width_mm", "18 in"],
+    ["width_mm", "20 in"],
     ["height_mm", "450"],
   ]) {
     await field(page, `${bay}/${key}`).focus();
@@ -23,7 +23,7 @@ test("by keyboard alone a bay is added, taped from another datum, given an obstr
     await page.keyboard.type(text!);
     await page.keyboard.press("Enter");
   }
-  await expect(field(page, `${bay}/width_mm`)).toHaveValue("457.2");
+  await expect(field(page, `${bay}/width_mm`)).toHaveValue("508");
   // It begins at the rear sill, along the left wall; the same place taped from the front axle.
   await page.getByRole("radio", { name: "rear sill" }).focus();
   await page.keyboard.press("ArrowLeft");
@@ -42,10 +42,10 @@ test("by keyboard alone a bay is added, taped from another datum, given an obstr
   await expect(page.getByRole("radio", { name: "Bench box" })).toBeChecked();
   await saved(page);
   const plan = await stored(page, id);
-  expect(plan.bays[3]).toMatchObject({ name: "Bench box", length_mm: 1200, width_mm: 457.2, along_from: "origin", along_m: 0.9 });
+  expect(plan.bays[3]).toMatchObject({ name: "Bench box", length_mm: 1200, width_mm: 508, along_from: "origin", along_m: 0.9 });
   const tank = plan.tanks[0];
   expect(tank.bay).toBe(plan.bays[3].id);
-  // 950 mm long, at the left wall: beside the obstruction in the rear corner, which is 300 mm long and 114 mm wide.
+  // 950 mm long, at the left wall: beside the obstruction in the rear corner, which is 300 mm long and 127 mm wide.
   expect(tank.x_m - 0.475).toBeGreaterThanOrEqual(0.9);
   expect(tank.x_m + 0.475).toBeLessThanOrEqual(2.1);
   await expect(page.getByRole("article").filter({ hasText: /reaches out of|runs into/ })).toHaveCount(0);
@@ -86,6 +86,32 @@ test("what does not fit says by how much, and its fix puts it where it does", as
   await page.getByRole("button", { name: "Remove", exact: true }).click();
   await expect(tooLong).toHaveCount(0);
   await expect(answer(page)).toHaveText("109 L of 127 L can be used.");
+});
+
+test("a drain with its hose is added, a fill that dips is led straight, and a port goes with its hose", async ({ page }) => {
+  const id = await openFellside(page, "tanks");
+  await page.getByRole("button", { name: "Waste tank", exact: true }).click();
+  await page.getByRole("button", { name: "Add a drain" }).click();
+  await expect(page.getByLabel("Name of the port")).toBeFocused();
+  await saved(page);
+  let plan = await stored(page, id);
+  expect(plan.runs.at(-1).from).toBe(plan.tanks[2].ports[0].id);
+  await page.getByRole("button", { name: "Tail tank", exact: true }).click();
+  await page.getByRole("button", { name: /^Fill/ }).click();
+  await page.getByRole("button", { name: "Add a bend" }).click();
+  await type(page, "/runs/0/points/0/z_m", "1.2 m");
+  await page.getByRole("button", { name: "Add a bend" }).click();
+  await type(page, "/runs/0/points/1/z_m", "105 cm");
+  await type(page, "/runs/0/points/1/x_m", "4.9 m");
+  const dip = snag(page, /mL stay in Fill of Tail tank/);
+  await dip.getByRole("button", { name: "Lead Fill of Tail tank straight" }).click();
+  await expect(dip).toHaveCount(0);
+  await expect(page.getByText("it runs empty").first()).toBeVisible();
+  await page.getByRole("button", { name: "Remove Fill", exact: true }).click();
+  await expect(page.getByRole("button", { name: /^Fill/ })).toHaveCount(0);
+  await saved(page);
+  plan = await stored(page, id);
+  expect(plan.runs.map((run: { name: string }) => run.name)).not.toContain("Fill of Tail tank");
 });
 
 test("the catalogue is tried in every bay, sorted by any column, and what is put in can be undone", async ({ page }) => {

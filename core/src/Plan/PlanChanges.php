@@ -26,10 +26,10 @@ final class PlanChanges
         $format = new QuantityFormat($after->units);
         [$old, $new] = [SpokenFields::of($before, $format), SpokenFields::of($after, $format)];
         $changes = [];
-        foreach (array_diff_key($new->parts, $old->parts) as $name) {
+        foreach (self::outermost($new->parts, $old->parts) as $name) {
             $changes[] = $name.' added';
         }
-        foreach (array_diff_key($old->parts, $new->parts) as $name) {
+        foreach (self::outermost($old->parts, $new->parts) as $name) {
             $changes[] = $name.' taken away';
         }
         foreach ($new->fields + $old->fields as $place => $field) {
@@ -39,6 +39,28 @@ final class PlanChanges
         }
 
         return array_values(array_filter($changes, static fn (?string $change): bool => null !== $change));
+    }
+
+    /**
+     * @param array<string, string> $here names of parts by their places
+     * @param array<string, string> $there
+     *
+     * @return list<string> of those that are only here, and in no other such part
+     */
+    private static function outermost(array $here, array $there): array
+    {
+        $only = array_diff_key($here, $there);
+
+        return array_values(array_filter($only, static function (string $place) use ($only): bool {
+            while (1 === preg_match('#^(.*/@[^/]+)/.*$#', $place, $around)) {
+                $place = $around[1];
+                if (isset($only[$place])) {
+                    return false;
+                }
+            }
+
+            return true;
+        }, \ARRAY_FILTER_USE_KEY));
     }
 
     /** @param array<string, string> $parts */

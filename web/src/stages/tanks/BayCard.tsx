@@ -6,6 +6,7 @@ import { QuantityField } from "../../fields/QuantityField";
 import { TextField } from "../../fields/TextField";
 import { patched } from "../../plan/edits";
 import { usePlan } from "../../plan/PlanContext";
+import { useSettled } from "../../plan/useSettled";
 import { BayViews } from "./BayViews";
 
 const SIZES = ["length_mm", "width_mm", "height_mm", "z_m", "opening_width_mm", "opening_height_mm"];
@@ -15,6 +16,11 @@ export function BayCard({ bay, index }: { bay: Bay; index: number }) {
   const { plan, assessment, edit, untype, settled, add } = usePlan();
   const at = `/bays/${index}`;
   const drawing = assessment.stages.tanks.drawing.bays.find((one) => one.id === bay.id);
+  const [wanted, tapeFrom] = useSettled(({ way, next }: { way: "along" | "across"; next: string }) => {
+    const datum = drawing?.[way].find((one) => one.value === next);
+    untype(`${at}/${way}_m`);
+    if (datum) edit(patched(plan, datum.patch), `${bay.name}: taped from ${datum.text}`);
+  });
   /** Its tanks stand where they are, in no bay. */
   const removeBay = () => {
     untype(at);
@@ -52,13 +58,9 @@ export function BayCard({ bay, index }: { bay: Bay; index: number }) {
             <div key={way} className="flex flex-wrap items-end gap-x-2">
               <Choice
                 label={way === "along" ? "Along, taped from" : "Across, taped from"}
-                value={bay[`${way}_from`]}
+                value={wanted?.way === way ? wanted.next : bay[`${way}_from`]}
                 options={drawing?.[way] ?? []}
-                onChange={(next) => {
-                  const datum = drawing?.[way].find((one) => one.value === next);
-                  untype(`${at}/${way}_m`);
-                  if (datum) edit(patched(plan, datum.patch), `${bay.name}: taped from ${datum.text}`);
-                }}
+                onChange={(next) => tapeFrom({ way, next })}
               />
               <QuantityField pointer={`${at}/${way}_m`} bare />
             </div>

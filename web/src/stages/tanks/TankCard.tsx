@@ -5,7 +5,9 @@ import { MeasuredFields } from "../../fields/MeasuredFields";
 import { TextField } from "../../fields/TextField";
 import { patched } from "../../plan/edits";
 import { FigureButton } from "../../plan/FigureButton";
+import { focusSoon } from "../../plan/focus";
 import { usePlan } from "../../plan/PlanContext";
+import { useSettled } from "../../plan/useSettled";
 import { TankPorts } from "./TankPorts";
 import { TankSection } from "./TankSection";
 
@@ -13,13 +15,27 @@ const ANYWHERE = "";
 
 /** One tank: its section with heights and marks, and beside it what was measured. */
 export function TankCard({ tank, index }: { tank: Tank; index: number }) {
-  const { plan, assessment, edit, set, remove, untype } = usePlan();
+  const { plan, assessment, edit, set, untype } = usePlan();
   const at = `/tanks/${index}`;
   const drawing = assessment.stages.tanks.drawing.tanks.find((one) => one.id === tank.id);
   const bays = drawing?.bays ?? [];
+  const [wanted, standIn] = useSettled((next: string) => {
+    const bay = bays.find((one) => one.value === next);
+    if (bay) place(bay.patch, `${tank.name}: ${bay.text}`);
+    else set(`${at}/bay`, undefined, `${tank.name}: anywhere in the rig`);
+  });
+  const [, turn] = useSettled(() => place(drawing?.turn, `${tank.name} turned`));
   const place = (patch: readonly unknown[] | undefined, what: string) => {
     untype(at);
     if (patch) edit(patched(plan, patch), what);
+  };
+  /** The hoses that begin at its ports go with it. */
+  const removeTank = () => {
+    untype(at);
+    const own = new Set(tank.ports.map((port) => port.id));
+    const hoses = plan.runs.flatMap((run, of) => (own.has(run.from) ? [{ op: "remove", path: `/runs/${of}` }] : []));
+    edit(patched(plan, [...hoses.reverse(), { op: "remove", path: at }]), `without ${tank.name}`);
+    focusSoon("#tanks-list button");
   };
   return (
     <section
@@ -30,10 +46,10 @@ export function TankCard({ tank, index }: { tank: Tank; index: number }) {
       <div>
         <div className="flex items-start gap-2">
           <TextField pointer={`${at}/name`} label="Name of the tank" className="flex-1" />
-          <button type="button" className="plain" onClick={() => place(drawing?.turn, `${tank.name} turned`)}>
+          <button type="button" className="plain" onClick={() => turn(undefined)}>
             Turn
           </button>
-          <button type="button" className="plain" onClick={() => remove(at, "#tanks-list button")}>
+          <button type="button" className="plain" onClick={removeTank}>
             Remove
           </button>
         </div>
@@ -51,13 +67,9 @@ export function TankCard({ tank, index }: { tank: Tank; index: number }) {
           <Choice
             label="Stands in"
             className="mb-3"
-            value={tank.bay ?? ANYWHERE}
+            value={wanted ?? tank.bay ?? ANYWHERE}
             options={[{ value: ANYWHERE, text: "anywhere in the rig" }, ...bays]}
-            onChange={(next) => {
-              const bay = bays.find((one) => one.value === next);
-              if (bay) place(bay.patch, `${tank.name}: ${bay.text}`);
-              else set(`${at}/bay`, undefined, `${tank.name}: anywhere in the rig`);
-            }}
+            onChange={standIn}
           />
         )}
         <div className="measures">
