@@ -48,7 +48,7 @@ test("by keyboard alone a bay is added, taped from another datum, given an obstr
   // 950 mm long, at the left wall: beside the obstruction in the rear corner, which is 300 mm long and 127 mm wide.
   expect(tank.x_m - 0.475).toBeGreaterThanOrEqual(0.9);
   expect(tank.x_m + 0.475).toBeLessThanOrEqual(2.1);
-  await expect(page.getByRole("article").filter({ hasText: /reaches out of|runs into/ })).toHaveCount(0);
+  await expect(page.getByRole("article").filter({ hasText: /Tail tank (reaches out of|runs into)/ })).toHaveCount(0);
 });
 
 test("a tank dragged in its bay stays there and out of what stands in it; anywhere else it is free", async ({ page }) => {

@@ -72,6 +72,14 @@ final readonly class PlannedTank implements PlanPart, Checked
         /** Besides outlet and overflow. */
         #[Parts(PlannedPort::class, self::MOST_PORTS)]
         public array $ports = [],
+        /** Into how many cells baffles with holes divide its length; null without any. */
+        #[Measured('into how many cells its baffles divide it', 'Cells', Kind::Count, Unit::One, 1, 40)]
+        public ?float $baffleCells = null,
+        /** Which share its restraint evenly. */
+        #[Measured('how many straps or brackets hold it', 'Straps', Kind::Count, Unit::One, 1, 40)]
+        public ?float $straps = null,
+        #[Measured('the angle of a strap above the floor', 'Strap angle', Kind::Angle, Unit::Degree, 10, 80)]
+        public ?float $strapAngleDeg = null,
     ) {
     }
 
@@ -83,8 +91,10 @@ final readonly class PlannedTank implements PlanPart, Checked
         if ($this->outletHeightMm >= $this->overflowHeightMm) {
             $in->fail('outlet_height_mm', \sprintf('The outlet (%s mm) must lie below the overflow (%s mm).', $this->outletHeightMm, $this->overflowHeightMm));
         }
-        if (floor($this->count) !== $this->count) {
-            $in->fail('count', \sprintf('%s is not a whole number of tanks.', $this->count));
+        foreach (['count' => $this->count, 'baffle_cells' => $this->baffleCells, 'straps' => $this->straps] as $key => $number) {
+            if (null !== $number && floor($number) !== $number) {
+                $in->fail($key, \sprintf('%s is not a whole number.', $number));
+            }
         }
     }
 

@@ -7,6 +7,7 @@ namespace YardCask\Core\Tests\Stage;
 use PHPUnit\Framework\TestCase;
 use YardCask\Core\Assessment\Assessment;
 use YardCask\Core\Input\Json;
+use YardCask\Core\Plan\Plan;
 use YardCask\Core\Plan\PlannedShape;
 use YardCask\Core\Stage\Assessor;
 use YardCask\Core\Stage\Tanks\Braking;
@@ -41,6 +42,7 @@ final class BrakingTest extends TestCase
                 $figures = $assessment->figures;
                 self::assertEqualsWithDelta(0.8 * $figures->{"tanks.{$tank->id}.full_kg"}->value, $figures->{"tanks.{$tank->id}.pull_forward"}->value, 1e-9);
                 self::assertEqualsWithDelta(0.5 * $figures->{"tanks.{$tank->id}.full_kg"}->value, $figures->{"tanks.{$tank->id}.pull_side"}->value, 1e-9);
+                self::assertEqualsWithDelta(1.0 * $figures->{"tanks.{$tank->id}.full_kg"}->value, $figures->{"tanks.{$tank->id}.pull_up"}->value, 1e-9);
             }
         }
         self::assertGreaterThan(10, $boats);
@@ -50,5 +52,18 @@ final class BrakingTest extends TestCase
     private static function sent(Assessment $assessment): mixed
     {
         return Json::decode(Json::encode($assessment));
+    }
+
+    /** Four straps at 60°: what they hold along is half of what each pulls, and √3/2 of it down. */
+    public function testEachStrapPullsMoreTheSteeperItIs(): void
+    {
+        $plan = Plan::read(SamplePlans::patched(SamplePlans::fellside(), '[{"op":"add","path":"/tanks/0/straps","value":4},{"op":"add","path":"/tanks/0/strap_angle_deg","value":60},{"op":"add","path":"/tanks/0/baffle_cells","value":3}]'));
+        $figures = self::sent(Assessor::assess($plan, '-'))->figures;
+        self::assertEqualsWithDelta($figures->{'tanks.tail.pull_forward'}->value / 2, $figures->{'tanks.tail.strap_forward'}->value, 1e-9);
+        self::assertEqualsWithDelta($figures->{'tanks.tail.pull_side'}->value / 2, $figures->{'tanks.tail.strap_side'}->value, 1e-9);
+        self::assertEqualsWithDelta($figures->{'tanks.tail.pull_up'}->value / (2 * sqrt(3)), $figures->{'tanks.tail.strap_up'}->value, 1e-9);
+        // A cell of a third of the length sloshes √3 times as fast where it is deep for its length.
+        $free = self::sent(Assessor::assess(SamplePlans::fellside(), '-'))->figures->{'tanks.tail.slosh'}->value;
+        self::assertGreaterThan(sqrt(3) * $figures->{'tanks.tail.slosh'}->value, $free);
     }
 }

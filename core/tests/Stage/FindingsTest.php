@@ -87,6 +87,7 @@ final class FindingsTest extends TestCase
             ['tanks.port-blocked', 'fellside', $set('/tanks/0/ports/2/room_mm', 80), $set('/tanks/0/ports/2/room_mm', 55), 1],
             ['tanks.unvented', 'fellside', '{"op":"remove","path":"/tanks/0/ports/1"}', $set('/tanks/0/ports/0/role', 'vent'), 1],
             ['tanks.vent-low', 'fellside', $set('/runs/1/points/0/z_m', 1), $set('/runs/1/points/0/z_m', 1.03), 1],
+            ['tanks.vent-surges', 'fellside', $set('/runs/1/points/0/x_m', 4.1), $set('/runs/1/points/0/x_m', 4.6), 1],
             ['tanks.fill-low', 'fellside', $set('/runs/0/points/0/z_m', 1.06), $set('/runs/0/points/0/z_m', 1.065), 1],
             ['tanks.run-dips', 'prompt-side', $set('/runs/0/points/1/z_m', 1.40), $set('/runs/0/points/1/z_m', 1.53), 1],
             ['tanks.drain-high', 'fellside', $set('/tanks/0/ports/2/up_mm', 8), $set('/tanks/0/ports/2/up_mm', 7), 1],

@@ -22,6 +22,13 @@ final readonly class BrakingSection implements Sent
         public string $forwardFigureId,
         /** What they hold backwards and to either side. */
         public string $sideFigureId,
+        /** What they hold down over a bump. */
+        public string $upFigureId,
+        /** Of each strap, where their number is known. */
+        public ?string $strapForwardFigureId,
+        public ?string $strapUpFigureId,
+        /** Null where there is nothing to slosh. */
+        public ?string $sloshFigureId,
     ) {
     }
 }

@@ -32,6 +32,7 @@ enum TanksFinding: string implements FindingCode
     case PortBlocked = 'tanks.port-blocked';
     case Unvented = 'tanks.unvented';
     case VentLow = 'tanks.vent-low';
+    case VentSurges = 'tanks.vent-surges';
     case FillLow = 'tanks.fill-low';
     case RunDips = 'tanks.run-dips';
     case DrainHigh = 'tanks.drain-high';
@@ -40,7 +41,7 @@ enum TanksFinding: string implements FindingCode
 
     public function severity(): Severity
     {
-        return \in_array($this, [self::TankOversized, self::BayGuessed, self::FrostBelowOutlet, self::DrainHigh], true) ? Severity::Watch : Severity::Fix;
+        return \in_array($this, [self::TankOversized, self::BayGuessed, self::FrostBelowOutlet, self::DrainHigh, self::VentSurges], true) ? Severity::Watch : Severity::Fix;
     }
 
     public function isPerPart(): bool
@@ -77,6 +78,7 @@ enum TanksFinding: string implements FindingCode
             self::PortBlocked => 'The fitting of a port has no room in its bay.',
             self::Unvented => 'A tank has a fill and no vent.',
             self::VentLow => \sprintf('A vent passes no point %s m above the lid.', VentLow::ABOVE_M),
+            self::VentSurges => \sprintf('Braking at %s g, the surface of a box tank as it travels would stand above the highest point of its vent.', Braking::FORWARD_G),
             self::FillLow => \sprintf('A fill inlet lies less than %s m above the overflow.', FillLow::ABOVE_M),
             self::RunDips => \sprintf('More than %s mL stay in a fill, vent or drain hose.', 1000 * RunDips::HARMLESS_L),
             self::DrainHigh => \sprintf('More than %s L stay in a tank below its drain.', DrainHigh::HARMLESS_L),

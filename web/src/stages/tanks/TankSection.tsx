@@ -161,7 +161,21 @@ export function TankSection({ tank, index }: { tank: Tank; index: number }) {
             </>
           )}
           The restraint holds <FigureButton id={drawing.braking.forward_figure_id} /> forwards,{" "}
-          <FigureButton id={drawing.braking.side_figure_id} /> backwards and sideways.
+          <FigureButton id={drawing.braking.side_figure_id} /> backwards and sideways,{" "}
+          <FigureButton id={drawing.braking.up_figure_id} /> upwards over a bump
+          {drawing.braking.strap_forward_figure_id && drawing.braking.strap_up_figure_id && (
+            <>
+              : each strap <FigureButton id={drawing.braking.strap_forward_figure_id} /> forwards and{" "}
+              <FigureButton id={drawing.braking.strap_up_figure_id} /> upwards
+            </>
+          )}
+          .
+          {drawing.braking.slosh_figure_id && (
+            <>
+              {" "}
+              Between its baffles it sloshes to and fro in <FigureButton id={drawing.braking.slosh_figure_id} />.
+            </>
+          )}
         </p>
       )}
     </div>

@@ -51,8 +51,9 @@ final class PortProposal
         $edgeMm = min(self::FROM_THE_EDGE_MM, $tank->rowMm() / 2);
         $middleMm = round($tank->widthMm / 2);
         [$face, $alongMm, $upMm, $boreMm] = match ($role) {
-            PortRole::Fill => [Face::Top, round($tank->rowMm() - $edgeMm), $middleMm, self::FILL_BORE_MM],
-            PortRole::Vent => [Face::Top, round($edgeMm), $middleMm, self::VENT_BORE_MM],
+            PortRole::Fill => [Face::Top, round($edgeMm), $middleMm, self::FILL_BORE_MM],
+            // At the rear, away from where braking throws the water.
+            PortRole::Vent => [Face::Top, round($tank->rowMm() - $edgeMm), $middleMm, self::VENT_BORE_MM],
             PortRole::Gauge => [Face::Top, round($tank->rowMm() / 2), $middleMm, self::GAUGE_BORE_MM],
             PortRole::Drain => [Face::Rear, $middleMm, self::DRAIN_BORE_MM / 2, self::DRAIN_BORE_MM],
         };
