@@ -12,6 +12,8 @@ type Props = {
   after?: string;
 };
 
+const NONE = "none";
+
 /** A measured field: takes what people say, shows the plan's units, and says in place what it could not read. An empty text takes an optional value out of the plan. */
 export function QuantityField({ pointer, label, bare = false, after }: Props) {
   const { assessment, plan, settled, type, typed, untype, settle, set } = usePlan();
@@ -62,14 +64,14 @@ export function QuantityField({ pointer, label, bare = false, after }: Props) {
           ref={input}
           data-pointer={pointer}
           className="text-right"
-          style={{ width: `calc(${Math.max(3, shown.length)}ch + 17px)` }}
+          style={{ width: `calc(${Math.max(optional && !shown ? NONE.length + 1 : 3, shown.length)}ch + 17px)` }}
           type="text"
           inputMode="text"
           autoComplete="off"
           autoCapitalize="off"
           spellCheck={false}
           value={shown}
-          placeholder={optional ? "none" : ""}
+          placeholder={optional ? NONE : ""}
           aria-invalid={refused}
           aria-describedby={refused || waiting ? `${id}-note` : undefined}
           onChange={(event) => change(event.target.value)}

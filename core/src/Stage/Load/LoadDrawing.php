@@ -43,6 +43,7 @@ final readonly class LoadDrawing implements Drawing
         public array $slip,
         /** Why there is no slip; empty where there is one. */
         public string $slipWhyNot,
+        public ?StayCurve $stay,
         /** The heading over the weights. */
         public string $ticket,
         /** The heading over the rig's own figures. */
@@ -62,6 +63,7 @@ final readonly class LoadDrawing implements Drawing
             array_column($load->people->taken, 'id'),
             FillSlip::rows($workings),
             FillSlip::whyNot($workings),
+            StayCurve::of($workings),
             $workings->words->ticket(),
             $workings->words->papers(),
         );

@@ -10,6 +10,7 @@ import { FillSlip } from "./FillSlip";
 import { LimitBars } from "./LimitBars";
 import { RigFields } from "./RigFields";
 import { StatesTable } from "./StatesTable";
+import { StayCurve } from "./StayCurve";
 import { WeighTicket } from "./WeighTicket";
 
 const BARS = 108;
@@ -45,6 +46,7 @@ export default function LoadStage() {
             <RigPlan scale={scale} middle={middle} loads selected={selected} onSelect={setSelected} />
             <Dimension from={scale.x(span.from_m)} to={scale.x(span.to_m)} y={below + 18} text={span.text} />
           </svg>
+          <StayCurve />
         </div>
         <WeighTicket selected={selected} onSelect={setSelected} />
       </div>

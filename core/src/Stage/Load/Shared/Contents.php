@@ -30,6 +30,21 @@ final readonly class Contents
         }, $this->tanks());
     }
 
+    /**
+     * From brim full, when a share from 0 to 1 of all that can be drawn is drawn, from all tanks alike.
+     *
+     * @return list<float> of each tank of the plan, in its order
+     */
+    public function drawn(float $share): array
+    {
+        $main = $share * $this->drawableL(Holds::Fresh, true);
+        $drinking = $share * $this->drawableL(Holds::Drinking, true);
+
+        return array_map(fn (TankWorking $working): float => $working->tank->holds->takesWaste()
+            ? $this->wasteL($working, $main, $drinking)
+            : $this->startL($working, true) - $share * max(0.0, $this->startL($working, true) - $working->belowOutletL()), $this->tanks());
+    }
+
     /** Whether the stay begins brim full. */
     public function startsBrimFull(): bool
     {
