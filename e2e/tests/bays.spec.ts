@@ -114,6 +114,25 @@ test("a drain with its hose is added, a fill that dips is led straight, and a po
   expect(plan.runs.map((run: { name: string }) => run.name)).not.toContain("Fill of Tail tank");
 });
 
+test("what is fixed in the rig is in a tank’s way, must stay dry or keeps its distance", async ({ page }) => {
+  const id = await openFellside(page, "tanks");
+  await page.getByRole("button", { name: "Add something fixed" }).click();
+  await expect(page.getByLabel("What it is")).toBeFocused();
+  await page.getByLabel("What it is").fill("Control box");
+  await type(page, "/load/things/0/x_m", "4.4 m");
+  await type(page, "/load/things/0/y_m", "700 left");
+  await type(page, "/load/things/0/z_m", "300");
+  await expect(snag(page, "Tail tank lies over Control box")).toContainText("A joint that weeps drips into it.");
+  await page.getByRole("radio", { name: "gets hot" }).click();
+  await expect(snag(page, "Tail tank stands too near Control box")).toContainText("120 mm apart");
+  await page.getByRole("radio", { name: "must stay clear" }).click();
+  await expect(snag(page, /Control box/)).toHaveCount(0);
+  await type(page, "/load/things/0/z_m", "500");
+  await expect(snag(page, "Tail tank runs into Control box")).toContainText("80 mm are missing");
+  await saved(page);
+  expect((await stored(page, id)).load.things[0]).toMatchObject({ name: "Control box", need: "clear", z_m: 0.5 });
+});
+
 test("the catalogue is tried in every bay, sorted by any column, and what is put in can be undone", async ({ page }) => {
   const id = await openFellside(page, "tanks");
   await page.getByRole("button", { name: "Find a tank that fits" }).click();

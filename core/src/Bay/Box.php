@@ -68,6 +68,22 @@ final readonly class Box implements \JsonSerializable
         return min(array_map(fn (int $axis): float => min($this->high[$axis] - $other->low[$axis], $other->high[$axis] - $this->low[$axis]), [0, 1, 2]));
     }
 
+    /** The shortest way from one to the other, in mm; nothing where they touch or overlap. */
+    public function apartMm(self $other): float
+    {
+        $gap = fn (int $axis): float => max(0.0, $other->low[$axis] - $this->high[$axis], $this->low[$axis] - $other->high[$axis]);
+
+        return sqrt($gap(0) ** 2 + $gap(1) ** 2 + $gap(2) ** 2);
+    }
+
+    /** Whether it lies at least partly over another, seen from above, and no lower. */
+    public function isOver(self $other): bool
+    {
+        return $this->low[0] < $other->high[0] && $other->low[0] < $this->high[0]
+            && $this->low[1] < $other->high[1] && $other->low[1] < $this->high[1]
+            && $this->high[2] > $other->high[2];
+    }
+
     /** How far this one reaches out of another, in mm, beyond each of its walls: at low x, y, z and at high x, y, z. */
     public function beyond(self $other): Clearance
     {

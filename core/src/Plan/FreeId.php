@@ -14,7 +14,7 @@ final class FreeId
     public static function of(string $prefix, Plan $plan, int $further = 0): string
     {
         $taken = [];
-        foreach ([...$plan->use->uses, ...$plan->load->seats, ...$plan->load->loads, ...$plan->bays, ...$plan->tanks, ...self::within($plan)] as $part) {
+        foreach ([...$plan->use->uses, ...$plan->load->seats, ...$plan->load->loads, ...$plan->load->things, ...$plan->bays, ...$plan->tanks, ...self::within($plan)] as $part) {
             $taken[$part->id] = true;
         }
         $number = 1;

@@ -17,12 +17,14 @@ final readonly class LoadPlan implements PlanPart
 
     public const MOST_LOADS = 60;
     public const MOST_SEATS = 60;
+    public const MOST_THINGS = 40;
     /** The heading over what helps to fill as much as is wanted. */
     public const FILLING = 'Filling';
 
     /**
      * @param list<PlannedSeat> $seats in the order in which they are taken; the crew of the Use stage sits on the first of them
      * @param list<PlannedLoad> $loads
+     * @param list<PlannedThing> $things
      */
     public function __construct(
         #[Variants([PlannedRoadRig::class, PlannedTrailer::class, PlannedBoat::class])]
@@ -31,6 +33,9 @@ final readonly class LoadPlan implements PlanPart
         public array $seats,
         #[Parts(PlannedLoad::class, self::MOST_LOADS)]
         public array $loads,
+        /** What is fixed in the rig and matters to tanks and hoses. */
+        #[Parts(PlannedThing::class, self::MOST_THINGS)]
+        public array $things,
         /** From 0 to 1 of what the fresh tanks hold brim full, but for those that say so themselves. */
         #[Measured('how full to travel', 'How full to travel', Kind::Share, Unit::Fraction, 0, 1)]
         public float $travelFill,

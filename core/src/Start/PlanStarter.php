@@ -23,7 +23,7 @@ final class PlanStarter
         $people = RigKind::Trailer === $answers->rig->rig->kind() ? 0 : (int) ceil($answers->crew);
         $seats = \array_slice(Seating::filled($answers->rig->seats, $people, $answers->rig->rig), 0, max($people, 0));
         $loads = array_map(static fn (PlannedLoad $load): PlannedLoad => PartFields::changed($load, ['kg' => $load->kg * $answers->crew]), $answers->rig->loads);
-        $plan = RoundFigures::of(new Plan($answers->name, $answers->units, $use, new LoadPlan($answers->rig->rig, $seats, $loads, 1.0), $answers->rig->bays, [], []));
+        $plan = RoundFigures::of(new Plan($answers->name, $answers->units, $use, new LoadPlan($answers->rig->rig, $seats, $loads, $answers->rig->things, 1.0), $answers->rig->bays, [], []));
 
         return TankPlacer::placed($plan, $answers->rig);
     }

@@ -15,6 +15,7 @@ use YardCask\Core\Plan\PlannedLoad;
 use YardCask\Core\Plan\PlannedRig;
 use YardCask\Core\Plan\PlannedRoadRig;
 use YardCask\Core\Plan\PlannedSeat;
+use YardCask\Core\Plan\PlannedThing;
 use YardCask\Core\Plan\PlannedTrailer;
 
 /** A rig to begin with: typical figures, all to be replaced by measured ones. */
@@ -24,6 +25,7 @@ final readonly class StartingRig
      * @param list<PlannedSeat> $seats
      * @param list<PlannedLoad> $loads for one person each
      * @param list<PlannedBay> $bays
+     * @param list<PlannedThing> $things
      */
     private function __construct(
         public string $id,
@@ -36,6 +38,8 @@ final readonly class StartingRig
         public array $loads,
         /** Where tanks can be mounted, guessed until they are taped. */
         public array $bays,
+        /** What is fixed there and matters to tanks. */
+        public array $things,
         /** Where a tank usually goes: its middle, and the room there. */
         public float $tankXM,
         public float $tankYM,
@@ -63,6 +67,7 @@ final readonly class StartingRig
             $reader->readAll(PlannedSeat::class, 'seats', 60, $in),
             $reader->readAll(PlannedLoad::class, 'loads', 10, $in),
             $reader->readAll(PlannedBay::class, 'bays', Plan::MOST_BAYS, $in),
+            $reader->readAll(PlannedThing::class, 'things', 40, $in),
             $tank->number('x_m', Range::any()),
             $tank->number('y_m', Range::any()),
             $tank->number('z_m', Range::any()),

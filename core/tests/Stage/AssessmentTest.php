@@ -167,7 +167,7 @@ final class AssessmentTest extends TestCase
             'bothy' => ['load.nose-thin', 'tanks.bay-guessed', 'tanks.frost-below-outlet', 'use.short'],
             'fellside' => ['load.estimate-tight', 'load.not-weighed', 'load.over-refilled', 'load.rear-over', 'load.reserve-thin', 'load.side-difference', 'tanks.outlet-high', 'use.short'],
             'petrel' => ['load.heel', 'use.drains-outside'],
-            'prompt-side' => ['tanks.frost-below-outlet', 'tanks.run-dips', 'use.drinking-short'],
+            'prompt-side' => ['tanks.frost-below-outlet', 'tanks.near-hot', 'tanks.run-dips', 'use.drinking-short'],
         ], array_map($codes, SamplePlans::demos()));
     }
 

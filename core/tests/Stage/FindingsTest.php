@@ -29,6 +29,7 @@ final class FindingsTest extends TestCase
         $weighed = static fn (string $rig): string => 'trailer' === $rig ? $add('/load/rig/weighed_kg', 980).','.$add('/load/rig/nose_weighed_kg', 70) : $add('/load/rig/front/weighed_kg', 1350).','.$add('/load/rig/rear/weighed_kg', 1330);
         $van = $weighed('van').',';
         $trailer = $weighed('trailer').',';
+        $thing = static fn (string $need, float $x, float $y, float $z): string => $add('/load/things/-', ['id' => 'thing', 'name' => 'Box', 'need' => $need, 'length_mm' => 100, 'width_mm' => 50, 'height_mm' => 100, 'x_m' => $x, 'y_m' => $y, 'z_m' => $z]);
         $rows = [
             ['use.short', 'van', $set('/use/days', 3.2), $set('/use/days', 3), 4],
             ['use.short', 'pickup', $set('/tanks', []), $set('/use/days', 2), 1],
@@ -91,6 +92,10 @@ final class FindingsTest extends TestCase
             ['tanks.fill-low', 'fellside', $set('/runs/0/points/0/z_m', 1.06), $set('/runs/0/points/0/z_m', 1.065), 1],
             ['tanks.run-dips', 'prompt-side', $set('/runs/0/points/1/z_m', 1.40), $set('/runs/0/points/1/z_m', 1.53), 1],
             ['tanks.drain-high', 'fellside', $set('/tanks/0/ports/2/up_mm', 8), $set('/tanks/0/ports/2/up_mm', 7), 1],
+            ['tanks.over-dry', 'fellside', $thing('dry', 4.4, -0.7, 0.3), $thing('dry', 4.4, -0.4, 0.3), 0],
+            ['tanks.over-dry', 'prompt-side', $thing('dry', 2.0, -1.1, 0.5), $thing('dry', 2.0, -1.1, 1.6), 0],
+            ['tanks.near-hot', 'fellside', $thing('hot', 1.5, 0.45, 0.4), $thing('hot', 1.3, 0.45, 0.4), 0],
+            ['tanks.obstructed', 'fellside', $thing('clear', 1.6, 0.45, 0.4), $thing('clear', 1.4, 0.45, 0.4), 0],
             ['tanks.waste-small', 'fellside', $set('/tanks/2/length_mm', 500), $set('/tanks/2/length_mm', 700), 1],
         ];
         foreach ($rows as $number => $row) {

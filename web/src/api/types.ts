@@ -9,6 +9,7 @@ export type Seat = Plan["load"]["seats"][number];
 export type Rig = Plan["load"]["rig"];
 export type Tank = Plan["tanks"][number];
 export type Bay = Plan["bays"][number];
+export type Thing = Plan["load"]["things"][number];
 export type Run = Plan["runs"][number];
 export type Units = Plan["units"];
 
@@ -20,6 +21,7 @@ export type GlassCell = Assessment["glass"][number];
 export type Limit = Assessment["stages"]["load"]["drawing"]["limits"][number];
 export type TankDrawing = Assessment["stages"]["tanks"]["drawing"]["tanks"][number];
 export type BayDrawing = Assessment["stages"]["tanks"]["drawing"]["bays"][number];
+export type TanksDrawing = Assessment["stages"]["tanks"]["drawing"];
 /** A box that stands in the rig, in m. */
 export type Box = BayDrawing["box"];
 export type StockOffer = Schemas["stock-offer.schema"];

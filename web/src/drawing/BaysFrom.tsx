@@ -25,7 +25,7 @@ export function seen(box: Box, [right, x]: Onto, [up, y]: Onto) {
   };
 }
 
-/** The bays of a rig in one view, dashed, and hatched what stands in them. */
+/** The bays of a rig in one view, dashed, and hatched what stands in them and what is fixed elsewhere. */
 export function BaysFrom({ right, up, selected, onSelect }: Props) {
   const { plan, assessment } = usePlan();
   const inTrouble = useTrouble();
@@ -60,6 +60,18 @@ export function BaysFrom({ right, up, selected, onSelect }: Props) {
           </g>
         );
       })}
+      {assessment.stages.tanks.drawing.things.map((one) => (
+        <rect
+          key={one.id}
+          {...seen(one.box, right, up)}
+          onPointerDown={() => onSelect(one.id)}
+          className={selected === one.id ? "stroke-rim" : inTrouble.has(one.id) ? "stroke-rust" : "stroke-ink-2"}
+          fill="url(#hatch)"
+          strokeWidth={selected === one.id ? 2.2 : 1.3}
+        >
+          <title>{one.name}</title>
+        </rect>
+      ))}
     </>
   );
 }

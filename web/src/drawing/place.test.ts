@@ -26,22 +26,32 @@ describe("where a dragged tank can stand", () => {
     ["beside another tank that is in the way", 2.2, -0.7, false, { x_m: 2.2, y_m: -0.535 }],
     ["beside another tank", 2.2, -0.33, false, { x_m: 2.2, y_m: -0.33 }],
   ])("%s", (_, x, y, exact, place) => {
-    expect(placeForTank(tail, floorFor(plan, tail, []), x, y, exact)).toEqual(place);
+    expect(placeForTank(tail, floorFor(plan, tail, { bays: [], things: [] }), x, y, exact)).toEqual(place);
+  });
+  it("beside what is fixed in the rig", () => {
+    const heater = { id: "heater", name: "Heater", box: { ...box, from_x: 2, to_x: 2.3, from_y: -0.1, to_y: 0.1 } };
+    expect(placeForTank(tail, floorFor(plan, tail, { bays: [], things: [heater] }), 2.1, 0.2)).toEqual({
+      x_m: 2.1,
+      y_m: 0.285,
+    });
   });
   it("nowhere when all is taken", () => {
     const full = { ...tail, length_mm: 4000, width_mm: 1990 };
-    expect(placeForTank(full, floorFor(plan, full, []), 2, 0)).toBeNull();
+    expect(placeForTank(full, floorFor(plan, full, { bays: [], things: [] }), 2, 0)).toBeNull();
   });
   it("above another tank there is room", () => {
     const high = { ...tail, z_m: 0.9 };
-    expect(placeForTank(high, floorFor(plan, high, []), 2.2, -0.7)).toEqual({ x_m: 2.2, y_m: -0.7 });
+    expect(placeForTank(high, floorFor(plan, high, { bays: [], things: [] }), 2.2, -0.7)).toEqual({
+      x_m: 2.2,
+      y_m: -0.7,
+    });
   });
   it.each([
     ["within its bay", 9, 0, { x_m: 4.475, y_m: -0.745 }],
     ["beside what stands there", 4.1, -0.8, { x_m: 4.165, y_m: -0.785 }],
   ])("%s", (_, x, y, place) => {
     const there = { ...tail, bay: "tail-locker" };
-    expect(placeForTank(there, floorFor(plan, there, bays), x, y)).toEqual(place);
+    expect(placeForTank(there, floorFor(plan, there, { bays, things: [] }), x, y)).toEqual(place);
   });
 });
 

@@ -1,4 +1,4 @@
-import type { BayDrawing, Box, Plan, Rig, Tank } from "../api/types";
+import type { Box, Plan, Rig, Tank, TanksDrawing } from "../api/types";
 import { bodyFrom } from "./scale";
 
 const GRID_M = 0.01;
@@ -27,8 +27,8 @@ export function insideRig(rig: Rig, x: number, y: number): { x_m: number; y_m: n
 /** Where a tank can stand: within the walls, and in nothing that is taken. */
 export type Floor = { walls: Pick<Box, "from_x" | "to_x" | "from_y" | "to_y">; taken: readonly Box[] };
 
-/** A tank stands within its bay, or else within the rig; the other tanks and what stands in any bay are in its way. */
-export function floorFor(plan: Plan, tank: Tank, bays: readonly BayDrawing[]): Floor {
+/** A tank stands within its bay, or else within the rig; the other tanks, what stands in any bay and what is fixed in the rig are in its way. */
+export function floorFor(plan: Plan, tank: Tank, { bays, things }: Pick<TanksDrawing, "bays" | "things">): Floor {
   const rig = plan.load.rig;
   const from = bodyFrom(rig);
   const half = rig.width_m / 2;
@@ -42,6 +42,7 @@ export function floorFor(plan: Plan, tank: Tank, bays: readonly BayDrawing[]): F
     taken: [
       ...plan.tanks.filter((other) => other.id !== tank.id).map(bodyOf),
       ...bays.flatMap((bay) => bay.obstructions.map((one) => one.box)),
+      ...things.map((one) => one.box),
     ],
   };
 }

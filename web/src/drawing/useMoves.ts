@@ -36,7 +36,7 @@ export function useMoves() {
         tank,
         placeForTank(
           tank,
-          floorFor(plan, tank, assessment.stages.tanks.drawing.bays),
+          floorFor(plan, tank, assessment.stages.tanks.drawing),
           start.x_m + way.alongM,
           start.y_m + way.acrossM,
           way.exact,

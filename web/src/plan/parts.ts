@@ -51,6 +51,7 @@ export function allParts(plan: Plan): readonly (Part & { name: string })[] {
     ...plan.use.uses,
     ...plan.load.seats,
     ...plan.load.loads,
+    ...plan.load.things,
     ...plan.bays,
     ...plan.bays.flatMap((bay) => bay.obstructions),
     ...plan.tanks,

@@ -14,12 +14,16 @@ use YardCask\Core\Plan\AlongDatum;
 use YardCask\Core\Plan\BayPlace;
 use YardCask\Core\Plan\Face;
 use YardCask\Core\Plan\FreeId;
+use YardCask\Core\Plan\LoadPlan;
 use YardCask\Core\Plan\Plan;
 use YardCask\Core\Plan\PlannedBay;
 use YardCask\Core\Plan\PlannedTank;
+use YardCask\Core\Plan\PlannedThing;
 use YardCask\Core\Plan\PlanPatch;
 use YardCask\Core\Plan\PortRole;
+use YardCask\Core\Plan\ThingNeed;
 use YardCask\Core\Run\RunPoint;
+use YardCask\Core\Stage\SentBox;
 use YardCask\Core\Stage\Tanks\Shared\FreePlace;
 use YardCask\Core\Stage\Tanks\Shared\PlaceInBay;
 use YardCask\Core\Stage\Tanks\Shared\PortProposal;
@@ -40,6 +44,7 @@ final readonly class TanksDrawing implements Drawing
      * @param list<BaySketch> $bays
      * @param list<TapeJob> $toTape
      * @param list<RunSketch> $runs
+     * @param list<ObstructionSketch> $things
      */
     private function __construct(
         #[ListOf(TankSection::class)]
@@ -53,6 +58,10 @@ final readonly class TanksDrawing implements Drawing
         public array $runs,
         /** Null where the plan has as many bays as it can. */
         public ?Fix $addBay,
+        /** What is fixed in the rig, in its order. */
+        #[ListOf(ObstructionSketch::class)]
+        public array $things,
+        public ?Fix $addThing,
     ) {
     }
 
@@ -64,6 +73,8 @@ final readonly class TanksDrawing implements Drawing
             self::toTape($workings->plan),
             self::runs($workings),
             self::addBay($workings->plan),
+            array_map(static fn (PlannedThing $thing): ObstructionSketch => new ObstructionSketch($thing->id, $thing->name, SentBox::of($thing->body())), $workings->plan->load->things),
+            self::addThing($workings->plan),
         );
     }
 
@@ -156,6 +167,19 @@ final readonly class TanksDrawing implements Drawing
         $bay = new PlannedBay(FreeId::of('bay', $plan), FreeId::name('Bay', array_column($plan->bays, 'name')), BayPlace::Inside, 1000.0, 400.0, 400.0, AlongDatum::RearSill, 0.0, AcrossDatum::LeftWall, 0.0, $plan->load->rig->sizes()->floorM, Face::Top, null, null, false, false, []);
 
         return new Fix('Add a bay', PlanPatch::append('/bays', $bay));
+    }
+
+    /** A battery by the right wall, in the middle of the rig: somewhere to begin. */
+    private static function addThing(Plan $plan): ?Fix
+    {
+        if (\count($plan->load->things) >= LoadPlan::MOST_THINGS) {
+            return null;
+        }
+        $rig = $plan->load->rig;
+        $sizes = $rig->sizes();
+        $thing = new PlannedThing(FreeId::of('thing', $plan), FreeId::name('Battery', array_column($plan->load->things, 'name')), ThingNeed::Dry, 350.0, 180.0, 200.0, round($rig->bodyFromM() + $sizes->lengthM / 2, 3), round($sizes->widthM / 2 - 0.09, 3), $sizes->floorM);
+
+        return new Fix('Add something fixed', PlanPatch::append('/load/things', $thing));
     }
 
     /** @return list<TapeJob> bays that nobody has measured, those in which tanks stand first */

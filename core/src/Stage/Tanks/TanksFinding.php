@@ -10,6 +10,7 @@ use YardCask\Core\Stage\Tanks\Rule\DrainHigh;
 use YardCask\Core\Stage\Tanks\Rule\FillLow;
 use YardCask\Core\Stage\Tanks\Rule\FrostBelowOutlet;
 use YardCask\Core\Stage\Tanks\Rule\RunDips;
+use YardCask\Core\Stage\Tanks\Rule\TankNearHot;
 use YardCask\Core\Stage\Tanks\Rule\TankOversized;
 use YardCask\Core\Stage\Tanks\Rule\TankTooLow;
 use YardCask\Core\Stage\Tanks\Rule\VentLow;
@@ -36,6 +37,8 @@ enum TanksFinding: string implements FindingCode
     case FillLow = 'tanks.fill-low';
     case RunDips = 'tanks.run-dips';
     case DrainHigh = 'tanks.drain-high';
+    case WaterOverDry = 'tanks.over-dry';
+    case TankNearHot = 'tanks.near-hot';
     case WasteSmall = 'tanks.waste-small';
     case TankOversized = 'tanks.oversized';
 
@@ -71,7 +74,7 @@ enum TanksFinding: string implements FindingCode
             self::TankThroughFloor => 'A tank reaches through the floor of a vehicle or trailer.',
             self::TanksCollide => 'Two tanks take up the same space.',
             self::TankOutOfBay => 'A tank reaches out of the bay in which it stands.',
-            self::TankObstructed => 'A tank runs into something that stands in a bay.',
+            self::TankObstructed => 'A tank runs into something that stands in a bay or is fixed in the rig.',
             self::OpeningSmall => 'A tank is too large for the opening of its bay, however it is turned.',
             self::BayGuessed => 'Tanks stand in a bay that has not been measured.',
             self::FrostBelowOutlet => \sprintf('Frost reaches a tank, and more than %s L stay in it when it is drained.', FrostBelowOutlet::HARMLESS_L),
@@ -82,6 +85,8 @@ enum TanksFinding: string implements FindingCode
             self::FillLow => \sprintf('A fill inlet lies less than %s m above the overflow.', FillLow::ABOVE_M),
             self::RunDips => \sprintf('More than %s mL stay in a fill, vent or drain hose.', 1000 * RunDips::HARMLESS_L),
             self::DrainHigh => \sprintf('More than %s L stay in a tank below its drain.', DrainHigh::HARMLESS_L),
+            self::WaterOverDry => 'A tank, a port or a hose lies over something that must stay dry.',
+            self::TankNearHot => \sprintf('A tank stands less than %s mm from something that gets hot.', TankNearHot::ROOM_MM),
             self::WasteSmall => 'More is drained into a waste or toilet tank in a stay than it holds.',
             self::TankOversized => \sprintf('The fresh tanks give over %s times the upper end of the likely need.', TankOversized::TIMES_HIGH),
         };

@@ -7,6 +7,7 @@ import { BayCard } from "./BayCard";
 import { StockSearch } from "./StockSearch";
 import { TankCard } from "./TankCard";
 import { TankViews } from "./TankViews";
+import { ThingCard } from "./ThingCard";
 
 /** Which tanks, where they stand, what they hold, and where to cut their marks; and the bays in which they can stand. */
 export default function TanksStage() {
@@ -14,14 +15,17 @@ export default function TanksStage() {
   const [chosen, setChosen] = useState<string | null>(null);
   useReveal((pointer) => {
     const [, list, index] = pointer.match(/^\/(tanks|bays|runs)\/(\d+)\//) ?? [];
+    const fixed = pointer.match(/^\/load\/things\/(\d+)\//)?.[1];
     const from = list === "runs" && plan.runs[Number(index)]?.from;
     if (from) setChosen(plan.tanks.find((one) => one.ports.some((port) => port.id === from))?.id ?? null);
+    else if (fixed) setChosen(plan.load.things[Number(fixed)]?.id ?? null);
     else if (list) setChosen(plan[list as "tanks" | "bays"][Number(index)]?.id ?? null);
   });
   const bay = plan.bays.find((one) => one.id === chosen);
-  const tank = bay ? undefined : (plan.tanks.find((one) => one.id === chosen) ?? plan.tanks[0]);
-  const selected = bay?.id ?? tank?.id ?? null;
-  const { to_tape, add_bay } = assessment.stages.tanks.drawing;
+  const thing = plan.load.things.find((one) => one.id === chosen);
+  const tank = bay || thing ? undefined : (plan.tanks.find((one) => one.id === chosen) ?? plan.tanks[0]);
+  const selected = bay?.id ?? thing?.id ?? tank?.id ?? null;
+  const { to_tape, add_bay, add_thing } = assessment.stages.tanks.drawing;
   const choosing = { selected, onChoose: setChosen };
   return (
     <>
@@ -35,7 +39,15 @@ export default function TanksStage() {
           {...choosing}
         />
         <Row id="bays-list" label="Bays" parts={plan.bays} additions={add_bay ? [add_bay] : []} {...choosing} />
+        <Row
+          id="things-list"
+          label="Fixed"
+          parts={plan.load.things}
+          additions={add_thing ? [add_thing] : []}
+          {...choosing}
+        />
       </div>
+      {thing && <ThingCard key={thing.id} thing={thing} index={plan.load.things.indexOf(thing)} />}
       {bay && <BayCard key={bay.id} bay={bay} index={plan.bays.indexOf(bay)} />}
       {tank && <TankCard key={tank.id} tank={tank} index={plan.tanks.indexOf(tank)} />}
       <StockSearch onChoose={setChosen} />

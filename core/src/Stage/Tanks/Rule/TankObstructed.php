@@ -9,6 +9,9 @@ use YardCask\Core\Assessment\Fix;
 use YardCask\Core\Assessment\Measure;
 use YardCask\Core\Assessment\Rule;
 use YardCask\Core\Assessment\Workings;
+use YardCask\Core\Bay\Box;
+use YardCask\Core\Plan\Plan;
+use YardCask\Core\Plan\PlannedThing;
 use YardCask\Core\Stage\Tanks\Shared\BayFixes;
 use YardCask\Core\Stage\Tanks\Shared\FreePlace;
 use YardCask\Core\Stage\Tanks\Shared\Obstacles;
@@ -16,7 +19,7 @@ use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
 use YardCask\Core\Stage\Tanks\Shared\TankWorking;
 use YardCask\Core\Stage\Tanks\TanksFinding;
 
-/** A tank runs into something that stands in a bay, whether it stands in that bay itself or not. */
+/** A tank runs into something that stands in a bay, whether it stands in that bay itself or not, or is fixed in the rig. */
 final class TankObstructed implements Rule
 {
     private const NOTHING_MM = 0.5;
@@ -24,26 +27,36 @@ final class TankObstructed implements Rule
     public function check(Workings $workings): array
     {
         $findings = [];
-        foreach ($workings->plan->bays as $bay) {
-            foreach (Obstacles::in($bay, $workings->plan) as $index => $box) {
-                $obstruction = $bay->obstructions[$index];
-                foreach ($workings->of(TanksWorkings::class)->all() as $working) {
-                    $overlapMm = $working->tank->body()->overlapMm($box);
-                    if ($overlapMm > self::NOTHING_MM) {
-                        $findings[] = new Finding(
-                            TanksFinding::TankObstructed,
-                            [$working->tank->id, $obstruction->id],
-                            new Measure($overlapMm, 0.0, 'mm'),
-                            \sprintf('%s runs into %s', $working->tank->name, $obstruction->name),
-                            \sprintf('They take up the same space: %s are missing where they could most easily be parted.', $workings->say->mm($overlapMm)),
-                            static fn (): array => self::ways($working, $workings),
-                        );
-                    }
+        foreach (self::inTheWay($workings->plan) as [$id, $name, $box]) {
+            foreach ($workings->of(TanksWorkings::class)->all() as $working) {
+                $overlapMm = $working->tank->body()->overlapMm($box);
+                if ($overlapMm > self::NOTHING_MM) {
+                    $findings[] = new Finding(
+                        TanksFinding::TankObstructed,
+                        [$working->tank->id, $id],
+                        new Measure($overlapMm, 0.0, 'mm'),
+                        \sprintf('%s runs into %s', $working->tank->name, $name),
+                        \sprintf('They take up the same space: %s are missing where they could most easily be parted.', $workings->say->mm($overlapMm)),
+                        static fn (): array => self::ways($working, $workings),
+                    );
                 }
             }
         }
 
         return $findings;
+    }
+
+    /** @return list<array{string, string, Box}> id, name and body of what stands in bays and of what is fixed in the rig */
+    private static function inTheWay(Plan $plan): array
+    {
+        $all = array_map(static fn (PlannedThing $thing): array => [$thing->id, $thing->name, $thing->body()], $plan->load->things);
+        foreach ($plan->bays as $bay) {
+            foreach (Obstacles::in($bay, $plan) as $index => $box) {
+                $all[] = [$bay->obstructions[$index]->id, $bay->obstructions[$index]->name, $box];
+            }
+        }
+
+        return $all;
     }
 
     /** @return list<Fix> */

@@ -9,11 +9,12 @@ use YardCask\Core\Plan\Plan;
 use YardCask\Core\Plan\PlannedBay;
 use YardCask\Core\Plan\PlannedObstruction;
 use YardCask\Core\Plan\PlannedTank;
+use YardCask\Core\Plan\PlannedThing;
 
 /** What a tank cannot go through, in mm of the rig. */
 final class Obstacles
 {
-    /** @return list<Box> the other tanks, and what stands in any bay */
+    /** @return list<Box> the other tanks, what stands in any bay, and what is fixed in the rig */
     public static function to(PlannedTank $tank, Plan $plan): array
     {
         $others = array_filter($plan->tanks, static fn (PlannedTank $one): bool => $one->id !== $tank->id);
@@ -21,6 +22,7 @@ final class Obstacles
         foreach ($plan->bays as $bay) {
             array_push($boxes, ...self::in($bay, $plan));
         }
+        array_push($boxes, ...array_map(static fn (PlannedThing $thing): Box => $thing->body(), $plan->load->things));
 
         return $boxes;
     }
