@@ -10,6 +10,7 @@ use YardCask\Core\Plan\Field\PartFields;
 use YardCask\Core\Plan\FreeId;
 use YardCask\Core\Plan\Holds;
 use YardCask\Core\Plan\Plan;
+use YardCask\Core\Plan\PlannedBay;
 use YardCask\Core\Plan\PlannedTank;
 use YardCask\Core\Plan\Supply;
 use YardCask\Core\Quantity\Quantity;
@@ -24,12 +25,20 @@ use YardCask\Core\Stage\Tanks\Shared\TankProposal;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
 use YardCask\Core\Stage\Tanks\Shared\WaterAboard;
 use YardCask\Core\Stage\Use\Shared\UseWorkings;
+use YardCask\Core\Tank\TankVolumeCalculator;
 
 /** Puts tanks into a plan that has none: where they usually go, or else where every limit holds, one or two of them or a row of cans; and the cans for drinking. */
 final class TankPlacer
 {
     private const STEP_M = 0.1;
     private const MOST_CANS_IN_A_ROW = 8;
+    /** Entries of drinking cans for which there stays room in the list. */
+    private const MOST_DRINKING = 4;
+    /** Over a tank in a bay, for fittings and an elbow. */
+    private const OVER_IT_MM = 80.0;
+    private const LEAST_MM = 120.0;
+    /** Length and width of a tank in a bay with something in the way: the first that fits is taken. */
+    private const SHARES_OF_BAY = [[1.0, 1.0], [1.0, 0.6], [0.7, 1.0], [1.0, 0.45], [0.5, 1.0], [0.5, 0.5]];
 
     public static function placed(Plan $plan, StartingRig $starting): Plan
     {
@@ -52,7 +61,7 @@ final class TankPlacer
 
     private static function best(Plan $plan, StartingRig $starting): Plan
     {
-        $fallback = $brimFull = null;
+        $fallback = $brimFull = $most = null;
         foreach (self::candidates($plan, $starting) as $tanks) {
             $full = self::withDrinking(self::with($plan, $tanks));
             $candidate = self::filledForTheRoad($full);
@@ -62,13 +71,23 @@ final class TankPlacer
             // Where nothing is left for what an estimate may hide, the plan says so; it is better than to run dry.
             $brimFull ??= self::holds($full) ? $full : null;
             $fallback ??= $candidate;
+            // Where no rig of that size carries what is needed, as much as it may carry is the nearest to it.
+            $carriedL = self::carriedL($candidate);
+            if (null === $brimFull && (null === $most || $carriedL > $most[0] + 0.5) && self::isAllowed($candidate)) {
+                $most = [$carriedL, $candidate];
+            }
         }
 
-        return $brimFull ?? $fallback ?? $plan;
+        return $brimFull ?? $most[1] ?? $fallback ?? $plan;
+    }
+
+    private static function carriedL(Plan $plan): float
+    {
+        return Workings::over($plan)->of(WaterAboard::class)->usableL;
     }
 
     /**
-     * The usual place first, then one tank and two along the rig, the nearer to the usual place the sooner. Cans are tried last:
+     * The usual place first, then one tank along the rig, one in each bay, and two along the rig, the nearer to the usual place the sooner. Cans are tried last:
      * they weigh half of what a tank does and can be emptied to the last litre, which carries a tight limit.
      *
      * @return iterable<list<PlannedTank>>
@@ -88,6 +107,10 @@ final class TankPlacer
         yield [$at($one, $starting->tankXM, $starting->tankYM)];
         foreach (self::along($one, $plan, $starting) as $xM) {
             yield [$at($one, $xM, $starting->tankYM)];
+        }
+        $several = self::oneInEachBay($needL, $plan);
+        if (\count($several) > 1) {
+            yield $several;
         }
         yield from self::pairs($needL, $at, $plan, $starting);
         $cans = (int) ceil($needL / TankProposal::CAN_L - 1e-9);
@@ -118,6 +141,39 @@ final class TankPlacer
                 yield [$at($half->named('Left tank'), $xM, -$besideM), $at(PartFields::changed($half, ['id' => 'tank-2', 'name' => 'Right tank']), $xM + $behindM, $besideM)];
             }
         }
+    }
+
+    /** @return list<PlannedTank> a tank in each bay in turn, as large as it takes, until they give what is needed */
+    private static function oneInEachBay(float $needL, Plan $plan): array
+    {
+        $tanks = [];
+        foreach ($plan->bays as $bay) {
+            $tank = $needL > 0 && \count($tanks) < Plan::MOST_TANKS - self::MOST_DRINKING ? self::filling($bay, $needL, 'tank-'.(\count($tanks) + 1), self::with($plan, $tanks)) : null;
+            if (null !== $tank) {
+                $tanks[] = $tank->named($bay->name.' tank');
+                $needL -= TankVolumeCalculator::calculate($tank->tankInput())->usableL;
+            }
+        }
+
+        return $tanks;
+    }
+
+    /** The largest tank that a bay takes and that is not larger than needed, with room over it for its fittings; null where none fits. */
+    private static function filling(PlannedBay $bay, float $needL, string $id, Plan $plan): ?PlannedTank
+    {
+        $heightMm = $bay->heightMm - self::OVER_IT_MM;
+        foreach (self::SHARES_OF_BAY as [$long, $wide]) {
+            $widthMm = $bay->widthMm * $wide;
+            if (min($heightMm, $widthMm) >= self::LEAST_MM && $bay->lengthMm * $long >= self::LEAST_MM) {
+                $tank = TankProposal::fixed($id, Holds::Fresh, $needL, $widthMm, $heightMm, $bay->lengthMm * $long, $plan->units);
+                $standing = 0.0 === PlaceInBay::tooLargeMm($tank, $bay) ? PlaceInBay::nearest(PlaceInBay::cornered($tank, $bay, $plan), $bay, $plan) : null;
+                if (null !== $standing) {
+                    return $standing;
+                }
+            }
+        }
+
+        return null;
     }
 
     /** @return list<float> places of a tank's middle along the rig, the nearest to the usual one first */
@@ -181,8 +237,18 @@ final class TankPlacer
     public static function holds(Plan $plan): bool
     {
         $workings = Workings::over($plan);
-        $load = $workings->of(LoadWorkings::class);
         $use = $workings->of(UseWorkings::class);
+
+        return $use->need(Supply::Main)->carryL - $workings->of(WaterAboard::class)->usableL < 0.05
+            && $use->need(Supply::Drinking)->carryL - $workings->of(TanksWorkings::class)->usableL(Holds::Drinking) < 0.05
+            && self::isAllowed($plan);
+    }
+
+    /** Whether every limit holds in every state, and every tank stands where it can. */
+    private static function isAllowed(Plan $plan): bool
+    {
+        $workings = Workings::over($plan);
+        $load = $workings->of(LoadWorkings::class);
         foreach ($load->limits() as $limit) {
             if ($limit->onTheRoad->isBroken()) {
                 return false;
@@ -200,8 +266,6 @@ final class TankPlacer
             }
         }
 
-        return $load->greatestFill()->exists
-            && $use->need(Supply::Main)->carryL - $workings->of(WaterAboard::class)->usableL < 0.05
-            && $use->need(Supply::Drinking)->carryL - $workings->of(TanksWorkings::class)->usableL(Holds::Drinking) < 0.05;
+        return $load->greatestFill()->exists;
     }
 }

@@ -76,6 +76,23 @@ final class FreePlaceTest extends TestCase
         self::assertGreaterThan(0.0, $can->body()->overlapMm((new PlannedTank('x', 'X', $can->form, $can->shape, $can->holds, 1.0, 100.0, 100.0, 100.0, 0.0, 100.0, 0.0, 1.0, 2.42, -0.8, 0.62))->body()));
     }
 
+    /** What a card offers for each tank leads to a plan again, and a bay chosen after another is as if it had been chosen at once. */
+    public function testATankIsTurnedAndPutIntoAnyBay(): void
+    {
+        foreach (SamplePlans::all() as $name => $plan) {
+            foreach (Assessor::assess($plan, '-')->stages['tanks']->drawing->tanks as $index => $section) {
+                $turned = $section->turn->applyTo($plan)->tanks[$index];
+                self::assertSame([$plan->tanks[$index]->widthMm, $plan->tanks[$index]->lengthMm], [$turned->lengthMm, $turned->widthMm], $name);
+                $step = $plan;
+                foreach ($section->bays as $option) {
+                    $step = $option->patch->applyTo($step);
+                    self::assertSame($option->value, $step->tanks[$index]->bay, $name);
+                    self::assertSame($option->patch->applyTo($plan)->toJson(), $step->toJson(), $name);
+                }
+            }
+        }
+    }
+
     private static function fix(Plan $plan, string $code, string $label): Fix
     {
         $findings = array_filter(Assessor::assess($plan)->findings, static fn (SentFinding $finding): bool => $code === $finding->code);

@@ -112,7 +112,7 @@ final class FreePlace
             $patches[] = PlanPatch::replace($working->pointer().'/'.$key, $value);
         }
 
-        return PlanPatch::all([...$patches, PlanPatch::add($working->pointer().'/bay', $to->bay)]);
+        return PlanPatch::all(null === $to->bay ? $patches : [...$patches, PlanPatch::add($working->pointer().'/bay', $to->bay)]);
     }
 
     /** “, out of Tail locker”, where a move takes a tank out of its bay. */
