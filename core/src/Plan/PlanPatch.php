@@ -132,7 +132,7 @@ final readonly class PlanPatch implements HasSchema
     /** A value as it stands in a decoded document. */
     private static function plain(mixed $value): mixed
     {
-        return \is_object($value) ? Json::decode(Json::encode($value)) : $value;
+        return \is_object($value) || \is_array($value) ? Json::decode(Json::encode($value)) : $value;
     }
 
     /** @param list<string> $path */
