@@ -21,6 +21,9 @@ final readonly class PlannedAxle implements PlanPart, Checked
         public float $limitKg,
         #[Inline(word: '{part}')]
         public Weighing $weighing,
+        /** Of one wheel: as its side wall says, at the pressure it has. */
+        #[Measured('what one tyre of the {part} may carry', '{Part} tyres, each', Kind::Mass, Unit::Kilogram, 50, 10000, 'Plate')]
+        public ?float $tyreKg = null,
     ) {
     }
 

@@ -46,6 +46,9 @@ final readonly class PlannedTrailer implements PlannedRig, Checked
         public Weighing $nose,
         #[YesNo('The tanks were in, empty', 'Weighbridge')]
         public bool $weighedWithTanks,
+        /** Of one wheel: as its side wall says, at the pressure it has. */
+        #[Measured('what one tyre may carry', 'Tyres, each', Kind::Mass, Unit::Kilogram, 50, 10000, 'Plate')]
+        public ?float $tyreKg = null,
     ) {
     }
 

@@ -55,6 +55,8 @@ final class FindingsTest extends TestCase
             ['load.not-weighed', 'trailer', $add('/load/rig/weighed_kg', 980), $weighed('trailer'), 0],
             ['load.reserve-thin', 'van', $van.$set('/load/rig/gross_limit_kg', 3030), $set('/load/rig/gross_limit_kg', 3100), 1],
             ['load.side-difference', 'fellside', $set('/load/loads/2/y_m', 0.9), $set('/load/loads/2/y_m', 0.2), 1],
+            ['load.tyre-over', 'fellside', $set('/load/rig/rear/limit_kg', 2200).','.$add('/load/rig/rear/tyre_kg', 960).','.$set('/load/loads/2/y_m', 0.2), $set('/load/rig/rear/limit_kg', 2200).','.$add('/load/rig/rear/tyre_kg', 1000).','.$set('/load/loads/2/y_m', 0.2), 1],
+            ['load.tyre-over', 'bothy', $add('/load/rig/tyre_kg', 540), $add('/load/rig/tyre_kg', 600), 0],
             ['load.heel', 'boat', $set('/tanks/0/y_m', -0.9), $set('/tanks/0/y_m', -0.2), 1],
             ['load.stability-thin', 'boat', $set('/load/rig/gm_m', 0.1512), $set('/load/rig/gm_m', 0.2), 1],
             ['tanks.outlet-high', 'van', $set('/tanks/0/outlet_height_mm', 30), $set('/tanks/0/outlet_height_mm', 27), 1],

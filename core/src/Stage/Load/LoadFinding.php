@@ -21,6 +21,7 @@ enum LoadFinding: string implements FindingCode
     case RearOver = 'load.rear-over';
     case NoseOver = 'load.nose-over';
     case AxleOver = 'load.axle-over';
+    case TyreOver = 'load.tyre-over';
     case NoseLight = 'load.nose-light';
     case StabilityThin = 'load.stability-thin';
     case EstimateTight = 'load.estimate-tight';
@@ -65,7 +66,7 @@ enum LoadFinding: string implements FindingCode
     public function severity(): Severity
     {
         return match ($this) {
-            self::GrossOver, self::FrontOver, self::RearOver, self::NoseOver, self::AxleOver, self::NoseLight, self::StabilityThin => Severity::Stop,
+            self::GrossOver, self::FrontOver, self::RearOver, self::NoseOver, self::AxleOver, self::NoseLight, self::StabilityThin, self::TyreOver => Severity::Stop,
             self::EstimateTight, self::SeatMissing, self::LoadOutside => Severity::Fix,
             default => Severity::Watch,
         };
@@ -109,6 +110,7 @@ enum LoadFinding: string implements FindingCode
             self::EstimateTight => 'A weight is estimated, and what that may hide is more than is left to a limit on the road.',
             self::ReserveThin => \sprintf('Less than %s of the gross limit is left on the road.', $percent(ReserveThin::SHARE_OF_LIMIT)),
             self::NotWeighed => 'A weight is estimated instead of weighed.',
+            self::TyreOver => 'On the road a wheel carries more than its tyre may.',
             self::SideDifference => \sprintf('One side’s wheels carry more than the other’s by over %s of the whole, in some state from brim full to used up, or empty.', $percent(SideDifference::SHARE_OF_WHOLE)),
             self::Heel => \sprintf('The boat lies over by more than %s° in some state.', BoatTrim::HEEL_DEG),
             self::HeightsNotCounted => 'A boat’s draught is not known, so the heights of crew, loads and tanks do not count in her stability.',

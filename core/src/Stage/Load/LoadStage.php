@@ -78,7 +78,7 @@ final class LoadStage implements Stage
     {
         return [
             new Rule\OverLimit(), new Rule\NoseLight(), new Rule\BoatTrim(), new Rule\Estimates(), new Rule\SeatMissing(), new Rule\LoadOutside(),
-            new Rule\Refilled(), new Rule\ReserveThin(), new Rule\SteeringLight(), new Rule\SideDifference(),
+            new Rule\Refilled(), new Rule\ReserveThin(), new Rule\SteeringLight(), new Rule\TyreOver(), new Rule\SideDifference(),
         ];
     }
 

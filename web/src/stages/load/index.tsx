@@ -26,7 +26,8 @@ export default function LoadStage() {
   });
   const rig = plan.load.rig;
   const scale = scaleFor(rig, width, 44, 100);
-  const ground = rig.height_m * scale.perM + 16;
+  // A boat’s crew sits out in the open, and its labels above it.
+  const ground = rig.height_m * scale.perM + (rig.kind === "boat" ? 44 : 16);
   const planTop = ground + BARS + 24;
   const middle = planTop + (rig.width_m / 2) * scale.perM;
   const below = middle + (rig.width_m / 2) * scale.perM;
