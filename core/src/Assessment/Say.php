@@ -12,6 +12,8 @@ use YardCask\Core\Quantity\UnitPreferences;
 /** Puts quantities into words, in the plan's units. */
 final readonly class Say
 {
+    private const KG_M_PER_LB_FT = 0.45359237 * 0.3048;
+
     public QuantityFormat $format;
 
     public function __construct(public UnitPreferences $units)
@@ -33,6 +35,14 @@ final readonly class Say
     public function kg(float $kg): string
     {
         return $this->format->reading($kg, Unit::Kilogram, Kind::Mass);
+    }
+
+    /** A weight times its lever: “34 kg·m”, or in pounds and feet where weights are in pounds. */
+    public function moment(float $kgM): string
+    {
+        $pounds = Unit::Pound === $this->units->mass;
+
+        return round($pounds ? $kgM / self::KG_M_PER_LB_FT : $kgM)."\u{00A0}".($pounds ? 'lb·ft' : 'kg·m');
     }
 
     public function mm(float $mm): string

@@ -44,6 +44,8 @@ final readonly class LoadDrawing implements Drawing
         /** Why there is no slip; empty where there is one. */
         public string $slipWhyNot,
         public ?StayCurve $stay,
+        /** How the weight lies along the rig; null where there is nothing to say. */
+        public ?string $balance,
         /** The heading over the weights. */
         public string $ticket,
         /** The heading over the rig's own figures. */
@@ -64,6 +66,7 @@ final readonly class LoadDrawing implements Drawing
             FillSlip::rows($workings),
             FillSlip::whyNot($workings),
             StayCurve::of($workings),
+            BalanceWords::of($workings),
             $workings->words->ticket(),
             $workings->words->papers(),
         );

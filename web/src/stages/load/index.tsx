@@ -47,6 +47,9 @@ export default function LoadStage() {
             <RigPlan scale={scale} middle={middle} loads selected={selected} onSelect={setSelected} />
             <Dimension from={scale.x(span.from_m)} to={scale.x(span.to_m)} y={below + 18} text={span.text} />
           </svg>
+          {assessment.stages.load.drawing.balance && (
+            <p className="text-[13px] text-ink-2">{assessment.stages.load.drawing.balance}</p>
+          )}
           <StayCurve />
         </div>
         <WeighTicket selected={selected} onSelect={setSelected} />

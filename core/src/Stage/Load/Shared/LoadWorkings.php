@@ -105,6 +105,15 @@ final class LoadWorkings implements StageWorkings
         };
     }
 
+    /** @return list<Mass> people, loads, and tanks with what is in them, each for itself */
+    public function aboardIn(RigState $state): array
+    {
+        $litres = $this->contents->in($state);
+        $tanks = array_map(static fn (TankWorking $working): Mass => new Mass($working->tank->name, $working->tank->allEmptyKg() + $litres[$working->index], $working->tank->xM, $working->tank->yM), $this->tanks());
+
+        return [...$this->people->masses(), ...array_map(static fn (PlannedLoad $load): Mass => $load->mass(), $this->plan->load->loads), ...$tanks];
+    }
+
     /** From a state to used up, with what has come to the waste tanks by then; null for a boat, whose only limit is what is aboard at once. */
     public function passageFrom(RigState $state, bool $wasteOfStay = false): ?Passage
     {

@@ -7,10 +7,8 @@ namespace YardCask\Core\Stage\Load\Shared;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Payload\LimitName;
 use YardCask\Core\Payload\Mass;
-use YardCask\Core\Plan\PlannedLoad;
 use YardCask\Core\Plan\PlannedRoadRig;
 use YardCask\Core\Plan\PlannedTrailer;
-use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
 
 /**
  * What stands on the wheels of each axle whose tyres' limit is known.
@@ -49,7 +47,7 @@ final class WheelLoads
             return [];
         }
         foreach (self::ON_THE_ROAD as $state) {
-            $masses = self::masses($state, $workings);
+            $masses = $workings->of(LoadWorkings::class)->aboardIn($state);
             $moment = array_sum(array_map(static fn (Mass $mass): float => $mass->kg * $share($mass) * $mass->yM, $masses));
             $whole = array_sum(array_map(static fn (Mass $mass): float => $mass->kg * $mass->yM, $masses));
             $axleKg = $workings->of(LoadWorkings::class)->limit($axle)?->kgIn($state) ?? 0.0;
@@ -57,18 +55,5 @@ final class WheelLoads
         }
 
         return $loads;
-    }
-
-    /** @return list<Mass> people, loads and tanks with what is in them */
-    private static function masses(RigState $state, Workings $workings): array
-    {
-        $load = $workings->of(LoadWorkings::class);
-        $litres = $load->contents->in($state);
-        $masses = [...$load->people->masses(), ...array_map(static fn (PlannedLoad $one): Mass => $one->mass(), $workings->plan->load->loads)];
-        foreach ($workings->of(TanksWorkings::class)->all() as $index => $working) {
-            $masses[] = new Mass($working->tank->name, $working->tank->allEmptyKg() + $litres[$index], $working->tank->xM, $working->tank->yM);
-        }
-
-        return $masses;
     }
 }
