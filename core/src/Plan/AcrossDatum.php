@@ -17,7 +17,7 @@ enum AcrossDatum: string implements Worded
         return self::LeftWall === $this ? 'left wall' : 'right wall';
     }
 
-    /** Where something of that width begins, in m right of the centreline, by what was taped to its near side; and the other way about. */
+    /** Where something of that width begins, in m right of the centreline, by what was taped to its near side. */
     public function fromM(float $tapedM, float $widthM, PlannedRig $rig): float
     {
         $wallM = $rig->sizes()->widthM / 2;
@@ -25,6 +25,7 @@ enum AcrossDatum: string implements Worded
         return self::LeftWall === $this ? $tapedM - $wallM : $wallM - $tapedM - $widthM;
     }
 
+    /** The other way about: what is taped to the near side of something that begins there. */
     public function tapedM(float $fromM, float $widthM, PlannedRig $rig): float
     {
         $wallM = $rig->sizes()->widthM / 2;

@@ -75,6 +75,13 @@ final class PortsTest extends TestCase
         self::assertTrue(PortRoom::isReached($plan->tanks[0]->ports[0], \YardCask\Core\Plan\Field\PartFields::changed($tank, ['bay' => null]), $plan));
     }
 
+    public function testNoMoreThanItsRoomIsTakenWhereTheTankItselfStandsThroughAWall(): void
+    {
+        $plan = SamplePlans::fellside();
+        $tank = $plan->tanks[0]->movedTo($plan->tanks[0]->xM + 0.4, $plan->tanks[0]->yM);
+        self::assertSame([0.0, 50.0], [PortRoom::missingMm($tank->ports[2], $plan->tanks[0], $plan), PortRoom::missingMm($tank->ports[2], $tank, $plan)]);
+    }
+
     /** The hand-worked: over 1.52 m, down to 1.38 m and up to 1.63 m; below the sill of 1.52 m lies all of one leg and part of the other. */
     public function testWhatStaysInAHoseIsWhatLiesBelowItsSill(): void
     {

@@ -9,7 +9,8 @@ import { usePlan } from "../../plan/PlanContext";
 import { useSettled } from "../../plan/useSettled";
 import { BayViews } from "./BayViews";
 
-const SIZES = ["length_mm", "width_mm", "height_mm", "z_m", "opening_width_mm", "opening_height_mm"];
+const SIZES = ["length_mm", "width_mm", "height_mm", "z_m"];
+const OPENING = ["opening_width_mm", "opening_height_mm"];
 
 /** One bay: three views of it to scale, and beside them what the tape says. */
 export function BayCard({ bay, index }: { bay: Bay; index: number }) {
@@ -48,7 +49,7 @@ export function BayCard({ bay, index }: { bay: Bay; index: number }) {
           <ChoiceField pointer={`${at}/frost`} />
         </div>
         <div className="measures">
-          {SIZES.slice(0, 4).map((key) => (
+          {SIZES.map((key) => (
             <QuantityField key={key} pointer={`${at}/${key}`} />
           ))}
         </div>
@@ -68,7 +69,7 @@ export function BayCard({ bay, index }: { bay: Bay; index: number }) {
         </div>
         <div className="flex flex-wrap items-end gap-x-4 gap-y-2">
           <ChoiceField pointer={`${at}/opening`} />
-          {SIZES.slice(4).map((key) => (
+          {OPENING.map((key) => (
             <QuantityField key={key} pointer={`${at}/${key}`} />
           ))}
         </div>

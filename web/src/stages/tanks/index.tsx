@@ -104,18 +104,19 @@ function Row({ id, label, parts, additions, selected, onChoose }: RowProps) {
           {part.name}
         </button>
       ))}
-      <span className="flex-1" />
-      {additions.map((addition) => (
-        <button
-          key={addition.label}
-          type="button"
-          className="plain"
-          aria-disabled={!settled}
-          onClick={() => settled && onChoose(add(addition))}
-        >
-          {addition.label}
-        </button>
-      ))}
+      <span className="ml-auto flex flex-wrap justify-end gap-2">
+        {additions.map((addition) => (
+          <button
+            key={addition.label}
+            type="button"
+            className="plain"
+            aria-disabled={!settled}
+            onClick={() => settled && onChoose(add(addition))}
+          >
+            {addition.label}
+          </button>
+        ))}
+      </span>
     </div>
   );
 }

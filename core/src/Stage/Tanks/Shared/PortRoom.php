@@ -16,7 +16,7 @@ final class PortRoom
     /** Before a face, for a hand with a spanner. */
     private const HAND_MM = 120.0;
 
-    /** How much of the room that its fitting needs is taken, in mm. */
+    /** How much of the room that its fitting needs is taken, in mm: all of it at most, also where the tank itself stands through a wall. */
     public static function missingMm(PlannedPort $port, PlannedTank $tank, Plan $plan): float
     {
         $room = $port->room($tank->body()->sizeMm())->moved($tank->body()->low);
@@ -29,7 +29,7 @@ final class PortRoom
             $missing = max($missing, $room->overlapMm($box));
         }
 
-        return $missing;
+        return min($missing, $port->roomMm);
     }
 
     /** Whether a hand reaches the port once the tank is in its bay: from the opening, or because there is room before its face. */
