@@ -245,7 +245,7 @@ test("Escape takes back what was typed in this visit, and Enter keeps the keyboa
 test("an unlikely weight is asked about, and either reading can be taken", async ({ page }) => {
   const id = await openFellside(page, "load");
   await page.getByRole("button", { name: /plate, ticket and sizes/ }).click();
-  const weighed = field(page, "/load/rig/front/weighed_kg");
+  const weighed = field(page, "/load/rig/axles/0/weighed_kg");
   await weighed.fill("1.350");
   await expect(page.getByRole("alert")).toContainText("“1.350” is far from the 1 455 kg that stands beside it.");
   await page.getByRole("button", { name: "1 350 kg", exact: true }).click();

@@ -263,8 +263,8 @@ test("with two tanks each travels as full as serves the limits best", async ({ p
   await page.keyboard.press("2");
   await page.getByRole("button", { name: /plate, ticket and sizes/ }).click();
   await type(page, "/load/rig/gross_limit_kg", "3.7 t");
-  await type(page, "/load/rig/front/weighed_kg", "1455");
-  await type(page, "/load/rig/rear/weighed_kg", "1460");
+  await type(page, "/load/rig/axles/0/weighed_kg", "1455");
+  await type(page, "/load/rig/axles/1/weighed_kg", "1460");
   await page.keyboard.press("Escape");
   await page.getByRole("link", { name: /^Use/ }).click();
   await page.getByRole("radio", { name: "mixed" }).click();

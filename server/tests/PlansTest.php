@@ -126,7 +126,7 @@ final class PlansTest extends ApiTestCase
         $note = fn (): \stdClass => array_column($this->send('GET', '/api/plans')->plans, 'note', 'id')[$plan->id];
         self::assertStringContainsString('brim full', $note()->answer);
         self::assertSame(['van', 'watch'], [$note()->rig->body, $note()->severity]);
-        $plan->plan->load->rig->rear->limit_kg = 1000;
+        $plan->plan->load->rig->axles[1]->limit_kg = 1000;
         $this->send('PUT', '/api/plans/'.$plan->id, json_encode($plan->plan), ['If-Match' => '"1"']);
         self::assertStringContainsString('over before any water', $note()->answer);
         self::assertSame('stop', $note()->severity);

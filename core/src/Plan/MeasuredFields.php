@@ -31,7 +31,7 @@ final class MeasuredFields
     }
 
     /** @param array<string, MeasuredField> $fields */
-    private static function walk(object $part, string $pointer, string $prefix, string $word, RigWords $words, array &$fields): void
+    private static function walk(object $part, string $pointer, string $prefix, string $word, RigWords $words, array &$fields, ?object $outer = null): void
     {
         foreach (PartFields::of($part::class) as $field) {
             $value = $field->in($part);
@@ -39,10 +39,10 @@ final class MeasuredFields
             $is = $field->is;
             if ($is instanceof Measured) {
                 $filled = ['{part}' => $word, '{Part}' => ucfirst($word)];
-                $near = '' === $is->near ? null : self::value($part, $is->near, $prefix);
+                $near = '' === $is->near ? null : self::value($part, $is->near, $prefix) ?? (null === $outer ? null : self::value($outer, $is->near, $prefix));
                 $fields[$at] = new MeasuredField($is, strtr($is->what, $filled), $words->label(strtr($is->label, $filled)), \is_float($value) ? $value : null, $field->optional, $near);
             } elseif ($is instanceof Inline && \is_object($value)) {
-                self::walk($value, $pointer, $prefix.$is->prefix, '{part}' === $is->word ? $word : $is->word, $words, $fields);
+                self::walk($value, $pointer, $prefix.$is->prefix, '{part}' === $is->word ? $word : $is->word, $words, $fields, $part);
             } elseif (\is_array($value)) {
                 foreach ($value as $index => $one) {
                     if (\is_object($one)) {

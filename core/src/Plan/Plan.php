@@ -20,7 +20,7 @@ use YardCask\Core\Quantity\UnitPreferences;
 final readonly class Plan implements PlanPart
 {
     public const FORMAT = 'yard-cask-plan';
-    public const VERSION = 3;
+    public const VERSION = 4;
     public const MOST_BAYS = 12;
     public const MOST_TANKS = 12;
     public const MOST_RUNS = 40;

@@ -24,7 +24,7 @@ final class PlanChoices
     public static function all(): array
     {
         $choices = [];
-        self::walk(Plan::class, '', $choices);
+        self::walk(Plan::class, '', '', $choices);
 
         return $choices;
     }
@@ -33,10 +33,10 @@ final class PlanChoices
      * @param class-string $class
      * @param array<string, array{label: string, group: string, options: list<array{value: string, text: string}>}> $choices
      */
-    private static function walk(string $class, string $pattern, array &$choices): void
+    private static function walk(string $class, string $pattern, string $prefix, array &$choices): void
     {
         foreach (PartFields::of($class) as $field) {
-            $at = $pattern.'/'.$field->key;
+            $at = $pattern.'/'.$prefix.$field->key;
             $is = $field->is;
             if ($is instanceof Choice) {
                 $choices[$at] = ['label' => $is->label, 'group' => $is->group, 'options' => self::options($field)];
@@ -46,13 +46,15 @@ final class PlanChoices
                 foreach (UnitPreferences::CHOICES as $kind => $units) {
                     $choices[$at.'/'.$kind] = ['label' => UnitPreferences::LABELS[$kind], 'group' => 'Units', 'options' => array_map(static fn (Unit $unit): array => ['value' => $unit->value, 'text' => $unit->word()], $units)];
                 }
-            } elseif ($is instanceof Part || $is instanceof Inline) {
-                self::walk($field->partClass(), $is instanceof Inline ? $pattern : $at, $choices);
+            } elseif ($is instanceof Inline) {
+                self::walk($field->partClass(), $pattern, $prefix.$is->prefix, $choices);
+            } elseif ($is instanceof Part) {
+                self::walk($field->partClass(), $at, '', $choices);
             } elseif ($is instanceof Parts) {
-                self::walk($is->class, $at.'/*', $choices);
+                self::walk($is->class, $at.'/*', '', $choices);
             } elseif ($is instanceof Variants) {
                 foreach ($is->classes as $variant) {
-                    self::walk($variant, $at, $choices);
+                    self::walk($variant, $at, '', $choices);
                 }
             }
         }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace YardCask\Core\Plan;
 
 use YardCask\Core\Input\InvalidInput;
+use YardCask\Core\Plan\Migration\AxlesAndFittings;
 use YardCask\Core\Plan\Migration\SeatsAndWaste;
 use YardCask\Core\Plan\Migration\ShapesAndBays;
 
@@ -20,7 +21,7 @@ final readonly class PlanMigrations
 
     public static function all(): self
     {
-        return new self(Plan::VERSION, [1 => SeatsAndWaste::migrated(...), 2 => ShapesAndBays::migrated(...)]);
+        return new self(Plan::VERSION, [1 => SeatsAndWaste::migrated(...), 2 => ShapesAndBays::migrated(...), 3 => AxlesAndFittings::migrated(...)]);
     }
 
     /**

@@ -107,7 +107,7 @@ final class PlanSchema
             $is instanceof Choice => ['enum' => array_map(static fn (\BackedEnum $case): int|string => $case->value, $field->cases()), 'description' => $is->label.'.'],
             $is instanceof YesNo => ['type' => 'boolean', 'description' => $is->label.'.'],
             $is instanceof Part => self::part($field->partClass(), $is->word),
-            $is instanceof Parts => ['type' => 'array', 'maxItems' => $is->most, 'items' => self::part($is->class, '')],
+            $is instanceof Parts => ['type' => 'array', 'minItems' => $is->least, 'maxItems' => $is->most, 'items' => self::part($is->class, '')],
             $is instanceof Variants => ['oneOf' => array_map(static fn (string $class): array => self::part($class, ''), $is->classes)],
             $is instanceof Units => self::units(),
             default => throw new \LogicException($is::class.' has no schema.'),

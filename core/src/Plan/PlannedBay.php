@@ -7,6 +7,7 @@ namespace YardCask\Core\Plan;
 use YardCask\Core\Bay\Box;
 use YardCask\Core\Plan\Field\Choice;
 use YardCask\Core\Plan\Field\Id;
+use YardCask\Core\Plan\Field\Inline;
 use YardCask\Core\Plan\Field\Measured;
 use YardCask\Core\Plan\Field\Parts;
 use YardCask\Core\Plan\Field\Text;
@@ -60,6 +61,8 @@ final readonly class PlannedBay implements PlanPart
         public bool $frost,
         #[YesNo('Taped, not guessed')]
         public bool $taped,
+        #[Inline(prefix: 'reach_')]
+        public PlannedReach $reach,
         #[Parts(PlannedObstruction::class, self::MOST_OBSTRUCTIONS)]
         public array $obstructions,
     ) {

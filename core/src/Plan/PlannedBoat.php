@@ -32,6 +32,9 @@ final readonly class PlannedBoat implements PlannedRig
         /** Of the keel below the water, empty; without it the heights of what is aboard do not count. */
         #[Measured('the draught', 'Draught, empty', Kind::Length, Unit::Metre, 0.05, 5, 'Papers')]
         public ?float $draughtM,
+        /** As far as she is sailed. */
+        #[Measured('how far she heels', 'Heels to', Kind::Angle, Unit::Degree, 1, 60, 'Papers')]
+        public ?float $heelDeg = null,
     ) {
     }
 

@@ -10,6 +10,7 @@ use YardCask\Core\Plan\Field\Id;
 use YardCask\Core\Plan\Field\Measured;
 use YardCask\Core\Plan\Field\PartFields;
 use YardCask\Core\Plan\Field\Text;
+use YardCask\Core\Plan\Field\YesNo;
 use YardCask\Core\Quantity\Kind;
 use YardCask\Core\Quantity\Unit;
 
@@ -40,6 +41,9 @@ final readonly class PlannedPort implements PlanPart
         public float $boreMm,
         #[Measured('the room that its fitting needs before the face', 'Fitting stands out', Kind::Length, Unit::Millimetre, 0, 400)]
         public float $roomMm,
+        /** Or only a place where the maker allows a hole. */
+        #[YesNo('Drilled')]
+        public bool $drilled,
     ) {
     }
 

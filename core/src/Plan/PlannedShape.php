@@ -4,18 +4,25 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Plan;
 
+use YardCask\Core\Bay\Box;
 use YardCask\Core\Input\Worded;
 use YardCask\Core\Tank\BoxShape;
 use YardCask\Core\Tank\LyingCylinderShape;
+use YardCask\Core\Tank\ProfileShape;
 use YardCask\Core\Tank\TankShape;
 use YardCask\Core\Tank\UprightCylinderShape;
+use YardCask\Core\Tank\WheelArchShape;
 
-/** The shape of a tank's inside within its length, width and height; a cylinder's ends may be ellipses. */
+/** The shape of a tank within its length, width and height; a cylinder's ends may be ellipses. */
 enum PlannedShape: string implements Worded
 {
     case Box = 'box';
     case UprightCylinder = 'upright_cylinder';
     case LyingCylinder = 'lying_cylinder';
+    case WheelArch = 'wheel_arch';
+    case Profile = 'profile';
+
+    private const SLICES = 6;
 
     public function word(): string
     {
@@ -23,6 +30,8 @@ enum PlannedShape: string implements Worded
             self::Box => 'box',
             self::UprightCylinder => 'upright cylinder',
             self::LyingCylinder => 'lying cylinder',
+            self::WheelArch => 'over a wheel arch',
+            self::Profile => 'by a measured table',
         };
     }
 
@@ -30,13 +39,37 @@ enum PlannedShape: string implements Worded
      * An ellipse holds what a circle of its height or area does: stretched in one direction, every level keeps its share.
      * So it does not matter which way a lying cylinder lies.
      */
-    public function inside(float $lengthMm, float $widthMm, float $heightMm): TankShape
+    public function inside(PlannedTank $tank): TankShape
     {
+        [$lengthMm, $widthMm, $heightMm] = [$tank->lengthMm, $tank->widthMm, $tank->heightMm];
+
         return match ($this) {
             self::Box => new BoxShape($lengthMm, $widthMm, $heightMm),
             self::UprightCylinder => new UprightCylinderShape(sqrt($lengthMm * $widthMm), $heightMm),
             self::LyingCylinder => new LyingCylinderShape($heightMm, $lengthMm * $widthMm / $heightMm),
+            self::WheelArch => new WheelArchShape(new BoxShape($lengthMm, $widthMm, $heightMm), null === $tank->arch ? new BoxShape(0.0, 0.0, 0.0) : new BoxShape($tank->arch->lengthMm, $tank->arch->widthMm, $tank->arch->heightMm)),
+            self::Profile => new ProfileShape([] === $tank->levels ? [['heightMm' => $heightMm, 'litres' => $lengthMm * $widthMm * $heightMm / 1e6]] : array_map(static fn (PlannedLevel $level): array => ['heightMm' => $level->heightMm, 'litres' => $level->litres], $tank->levels)),
         };
+    }
+
+    /** @return non-empty-list<Box> what one tank of this shape fills, from its low corner */
+    public function boxes(PlannedTank $tank): array
+    {
+        $size = [$tank->lengthMm, $tank->widthMm, $tank->heightMm];
+
+        return match ($this) {
+            self::WheelArch => null === $tank->arch ? [Box::at([0.0, 0.0, 0.0], $size)] : $tank->arch->around($size),
+            // Seen from above its ends are round; a lying one's along its longer side.
+            self::UprightCylinder => self::slices($size, 0, 1),
+            self::LyingCylinder => $tank->lengthMm >= $tank->widthMm ? self::slices($size, 1, 2) : self::slices($size, 0, 2),
+            default => [Box::at([0.0, 0.0, 0.0], $size)],
+        };
+    }
+
+    /** Whether its floor has the same outline at every height, so that litres divide like the depth. */
+    public function isStraight(): bool
+    {
+        return self::Box === $this || self::UprightCylinder === $this;
     }
 
     /** The volume between two levels as a formula; both in words, “(overflow − outlet)”. */
@@ -44,8 +77,32 @@ enum PlannedShape: string implements Worded
     {
         return match (true) {
             self::Box === $this => 'length × width × '.$between,
+            self::WheelArch === $this => 'length × width × '.$between.', less the arch’s length × width over what of its height lies there',
+            self::Profile === $this => 'the litres of its table over '.$between,
             self::UprightCylinder === $this, 'height' === $between => 'π/4 × length × width × '.$between,
             default => 'length × width × height × share of the ellipse over '.$between,
         };
+    }
+
+    /**
+     * Slices across one axis, each as wide along another as the ellipse is at its widest there: they hold it.
+     *
+     * @param array{float, float, float} $size
+     *
+     * @return non-empty-list<Box>
+     */
+    private static function slices(array $size, int $across, int $wide): array
+    {
+        return array_map(static function (int $slice) use ($size, $across, $wide): Box {
+            // From -1 to 1 along the axis that is cut.
+            [$from, $to] = [2 * $slice / self::SLICES - 1, 2 * ($slice + 1) / self::SLICES - 1];
+            $nearest = $from <= 0 && $to >= 0 ? 0.0 : min(abs($from), abs($to));
+            $half = sqrt(1 - $nearest ** 2) / 2;
+            [$low, $high] = [[0.0, 0.0, 0.0], $size];
+            [$low[$across], $high[$across]] = [$size[$across] * ($from + 1) / 2, $size[$across] * ($to + 1) / 2];
+            [$low[$wide], $high[$wide]] = [$size[$wide] * (0.5 - $half), $size[$wide] * (0.5 + $half)];
+
+            return new Box([$low[0], $low[1], $low[2]], [$high[0], $high[1], $high[2]]);
+        }, range(0, self::SLICES - 1));
     }
 }

@@ -10,22 +10,28 @@ use YardCask\Core\Plan\Field\Checked;
 use YardCask\Core\Plan\Field\Choice;
 use YardCask\Core\Plan\Field\Id;
 use YardCask\Core\Plan\Field\Measured;
+use YardCask\Core\Plan\Field\Part;
 use YardCask\Core\Plan\Field\PartFields;
 use YardCask\Core\Plan\Field\Parts;
 use YardCask\Core\Plan\Field\Text;
+use YardCask\Core\Plan\Field\YesNo;
 use YardCask\Core\Quantity\Kind;
 use YardCask\Core\Quantity\Unit;
 use YardCask\Core\Tank\TankInput;
 
-/** A tank of a simple shape, or some cans alike that stand in a row along the rig: inner sizes over all, fittings' heights, and where the middle stands. */
+/** A tank, or some cans alike that stand in a row along the rig: inner sizes over all, fittings' heights, and where the middle stands. */
 final readonly class PlannedTank implements PlanPart, Checked
 {
     use WrittenAsDeclared;
 
     public const MOST_ALIKE = 20;
     public const MOST_PORTS = 12;
+    public const MOST_LEVELS = 60;
 
-    /** @param list<PlannedPort> $ports */
+    /**
+     * @param list<PlannedPort> $ports
+     * @param list<PlannedLevel> $levels
+     */
     public function __construct(
         #[Id]
         public string $id,
@@ -63,6 +69,9 @@ final readonly class PlannedTank implements PlanPart, Checked
         /** Of the underside above the ground, or above the keel of a boat. */
         #[Measured('the height of a tank’s underside', 'Underside at', Kind::Length, Unit::Metre, 0, 4)]
         public float $zM,
+        /** Or by a strip in it. */
+        #[YesNo('Level seen through its wall')]
+        public bool $seeThrough,
         /** From 0 to 1 of what it holds brim full; null to travel as full as the plan says for all fresh tanks. */
         #[Measured('how full this tank travels', 'How full it travels', Kind::Share, Unit::Fraction, 0, 1, stage: 'load')]
         public ?float $travelFill = null,
@@ -80,6 +89,18 @@ final readonly class PlannedTank implements PlanPart, Checked
         public ?float $straps = null,
         #[Measured('the angle of a strap above the floor', 'Strap angle', Kind::Angle, Unit::Degree, 10, 80)]
         public ?float $strapAngleDeg = null,
+        /** Short pieces of tube or balls, which calm the water as baffles do. */
+        #[Measured('the share that loose filling takes', 'Loose filling takes', Kind::Share, Unit::Fraction, 0, 0.5)]
+        public ?float $looseFraction = null,
+        /** Above or below the air around it, before they bulge or are sucked in for good. */
+        #[Measured('the pressure that a tank’s walls stand', 'Its walls stand', Kind::Pressure, Unit::Kilopascal, 0.5, 600)]
+        public ?float $wallKpa = null,
+        /** Of a tank over a wheel arch. */
+        #[Part]
+        public ?PlannedArch $arch = null,
+        /** Of a tank that was measured by filling it, rising; linear between them and from an empty floor to the first. */
+        #[Parts(PlannedLevel::class, self::MOST_LEVELS)]
+        public array $levels = [],
     ) {
     }
 
@@ -96,12 +117,70 @@ final readonly class PlannedTank implements PlanPart, Checked
                 $in->fail($key, \sprintf('%s is not a whole number.', $number));
             }
         }
+        if ($this->baffledFraction() > 0.9) {
+            $in->fail('loose_fraction', 'Baffles and loose filling together leave hardly any room for water.');
+        }
+        if (PlannedShape::WheelArch === $this->shape) {
+            $this->checkArch($in);
+        } elseif (PlannedShape::Profile === $this->shape) {
+            $this->checkLevels($in);
+        }
+    }
+
+    private function checkArch(InputReader $in): void
+    {
+        if (null === $this->arch) {
+            $in->fail('arch', 'A tank over a wheel arch needs the place and the sizes of the arch.');
+
+            return;
+        }
+        foreach (['length_mm' => [$this->arch->xMm + $this->arch->lengthMm, $this->lengthMm, 'long'], 'width_mm' => [$this->arch->yMm + $this->arch->widthMm, $this->widthMm, 'wide']] as $key => [$endMm, $mm, $word]) {
+            if ($endMm > $mm + 0.5) {
+                $in->fail('arch/'.$key, \sprintf('The arch ends %s mm from its corner, and the tank is %s mm %s.', $endMm, $mm, $word));
+            }
+        }
+        if ($this->arch->heightMm >= $this->heightMm) {
+            $in->fail('arch/height_mm', \sprintf('The arch (%s mm) must be lower than the tank (%s mm).', $this->arch->heightMm, $this->heightMm));
+        } elseif ($this->arch->lengthMm * $this->arch->widthMm >= 0.98 * $this->lengthMm * $this->widthMm) {
+            $in->fail('arch/width_mm', 'The arch takes the whole floor of the tank: measure the tank from the top of the arch instead.');
+        }
+    }
+
+    private function checkLevels(InputReader $in): void
+    {
+        if ([] === $this->levels) {
+            $in->fail('levels', 'A tank by a measured table needs at least one height with its litres.');
+
+            return;
+        }
+        $below = new PlannedLevel('floor', 0.0, 0.0);
+        foreach ($this->levels as $index => $level) {
+            if ($level->heightMm <= $below->heightMm) {
+                $in->fail('levels/'.$index.'/height_mm', \sprintf('Heights rise from line to line: %s mm does not lie above %s mm.', $level->heightMm, $below->heightMm));
+            } elseif ($level->litres <= $below->litres) {
+                $in->fail('levels/'.$index.'/litres', \sprintf('A higher level holds more: %s L at %s mm is no more than the %s L below it.', $level->litres, $level->heightMm, $below->litres));
+            } elseif ($level->litres > 1.02 * $this->lengthMm * $this->widthMm * $level->heightMm / 1e6) {
+                $in->fail('levels/'.$index.'/litres', \sprintf('%s L do not go into %s × %s mm up to %s mm.', $level->litres, $this->lengthMm, $this->widthMm, $level->heightMm));
+            }
+            $below = $level;
+        }
+        if ($below->heightMm > $this->heightMm) {
+            $in->fail('height_mm', \sprintf('The table goes up to %s mm, and the tank is only %s mm high.', $below->heightMm, $this->heightMm));
+        } elseif ($this->overflowHeightMm > $below->heightMm) {
+            $in->fail('overflow_height_mm', \sprintf('The overflow (%s mm) lies above the end of the table (%s mm).', $this->overflowHeightMm, $below->heightMm));
+        }
     }
 
     /** One of those alike, for the tank calculator. */
     public function tankInput(): TankInput
     {
-        return new TankInput($this->shape->inside($this->lengthMm, $this->widthMm, $this->heightMm), $this->outletHeightMm, $this->overflowHeightMm, $this->displacedFraction);
+        return new TankInput($this->shape->inside($this), $this->outletHeightMm, $this->overflowHeightMm, $this->baffledFraction());
+    }
+
+    /** What baffles and loose filling take of it. */
+    public function baffledFraction(): float
+    {
+        return $this->displacedFraction + ($this->looseFraction ?? 0.0);
     }
 
     /** The empty weight of all of them. */
@@ -120,6 +199,39 @@ final readonly class PlannedTank implements PlanPart, Checked
     public function body(): Box
     {
         return Box::at([1000 * $this->xM - $this->rowMm() / 2, 1000 * $this->yM - $this->widthMm / 2, 1000 * $this->zM], [$this->rowMm(), $this->widthMm, $this->heightMm]);
+    }
+
+    /** @return non-empty-list<Box> what its row fills, as touching boxes, in mm from its low corner; a cylinder in slices that hold it */
+    public function boxes(): array
+    {
+        $one = $this->shape->boxes($this);
+        $boxes = $one;
+        for ($index = 1; $index < $this->count; ++$index) {
+            array_push($boxes, ...array_map(fn (Box $box): Box => $box->moved([$index * $this->lengthMm, 0.0, 0.0]), $one));
+        }
+
+        // A row of boxes is a box.
+        return 1 === \count($one) ? [Box::at([0.0, 0.0, 0.0], $this->body()->sizeMm())] : $boxes;
+    }
+
+    /** @return non-empty-list<Box> what it fills, in mm of the rig */
+    public function solids(): array
+    {
+        $low = $this->body()->low;
+
+        return array_map(static fn (Box $box): Box => $box->moved($low), $this->boxes());
+    }
+
+    /** How far a box reaches into it, in mm, where they could most easily be parted; negative when apart. */
+    public function overlapMm(Box $box): float
+    {
+        return max(array_map(static fn (Box $solid): float => $solid->overlapMm($box), $this->solids()));
+    }
+
+    /** The shortest way from it to a box, in mm. */
+    public function apartMm(Box $box): float
+    {
+        return min(array_map(static fn (Box $solid): float => $solid->apartMm($box), $this->solids()));
     }
 
     public function portFor(PortRole $role): ?PlannedPort
@@ -158,6 +270,7 @@ final readonly class PlannedTank implements PlanPart, Checked
             'lengthMm' => $this->widthMm,
             'widthMm' => $this->lengthMm,
             'ports' => array_map(fn (PlannedPort $port): PlannedPort => $port->turned($this->lengthMm), $this->ports),
+            'arch' => $this->arch?->turned($this->lengthMm),
         ]);
     }
 

@@ -10,17 +10,21 @@ use YardCask\Core\Plan\Field\Checked;
 use YardCask\Core\Plan\Field\Choice;
 use YardCask\Core\Plan\Field\Inline;
 use YardCask\Core\Plan\Field\Measured;
+use YardCask\Core\Plan\Field\Parts;
 use YardCask\Core\Plan\Field\Tag;
 use YardCask\Core\Plan\Field\YesNo;
 use YardCask\Core\Quantity\Kind;
 use YardCask\Core\Quantity\Unit;
 
-/** A single-axled trailer; its origin is the coupling. */
+/** A trailer of one axle or a few together; its origin is the coupling. What tows it is known only as far as its papers are entered. */
 #[Tag('kind', RigKind::Trailer)]
 final readonly class PlannedTrailer implements PlannedRig, Checked
 {
     use WrittenAsDeclared;
 
+    public const MOST_AXLES = 3;
+
+    /** @param list<PlannedTrailerAxle> $axles in their order along the trailer */
     public function __construct(
         #[Choice('Outline', [BodyOutline::Trailer])]
         public BodyOutline $body,
@@ -30,25 +34,21 @@ final readonly class PlannedTrailer implements PlannedRig, Checked
         public RigSizes $sizes,
         #[Measured('the distance from coupling to body', 'Coupling to body', Kind::Length, Unit::Metre, 0, 5, 'Tape')]
         public float $couplingToBodyM,
-        #[Measured('the distance from coupling to axle', 'Coupling to axle', Kind::Length, Unit::Metre, 0.5, 12, 'Tape')]
-        public float $couplingToAxleM,
-        #[Measured('the track', 'Track', Kind::Length, Unit::Metre, 0.5, 3, 'Tape')]
-        public float $trackM,
         #[Measured('the gross limit', 'Gross limit', Kind::Mass, Unit::Kilogram, 100, 40000, 'Plate', 'estimated_kg')]
         public float $grossLimitKg,
-        #[Measured('the nose limit', 'Nose limit', Kind::Mass, Unit::Kilogram, 10, 2000, 'Plate', 'nose_limit_kg')]
+        #[Measured('the nose limit', 'Nose limit of the coupling', Kind::Mass, Unit::Kilogram, 10, 2000, 'Plate', 'nose_limit_kg')]
         public float $noseLimitKg,
-        #[Measured('the axle’s limit', 'Axle limit', Kind::Mass, Unit::Kilogram, 50, 20000, 'Plate', 'estimated_kg')]
-        public float $axleLimitKg,
+        /** One, or those that carry together. */
+        #[Parts(PlannedTrailerAxle::class, self::MOST_AXLES, 1)]
+        public array $axles,
         #[Inline(word: 'whole')]
         public Weighing $whole,
         #[Inline(prefix: 'nose_', word: 'nose')]
         public Weighing $nose,
         #[YesNo('The tanks were in, empty', 'Weighbridge')]
         public bool $weighedWithTanks,
-        /** Of one wheel: as its side wall says, at the pressure it has. */
-        #[Measured('what one tyre may carry', 'Tyres, each', Kind::Mass, Unit::Kilogram, 50, 10000, 'Plate')]
-        public ?float $tyreKg = null,
+        #[Inline]
+        public Towing $towing = new Towing(),
     ) {
     }
 
@@ -72,10 +72,24 @@ final readonly class PlannedTrailer implements PlannedRig, Checked
         return 0.0;
     }
 
+    public function axle(): AxleGroup
+    {
+        $sizes = array_map(static fn (PlannedTrailerAxle $axle): AxleSizes => $axle->sizes, $this->axles);
+
+        return [] === $sizes ? throw new \LogicException('A trailer has an axle.') : AxleGroup::of($sizes);
+    }
+
     public function check(InputReader $in): void
     {
-        if ($this->couplingToAxleM > $this->couplingToBodyM + $this->sizes->lengthM) {
-            $in->fail('coupling_to_axle_m', \sprintf('The axle (%s m behind the coupling) lies behind the end of the body (%s m).', $this->couplingToAxleM, $this->couplingToBodyM + $this->sizes->lengthM));
+        $this->axle()->check($in);
+        $this->towing->check($in);
+        $endM = $this->couplingToBodyM + $this->sizes->lengthM;
+        foreach ($this->axles as $index => $axle) {
+            if ($axle->sizes->xM > $endM) {
+                $in->fail('axles/'.$index.'/x_m', \sprintf('The axle (%s m behind the coupling) lies behind the end of the body (%s m).', $axle->sizes->xM, $endM));
+            } elseif ($axle->sizes->xM < 0.5) {
+                $in->fail('axles/'.$index.'/x_m', \sprintf('%s m behind the coupling: an axle stands half a metre behind it at least.', $axle->sizes->xM));
+            }
         }
         if ($this->whole->kg() < 0) {
             $in->fail($this->whole->key(), \sprintf('%s kg: a trailer weighs something.', $this->whole->kg()));

@@ -6,13 +6,15 @@ namespace YardCask\Core\Plan;
 
 use YardCask\Core\Input\Worded;
 
-/** What a port of a tank is for. Outlet and overflow stand with the tank itself. */
+/** What a port of a tank is for. The outlet stands with the tank itself. */
 enum PortRole: string implements Worded
 {
     case Fill = 'fill';
     case Vent = 'vent';
     case Drain = 'drain';
+    case Overflow = 'overflow';
     case Gauge = 'gauge';
+    case Spare = 'spare';
 
     public function word(): string
     {

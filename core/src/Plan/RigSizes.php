@@ -24,6 +24,11 @@ final readonly class RigSizes
         /** The wall before the living space. */
         #[Measured('the place of the bulkhead', 'Bulkhead, {along}', Kind::Length, Unit::Metre, -10, 20, 'Tape')]
         public ?float $bulkheadM = null,
+        /** The widest way in that a tank can take. */
+        #[Measured('how wide the largest door is', 'Largest door, wide', Kind::Length, Unit::Millimetre, 100, 5000, 'Tape')]
+        public ?float $doorWidthMm = null,
+        #[Measured('how high the largest door is', 'Largest door, high', Kind::Length, Unit::Millimetre, 100, 5000, 'Tape')]
+        public ?float $doorHeightMm = null,
     ) {
     }
 }

@@ -9,13 +9,22 @@ use YardCask\Core\Payload\RigKind;
 /** Every word that depends on the kind of rig. */
 final readonly class RigWords
 {
-    private function __construct(private RigKind $kind)
-    {
+    /** @param int $axles that carry together behind, 1 where each carries for itself */
+    private function __construct(
+        private RigKind $kind,
+        private int $axles,
+    ) {
     }
 
     public static function of(PlannedRig $rig): self
     {
-        return new self($rig->kind());
+        $group = match (true) {
+            $rig instanceof PlannedRoadRig => $rig->rear(),
+            $rig instanceof PlannedTrailer => $rig->axle(),
+            default => null,
+        };
+
+        return new self($rig->kind(), \count($group->shares ?? [1.0]));
     }
 
     /** The label of a measured field, with the words in braces filled in. */
@@ -65,9 +74,14 @@ final readonly class RigWords
         return $this->isBoat() ? 'the load aboard' : 'the whole rig';
     }
 
-    public function grossKey(): string
+    /** The axles that carry together, as one: “axle pair”. */
+    public function axles(): string
     {
-        return $this->isBoat() ? 'load_limit_kg' : 'gross_limit_kg';
+        return match ($this->axles) {
+            1 => 'axle',
+            2 => 'axle pair',
+            default => 'axle group',
+        };
     }
 
     public function left(): string

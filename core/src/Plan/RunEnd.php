@@ -12,6 +12,9 @@ enum RunEnd: string implements Worded
     case Outside = 'outside';
     case Door = 'door';
     case Funnel = 'funnel';
+    case Bucket = 'bucket';
+    case Valve = 'valve';
+    case Cap = 'cap';
     case Open = 'open';
 
     public function word(): string
@@ -20,6 +23,9 @@ enum RunEnd: string implements Worded
             self::Outside => 'in the outer wall',
             self::Door => 'inside a door',
             self::Funnel => 'at a funnel',
+            self::Bucket => 'in a bucket, drawn by a pump',
+            self::Valve => 'at a valve',
+            self::Cap => 'at a cap or a plug',
             self::Open => 'open, with a free end',
         };
     }

@@ -6,14 +6,19 @@ namespace YardCask\Core\Plan;
 
 use YardCask\Core\Input\Worded;
 
-/** A tank that stays in the rig, or a can that is carried to a tap. */
+/** A tank that stays in the rig, a can that is carried to a tap, or a bag that collapses as it empties. */
 enum TankMounting: string implements Worded
 {
     case Fixed = 'fixed';
     case Can = 'can';
+    case Bag = 'bag';
 
     public function word(): string
     {
-        return self::Fixed === $this ? 'fixed tank' : 'can';
+        return match ($this) {
+            self::Fixed => 'fixed tank',
+            self::Can => 'can',
+            self::Bag => 'bag',
+        };
     }
 }

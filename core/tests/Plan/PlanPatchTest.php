@@ -19,7 +19,7 @@ final class PlanPatchTest extends TestCase
     public static function patches(): iterable
     {
         $fellside = SamplePlans::fellside();
-        yield 'a number deep in the plan' => [PlanPatch::replace('/load/rig/rear/limit_kg', 2000)];
+        yield 'a number deep in the plan' => [PlanPatch::replace('/load/rig/axles/1/limit_kg', 2000)];
         yield 'a part of a list' => [PlanPatch::replace('/tanks/1/x_m', 2.5)];
         yield 'a name at the top' => [PlanPatch::replace('/name', 'Renamed')];
         yield 'a key that was not there' => [PlanPatch::add('/tanks/0/travel_fill', 0.5)];
@@ -39,7 +39,7 @@ final class PlanPatchTest extends TestCase
 
     public function testAPatchThatMakesThePlanInvalidIsRefusedWithItsPlace(): void
     {
-        foreach (['/use/days' => 0, '/tanks/0/outlet_height_mm' => 350, '/load/rig/front/limit_kg' => 'much'] as $path => $value) {
+        foreach (['/use/days' => 0, '/tanks/0/outlet_height_mm' => 350, '/load/rig/axles/0/limit_kg' => 'much'] as $path => $value) {
             try {
                 PlanPatch::replace($path, $value)->applyTo(SamplePlans::fellside());
                 self::fail($path.' was taken.');

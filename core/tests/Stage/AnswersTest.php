@@ -25,7 +25,7 @@ final class AnswersTest extends TestCase
         yield 'no use' => ['van', '{"op":"replace","path":"/use/uses","value":[]}', 'use', 'Nothing is drawn: 0.0 L.', 'Say what the water is for, and the need follows.'];
         yield 'a limit' => ['fellside', '', 'load', 'Travel with 51 L at most.', 'Full, only 46 kg would be left to the whole rig. 116 kg are kept for what the estimate may hide.'];
         yield 'no limit' => ['van', '', 'load', 'Travel brim full: 101 L are allowed.', 'Least is left to the front axle: 321 kg on the road.'];
-        yield 'over without water' => ['fellside', '{"op":"replace","path":"/load/rig/rear/limit_kg","value":1600}', 'load', '125 kg over before any water.', 'The rear axle is at 1 725 kg of 1 600 kg with empty tanks. Something else has to stay at home or move.'];
+        yield 'over without water' => ['fellside', '{"op":"replace","path":"/load/rig/axles/1/limit_kg","value":1600}', 'load', '125 kg over before any water.', 'The rear axle is at 1 725 kg of 1 600 kg with empty tanks. Something else has to stay at home or move.'];
         yield 'no water' => ['van', self::NO_TANKS, 'load', 'No water aboard yet, 373 kg to spare.', 'Least is left to the front axle.'];
         yield 'a boat' => ['boat', '{"op":"replace","path":"/load/rig/load_limit_kg","value":250}', 'load', 'Sail with 57 L at most.', 'Full, the load aboard is 44 kg over its limit. Each litre adds 1.00 kg there.'];
         yield 'a tap on arrival' => ['fellside', '{"op":"replace","path":"/use/stay","value":"mixed"},{"op":"replace","path":"/load/travel_fill","value":0.4}', 'tanks', '109 L of 127 L can be used.', 'Brim full they weigh 121 kg; they last 2.3 of the 3 days, brimmed on arrival.'];
@@ -85,12 +85,12 @@ final class AnswersTest extends TestCase
     /** @return list<array{string, string, string, string}> patch, and the state of each stage's valve */
     public static function valves(): array
     {
-        $weighed = '{"op":"add","path":"/load/rig/front/weighed_kg","value":1400}';
+        $weighed = '{"op":"add","path":"/load/rig/axles/0/weighed_kg","value":1400}';
 
         return [
             ['', 'half', 'shut', 'half'],
             [$weighed.',{"op":"replace","path":"/load/travel_fill","value":0.2}', 'half', 'open', 'half'],
-            ['{"op":"replace","path":"/load/rig/rear/limit_kg","value":2000},{"op":"replace","path":"/tanks/0/outlet_height_mm","value":15}', 'half', 'half', 'open'],
+            ['{"op":"replace","path":"/load/rig/axles/1/limit_kg","value":2000},{"op":"replace","path":"/tanks/0/outlet_height_mm","value":15}', 'half', 'half', 'open'],
             [$weighed.',{"op":"replace","path":"/use/days","value":2},{"op":"replace","path":"/use/stay","value":"mixed"},{"op":"replace","path":"/load/travel_fill","value":0.2}', 'open', 'open', 'half'],
         ];
     }
@@ -120,7 +120,7 @@ final class AnswersTest extends TestCase
         self::assertSame(['From front axle', '14 ft 6'], [$readings->{'/tanks/0/x_m'}->label, $readings->{'/tanks/0/x_m'}->text]);
         self::assertSame(['10', '%'], [$readings->{'/use/reserve'}->text, $readings->{'/use/reserve'}->symbol]);
         self::assertSame(['2', ''], [$readings->{'/use/crew'}->text, $readings->{'/use/crew'}->symbol]);
-        self::assertSame(['Front axle, weighed', '', 'kg', 'Weighbridge', true, 'load'], array_values((array) $readings->{'/load/rig/front/weighed_kg'}));
+        self::assertSame(['Axle, weighed', '', 'kg', 'Weighbridge', true, 'load'], array_values((array) $readings->{'/load/rig/axles/0/weighed_kg'}));
         self::assertObjectNotHasProperty('/name', $readings);
     }
 

@@ -116,7 +116,7 @@ final class AssessmentTest extends TestCase
     {
         foreach (['van' => ['gross', 'front', 'rear'], 'trailer' => ['gross', 'nose', 'axle'], 'boat' => ['gross']] as $rig => $limits) {
             foreach ($limits as $limit) {
-                $path = ['van' => ['gross' => 'gross_limit_kg', 'front' => 'front/limit_kg', 'rear' => 'rear/limit_kg'], 'trailer' => ['gross' => 'gross_limit_kg', 'nose' => 'nose_limit_kg', 'axle' => 'axle_limit_kg'], 'boat' => ['gross' => 'load_limit_kg']][$rig][$limit];
+                $path = ['van' => ['gross' => 'gross_limit_kg', 'front' => 'axles/0/limit_kg', 'rear' => 'axles/1/limit_kg'], 'trailer' => ['gross' => 'gross_limit_kg', 'nose' => 'nose_limit_kg', 'axle' => 'axles/0/limit_kg'], 'boat' => ['gross' => 'load_limit_kg']][$rig][$limit];
                 $plan = Plan::read(SamplePlans::patched(SamplePlans::begun(['rig' => $rig]), \sprintf('[{"op":"replace","path":"/load/rig/%s","value":%d}]', $path, 'van' === $rig ? 1000 : ('nose' === $limit ? 20 : 150))));
                 $assessment = Assessor::assess($plan);
                 $answer = $assessment->stages['load']->answer;
@@ -206,7 +206,7 @@ final class AssessmentTest extends TestCase
         $finding = static fn (Plan $plan): ?SentFinding => array_values(array_filter(Assessor::assess($plan)->findings, static fn (SentFinding $one): bool => 'load.not-weighed' === $one->code))[0] ?? null;
         self::assertEqualsWithDelta(0.08 * 1455, $finding(SamplePlans::fellside())?->measure->limit, 1e-9);
         self::assertEqualsWithDelta(0.08 * (1350 + 1330), $finding(SamplePlans::begun())?->measure->limit, 1e-9);
-        $delivered = Plan::read(SamplePlans::patched(SamplePlans::begun(), '[{"op":"replace","path":"/load/rig/build","value":"delivered"},{"op":"add","path":"/load/rig/rear/weighed_kg","value":1330}]'));
+        $delivered = Plan::read(SamplePlans::patched(SamplePlans::begun(), '[{"op":"replace","path":"/load/rig/build","value":"delivered"},{"op":"add","path":"/load/rig/axles/1/weighed_kg","value":1330}]'));
         self::assertEqualsWithDelta(0.04 * 1350, $finding($delivered)?->measure->limit, 1e-9);
     }
 

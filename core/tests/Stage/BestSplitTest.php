@@ -22,10 +22,10 @@ final class BestSplitTest extends TestCase
     /** Fellside, weighed, without its waste tank, with a second tank on a bench before the rear axle. */
     private static function twoTanks(string $more = ''): Plan
     {
-        $bench = '{"id":"bench","name":"Bench tank","form":"fixed","shape":"box","holds":"fresh","count":1,"length_mm":700,"width_mm":370,"height_mm":360,"outlet_height_mm":15,"overflow_height_mm":345,"displaced_fraction":0,"empty_kg":8,"x_m":1.4,"y_m":-0.75,"z_m":0.63,"ports":[]}';
+        $bench = '{"id":"bench","name":"Bench tank","form":"fixed","shape":"box","holds":"fresh","count":1,"length_mm":700,"width_mm":370,"height_mm":360,"outlet_height_mm":15,"overflow_height_mm":345,"displaced_fraction":0,"empty_kg":8,"x_m":1.4,"y_m":-0.75,"z_m":0.63,"ports":[],"see_through":true,"levels":[]}';
         $outside = implode(',', array_map(static fn (int $use): string => '{"op":"replace","path":"/use/uses/'.$use.'/drains_to","value":"outside"}', [2, 3, 4]));
 
-        return Plan::read(SamplePlans::patched(SamplePlans::fellside(), '['.$outside.',{"op":"replace","path":"/tanks/2","value":'.$bench.'},{"op":"replace","path":"/use/stay","value":"mixed"},{"op":"replace","path":"/load/rig/gross_limit_kg","value":3600},{"op":"replace","path":"/load/rig/rear/weighed_kg","value":1460},{"op":"add","path":"/load/rig/front/weighed_kg","value":1455}'.$more.']'));
+        return Plan::read(SamplePlans::patched(SamplePlans::fellside(), '['.$outside.',{"op":"replace","path":"/tanks/2","value":'.$bench.'},{"op":"replace","path":"/use/stay","value":"mixed"},{"op":"replace","path":"/load/rig/gross_limit_kg","value":3600},{"op":"replace","path":"/load/rig/axles/1/weighed_kg","value":1460},{"op":"add","path":"/load/rig/axles/0/weighed_kg","value":1455}'.$more.']'));
     }
 
     private static function plain(string $text): string
@@ -41,8 +41,8 @@ final class BestSplitTest extends TestCase
     /** A stay begun brim full leaves with its waste aboard, which both ways of filling allow for. */
     public function testTheWasteOfTheStayIsAllowedForInTheSplitToo(): void
     {
-        $bench = '{"id":"bench","name":"Bench tank","form":"fixed","shape":"box","holds":"fresh","count":1,"length_mm":700,"width_mm":400,"height_mm":320,"outlet_height_mm":15,"overflow_height_mm":305,"displaced_fraction":0,"empty_kg":5.8,"x_m":1.4,"y_m":0,"z_m":0.62,"ports":[]}';
-        $plan = Plan::read(SamplePlans::patched(SamplePlans::fellside(), '[{"op":"add","path":"/tanks/-","value":'.$bench.'},{"op":"replace","path":"/use/stay","value":"mixed"},{"op":"replace","path":"/load/rig/gross_limit_kg","value":3700},{"op":"replace","path":"/load/rig/rear/weighed_kg","value":1460},{"op":"add","path":"/load/rig/front/weighed_kg","value":1455}]'));
+        $bench = '{"id":"bench","name":"Bench tank","form":"fixed","shape":"box","holds":"fresh","count":1,"length_mm":700,"width_mm":400,"height_mm":320,"outlet_height_mm":15,"overflow_height_mm":305,"displaced_fraction":0,"empty_kg":5.8,"x_m":1.4,"y_m":0,"z_m":0.62,"ports":[],"see_through":true,"levels":[]}';
+        $plan = Plan::read(SamplePlans::patched(SamplePlans::fellside(), '[{"op":"add","path":"/tanks/-","value":'.$bench.'},{"op":"replace","path":"/use/stay","value":"mixed"},{"op":"replace","path":"/load/rig/gross_limit_kg","value":3700},{"op":"replace","path":"/load/rig/axles/1/weighed_kg","value":1460},{"op":"add","path":"/load/rig/axles/0/weighed_kg","value":1455}]'));
         $answer = Assessor::assess($plan)->stages['load']->answer;
         self::assertStringStartsWith('Tail tank 26 L, Bench tank 85 L. Filled alike, the tanks may hold 74 L.', self::plain($answer->reason));
         $load = Workings::over($plan)->of(LoadWorkings::class);
@@ -86,8 +86,8 @@ final class BestSplitTest extends TestCase
     {
         foreach ([
             SamplePlans::fellside(),
-            self::twoTanks(',{"op":"replace","path":"/load/rig/rear/limit_kg","value":2200}'),
-            self::twoTanks(',{"op":"replace","path":"/load/rig/rear/limit_kg","value":1600}'),
+            self::twoTanks(',{"op":"replace","path":"/load/rig/axles/1/limit_kg","value":2200}'),
+            self::twoTanks(',{"op":"replace","path":"/load/rig/axles/1/limit_kg","value":1600}'),
         ] as $plan) {
             self::assertArrayNotHasKey('load.best_split', Assessor::assess($plan)->figures);
         }

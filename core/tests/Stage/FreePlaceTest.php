@@ -64,7 +64,7 @@ final class FreePlaceTest extends TestCase
 
     public function testALongerTankIsKeptInsideTheRig(): void
     {
-        $plan = Plan::read(SamplePlans::patched(SamplePlans::fellside(), '[{"op":"replace","path":"/load/rig/rear/limit_kg","value":2200},{"op":"replace","path":"/load/rig/gross_limit_kg","value":3900}]'));
+        $plan = Plan::read(SamplePlans::patched(SamplePlans::fellside(), '[{"op":"replace","path":"/load/rig/axles/1/limit_kg","value":2200},{"op":"replace","path":"/load/rig/gross_limit_kg","value":3900}]'));
         $longer = self::fix($plan, 'use.short', 'Make Tail tank')->patch->applyTo($plan)->tanks[0];
         self::assertSame([1110.0, 4.345], [$longer->lengthMm, $longer->xM]);
     }
@@ -73,7 +73,7 @@ final class FreePlaceTest extends TestCase
     {
         $can = SamplePlans::fellside()->tanks[1];
         self::assertSame(500.0, $can->rowMm());
-        self::assertGreaterThan(0.0, $can->body()->overlapMm((new PlannedTank('x', 'X', $can->form, $can->shape, $can->holds, 1.0, 100.0, 100.0, 100.0, 0.0, 100.0, 0.0, 1.0, 2.42, -0.8, 0.62))->body()));
+        self::assertGreaterThan(0.0, $can->body()->overlapMm((new PlannedTank('x', 'X', $can->form, $can->shape, $can->holds, 1.0, 100.0, 100.0, 100.0, 0.0, 100.0, 0.0, 1.0, 2.42, -0.8, 0.62, true))->body()));
     }
 
     /** What a card offers for each tank leads to a plan again, and a bay chosen after another is as if it had been chosen at once. */

@@ -39,7 +39,7 @@ final class PortsTest extends TestCase
     #[DataProvider('ports')]
     public function testAPortSitsOnItsFaceAndItsFittingStandsOutOfIt(Face $face, float $along, float $up, array $at, array $room): void
     {
-        $port = new PlannedPort('p', 'Port', PortRole::Fill, $face, $along, $up, 20.0, 60.0);
+        $port = new PlannedPort('p', 'Port', PortRole::Fill, $face, $along, $up, 20.0, 60.0, true);
         self::assertEquals($at, $port->atMm([900.0, 300.0, 400.0]));
         $box = $port->room([900.0, 300.0, 400.0]);
         self::assertEquals($room, [...$box->low, ...$box->high]);
@@ -49,7 +49,7 @@ final class PortsTest extends TestCase
     public function testFourQuarterTurnsComeBackAndEachKeepsPortsOnTheTank(Face $face, float $along, float $up): void
     {
         $tank = SamplePlans::fellside()->tanks[0];
-        $port = new PlannedPort('p', 'Port', PortRole::Fill, $face, min($along, 300.0), min($up, 300.0), 20.0, 60.0);
+        $port = new PlannedPort('p', 'Port', PortRole::Fill, $face, min($along, 300.0), min($up, 300.0), 20.0, 60.0, true);
         $tank = \YardCask\Core\Plan\Field\PartFields::changed($tank, ['ports' => [$port]]);
         $middle = static function (\YardCask\Core\Plan\PlannedTank $one): array {
             $size = $one->body()->sizeMm();
@@ -101,7 +101,7 @@ final class PortsTest extends TestCase
                     $workings = Workings::over($with);
                     $with = PortProposal::addition($role, $workings->of(TanksWorkings::class)->all()[$index], $workings)?->patch->applyTo($with) ?? self::fail('There is room for a port more.');
                 }
-                self::assertCount(\count($tank->ports) + 4, $with->tanks[$index]->ports, $name);
+                self::assertCount(\count($tank->ports) + \count(PortRole::cases()), $with->tanks[$index]->ports, $name);
                 $ids = array_map(static fn (object $finding): string => $finding->code, \YardCask\Core\Stage\Assessor::assess($with, '-')->findings);
                 self::assertNotContains('tanks.vent-low', $ids, $name.' '.$tank->name);
                 self::assertNotContains('tanks.fill-low', $ids, $name.' '.$tank->name);

@@ -7,7 +7,7 @@ import { endOutline } from "./rigOutlines";
 import { useDrag } from "./useDrag";
 import { useMoves } from "./useMoves";
 import { useTrouble } from "./useTrouble";
-import { wheelRadius } from "./wheels";
+import { axles, wheelRadius } from "./wheels";
 
 type Props = {
   perM: number;
@@ -29,6 +29,7 @@ export function RigEnd({ perM, middle, ground, selected, onSelect }: Props) {
   const y = (m: number) => middle + m * perM;
   const z = (m: number) => ground - m * perM;
   const radius = wheelRadius(rig);
+  const rearmost = axles(rig).at(-1);
   const half = rig.width_m / 2;
   return (
     <g strokeWidth="1.6" className="stroke-ink" fill="none">
@@ -49,7 +50,7 @@ export function RigEnd({ perM, middle, ground, selected, onSelect }: Props) {
           {[-1, 1].map((side) => (
             <rect
               key={side}
-              x={y((side * rig.track_m) / 2 - 0.1)}
+              x={y((side * (rearmost?.track_m ?? 0)) / 2 - 0.1)}
               y={z(2 * radius)}
               width={0.2 * perM}
               height={2 * radius * perM}

@@ -10,7 +10,7 @@ import { bodyFrom, type Scale } from "./scale";
 import { useDrag } from "./useDrag";
 import { useMoves } from "./useMoves";
 import { useTrouble } from "./useTrouble";
-import { wheels } from "./wheels";
+import { axles } from "./wheels";
 
 const holdsWaste = (tank: Tank) => tank.holds === "waste" || tank.holds === "toilet";
 
@@ -49,22 +49,21 @@ export function RigPlan({ scale, middle, loads, bays = false, selected, onSelect
         strokeWidth="1"
         strokeDasharray="9 3 2 3"
       />
-      {rig.kind !== "boat" &&
-        wheels(rig).flatMap((at) =>
-          [-1, 1].map((side) => (
-            <rect
-              key={`${at} ${side}`}
-              x={scale.x(at) - 0.32 * scale.perM}
-              y={y((side * rig.track_m) / 2) - 5}
-              width={0.64 * scale.perM}
-              height="10"
-              rx="3"
-              className="fill-ink"
-              stroke="none"
-              opacity="0.8"
-            />
-          )),
-        )}
+      {axles(rig).flatMap((axle) =>
+        [-1, 1].map((side) => (
+          <rect
+            key={`${axle.x_m} ${side}`}
+            x={scale.x(axle.x_m) - 0.32 * scale.perM}
+            y={y((side * axle.track_m) / 2) - 5}
+            width={0.64 * scale.perM}
+            height="10"
+            rx="3"
+            className="fill-ink"
+            stroke="none"
+            opacity="0.8"
+          />
+        )),
+      )}
       {bays && <BaysFrom right={["x", scale.x]} up={["y", y]} selected={selected} onSelect={onSelect} />}
       {plan.tanks.map((tank) => {
         const on = selected === tank.id;

@@ -39,9 +39,9 @@ describe("putting two windows' changes together", () => {
     ["a part taken away on both sides", [gone("/tanks/1")], [gone("/tanks/1")], [gone("/tanks/1")]],
     [
       "a key added and another changed",
-      [{ op: "add", path: "/load/rig/rear/weighed_kg", value: 1460 }],
-      [set("/load/rig/rear/limit_kg", 1900)],
-      [set("/load/rig/rear/limit_kg", 1900), { op: "add", path: "/load/rig/rear/weighed_kg", value: 1460 }],
+      [{ op: "add", path: "/load/rig/axles/1/weighed_kg", value: 1460 }],
+      [set("/load/rig/axles/1/limit_kg", 1900)],
+      [set("/load/rig/axles/1/limit_kg", 1900), { op: "add", path: "/load/rig/axles/1/weighed_kg", value: 1460 }],
     ],
   ])("%s", (_, mine, theirs, together) => {
     expect(both(mine, theirs)).toEqual(done(...together));

@@ -44,7 +44,7 @@ final class PartReader
      *
      * @return list<T>
      */
-    public function readAll(string $class, string $key, int $most, InputReader $in): array
+    public function readAll(string $class, string $key, int $most, InputReader $in, int $least = 0): array
     {
         $parts = [];
         $names = [];
@@ -55,6 +55,9 @@ final class PartReader
                 $one->fail('name', \sprintf('Another one is called “%s”. Give it a name of its own, for example “%s”.', $name, FreeId::name($name, $names)));
             }
             $names[] = $name;
+        }
+        if (\count($parts) < $least) {
+            $in->fail($key, \sprintf('At least %d must stand here, and there %s.', $least, 1 === \count($parts) ? 'is 1' : 'are '.\count($parts)));
         }
 
         return $parts;
@@ -88,7 +91,7 @@ final class PartReader
             $is instanceof Choice => $in->choice($key, $field->cases()),
             $is instanceof YesNo => $in->boolean($key),
             $is instanceof Part => $this->read($field->partClass(), $in->object($key)),
-            $is instanceof Parts => $this->readAll($is->class, $key, $is->most, $in),
+            $is instanceof Parts => $this->readAll($is->class, $key, $is->most, $in, $is->least),
             $is instanceof Inline => $this->fields($field->partClass(), $in, $prefix.$is->prefix),
             $is instanceof Variants => $this->variant($is, $in->object($key)),
             $is instanceof Units => self::units($in->object($key)),

@@ -12,6 +12,7 @@ final readonly class Parts implements Field
     public function __construct(
         public string $class,
         public int $most,
+        public int $least = 0,
     ) {
     }
 }

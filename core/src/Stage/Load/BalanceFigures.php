@@ -53,7 +53,7 @@ final readonly class BalanceFigures
 
     private function addSide(RoadPayload $payload, PlannedRoadRig $rig): void
     {
-        $track = SumInput::field('track', $this->workings->say->metres($rig->trackM), '/load/rig/track_m');
+        $track = SumInput::field('track', $this->workings->say->metres($rig->trackM()), '/load/rig/axles/0/track_m');
         $formula = 'Σ 2 × weight × place across ÷ track';
         $source = 'Statics: moments about the centreline, of what is listed here.';
         $this->figures->kg('load.side', 'Right less left wheels', $payload->sideDifferenceKg, $formula, [...$this->inputs->places('y_m', RigState::Travelling), $track], $source);

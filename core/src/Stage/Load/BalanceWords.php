@@ -46,12 +46,13 @@ final class BalanceWords
     /** What lies behind the rear axle loads it with more than its weight, and takes the rest off the front axle. */
     private static function overhang(PlannedRoadRig $rig, Workings $workings): ?string
     {
-        $behind = array_values(array_filter($workings->of(LoadWorkings::class)->aboardIn(RigState::Travelling), static fn (Mass $mass): bool => $mass->xM > $rig->wheelbaseM && $mass->kg > 0));
-        $liftedKg = array_sum(array_map(static fn (Mass $mass): float => $mass->kg * ($mass->xM / $rig->wheelbaseM - 1), $behind));
+        $wheelbaseM = $rig->wheelbaseM();
+        $behind = array_values(array_filter($workings->of(LoadWorkings::class)->aboardIn(RigState::Travelling), static fn (Mass $mass): bool => $mass->xM > $wheelbaseM && $mass->kg > 0));
+        $liftedKg = array_sum(array_map(static fn (Mass $mass): float => $mass->kg * ($mass->xM / $wheelbaseM - 1), $behind));
         if ($liftedKg < self::NOTHING_KG) {
             return null;
         }
 
-        return \sprintf('Behind the rear axle: %s. That takes %s off the front axle and loads the rear with as much again beyond its weight.', implode(', ', array_column($behind, 'name')), $workings->say->kg($liftedKg));
+        return \sprintf('Behind the rear %s: %s. That takes %s off the front axle and loads the rear with as much again beyond its weight.', $workings->words->axles(), implode(', ', array_column($behind, 'name')), $workings->say->kg($liftedKg));
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace YardCask\Core\Stage\Load;
 
 use YardCask\Core\Assessment\Drawing;
+use YardCask\Core\Assessment\Fix;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Output\ListOf;
 use YardCask\Core\Output\SentAsDeclared;
@@ -50,6 +51,8 @@ final readonly class LoadDrawing implements Drawing
         public string $ticket,
         /** The heading over the rig's own figures. */
         public string $papers,
+        /** Null where the rig has none, or as many as it can. */
+        public ?Fix $addAxle,
     ) {
     }
 
@@ -69,6 +72,7 @@ final readonly class LoadDrawing implements Drawing
             BalanceWords::of($workings),
             $workings->words->ticket(),
             $workings->words->papers(),
+            AxleOffer::of($workings->plan),
         );
     }
 
@@ -92,8 +96,8 @@ final readonly class LoadDrawing implements Drawing
             $limit->spareIn(RigState::BrimFull)->isBroken(),
             match ($limit->name) {
                 LimitName::Front, LimitName::Nose => 0.0,
-                LimitName::Rear => $rig instanceof PlannedRoadRig ? $rig->wheelbaseM : 0.0,
-                LimitName::Axle => $rig instanceof PlannedTrailer ? $rig->couplingToAxleM : 0.0,
+                LimitName::Rear => $rig instanceof PlannedRoadRig ? $rig->wheelbaseM() : 0.0,
+                LimitName::Axle => $rig instanceof PlannedTrailer ? $rig->axle()->xM : 0.0,
                 default => null,
             },
         );
@@ -115,8 +119,8 @@ final readonly class LoadDrawing implements Drawing
     {
         $rig = $workings->plan->load->rig;
         [$fromM, $toM] = match (true) {
-            $rig instanceof PlannedRoadRig => [0.0, $rig->wheelbaseM],
-            $rig instanceof PlannedTrailer => [0.0, $rig->couplingToAxleM],
+            $rig instanceof PlannedRoadRig => [0.0, $rig->wheelbaseM()],
+            $rig instanceof PlannedTrailer => [0.0, $rig->axle()->xM],
             default => [$rig->bodyFromM(), $rig->bodyFromM() + $rig->sizes()->lengthM],
         };
 

@@ -19,6 +19,7 @@ use YardCask\Core\Stage\Load\Shared\BestSplit;
 use YardCask\Core\Stage\Load\Shared\LimitWords;
 use YardCask\Core\Stage\Load\Shared\LimitWorking;
 use YardCask\Core\Stage\Load\Shared\LoadWorkings;
+use YardCask\Core\Stage\Load\Shared\RigLimit;
 use YardCask\Core\Stage\Load\Shared\RigState;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
 use YardCask\Core\Stage\Tanks\Shared\TankWorking;
@@ -63,8 +64,9 @@ final readonly class LoadFigures
         $rig = $this->workings->plan->load->rig;
         $source = 'The weighbridge, or an estimate where there is no ticket.';
         if ($rig instanceof PlannedRoadRig) {
-            $axle = static fn (string $name, string $key, Weighing $weighing): SumInput => SumInput::field($name, $say->kg($weighing->kg()), '/load/rig/'.$key.'/'.$weighing->key());
-            $this->figures->kg('load.empty', self::emptyLabel($rig->front->weighing, $rig->rear->weighing), $this->load->base->firstKg + $this->load->base->secondKg, 'front + rear', [$axle('front axle', 'front', $rig->front->weighing), $axle('rear axle', 'rear', $rig->rear->weighing), ...$this->inputs->corrections(0)], $source);
+            $isWhole = $rig->isOnlyWholeWeighed();
+            $label = $isWhole ? 'Empty, weighed as a whole' : self::emptyLabel($rig->frontWeighing(), $rig->rearWeighing());
+            $this->figures->kg('load.empty', $label, $this->load->base->firstKg + $this->load->base->secondKg, $isWhole ? 'as weighed' : 'sum of the axles', [...$this->inputs->weighed(LimitName::Gross), ...$this->inputs->corrections(0)], $source);
         } elseif ($rig instanceof PlannedTrailer) {
             $this->figures->kg('load.empty', self::emptyLabel($rig->whole), $this->load->base->firstKg, 'as weighed or estimated', [SumInput::field('trailer', $say->kg($rig->whole->kg()), '/load/rig/'.$rig->whole->key()), ...$this->inputs->corrections(1)], $source);
         } elseif ($rig instanceof PlannedBoat) {
@@ -113,7 +115,7 @@ final readonly class LoadFigures
         foreach (RigState::cases() as $state) {
             $this->figures->kg($id.'.'.self::SUFFIXES[$state->value], ucfirst($name).', '.lcfirst($state->title($words)), $limit->kgIn($state), $formula, $this->inputs->weights($limit->name, $state), self::MOMENTS);
         }
-        $allowed = SumInput::field('limit', $say->kg($limit->limitKg), LimitWords::pointer($limit->name, $words));
+        $allowed = SumInput::field('limit', $say->kg($limit->limitKg), RigLimit::of($limit->name, $this->workings->plan->load->rig)->pointer);
         $this->figures->kg($id.'.spare', 'Left to the '.$name.', '.$words->underway(), $limit->spareIn(RigState::Travelling)->kg, 'limit − '.$words->underway(), [$allowed, SumInput::figure($id.'.travel')], self::PLATE);
         $this->figures->kg($id.'.spare_full', 'Left to the '.$name.', brim full', $limit->spareIn(RigState::BrimFull)->kg, 'limit − brim full', [$allowed, SumInput::figure($id.'.full')], self::PLATE);
         $moment = $limit->onTheRoad->moment;
@@ -168,7 +170,7 @@ final readonly class LoadFigures
         if (null !== $limit) {
             array_push(
                 $inputs,
-                SumInput::field('limit: '.LimitWords::name($limit->name, $words), $say->kg($limit->limitKg), LimitWords::pointer($limit->name, $words)),
+                SumInput::field('limit: '.LimitWords::name($limit->name, $words), $say->kg($limit->limitKg), RigLimit::of($limit->name, $this->workings->plan->load->rig)->pointer),
                 SumInput::constant('there with empty fresh tanks', $say->kg($limit->fill->emptyKg)),
                 SumInput::constant('full fresh tanks add there', $say->kg($limit->fill->waterKg)),
                 SumInput::constant('kept for what an estimate may hide', $say->kg($greatest->margin * $limit->errorKg)),

@@ -8,6 +8,7 @@ use YardCask\Core\Assessment\SumInput;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Payload\LimitName;
 use YardCask\Core\Plan\Holds;
+use YardCask\Core\Plan\PlannedAxle;
 use YardCask\Core\Plan\PlannedRoadRig;
 use YardCask\Core\Plan\PlannedSeat;
 use YardCask\Core\Plan\PlannedTrailer;
@@ -43,19 +44,46 @@ final class LoadInputs
 
             return [...array_map(SumInput::figure(...), $ids), ...$this->water($state)];
         }
-        [$weighed, $at, $lever, $leverM, $leverAt, $which] = match (true) {
-            $rig instanceof PlannedRoadRig && LimitName::Front === $name => [$rig->front->weighing, 'front/', 'wheelbase', $rig->wheelbaseM, 'wheelbase_m', 1],
-            $rig instanceof PlannedRoadRig => [$rig->rear->weighing, 'rear/', 'wheelbase', $rig->wheelbaseM, 'wheelbase_m', 2],
-            $rig instanceof PlannedTrailer => [$rig->nose, 'nose_', 'coupling to axle', $rig->couplingToAxleM, 'coupling_to_axle_m', 2],
+        [$lever, $group, $which] = match (true) {
+            $rig instanceof PlannedRoadRig => ['wheelbase', $rig->rear(), LimitName::Front === $name ? 1 : 2],
+            $rig instanceof PlannedTrailer => ['coupling to axle', $rig->axle(), 2],
             default => throw new \LogicException('Only a vehicle and a trailer have axles.'),
         };
 
         return [
-            SumInput::field($weighed->isWeighed() ? 'weighed' : 'estimated', $say->kg($weighed->kg()), '/load/rig/'.$at.$weighed->key()),
+            ...$this->weighed($name),
             ...$this->corrections($which),
             ...$this->places('x_m', $state),
-            SumInput::field($lever, $say->metres($leverM), '/load/rig/'.$leverAt),
+            SumInput::field($lever.($group->isOne() ? '' : ', to the middle of the load they share'), $say->metres($group->xM), '/load/rig/axles/'.$group->firstIndex().'/x_m'),
         ];
+    }
+
+    /** @return list<SumInput> the tickets and estimates from which the empty weight at a limit is taken */
+    public function weighed(LimitName $name): array
+    {
+        $say = $this->workings->say;
+        $rig = $this->workings->plan->load->rig;
+        if ($rig instanceof PlannedTrailer) {
+            return [SumInput::field($rig->nose->isWeighed() ? 'weighed' : 'estimated', $say->kg($rig->nose->kg()), '/load/rig/nose_'.$rig->nose->key())];
+        }
+        if (!$rig instanceof PlannedRoadRig) {
+            return [];
+        }
+        $inputs = [];
+        [$front, $rear] = [$rig->frontWeighing(), $rig->rearWeighing()];
+        // What a ticket of the whole leaves beside the others has no ticket of its own.
+        $fromWhole = $rig->isOnlyWholeWeighed() || ($front->isWeighed() && !$rig->axles[0]->weighing->isWeighed()) || ($rear->isWeighed() && [] !== array_filter(\array_slice($rig->axles, 1), static fn (PlannedAxle $axle): bool => !$axle->weighing->isWeighed()));
+        if (null !== $rig->wholeWeighedKg && $fromWhole) {
+            $inputs[] = SumInput::field('whole, weighed', $say->kg($rig->wholeWeighedKg), '/load/rig/whole_weighed_kg');
+        }
+        foreach ($rig->axles as $index => $axle) {
+            $isOfLimit = LimitName::Gross === $name || (LimitName::Front === $name) === (0 === $index);
+            if ([] === $inputs ? $isOfLimit : LimitName::Gross !== $name || !$rig->isOnlyWholeWeighed()) {
+                $inputs[] = SumInput::field($axle->name.($axle->weighing->isWeighed() ? ', weighed' : ', estimated'), $say->kg($axle->weighing->kg()), '/load/rig/axles/'.$index.'/'.$axle->weighing->key());
+            }
+        }
+
+        return $inputs;
     }
 
     /**

@@ -35,8 +35,8 @@ final class WeightShift
     {
         $rig = $workings->plan->load->rig;
         $leverM = match (true) {
-            $rig instanceof PlannedRoadRig => $rig->wheelbaseM,
-            $rig instanceof PlannedTrailer => $rig->couplingToAxleM,
+            $rig instanceof PlannedRoadRig => $rig->wheelbaseM(),
+            $rig instanceof PlannedTrailer => $rig->axle()->xM,
             default => 0.0,
         };
         // Moving rearward loads the rear axle (and a trailer's axle) and relieves the front axle and the nose.

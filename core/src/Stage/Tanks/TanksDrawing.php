@@ -17,6 +17,7 @@ use YardCask\Core\Plan\FreeId;
 use YardCask\Core\Plan\LoadPlan;
 use YardCask\Core\Plan\Plan;
 use YardCask\Core\Plan\PlannedBay;
+use YardCask\Core\Plan\PlannedReach;
 use YardCask\Core\Plan\PlannedTank;
 use YardCask\Core\Plan\PlannedThing;
 use YardCask\Core\Plan\PlanPatch;
@@ -164,7 +165,7 @@ final readonly class TanksDrawing implements Drawing
         if (\count($plan->bays) >= Plan::MOST_BAYS) {
             return null;
         }
-        $bay = new PlannedBay(FreeId::of('bay', $plan), FreeId::name('Bay', array_column($plan->bays, 'name')), BayPlace::Inside, 1000.0, 400.0, 400.0, AlongDatum::RearSill, 0.0, AcrossDatum::LeftWall, 0.0, $plan->load->rig->sizes()->floorM, Face::Top, null, null, false, false, []);
+        $bay = new PlannedBay(FreeId::of('bay', $plan), FreeId::name('Bay', array_column($plan->bays, 'name')), BayPlace::Inside, 1000.0, 400.0, 400.0, AlongDatum::RearSill, 0.0, AcrossDatum::LeftWall, 0.0, $plan->load->rig->sizes()->floorM, Face::Top, null, null, false, false, new PlannedReach(false, false, false, false, false, false), []);
 
         return new Fix('Add a bay', PlanPatch::append('/bays', $bay));
     }

@@ -78,7 +78,7 @@ final readonly class TanksFigures
         $tank = $working->tank;
         $shape = $tank->tankInput()->shape;
         $depthMm = $tank->overflowHeightMm - $tank->outletHeightMm;
-        $below = static fn (float $levelMm): float => $shape->litresBelow($levelMm) * (1 - $tank->displacedFraction) - $working->volume->belowOutletL;
+        $below = static fn (float $levelMm): float => $shape->litresBelow($levelMm) * (1 - $tank->baffledFraction()) - $working->volume->belowOutletL;
 
         return $tank->count * max(0.0, ...array_map(static fn (TankMark $mark): float => abs($below($tank->outletHeightMm + $mark->fraction * $depthMm) - $mark->usableL), $working->volume->marks));
     }

@@ -6,8 +6,10 @@ import { valueAt } from "../../plan/edits";
 import { usePlan } from "../../plan/PlanContext";
 import { useChoices } from "../../plan/useCatalogue";
 import { useReveal } from "../../plan/useReveal";
+import { Axles } from "./Axles";
 
 const RIG = "/load/rig";
+const AXLES = `${RIG}/axles`;
 
 /** The rig's own figures: to be copied from plate and ticket and measured once, under the headings that the core gives them. */
 export function RigFields() {
@@ -18,12 +20,17 @@ export function RigFields() {
     if (pointer.startsWith(`${RIG}/`) && button.current?.getAttribute("aria-expanded") === "false")
       button.current.click();
   });
-  const readings = Object.entries(assessment.readings).filter(([pointer]) => pointer.startsWith(`${RIG}/`));
+  const readings = Object.entries(assessment.readings).filter(
+    ([pointer]) => pointer.startsWith(`${RIG}/`) && !pointer.startsWith(`${AXLES}/`),
+  );
   const groups = [...new Set(readings.map(([, reading]) => reading.group))];
   const chosenIn = (group: string) =>
     Object.keys(choices).filter(
       (pointer) =>
-        pointer.startsWith(`${RIG}/`) && choices[pointer]?.group === group && valueAt(plan, pointer) !== undefined,
+        pointer.startsWith(`${RIG}/`) &&
+        !pointer.startsWith(`${AXLES}/`) &&
+        choices[pointer]?.group === group &&
+        valueAt(plan, pointer) !== undefined,
     );
   return (
     <Disclosure as="section" className="card mt-4">
@@ -32,6 +39,7 @@ export function RigFields() {
         <span className="ui-open-mark" aria-hidden />
       </DisclosureButton>
       <DisclosurePanel className="flex flex-col gap-4 px-4 pb-4">
+        <Axles />
         {groups.map((group) => (
           <fieldset key={group}>
             <legend className="mb-1 font-[620]">{group}</legend>

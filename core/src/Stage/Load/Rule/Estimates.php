@@ -10,6 +10,8 @@ use YardCask\Core\Assessment\Measure;
 use YardCask\Core\Assessment\Rule;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Payload\LimitName;
+use YardCask\Core\Plan\Plan;
+use YardCask\Core\Plan\PlannedAxle;
 use YardCask\Core\Plan\PlannedRoadRig;
 use YardCask\Core\Plan\PlannedTrailer;
 use YardCask\Core\Stage\Load\LoadFinding;
@@ -45,9 +47,8 @@ final class Estimates implements Rule
             }
         }
         if ($unweighed) {
-            $totalKg = EstimateError::estimatedKg(LimitName::Gross, $plan);
-            $totalKg = $totalKg > 0 ? $totalKg : EstimateError::estimatedKg(LimitName::Nose, $plan);
-            $errorKg = max(EstimateError::on(LimitName::Gross, $plan), EstimateError::on(LimitName::Nose, $plan));
+            $most = self::mostEstimated($plan);
+            [$totalKg, $errorKg] = [EstimateError::estimatedKg($most, $plan), EstimateError::on($most, $plan)];
             $findings[] = new Finding(
                 LoadFinding::NotWeighed,
                 [],
@@ -62,14 +63,34 @@ final class Estimates implements Rule
         return $findings;
     }
 
+    /** The whole, or what is left to estimate when the whole was weighed. */
+    private static function mostEstimated(Plan $plan): LimitName
+    {
+        foreach ([LimitName::Gross, LimitName::Nose, LimitName::Front, LimitName::Rear] as $limit) {
+            if (EstimateError::estimatedKg($limit, $plan) > 0) {
+                return $limit;
+            }
+        }
+
+        return LimitName::Gross;
+    }
+
+    /** The axle of which a ticket would tell most. */
+    private static function unweighed(PlannedRoadRig $rig, LimitName $limit): int
+    {
+        $indexes = array_keys(array_filter($rig->axles, static fn (PlannedAxle $axle): bool => !$axle->weighing->isWeighed()));
+        $rear = array_values(array_diff($indexes, [0]));
+
+        return LimitName::Rear === $limit ? $rear[0] ?? $indexes[0] ?? 0 : $indexes[0] ?? 0;
+    }
+
     /** The weighed figure that is missing. */
     private static function ticket(LimitName $limit, Workings $workings): LookAt
     {
         $rig = $workings->plan->load->rig;
         $key = 'weighed_kg';
         if ($rig instanceof PlannedRoadRig) {
-            $rearFirst = !$rig->rear->weighing->isWeighed() && (LimitName::Rear === $limit || $rig->front->weighing->isWeighed());
-            $key = ($rearFirst ? 'rear' : 'front').'/weighed_kg';
+            $key = 'axles/'.self::unweighed($rig, $limit).'/weighed_kg';
         } elseif ($rig instanceof PlannedTrailer && (LimitName::Nose === $limit || $rig->whole->isWeighed()) && !$rig->nose->isWeighed()) {
             $key = 'nose_weighed_kg';
         }

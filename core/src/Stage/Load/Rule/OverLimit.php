@@ -13,6 +13,7 @@ use YardCask\Core\Stage\Load\LoadFinding;
 use YardCask\Core\Stage\Load\Shared\LimitWords;
 use YardCask\Core\Stage\Load\Shared\LimitWorking;
 use YardCask\Core\Stage\Load\Shared\LoadWorkings;
+use YardCask\Core\Stage\Load\Shared\RigLimit;
 use YardCask\Core\Stage\Load\TravelFill;
 use YardCask\Core\Stage\Load\WeightShift;
 use YardCask\Core\Stage\Tanks\Shared\TankLength;
@@ -43,7 +44,8 @@ final class OverLimit implements Rule
         $moment = $limit->onTheRoad->moment;
         $when = $moment->isTravelling() ? '' : ' '.$moment->inWords($say, $words);
         $carrier = LimitWords::carrier($limit->name, $words);
-        $carries = \sprintf('%s at %s%s, allowed %s', ucfirst($carrier), $say->kg($kg), $when, $say->kg($limit->limitKg));
+        $whose = RigLimit::of($limit->name, $workings->plan->load->rig)->whose;
+        $carries = \sprintf('%s at %s%s, allowed %s%s', ucfirst($carrier), $say->kg($kg), $when, $say->kg($limit->limitKg), '' === $whose ? '' : ' by '.$whose);
         $waterKg = $kg - $limit->fill->emptyKg;
         $why = match (true) {
             $limit->isOverBeforeWater() => $carries.'. It is over even without water, so something else must move or stay at home.',
@@ -61,7 +63,7 @@ final class OverLimit implements Rule
                 ...TravelFill::allowed($workings),
                 ...WeightShift::relieveWithMargin($limit->name, $overKg, $limit->errorKg, $moment, $workings),
             ],
-            LimitWords::plate($limit->name, $words),
+            LimitWords::plate($limit->name, $workings->plan->load->rig),
         );
     }
 

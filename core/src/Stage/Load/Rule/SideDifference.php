@@ -44,7 +44,7 @@ final class SideDifference implements Rule
             new Measure(abs($differenceKg), $allowedKg, 'kg'),
             \sprintf('%s wheels carry %s more %s', ucfirst($differenceKg < 0 ? $workings->words->left() : $workings->words->right()), $say->kg(abs($differenceKg)), $moment->inWords($say, $workings->words)),
             \sprintf('That is more than %s of the whole (%s). The rig leans and wears its tyres unevenly.', $say->share(self::SHARE_OF_WHOLE), $say->kg($allowedKg)),
-            static fn (): array => self::proposals($workings, $rig->trackM, $differenceKg, $balance->sideMiddleKg()),
+            static fn (): array => self::proposals($workings, $rig->trackM(), $differenceKg, $balance->sideMiddleKg()),
         )];
     }
 

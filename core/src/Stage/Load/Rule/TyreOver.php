@@ -10,7 +10,8 @@ use YardCask\Core\Assessment\LookAt;
 use YardCask\Core\Assessment\Measure;
 use YardCask\Core\Assessment\Rule;
 use YardCask\Core\Assessment\Workings;
-use YardCask\Core\Payload\LimitName;
+use YardCask\Core\Plan\PlannedRoadRig;
+use YardCask\Core\Plan\PlannedTrailer;
 use YardCask\Core\Stage\Load\LoadFinding;
 use YardCask\Core\Stage\Load\Shared\LoadWorkings;
 use YardCask\Core\Stage\Load\Shared\RigState;
@@ -32,25 +33,20 @@ final class TyreOver implements Rule
             return [];
         }
         [$say, $words, $worst] = [$workings->say, $workings->words, $loads[0]];
-        $place = match ($worst->axle) {
-            LimitName::Front => 'front ',
-            LimitName::Rear => 'rear ',
-            default => '',
-        };
+        $rig = $workings->plan->load->rig;
+        $axles = $rig instanceof PlannedRoadRig || $rig instanceof PlannedTrailer ? $rig->axles : [];
+        // A single axle needs no name.
+        $place = \count($axles) < 2 ? '' : ' of '.$axles[$worst->axleIndex]->name;
         $when = RigState::Travelling === $worst->state ? '' : ' '.$worst->state->inWords($words);
 
         return [new Finding(
             LoadFinding::TyreOver,
             [],
             new Measure($worst->kg, $worst->tyreKg, 'kg'),
-            \sprintf('The %s %styre is %s over its limit%s', $worst->right ? $words->right() : $words->left(), $place, $say->kg($worst->overKg()), $when),
+            \sprintf('The %s tyre%s is %s over its limit%s', $worst->right ? $words->right() : $words->left(), $place, $say->kg($worst->overKg()), $when),
             \sprintf('It stands under %s, allowed %s. Half of its axle rests on it, and what is aboard weighs more on that side. The limit is that of the tyre at the pressure it has.', $say->kg($worst->kg), $say->kg($worst->tyreKg)),
             static fn (): array => self::across($worst, $workings),
-            new LookAt(match ($worst->axle) {
-                LimitName::Front => '/load/rig/front/tyre_kg',
-                LimitName::Rear => '/load/rig/rear/tyre_kg',
-                default => '/load/rig/tyre_kg',
-            }, 'Check the tyre'),
+            new LookAt('/load/rig/axles/'.$worst->axleIndex.'/tyre_kg', 'Check the tyre'),
         )];
     }
 

@@ -32,7 +32,9 @@ final readonly class BaseWeights
         $rig = $plan->load->rig;
 
         return match (true) {
-            $rig instanceof PlannedRoadRig => self::corrected($rig->front->weighing, $rig->rear->weighing, self::onRoad($rig, $plan, $driver)),
+            $rig instanceof PlannedRoadRig => $rig->isOnlyWholeWeighed()
+                ? self::sharedOut($rig, self::onRoad($rig, $plan, $driver))
+                : self::corrected($rig->frontWeighing(), $rig->rearWeighing(), self::onRoad($rig, $plan, $driver)),
             $rig instanceof PlannedTrailer => self::corrected($rig->whole, $rig->nose, self::onTrailer($rig, $plan)),
             default => new self(0.0, 0.0, []),
         };
@@ -47,10 +49,27 @@ final readonly class BaseWeights
         return new self($first->kg() + array_sum(array_column($corrections, 1)), $second->kg() + array_sum(array_column($corrections, 2)), $corrections);
     }
 
+    /**
+     * The ticket of the whole, corrected, on the axles as the estimates have it.
+     *
+     * @param list<array{string, float, float}> $corrections
+     */
+    private static function sharedOut(PlannedRoadRig $rig, array $corrections): self
+    {
+        [$frontKg, $rearKg] = [$rig->frontWeighing()->estimatedKg, $rig->rearWeighing()->estimatedKg];
+        $front = $frontKg + $rearKg > 0 ? $frontKg / ($frontKg + $rearKg) : 0.5;
+        $corrections = array_map(static fn (array $one): array => [$one[0], $front * ($one[1] + $one[2]), (1 - $front) * ($one[1] + $one[2])], $corrections);
+        $corrections = array_values(array_filter($corrections, static fn (array $one): bool => 0.0 !== $one[1] + $one[2]));
+        $wholeKg = $rig->wholeWeighedKg ?? 0.0;
+
+        return new self($front * $wholeKg + array_sum(array_column($corrections, 1)), (1 - $front) * $wholeKg + array_sum(array_column($corrections, 2)), $corrections);
+    }
+
     /** @return list<array{string, float, float}> */
     private static function onRoad(PlannedRoadRig $rig, Plan $plan, ?PlannedSeat $driver): array
     {
-        $at = static fn (string $name, float $kg, float $xM): array => [$name, $kg * (1 - $xM / $rig->wheelbaseM), $kg * $xM / $rig->wheelbaseM];
+        $wheelbaseM = $rig->wheelbaseM();
+        $at = static fn (string $name, float $kg, float $xM): array => [$name, $kg * (1 - $xM / $wheelbaseM), $kg * $xM / $wheelbaseM];
         $corrections = [];
         if ($rig->weighedWithDriver && null !== $driver) {
             $corrections[] = $at('driver aboard when weighed', -$driver->kg, $driver->xM);
@@ -59,7 +78,7 @@ final readonly class BaseWeights
             array_push($corrections, ...array_map(static fn (PlannedTank $tank): array => $at($tank->name.' aboard when weighed', -$tank->allEmptyKg(), $tank->xM), $plan->tanks));
         }
         // Where the fuel tank is, nobody asks: between the axles is near enough.
-        $corrections[] = $at('fuel missing when weighed, between the axles', (1 - $rig->weighedFuel) * $rig->fuelKg, $rig->wheelbaseM / 2);
+        $corrections[] = $at('fuel missing when weighed, between the axles', (1 - $rig->weighedFuel) * $rig->fuelKg, $wheelbaseM / 2);
 
         return $corrections;
     }
@@ -67,8 +86,9 @@ final readonly class BaseWeights
     /** @return list<array{string, float, float}> */
     private static function onTrailer(PlannedTrailer $rig, Plan $plan): array
     {
+        $axleM = $rig->axle()->xM;
         $tanks = $rig->weighedWithTanks ? $plan->tanks : [];
 
-        return array_map(static fn (PlannedTank $tank): array => [$tank->name.' aboard when weighed', -$tank->allEmptyKg(), -$tank->allEmptyKg() * (1 - $tank->xM / $rig->couplingToAxleM)], $tanks);
+        return array_map(static fn (PlannedTank $tank): array => [$tank->name.' aboard when weighed', -$tank->allEmptyKg(), -$tank->allEmptyKg() * (1 - $tank->xM / $axleM)], $tanks);
     }
 }

@@ -26,10 +26,10 @@ final class EstimateError
     {
         $rig = $plan->load->rig;
         if ($rig instanceof PlannedRoadRig) {
-            [$front, $rear] = [self::kg($rig->front->weighing), self::kg($rig->rear->weighing)];
+            [$front, $rear] = self::estimatedAxles($rig);
 
             return match ($limit) {
-                LimitName::Gross => $front + $rear,
+                LimitName::Gross => $rig->isOnlyWholeWeighed() ? 0.0 : $front + $rear,
                 LimitName::Front => $front,
                 LimitName::Rear => $rear,
                 default => 0.0,
@@ -45,6 +45,24 @@ final class EstimateError
         }
 
         return 0.0;
+    }
+
+    /**
+     * Where the whole was weighed, only its sharing out is estimated: with both estimates out against each other by a
+     * fraction e, each axle is out by 2e · front · rear / (front + rear).
+     *
+     * @return array{float, float} front and rear
+     */
+    private static function estimatedAxles(PlannedRoadRig $rig): array
+    {
+        [$front, $rear] = [$rig->frontWeighing(), $rig->rearWeighing()];
+        if (!$rig->isOnlyWholeWeighed()) {
+            return [self::kg($front), self::kg($rear)];
+        }
+        [$frontKg, $rearKg] = [max(0.0, $front->estimatedKg), max(0.0, $rear->estimatedKg)];
+        $kg = $frontKg + $rearKg > 0 ? 2 * $frontKg * $rearKg / ($frontKg + $rearKg) ** 2 * ($rig->wholeWeighedKg ?? 0.0) : 0.0;
+
+        return [$kg, $kg];
     }
 
     private static function kg(Weighing $weighing): float

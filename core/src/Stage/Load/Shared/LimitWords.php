@@ -6,9 +6,10 @@ namespace YardCask\Core\Stage\Load\Shared;
 
 use YardCask\Core\Assessment\LookAt;
 use YardCask\Core\Payload\LimitName;
+use YardCask\Core\Plan\PlannedRig;
 use YardCask\Core\Plan\RigWords;
 
-/** What a limit is called in a sentence, and where its figure stands in the plan. */
+/** What a limit is called in a sentence, and where to look at it. */
 final class LimitWords
 {
     public static function name(LimitName $limit, RigWords $words): string
@@ -16,9 +17,9 @@ final class LimitWords
         return match ($limit) {
             LimitName::Gross => $words->grossName(),
             LimitName::Front => 'front axle',
-            LimitName::Rear => 'rear axle',
+            LimitName::Rear => 'rear '.$words->axles(),
             LimitName::Nose => 'nose',
-            LimitName::Axle => 'axle',
+            LimitName::Axle => $words->axles(),
             LimitName::LeastNose => 'least nose weight',
             LimitName::None => 'no limit',
         };
@@ -34,19 +35,8 @@ final class LimitWords
         };
     }
 
-    public static function pointer(LimitName $limit, RigWords $words): string
+    public static function plate(LimitName $limit, PlannedRig $rig): LookAt
     {
-        return '/load/rig/'.match ($limit) {
-            LimitName::Front => 'front/limit_kg',
-            LimitName::Rear => 'rear/limit_kg',
-            LimitName::Nose, LimitName::LeastNose => 'nose_limit_kg',
-            LimitName::Axle => 'axle_limit_kg',
-            default => $words->grossKey(),
-        };
-    }
-
-    public static function plate(LimitName $limit, RigWords $words): LookAt
-    {
-        return new LookAt(self::pointer($limit, $words), 'Check the plate');
+        return new LookAt(RigLimit::of($limit, $rig)->pointer, 'Check the plate');
     }
 }

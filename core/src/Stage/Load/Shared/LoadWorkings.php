@@ -44,6 +44,8 @@ final class LoadWorkings implements StageWorkings
     public readonly Contents $contents;
     /** @var array<string, Payload> by the state's value */
     private array $payloads = [];
+    /** @var array<string, float> by the limit's value */
+    private array $limitKg = [];
     /** @var array<string, ?Passage> */
     private array $passages = [];
     /** @var non-empty-list<LimitWorking>|null */
@@ -268,7 +270,7 @@ final class LoadWorkings implements StageWorkings
      */
     private function roadRig(PlannedRoadRig $rig, array $masses, array $fresh): RoadRig
     {
-        return new RoadRig($rig->grossLimitKg, $rig->wheelbaseM, new Axle($this->base->firstKg, $rig->front->limitKg), new Axle($this->base->secondKg, $rig->rear->limitKg), $rig->trackM, $masses, $fresh);
+        return new RoadRig($this->limitKg(LimitName::Gross), $rig->wheelbaseM(), new Axle($this->base->firstKg, $this->limitKg(LimitName::Front)), new Axle($this->base->secondKg, $this->limitKg(LimitName::Rear)), $rig->trackM(), $masses, $fresh);
     }
 
     /**
@@ -277,7 +279,12 @@ final class LoadWorkings implements StageWorkings
      */
     private function trailerRig(PlannedTrailer $rig, array $masses, array $fresh): TrailerRig
     {
-        return new TrailerRig($rig->grossLimitKg, $this->base->firstKg, $this->base->secondKg, $rig->noseLimitKg, $rig->couplingToAxleM, $rig->axleLimitKg, $masses, $fresh);
+        return new TrailerRig($this->limitKg(LimitName::Gross), $this->base->firstKg, $this->base->secondKg, $this->limitKg(LimitName::Nose), $rig->axle()->xM, $this->limitKg(LimitName::Axle), $masses, $fresh);
+    }
+
+    private function limitKg(LimitName $name): float
+    {
+        return $this->limitKg[$name->value] ??= RigLimit::of($name, $this->plan->load->rig)->kg;
     }
 
     /** Neither empty nor brim full, so that its water can run to the low side. A brim-full tank is slack as soon as a cup is drawn. */

@@ -4,13 +4,12 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Stage\Load\Shared;
 
-use YardCask\Core\Payload\LimitName;
-
 /** What the wheel that carries most of an axle stands under, against its tyre. */
 final readonly class WheelLoad
 {
     public function __construct(
-        public LimitName $axle,
+        /** In the rig's list. */
+        public int $axleIndex,
         public bool $right,
         public float $kg,
         public float $tyreKg,

@@ -26,7 +26,7 @@ final class TankNearHot implements Rule
         $say = $workings->say;
         foreach ($workings->plan->load->things as $index => $thing) {
             foreach (ThingNeed::Hot === $thing->need ? $workings->of(TanksWorkings::class)->all() : [] as $working) {
-                $apartMm = $working->tank->body()->apartMm($thing->body());
+                $apartMm = $working->tank->apartMm($thing->body());
                 if ($apartMm < self::ROOM_MM - 0.5) {
                     $findings[] = new Finding(
                         TanksFinding::TankNearHot,

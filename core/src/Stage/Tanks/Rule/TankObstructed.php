@@ -29,7 +29,7 @@ final class TankObstructed implements Rule
         $findings = [];
         foreach (self::inTheWay($workings->plan) as [$id, $name, $box]) {
             foreach ($workings->of(TanksWorkings::class)->all() as $working) {
-                $overlapMm = $working->tank->body()->overlapMm($box);
+                $overlapMm = $working->tank->overlapMm($box);
                 if ($overlapMm > self::NOTHING_MM) {
                     $findings[] = new Finding(
                         TanksFinding::TankObstructed,

@@ -24,7 +24,7 @@ final class TanksCollide implements Rule
         $findings = [];
         foreach ($tanks as $working) {
             foreach (\array_slice($tanks, 0, $working->index) as $other) {
-                $overlapMm = $working->tank->body()->overlapMm($other->tank->body());
+                $overlapMm = max(array_map($working->tank->overlapMm(...), $other->tank->solids()));
                 if ($overlapMm > 0.5) {
                     $findings[] = new Finding(
                         TanksFinding::TanksCollide,

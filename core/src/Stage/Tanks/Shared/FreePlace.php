@@ -95,6 +95,9 @@ final class FreePlace
         if ($tank->ports !== $to->ports) {
             $patches[] = PlanPatch::replace($working->pointer().'/ports', $to->ports);
         }
+        if (null !== $to->arch && $tank->arch !== $to->arch) {
+            $patches[] = PlanPatch::replace($working->pointer().'/arch', $to->arch);
+        }
         if ($tank->bay !== $to->bay && null !== $to->bay) {
             $patches[] = PlanPatch::set($working->pointer().'/bay', $to->bay, null !== $tank->bay);
         } elseif (null !== self::bayLeft($tank, $to, $plan)) {
@@ -110,6 +113,10 @@ final class FreePlace
         $patches = [];
         foreach (['length_mm' => $to->lengthMm, 'width_mm' => $to->widthMm, 'x_m' => $to->xM, 'y_m' => $to->yM, 'z_m' => $to->zM, 'ports' => $to->ports] as $key => $value) {
             $patches[] = PlanPatch::replace($working->pointer().'/'.$key, $value);
+        }
+
+        if (null !== $to->arch) {
+            $patches[] = PlanPatch::replace($working->pointer().'/arch', $to->arch);
         }
 
         return PlanPatch::all(null === $to->bay ? $patches : [...$patches, PlanPatch::add($working->pointer().'/bay', $to->bay)]);
@@ -137,7 +144,7 @@ final class FreePlace
      */
     public static function isFree(PlannedTank $tank, array $obstacles): bool
     {
-        foreach ([$tank->body(), ...$tank->fittings()] as $box) {
+        foreach ([...$tank->solids(), ...$tank->fittings()] as $box) {
             foreach ($obstacles as $obstacle) {
                 if ($box->overlapMm($obstacle) > self::NOTHING_MM) {
                     return false;

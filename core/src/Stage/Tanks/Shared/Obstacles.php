@@ -18,7 +18,7 @@ final class Obstacles
     public static function to(PlannedTank $tank, Plan $plan): array
     {
         $others = array_filter($plan->tanks, static fn (PlannedTank $one): bool => $one->id !== $tank->id);
-        $boxes = array_map(static fn (PlannedTank $one): Box => $one->body(), array_values($others));
+        $boxes = array_merge(...array_map(static fn (PlannedTank $one): array => $one->solids(), array_values($others)));
         foreach ($plan->bays as $bay) {
             array_push($boxes, ...self::in($bay, $plan));
         }

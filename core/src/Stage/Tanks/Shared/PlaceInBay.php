@@ -44,7 +44,7 @@ final class PlaceInBay
     {
         $body = Box::at([0.0, 0.0, 0.0], $tank->body()->sizeMm());
         $fittings = array_map(static fn (PlannedPort $port): Box => $port->room($body->sizeMm()), $tank->ports);
-        $places = FreePlaces::of(new TurnedTank($body, Clearance::even(0.0), [], $fittings, [$body, ...$fittings]), $space->sizeMm(), ...self::obstacles($tank, $space, $plan));
+        $places = FreePlaces::of(new TurnedTank($body, Clearance::even(0.0), [], $fittings, [...$tank->boxes(), ...$fittings]), $space->sizeMm(), ...self::obstacles($tank, $space, $plan));
         $at = $places->nearest($tank->body()->moved(self::back($space))->low);
 
         return null === $at ? null : [$at[0] + $space->low[0], $at[1] + $space->low[1], $at[2] + $space->low[2]];
@@ -62,7 +62,7 @@ final class PlaceInBay
         $space = $bay->space($plan->load->rig);
         $body = Box::at([0.0, 0.0, 0.0], $tank->body()->sizeMm());
 
-        return BayFitCalculator::calculate(new BayFitInput($space->sizeMm(), self::obstacles($tank, $space, $plan), new TankBody($body, true, Clearance::even(0.0))))->shortMm;
+        return BayFitCalculator::calculate(new BayFitInput($space->sizeMm(), self::obstacles($tank, $space, $plan), new TankBody($body, true, Clearance::even(0.0), $tank->boxes())))->shortMm;
     }
 
     /** By how many mm one tank is too large for a bay's opening, however it is turned. */

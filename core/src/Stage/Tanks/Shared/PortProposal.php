@@ -55,10 +55,12 @@ final class PortProposal
             // At the rear, away from where braking throws the water.
             PortRole::Vent => [Face::Top, round($tank->rowMm() - $edgeMm), $middleMm, self::VENT_BORE_MM],
             PortRole::Gauge => [Face::Top, round($tank->rowMm() / 2), $middleMm, self::GAUGE_BORE_MM],
+            PortRole::Overflow => [Face::Rear, $middleMm, max($tank->overflowHeightMm, self::VENT_BORE_MM), self::VENT_BORE_MM],
+            PortRole::Spare => [Face::Top, round($edgeMm), $middleMm, self::GAUGE_BORE_MM],
             PortRole::Drain => [Face::Rear, $middleMm, self::DRAIN_BORE_MM / 2, self::DRAIN_BORE_MM],
         };
 
-        return new PlannedPort(FreeId::of($role->value, $plan), FreeId::name(ucfirst($role->word()), array_column($tank->ports, 'name')), $role, $face, $alongMm, $upMm, $boreMm, self::ELBOW_MM);
+        return new PlannedPort(FreeId::of($role->value, $plan), FreeId::name(ucfirst($role->word()), array_column($tank->ports, 'name')), $role, $face, $alongMm, $upMm, $boreMm, self::ELBOW_MM, true);
     }
 
     private static function run(PlannedPort $port, TankWorking $working, Plan $plan): PlannedRun

@@ -51,6 +51,6 @@ final readonly class RunWorkings implements StageWorkings
             }
         }
 
-        return $working->tank->count * $working->tank->tankInput()->shape->litresBelow($lowestMm) * (1 - $working->tank->displacedFraction);
+        return $working->tank->count * $working->tank->tankInput()->shape->litresBelow($lowestMm) * (1 - $working->tank->baffledFraction());
     }
 }

@@ -55,6 +55,7 @@ final class TankProposal
             0.0,
             0.0,
             0.0,
+            true,
         );
     }
 
@@ -81,6 +82,7 @@ final class TankProposal
             0.0,
             0.0,
             0.0,
+            true,
         );
     }
 

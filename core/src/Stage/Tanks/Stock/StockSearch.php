@@ -137,7 +137,7 @@ final class StockSearch
 
     private static function planned(StockTank $stock, string $id, string $name): PlannedTank
     {
-        return new PlannedTank($id, $name, TankMounting::Fixed, $stock->shape, Holds::Fresh, 1.0, $stock->lengthMm, $stock->widthMm, $stock->heightMm, $stock->outletHeightMm, $stock->overflowHeightMm, 0.0, $stock->emptyKg, 0.0, 0.0, 0.0);
+        return new PlannedTank($id, $name, TankMounting::Fixed, $stock->shape, Holds::Fresh, 1.0, $stock->lengthMm, $stock->widthMm, $stock->heightMm, $stock->outletHeightMm, $stock->overflowHeightMm, 0.0, $stock->emptyKg, 0.0, 0.0, 0.0, true);
     }
 
     /** At the place in the bay that is nearest to its low corner; null where it does not fit or cannot be got in. */

@@ -16,6 +16,7 @@ use YardCask\Core\Plan\Supply;
 use YardCask\Core\Plan\TankMounting;
 use YardCask\Core\Stage\Tanks\Shared\FreePlace;
 use YardCask\Core\Stage\Tanks\Shared\TankProposal;
+use YardCask\Core\Stage\Tanks\Shared\TankRemoval;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
 use YardCask\Core\Stage\Use\Shared\UseWorkings;
 use YardCask\Core\Stage\Use\UseFinding;
@@ -77,10 +78,7 @@ final class CanEnough implements Rule
         if (null === $can) {
             return [];
         }
-        $patch = $can;
-        foreach (array_reverse($fixed) as $working) {
-            $patch = $patch->and(PlanPatch::remove($working->pointer()));
-        }
+        $patch = $can->and(TankRemoval::patch(array_values($fixed), $workings->plan));
         $names = implode(' and ', array_map(static fn ($working): string => $working->tank->name, $fixed));
         $label = \sprintf('A %s can instead of %s%s', $workings->say->litres(TankProposal::CAN_L), $names, $forTheStay ? '' : ', filled every day');
 
