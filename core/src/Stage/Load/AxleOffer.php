@@ -28,27 +28,41 @@ final class AxleOffer
         if (!$rig instanceof PlannedRoadRig && !$rig instanceof PlannedTrailer) {
             return null;
         }
-        $index = \count($rig->axles) - 1;
-        $last = $rig->axles[$index];
-        $xM = round($last->sizes->xM + self::APART_M, 3);
+        $last = $rig->axles[\count($rig->axles) - 1];
+        $xM = round($last->sizes->xM + self::APART_M / 2, 3);
         if ($xM > $rig->bodyFromM() + $rig->sizes()->lengthM || \count($rig->axles) >= $rig::MOST_AXLES) {
             return null;
         }
         $id = FreeId::of('axle', $plan);
-        $name = FreeId::name($last->name, array_column($rig->axles, 'name'));
-        $sizes = self::standingAt($xM, $last->sizes);
+        $name = FreeId::name((string) preg_replace('/ \d+$/', '', $last->name), array_column($rig->axles, 'name'));
+        $patches = self::forward($rig);
         if ($last instanceof PlannedTrailerAxle) {
-            return new Fix('Add an axle', PlanPatch::append('/load/rig/axles', new PlannedTrailerAxle($id, $name, $sizes)));
-        }
-        $half = static fn (?float $kg): ?float => null === $kg ? null : $kg / 2;
-        $weighing = new Weighing($half($last->weighing->weighedKg), $last->weighing->estimatedKg / 2);
-        $patches = [PlanPatch::replace('/load/rig/axles/'.$index, PartFields::changed($last, ['weighing' => $weighing, 'sizes' => PartFields::changed($last->sizes, ['share' => null])])), PlanPatch::append('/load/rig/axles', new PlannedAxle($id, $name, $sizes, $weighing))];
+            $patches[] = PlanPatch::append('/load/rig/axles', new PlannedTrailerAxle($id, $name, self::at($xM, $last->sizes)));
 
-        return new Fix('Add an axle', PlanPatch::all($patches));
+            return new Fix('Add an axle', PlanPatch::all($patches));
+        }
+        $weighing = new Weighing(null === $last->weighing->weighedKg ? null : $last->weighing->weighedKg / 2, $last->weighing->estimatedKg / 2);
+        $halved = PartFields::changed($last, ['weighing' => $weighing, 'sizes' => self::at($last->sizes->xM - self::APART_M / 2, $last->sizes)]);
+        $patches[] = PlanPatch::replace('/load/rig/axles/'.(\count($rig->axles) - 1), $halved);
+
+        return new Fix('Add an axle', PlanPatch::all([...$patches, PlanPatch::append('/load/rig/axles', new PlannedAxle($id, $name, self::at($xM, $last->sizes), $weighing))]));
     }
 
-    private static function standingAt(float $xM, AxleSizes $like): AxleSizes
+    /** @return list<PlanPatch> the axles that carry together, half the distance between two further forward, so that the middle of their load stays where it is */
+    private static function forward(PlannedRoadRig|PlannedTrailer $rig): array
     {
-        return PartFields::changed($like, ['xM' => $xM, 'share' => null]);
+        $patches = [];
+        foreach ($rig->axles as $index => $axle) {
+            if ($rig instanceof PlannedTrailer || $index > 0) {
+                $patches[] = PlanPatch::replace('/load/rig/axles/'.$index.'/x_m', round($axle->sizes->xM - self::APART_M / 2, 3));
+            }
+        }
+
+        return $patches;
+    }
+
+    private static function at(float $xM, AxleSizes $like): AxleSizes
+    {
+        return PartFields::changed($like, ['xM' => round($xM, 3), 'share' => null]);
     }
 }
