@@ -85,6 +85,16 @@ final readonly class Say
         return $text.('1' === $text ? ' day' : ' days');
     }
 
+    public function flow(float $lpm): string
+    {
+        return $this->format->reading($lpm, Unit::LitrePerMinute, Kind::Flow);
+    }
+
+    public function pressure(float $kpa): string
+    {
+        return $this->format->reading($kpa, Unit::Kilopascal, Kind::Pressure);
+    }
+
     public function minutes(float $minutes): string
     {
         return rtrim(rtrim(number_format($minutes, 1, '.', ''), '0'), '.').' min';

@@ -19,6 +19,8 @@ use YardCask\Core\Payload\RoadPayloadCalculator;
 use YardCask\Core\Payload\RoadRig;
 use YardCask\Core\Payload\TrailerPayloadCalculator;
 use YardCask\Core\Payload\TrailerRig;
+use YardCask\Core\Pipe\PipeCalculator;
+use YardCask\Core\Pipe\PipeInput;
 use YardCask\Core\Run\TrappedCalculator;
 use YardCask\Core\Run\TrappedInput;
 use YardCask\Core\Surge\SurgeCalculator;
@@ -36,6 +38,7 @@ enum CalculatorName: string
     case BayFit = 'bay-fit';
     case Surge = 'surge';
     case Trapped = 'trapped';
+    case Pipe = 'pipe';
 
     /**
      * @param mixed $input decoded JSON, objects as stdClass
@@ -53,6 +56,7 @@ enum CalculatorName: string
             self::BayFit => BayFitCalculator::calculate(self::valid($in, BayFitInput::read($in))),
             self::Surge => SurgeCalculator::calculate(self::valid($in, SurgeInput::read($in))),
             self::Trapped => TrappedCalculator::calculate(self::valid($in, TrappedInput::read($in))),
+            self::Pipe => PipeCalculator::calculate(self::valid($in, PipeInput::read($in))),
             self::Payload => match (self::valid($in, $in->choice('kind', RigKind::cases()))) {
                 RigKind::Road => RoadPayloadCalculator::calculate(self::valid($in, RoadRig::read($in))),
                 RigKind::Trailer => TrailerPayloadCalculator::calculate(self::valid($in, TrailerRig::read($in))),

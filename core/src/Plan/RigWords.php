@@ -84,6 +84,12 @@ final readonly class RigWords
         };
     }
 
+    /** What heights are measured from. */
+    public function ground(): string
+    {
+        return $this->isBoat() ? 'keel' : 'ground';
+    }
+
     public function left(): string
     {
         return $this->isBoat() ? 'port' : 'left';

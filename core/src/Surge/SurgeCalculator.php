@@ -42,29 +42,8 @@ final class SurgeCalculator
         if ($depthM >= $heightM) {
             return $heightM + $riseM;
         }
-        // The mean of min(h, max(0, s)) over s from e − rise to e is (F(e) − F(e − rise)) / rise, F the integral from 0.
-        $least = 0.0;
-        $most = $heightM + $riseM;
-        while ($most - $least > self::NOTHING_M * (1 + $most)) {
-            $middle = ($least + $most) / 2;
-            if ($middle <= $least || $middle >= $most) {
-                break;
-            }
-            $mean = (self::filledM2($middle, $heightM) - self::filledM2($middle - $riseM, $heightM)) / $riseM;
-            [$least, $most] = $mean < $depthM ? [$middle, $most] : [$least, $middle];
-        }
 
-        return $most;
-    }
-
-    /** ∫ min(h, max(0, s)) ds from 0 to $to. */
-    private static function filledM2(float $to, float $heightM): float
-    {
-        return match (true) {
-            $to <= 0 => 0.0,
-            $to <= $heightM => $to ** 2 / 2,
-            default => $heightM ** 2 / 2 + $heightM * ($to - $heightM),
-        };
+        return TiltedSurface::highEndM([['fromM' => 0.0, 'toM' => 1.0, 'widthM' => 1.0, 'floorM' => 0.0, 'topM' => $heightM]], $depthM, $riseM);
     }
 
     private static function periodS(SurgeInput $box): ?float

@@ -59,6 +59,8 @@ final class WorkedCasesTest extends TestCase
         yield 'a run through nowhere' => [CalculatorName::Trapped, '{"bore_mm":0,"points":[{"x_m":0},{"z_m":0,"w_m":1}]}', ['/bore_mm', '/points/0/z_m', '/points/1/x_m', '/points/1/w_m']];
         yield 'a body larger than the tank' => [CalculatorName::BayFit, '{"bay":{"length_mm":9,"width_mm":9,"height_mm":9},"tank":{"length_mm":5,"width_mm":5,"height_mm":5,"boxes":[{"x_mm":1,"y_mm":0,"z_mm":0,"length_mm":5,"width_mm":5,"height_mm":5}]}}', ['/tank/boxes/0']];
         yield 'room for a face and a fitting' => [CalculatorName::BayFit, '{"bay":{"length_mm":9,"width_mm":9},"tank":{"length_mm":5,"width_mm":5,"height_mm":5,"clear_mm":{"x0":-1,"q":2},"fittings":[{"x_mm":5,"y_mm":0,"z_mm":0,"length_mm":1,"width_mm":1,"height_mm":1}]}}', ['/bay/height_mm', '/tank/clear_mm', '/tank/clear_mm/q', '/tank/clear_mm/x0']];
+        yield 'a pipe as rough as it is wide' => [CalculatorName::Pipe, '{"length_m":1,"bore_mm":10,"flow_lpm":5,"roughness_mm":1}', ['/roughness_mm']];
+        yield 'water that boils, flowing backwards' => [CalculatorName::Pipe, '{"length_m":1,"bore_mm":0,"flow_lpm":-5,"water_c":101}', ['/bore_mm', '/flow_lpm', '/water_c']];
         yield 'unknown kind' => [CalculatorName::Payload, '{"kind":"raft"}', ['/kind']];
     }
 

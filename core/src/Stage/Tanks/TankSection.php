@@ -17,6 +17,8 @@ final readonly class TankSection implements Sent
 
     /**
      * @param list<SectionMark> $marks
+     * @param list<string> $handling
+     * @param list<TiltSketch> $tilts
      * @param list<BayOption> $bays
      * @param list<PortSketch> $ports in its order
      * @param list<Fix> $fittings
@@ -30,8 +32,16 @@ final readonly class TankSection implements Sent
         public float $travelLevelMm,
         #[ListOf(SectionMark::class)]
         public array $marks,
+        /** How it is filled and drained. */
+        #[ListOf('string')]
+        public array $handling,
         /** Null on a boat. */
-        public ?BrakingSection $braking,
+        public ?RestraintFigures $restraint,
+        /** Null where there is nothing to slosh. */
+        public ?string $sloshFigureId,
+        /** What tilts its water, one after another; empty where its shape is not told or it travels empty. */
+        #[ListOf(TiltSketch::class)]
+        public array $tilts,
         #[ListOf(BayOption::class)]
         public array $bays,
         #[ListOf(PortSketch::class)]

@@ -69,7 +69,8 @@ final readonly class TanksFigures
         $this->figures->litres($id.'.above_overflow', $tank->name.', above the overflow', $working->aboveOverflowL(), $times.$tank->shape->formula('(height − overflow)').' × (1 − baffles)', [...$sizes, $height, $overflow, $baffles], self::SOURCE);
         $this->figures->litres($id.'.full', $tank->name.', brim full', $working->fullL(), $times.$tank->shape->formula('overflow').' × (1 − baffles)', [...$sizes, ...$high, $overflow, $baffles], self::SOURCE.' What lies below the outlet weighs too.');
         $this->figures->kg($id.'.full_kg', $tank->name.', weight brim full', $tank->allEmptyKg() + $working->fullL(), 'empty + litres × 1.000 kg/L', [SumInput::field('empty', $say->kg($tank->allEmptyKg()), $pointer.'/empty_kg'), SumInput::figure($id.'.full')], 'Fresh water weighs one kilogram a litre.');
-        Braking::of($working, $this->workings)?->addFigures($this->workings, $this->figures);
+        Slosh::addFigure($working, $this->workings, $this->figures);
+        Restraint::of($working, $this->workings)?->addFigures($this->workings, $this->figures);
     }
 
     /** How far marks that divide the depth evenly are out, in litres, at the worst of the three; of all that are alike. */

@@ -6,15 +6,18 @@ namespace YardCask\Core\Stage\Tanks;
 
 use YardCask\Core\Assessment\FindingCode;
 use YardCask\Core\Assessment\Severity;
+use YardCask\Core\Stage\Tanks\Rule\DrainCapped;
 use YardCask\Core\Stage\Tanks\Rule\DrainHigh;
 use YardCask\Core\Stage\Tanks\Rule\FillLow;
 use YardCask\Core\Stage\Tanks\Rule\FrostBelowOutlet;
+use YardCask\Core\Stage\Tanks\Rule\HeeledUnder;
 use YardCask\Core\Stage\Tanks\Rule\RunDips;
 use YardCask\Core\Stage\Tanks\Rule\TankNearHot;
 use YardCask\Core\Stage\Tanks\Rule\TankOversized;
 use YardCask\Core\Stage\Tanks\Rule\TankTooLow;
 use YardCask\Core\Stage\Tanks\Rule\VentLow;
 use YardCask\Core\Stage\Tanks\Rule\WastedHeights;
+use YardCask\Core\Stage\Tanks\Shared\Filling;
 
 /** What can be found on the Tanks stage. */
 enum TanksFinding: string implements FindingCode
@@ -33,18 +36,26 @@ enum TanksFinding: string implements FindingCode
     case PortBlocked = 'tanks.port-blocked';
     case Unvented = 'tanks.unvented';
     case VentLow = 'tanks.vent-low';
-    case VentSurges = 'tanks.vent-surges';
+    case OpenEndSpills = 'tanks.open-end-spills';
     case FillLow = 'tanks.fill-low';
     case RunDips = 'tanks.run-dips';
     case DrainHigh = 'tanks.drain-high';
     case WaterOverDry = 'tanks.over-dry';
     case TankNearHot = 'tanks.near-hot';
+    case FillBacksUp = 'tanks.fill-backs-up';
+    case VentThin = 'tanks.vent-thin';
+    case DrainCapped = 'tanks.drain-capped';
+    case LevelUnseen = 'tanks.level-unseen';
+    case DoorSmall = 'tanks.door-small';
+    case HeeledUnder = 'tanks.heeled-under';
+    case BayGone = 'tanks.bay-gone';
+    case RunLoose = 'tanks.run-loose';
     case WasteSmall = 'tanks.waste-small';
     case TankOversized = 'tanks.oversized';
 
     public function severity(): Severity
     {
-        return \in_array($this, [self::TankOversized, self::BayGuessed, self::FrostBelowOutlet, self::DrainHigh, self::VentSurges], true) ? Severity::Watch : Severity::Fix;
+        return \in_array($this, [self::TankOversized, self::BayGuessed, self::FrostBelowOutlet, self::DrainHigh, self::OpenEndSpills, self::FillBacksUp, self::DrainCapped, self::LevelUnseen, self::BayGone, self::RunLoose], true) ? Severity::Watch : Severity::Fix;
     }
 
     public function isPerPart(): bool
@@ -59,7 +70,7 @@ enum TanksFinding: string implements FindingCode
 
     public function isImpossible(): bool
     {
-        return \in_array($this, [self::TankOutside, self::TankTooLow, self::TankThroughFloor, self::TanksCollide, self::TankOutOfBay, self::TankObstructed, self::OpeningSmall], true);
+        return \in_array($this, [self::TankOutside, self::TankTooLow, self::TankThroughFloor, self::TanksCollide, self::TankOutOfBay, self::TankObstructed, self::OpeningSmall, self::DoorSmall], true);
     }
 
     public function meaning(): string
@@ -81,12 +92,20 @@ enum TanksFinding: string implements FindingCode
             self::PortBlocked => 'The fitting of a port has no room in its bay.',
             self::Unvented => 'A tank has a fill and no vent.',
             self::VentLow => \sprintf('A vent passes no point %s m above the lid.', VentLow::ABOVE_M),
-            self::VentSurges => \sprintf('Braking at %s g, the surface of a box tank as it travels would stand above the highest point of its vent.', Braking::FORWARD_G),
+            self::OpenEndSpills => 'As it travels, the surface of a tank tilted by braking, a hill, a lean or a heel would stand above the highest point of an open vent, overflow or fill.',
             self::FillLow => \sprintf('A fill inlet lies less than %s m above the overflow.', FillLow::ABOVE_M),
             self::RunDips => \sprintf('More than %s mL stay in a fill, vent or drain hose.', 1000 * RunDips::HARMLESS_L),
             self::DrainHigh => \sprintf('More than %s L stay in a tank below its drain.', DrainHigh::HARMLESS_L),
             self::WaterOverDry => 'A tank, a port or a hose lies over something that must stay dry.',
             self::TankNearHot => \sprintf('A tank stands less than %s mm from something that gets hot.', TankNearHot::ROOM_MM),
+            self::FillBacksUp => 'More comes to a fill than runs through it by its fall.',
+            self::VentThin => \sprintf('What a hose gives presses more on a full tank than its walls stand (%s kPa where nobody has said it), since its vents are thin or high.', Filling::USUAL_WALL_KPA),
+            self::DrainCapped => \sprintf('A drain with more than %s L above it is opened by taking off a cap or a plug.', DrainCapped::HARMLESS_L),
+            self::LevelUnseen => 'A fixed tank has no gauge, and its level is not seen through its wall.',
+            self::DoorSmall => 'A tank inside is too large for the largest door of the rig, however it is turned.',
+            self::HeeledUnder => \sprintf('A hose ends in the side of a boat less than %s m over the water when she heels.', HeeledUnder::ABOVE_M),
+            self::BayGone => 'A tank names a bay that the plan does not have.',
+            self::RunLoose => 'A hose begins at a port that the plan does not have.',
             self::WasteSmall => 'More is drained into a waste or toilet tank in a stay than it holds.',
             self::TankOversized => \sprintf('The fresh tanks give over %s times the upper end of the likely need.', TankOversized::TIMES_HIGH),
         };

@@ -3,6 +3,7 @@ import { isRound } from "../../drawing/isRound";
 import { useWidth } from "../../drawing/useWidth";
 import { FigureButton } from "../../plan/FigureButton";
 import { usePlan } from "../../plan/PlanContext";
+import { TankTilts } from "./TankTilts";
 
 const [LEFT, RIGHT, TOP, BOTTOM] = [76, 62, 14, 26];
 const MAX_HEIGHT = 190;
@@ -60,14 +61,6 @@ export function TankSection({ tank, index }: { tank: Tank; index: number }) {
             className="water-moves fill-wash"
           />
           <path d={`M${LEFT} ${y(drawing.travel_level_mm)}h${w}`} className="stroke-water" strokeWidth="2" />
-          {drawing.braking?.front_mm !== undefined && drawing.braking.rear_mm !== undefined && (
-            <path
-              d={`M${LEFT} ${y(drawing.braking.front_mm)}L${right} ${y(drawing.braking.rear_mm)}`}
-              className="stroke-water"
-              strokeWidth="1.6"
-              strokeDasharray="5 4"
-            />
-          )}
         </g>
         <rect {...outline} fill="none" className="stroke-ink" strokeWidth="1.8" />
         {drawing.marks.map((mark, at) => (
@@ -152,28 +145,23 @@ export function TankSection({ tank, index }: { tank: Tank; index: number }) {
           they stand here.
         </p>
       )}
-      {drawing.braking && (
+      <TankTilts tank={tank} tilts={drawing.tilts} />
+      {drawing.restraint && (
         <p className="mt-2 text-[13px] text-ink-2">
-          {drawing.braking.level_figure_id && (
+          The restraint holds <FigureButton id={drawing.restraint.forward_figure_id} /> forwards,{" "}
+          <FigureButton id={drawing.restraint.side_figure_id} /> backwards and sideways,{" "}
+          <FigureButton id={drawing.restraint.up_figure_id} /> upwards over a bump
+          {drawing.restraint.strap_forward_figure_id && drawing.restraint.strap_up_figure_id && (
             <>
-              Braking hard, water stands <FigureButton id={drawing.braking.level_figure_id} /> up at the front wall: an
-              open vent or filler there ends higher, or sits nearer the rear.{" "}
-            </>
-          )}
-          The restraint holds <FigureButton id={drawing.braking.forward_figure_id} /> forwards,{" "}
-          <FigureButton id={drawing.braking.side_figure_id} /> backwards and sideways,{" "}
-          <FigureButton id={drawing.braking.up_figure_id} /> upwards over a bump
-          {drawing.braking.strap_forward_figure_id && drawing.braking.strap_up_figure_id && (
-            <>
-              : each strap <FigureButton id={drawing.braking.strap_forward_figure_id} /> forwards and{" "}
-              <FigureButton id={drawing.braking.strap_up_figure_id} /> upwards
+              : each strap <FigureButton id={drawing.restraint.strap_forward_figure_id} /> forwards and{" "}
+              <FigureButton id={drawing.restraint.strap_up_figure_id} /> upwards
             </>
           )}
           .
-          {drawing.braking.slosh_figure_id && (
+          {drawing.slosh_figure_id && (
             <>
               {" "}
-              Between its baffles it sloshes to and fro in <FigureButton id={drawing.braking.slosh_figure_id} />.
+              Between its baffles it sloshes to and fro in <FigureButton id={drawing.slosh_figure_id} />.
             </>
           )}
         </p>

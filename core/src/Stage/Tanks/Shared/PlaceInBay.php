@@ -68,9 +68,14 @@ final class PlaceInBay
     /** By how many mm one tank is too large for a bay's opening, however it is turned. */
     public static function tooLargeMm(PlannedTank $tank, PlannedBay $bay): float
     {
+        return self::tooLargeForMm($tank, $bay->openingMm());
+    }
+
+    /** @param array{float, float} $opening its two sizes, in mm */
+    public static function tooLargeForMm(PlannedTank $tank, array $opening): float
+    {
         // Of the three faces of a box the smallest goes through first: its short side along the opening's short side.
         $sides = [$tank->lengthMm, $tank->widthMm, $tank->heightMm];
-        $opening = $bay->openingMm();
         sort($sides);
         sort($opening);
 

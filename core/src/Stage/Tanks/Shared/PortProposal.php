@@ -33,7 +33,7 @@ final class PortProposal
     {
         $plan = $workings->plan;
         $tank = $working->tank;
-        $runs = PortRole::Gauge !== $role;
+        $runs = !\in_array($role, [PortRole::Gauge, PortRole::Spare], true);
         if (\count($tank->ports) >= PlannedTank::MOST_PORTS || ($runs && \count($plan->runs) >= Plan::MOST_RUNS)) {
             return null;
         }
@@ -44,6 +44,12 @@ final class PortProposal
         }
 
         return new Fix('Add a '.$role->word(), $patch);
+    }
+
+    /** The hose that a port without one usually has; null where the plan has as many as it can. */
+    public static function hose(PlannedPort $port, TankWorking $working, Plan $plan): ?PlanPatch
+    {
+        return \count($plan->runs) >= Plan::MOST_RUNS ? null : PlanPatch::append('/runs', self::run($port, $working, $plan));
     }
 
     private static function port(PortRole $role, PlannedTank $tank, Plan $plan): PlannedPort
@@ -74,7 +80,7 @@ final class PortProposal
         $xM = round($start->xM, 3);
         $points = match ($port->role) {
             PortRole::Fill => [['Inlet', $xM, $wallM, $highM(0.3)]],
-            PortRole::Vent => [['Highest point', $xM, round($start->yM, 3), $highM(0.2)], ['Free end', $xM, $wallM, $belowM]],
+            PortRole::Vent, PortRole::Overflow => [['Highest point', $xM, round($start->yM, 3), $highM(0.2)], ['Free end', $xM, $wallM, $belowM]],
             default => [['Free end', $xM, round($start->yM, 3), round(min($start->zM - 0.02, $belowM), 3)]],
         };
         $planned = [];
@@ -82,6 +88,10 @@ final class PortProposal
             $planned[] = new PlannedRunPoint(FreeId::of('point', $plan, $index), $name, $x, $y, max(0.0, $z));
         }
 
-        return new PlannedRun(FreeId::of('run', $plan), FreeId::name(\sprintf('%s of %s', $port->name, $working->tank->name), array_column($plan->runs, 'name')), $port->id, PortRole::Fill === $port->role ? RunEnd::Outside : RunEnd::Open, $planned);
+        return new PlannedRun(FreeId::of('run', $plan), FreeId::name(\sprintf('%s of %s', $port->name, $working->tank->name), array_column($plan->runs, 'name')), $port->id, match ($port->role) {
+            PortRole::Fill => RunEnd::Outside,
+            PortRole::Drain => RunEnd::Valve,
+            default => RunEnd::Open,
+        }, $planned);
     }
 }

@@ -7,6 +7,7 @@ namespace YardCask\Core\Stage\Tanks\Shared;
 use YardCask\Core\Assessment\StageWorkings;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Plan\PortRole;
+use YardCask\Core\Plan\RunEnd;
 
 /** The ports of all tanks, each with its run. */
 final readonly class RunWorkings implements StageWorkings
@@ -39,6 +40,18 @@ final readonly class RunWorkings implements StageWorkings
     public function that(PortRole ...$roles): array
     {
         return array_values(array_filter($this->all, static fn (TankRun $run): bool => \in_array($run->port->role, $roles, true)));
+    }
+
+    /** @return list<OpenEnd> vents, overflows, and fills that end without a cap */
+    public function openEnds(): array
+    {
+        $open = array_filter($this->all, static fn (TankRun $run): bool => match ($run->port->role) {
+            PortRole::Vent, PortRole::Overflow => true,
+            PortRole::Fill => RunEnd::Open === $run->run?->end,
+            default => false,
+        });
+
+        return array_values(array_map(OpenEnd::of(...), $open));
     }
 
     /** How much stays in a tank that is drained, in litres: all that lies below its lowest drain, or below its outlet without one. */

@@ -47,12 +47,18 @@ final readonly class TankRun
         return $points;
     }
 
+    /** Of its hose, which is that of its port where nobody has said another. */
+    public function boreMm(): float
+    {
+        return $this->run->boreMm ?? $this->port->boreMm;
+    }
+
     /** What stays in the run on level ground; null where there is no run. */
     public function trapped(): ?Trapped
     {
         $points = $this->points();
 
-        return \count($points) < 2 ? null : TrappedCalculator::calculate(new TrappedInput($this->port->boreMm, $points));
+        return \count($points) < 2 ? null : TrappedCalculator::calculate(new TrappedInput($this->boreMm(), $points));
     }
 
     /** @return non-empty-list<float> the heights of the points, in m above the ground */

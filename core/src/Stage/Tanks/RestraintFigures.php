@@ -7,17 +7,12 @@ namespace YardCask\Core\Stage\Tanks;
 use YardCask\Core\Output\Sent;
 use YardCask\Core\Output\SentAsDeclared;
 
-/** A tank while its rig brakes hard, as it travels. The surface, told of boxes only, may run on above the lid and below the floor. */
-final readonly class BrakingSection implements Sent
+/** Where the figures stand of what holds a tank, on a vehicle or a trailer. */
+final readonly class RestraintFigures implements Sent
 {
     use SentAsDeclared;
 
     public function __construct(
-        /** Above the floor at the front wall, to which it would stand in an open pipe there. */
-        public ?float $frontMm,
-        /** At the rear wall; below the floor when negative. */
-        public ?float $rearMm,
-        public ?string $levelFigureId,
         /** What the straps hold forwards. */
         public string $forwardFigureId,
         /** What they hold backwards and to either side. */
@@ -27,8 +22,6 @@ final readonly class BrakingSection implements Sent
         /** Of each strap, where their number is known. */
         public ?string $strapForwardFigureId,
         public ?string $strapUpFigureId,
-        /** Null where there is nothing to slosh. */
-        public ?string $sloshFigureId,
     ) {
     }
 }

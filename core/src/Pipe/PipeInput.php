@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Pipe;
+
+use YardCask\Core\Input\InputReader;
+use YardCask\Core\Input\Range;
+
+/** A length of pipe or hose, full of water that flows through it. */
+final readonly class PipeInput
+{
+    public const DRAWN_TUBE_MM = 0.0015;
+    public const COLD_C = 15.0;
+    /** Beyond it the laws of a rough pipe do not hold. */
+    private const MOST_ROUGH = 0.05;
+
+    public function __construct(
+        public float $lengthM,
+        public float $boreMm,
+        /** Not negative. */
+        public float $flowLpm,
+        /** Of all fittings on the way, in velocity heads. */
+        public float $kSum = 0.0,
+        /** Of its end above its beginning. */
+        public float $riseM = 0.0,
+        public float $roughnessMm = self::DRAWN_TUBE_MM,
+        /** From 0 to 100. */
+        public float $waterC = self::COLD_C,
+    ) {
+    }
+
+    public static function read(InputReader $in): self
+    {
+        $input = new self(
+            $in->number('length_m', Range::notNegative()),
+            $in->number('bore_mm', Range::positive()),
+            $in->number('flow_lpm', Range::notNegative()),
+            $in->number('k_sum', Range::notNegative(), 0.0),
+            $in->number('rise_m', Range::any(), 0.0),
+            $in->number('roughness_mm', Range::notNegative(), self::DRAWN_TUBE_MM),
+            $in->number('water_c', Range::between(0, 100), self::COLD_C),
+        );
+        if (!$in->failed() && $input->roughnessMm > self::MOST_ROUGH * $input->boreMm) {
+            $in->fail('roughness_mm', \sprintf('A roughness of %s mm is over a twentieth of the bore (%s mm).', $input->roughnessMm, $input->boreMm));
+        }
+        $in->finish();
+
+        return $input;
+    }
+}

@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Stage\Tanks;
+
+use YardCask\Core\Assessment\FigureSheet;
+use YardCask\Core\Assessment\SumInput;
+use YardCask\Core\Assessment\Workings;
+use YardCask\Core\Payload\RigKind;
+use YardCask\Core\Quantity\Kind;
+use YardCask\Core\Quantity\Unit;
+use YardCask\Core\Stage\Tanks\Shared\TankWorking;
+
+/** What holds a tank against braking, bends and bumps. Boats are told nothing of it. */
+final readonly class Restraint
+{
+    /** In g, against which goods on a vehicle are secured backwards and to either side; forwards as they brake. Source: EN 12195-1. */
+    public const SIDEWAYS_G = 0.5;
+    /** Upwards over a bump. */
+    public const UPWARD_G = 1.0;
+    /** Of a strap of which nobody has said it. */
+    public const USUAL_ANGLE_DEG = 45.0;
+    private const SECURING = 'EN 12195-1, securing of goods on vehicles: 0.8 g forwards, 0.5 g backwards and sideways. In a crash it is many times that.';
+
+    private function __construct(private TankWorking $working)
+    {
+    }
+
+    /** Null where nothing brakes. */
+    public static function of(TankWorking $working, Workings $workings): ?self
+    {
+        return RigKind::Boat === $workings->plan->load->rig->kind() ? null : new self($working);
+    }
+
+    public function addFigures(Workings $workings, FigureSheet $figures): void
+    {
+        $tank = $this->working->tank;
+        $id = 'tanks.'.$tank->id;
+        $angleDeg = $tank->strapAngleDeg ?? self::USUAL_ANGLE_DEG;
+        foreach ([['pull_forward', 'pulls forwards', Tilt::BRAKING_G, cos(...), 'cos'], ['pull_side', 'pulls backwards and sideways', self::SIDEWAYS_G, cos(...), 'cos'], ['pull_up', 'pulls upwards over a bump', self::UPWARD_G, sin(...), 'sin']] as [$end, $what, $g, $share, $word]) {
+            $figures->kg($id.'.'.$end, $tank->name.', '.$what, $g * ($tank->allEmptyKg() + $this->working->fullL()), $g.' × weight brim full', [SumInput::figure($id.'.full_kg')], self::SECURING);
+            if (null !== $tank->straps) {
+                $figures->kg($id.'.strap'.substr($end, 4), $tank->name.', each strap, '.substr($what, 6), $g * ($tank->allEmptyKg() + $this->working->fullL()) / ($tank->straps * $share(deg2rad($angleDeg))), 'pull ÷ (straps × '.$word.' of their angle)', [
+                    SumInput::figure($id.'.'.$end),
+                    SumInput::field('straps', (string) $tank->straps, $this->working->pointer().'/straps'),
+                    SumInput::field('angle', $workings->say->format->reading($angleDeg, Unit::Degree, Kind::Angle), $this->working->pointer().'/strap_angle_deg'),
+                ], 'Straps that share it evenly. What a strap, screw or rivet nut stands, its maker says; what the anchorage stands, someone qualified.');
+            }
+        }
+    }
+
+    public function figures(): RestraintFigures
+    {
+        $id = 'tanks.'.$this->working->tank->id;
+        $hasStraps = null !== $this->working->tank->straps;
+
+        return new RestraintFigures($id.'.pull_forward', $id.'.pull_side', $id.'.pull_up', $hasStraps ? $id.'.strap_forward' : null, $hasStraps ? $id.'.strap_up' : null);
+    }
+}

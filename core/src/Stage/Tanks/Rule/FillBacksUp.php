@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Stage\Tanks\Rule;
+
+use YardCask\Core\Assessment\Finding;
+use YardCask\Core\Assessment\Fix;
+use YardCask\Core\Assessment\LookAt;
+use YardCask\Core\Assessment\Measure;
+use YardCask\Core\Assessment\Rule;
+use YardCask\Core\Assessment\Workings;
+use YardCask\Core\Stage\Tanks\Shared\Filling;
+use YardCask\Core\Stage\Tanks\Shared\HoseFixes;
+use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
+use YardCask\Core\Stage\Tanks\TanksFinding;
+
+/** A hose gives more than a fill takes by its own fall: it stands back in the neck and splashes. */
+final class FillBacksUp implements Rule
+{
+    private const NOTHING_LPM = 0.05;
+
+    public function check(Workings $workings): array
+    {
+        $findings = [];
+        $say = $workings->say;
+        foreach ($workings->of(TanksWorkings::class)->all() as $working) {
+            $filling = Filling::of($working, $workings);
+            // Where nothing falls at all, the inlet lies too low, which is another finding.
+            if (null === $filling || $filling->takesLpm <= 0 || $filling->givenLpm - $filling->takesLpm <= self::NOTHING_LPM) {
+                continue;
+            }
+            $findings[] = new Finding(
+                TanksFinding::FillBacksUp,
+                [$working->tank->id, $filling->run->port->id],
+                new Measure($filling->givenLpm, $filling->takesLpm, 'L/min'),
+                \sprintf('%s takes less than it is given', $filling->run->run?->name),
+                \sprintf('By its fall alone %s run through it, and %s come to it: the rest stands back in the neck and splashes.', $say->flow($filling->takesLpm), $say->flow($filling->givenLpm)),
+                static fn (): array => self::ways($filling, $workings),
+                new LookAt('/load/hose_lpm', 'Say what the hose gives'),
+            );
+        }
+
+        return $findings;
+    }
+
+    /** @return list<Fix> */
+    private static function ways(Filling $filling, Workings $workings): array
+    {
+        $headM = max(0.0, \array_slice($filling->run->heightsM(), -1)[0] - max($filling->run->heightsM()[0], $filling->run->overflowM()));
+        $wider = HoseFixes::wider($filling->run, static fn ($path): bool => $path->flowLpm($headM) >= $filling->givenLpm, $workings);
+
+        return [...$wider, ...$filling->isByHose() ? HoseFixes::turnedDown($filling->takesLpm, $workings) : []];
+    }
+}

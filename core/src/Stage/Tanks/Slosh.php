@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Stage\Tanks;
+
+use YardCask\Core\Assessment\FigureSheet;
+use YardCask\Core\Assessment\SumInput;
+use YardCask\Core\Assessment\Workings;
+use YardCask\Core\Plan\PlannedShape;
+use YardCask\Core\Quantity\Kind;
+use YardCask\Core\Quantity\Unit;
+use YardCask\Core\Stage\Tanks\Shared\TankWorking;
+use YardCask\Core\Surge\SurgeCalculator;
+use YardCask\Core\Surge\SurgeInput;
+use YardCask\Core\Tank\TankVolumeCalculator;
+
+/** How fast the water of a box tank goes to and fro, as it travels. Loose filling lets it not. */
+final class Slosh
+{
+    /** Null where its shape is not told, where it is empty or pressed full, or where loose filling calms it. */
+    public static function periodS(TankWorking $working, Workings $workings): ?float
+    {
+        $tank = $working->tank;
+        if (PlannedShape::Box !== $tank->shape || null !== $tank->looseFraction) {
+            return null;
+        }
+        $litres = $tank->lengthMm * $tank->widthMm * self::levelMm($working, $workings) / 1e6;
+
+        return SurgeCalculator::calculate(new SurgeInput($tank->lengthMm / 1000, $tank->widthMm / 1000, $tank->heightMm / 1000, $litres, 0.0, 0.0, $tank->baffleCells ?? 1.0, 0.0, 0.0))->periodS;
+    }
+
+    public static function figureId(TankWorking $working): string
+    {
+        return 'tanks.'.$working->tank->id.'.slosh';
+    }
+
+    public static function addFigure(TankWorking $working, Workings $workings, FigureSheet $figures): void
+    {
+        $tank = $working->tank;
+        $periodS = self::periodS($working, $workings);
+        if (null !== $periodS) {
+            $figures->add(self::figureId($working), $tank->name.', one slosh to and fro', $periodS, Unit::Second, Kind::Duration, '2π ÷ √(π·g/c · tanh(π·h/c)), c a cell’s length, h the depth', [
+                SumInput::field('length', $workings->say->mm($tank->lengthMm), $working->pointer().'/length_mm'),
+                SumInput::field('cells', (string) ($tank->baffleCells ?? 1), $working->pointer().'/baffle_cells'),
+                SumInput::constant('level as it travels', $workings->say->mm(self::levelMm($working, $workings))),
+            ], 'The first mode in a box: Lamb, Hydrodynamics, §257.');
+        }
+    }
+
+    private static function levelMm(TankWorking $working, Workings $workings): float
+    {
+        return TankVolumeCalculator::levelMm($working->tank->tankInput(), $workings->plan->travelFillOf($working->tank) * $working->volume->fullL());
+    }
+}

@@ -1,0 +1,114 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Stage\Tanks;
+
+use YardCask\Core\Plan\PlannedBoat;
+use YardCask\Core\Plan\PlannedRig;
+
+/** What tilts the water in a tank, and by how much: on the road, or at sea. */
+enum Tilt: string
+{
+    case Braking = 'braking';
+    case PullingAway = 'pulling-away';
+    case Downhill = 'downhill';
+    case Uphill = 'uphill';
+    case LeanLeft = 'lean-left';
+    case LeanRight = 'lean-right';
+    case HeelPort = 'heel-port';
+    case HeelStarboard = 'heel-starboard';
+    case BowDown = 'bow-down';
+    case BowUp = 'bow-up';
+
+    /** In g, what goods on a vehicle are secured against forwards. Source: EN 12195-1. */
+    public const BRAKING_G = 0.8;
+    /** About what a laden van gives in first gear. */
+    public const PULLING_G = 0.3;
+    /** A steep public road. */
+    public const HILL_PERCENT = 20.0;
+    /** A pitch on a field, or a road's camber in a bend taken briskly. */
+    public const LEAN_PERCENT = 20.0;
+    /** Of a boat of which nobody has said it: her deck edge near the water. */
+    public const USUAL_HEEL_DEG = 20.0;
+    public const PITCH_DEG = 8.0;
+
+    /** @return list<self> those that a rig meets */
+    public static function of(PlannedRig $rig): array
+    {
+        return $rig instanceof PlannedBoat
+            ? [self::HeelPort, self::HeelStarboard, self::BowDown, self::BowUp]
+            : [self::Braking, self::PullingAway, self::Downhill, self::Uphill, self::LeanLeft, self::LeanRight];
+    }
+
+    /** 0 where the surface tilts along the rig, 1 across it. */
+    public function axis(): int
+    {
+        return match ($this) {
+            self::LeanLeft, self::LeanRight, self::HeelPort, self::HeelStarboard => 1,
+            default => 0,
+        };
+    }
+
+    /** How far the surface rises per length forward, or to the left. */
+    public function slope(PlannedRig $rig): float
+    {
+        $heel = tan(deg2rad($rig instanceof PlannedBoat ? $rig->heelDeg ?? self::USUAL_HEEL_DEG : 0.0));
+
+        return match ($this) {
+            self::Braking => self::BRAKING_G,
+            self::PullingAway => -self::PULLING_G,
+            self::Downhill => self::HILL_PERCENT / 100,
+            self::Uphill => -self::HILL_PERCENT / 100,
+            self::LeanLeft => self::LEAN_PERCENT / 100,
+            self::LeanRight => -self::LEAN_PERCENT / 100,
+            self::HeelPort => $heel,
+            self::HeelStarboard => -$heel,
+            self::BowDown => tan(deg2rad(self::PITCH_DEG)),
+            self::BowUp => -tan(deg2rad(self::PITCH_DEG)),
+        };
+    }
+
+    /** As it begins a sentence: “Braking hard”. */
+    public function title(): string
+    {
+        return match ($this) {
+            self::Braking => 'Braking hard',
+            self::PullingAway => 'Pulling away',
+            self::Downhill => 'Downhill',
+            self::Uphill => 'Uphill',
+            self::LeanLeft => 'Leaning left',
+            self::LeanRight => 'Leaning right',
+            self::HeelPort => 'Heeled to port',
+            self::HeelStarboard => 'Heeled to starboard',
+            self::BowDown => 'Bow down',
+            self::BowUp => 'Bow up',
+        };
+    }
+
+    /** How much it is: “at 0.8 g”. */
+    public function measure(PlannedRig $rig): string
+    {
+        return match ($this) {
+            self::Braking => 'at '.self::BRAKING_G.' g',
+            self::PullingAway => 'at '.self::PULLING_G.' g',
+            self::Downhill, self::Uphill => 'on '.self::HILL_PERCENT.' %',
+            self::LeanLeft, self::LeanRight => 'by '.self::LEAN_PERCENT.' %',
+            self::HeelPort, self::HeelStarboard => 'by '.($rig instanceof PlannedBoat ? $rig->heelDeg ?? self::USUAL_HEEL_DEG : 0.0).'°',
+            self::BowDown, self::BowUp => 'by '.self::PITCH_DEG.'°',
+        };
+    }
+
+    /** The wall at which the water then stands high. */
+    public function highWall(): string
+    {
+        return match ($this) {
+            self::Braking, self::Downhill, self::BowDown => 'front',
+            self::PullingAway, self::Uphill, self::BowUp => 'rear',
+            self::LeanLeft => 'left',
+            self::LeanRight => 'right',
+            self::HeelPort => 'port',
+            self::HeelStarboard => 'starboard',
+        };
+    }
+}

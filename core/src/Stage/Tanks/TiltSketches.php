@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Stage\Tanks;
+
+use YardCask\Core\Assessment\Workings;
+use YardCask\Core\Stage\Tanks\Shared\OpenEnd;
+use YardCask\Core\Stage\Tanks\Shared\RunWorkings;
+use YardCask\Core\Stage\Tanks\Shared\TankWorking;
+use YardCask\Core\Stage\Tanks\Shared\TiltedTank;
+
+/** A tank cut open in each tilt that its rig meets, with its open hoses over it. */
+final class TiltSketches
+{
+    /** @return list<TiltSketch> */
+    public static function of(TankWorking $working, Workings $workings): array
+    {
+        $ends = array_values(array_filter($workings->of(RunWorkings::class)->openEnds(), static fn (OpenEnd $end): bool => $end->run->tank->index === $working->index));
+
+        return array_map(static fn (TiltedTank $tilted): TiltSketch => self::sketch($tilted, $working, $ends, $workings), TiltedTank::all($working, $workings));
+    }
+
+    /** @param list<OpenEnd> $ends of this tank */
+    private static function sketch(TiltedTank $tilted, TankWorking $working, array $ends, Workings $workings): TiltSketch
+    {
+        $tilt = $tilted->tilt;
+        $low = $working->tank->body()->low;
+        $sketches = array_map(static fn (OpenEnd $end): OpenEndSketch => new OpenEndSketch(
+            $end->name(),
+            0 === $tilt->axis() ? 1000 * $end->highest->xM - $low[0] : 1000 * $end->highest->yM - $low[1],
+            1000 * ($end->highest->zM - $working->tank->zM),
+            $end->spillsByM($tilted) > 0.0005,
+        ), $ends);
+
+        return new TiltSketch($tilt->value, $tilt->title(), 0 === $tilt->axis(), $tilted->lengthMm, $tilted->lowWallMm, $tilted->farWallMm(), self::words($tilted, $ends, $workings), $sketches);
+    }
+
+    /** @param list<OpenEnd> $ends */
+    private static function words(TiltedTank $tilted, array $ends, Workings $workings): string
+    {
+        $say = $workings->say;
+        $words = [\sprintf('%s %s, it would stand %s up at the %s wall.', $tilted->tilt->title(), $tilted->tilt->measure($workings->plan->load->rig), $say->mm(max(0.0, $tilted->highWallMm())), $tilted->tilt->highWall())];
+        foreach ($ends as $end) {
+            $overM = $end->spillsByM($tilted);
+            $words[] = $overM > 0.0005
+                ? \sprintf('%s spills: %s more would stop it.', $end->name(), $say->mm(1000 * $overM))
+                : \sprintf('%s holds, %s above it.', $end->name(), $say->mm(-1000 * $overM));
+        }
+
+        return implode(' ', $words);
+    }
+}

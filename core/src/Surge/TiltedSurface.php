@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Surge;
+
+/**
+ * The level surface of water in a closed vessel of boxes, seen from its high end: a plane that falls evenly along the vessel.
+ *
+ * Its height at the high end follows from the volume: Σ width · ∫ min(top, max(floor, e − slope·x)) − floor dx over all boxes.
+ * Source: hydrostatics of a liquid in uniform acceleration.
+ */
+final class TiltedSurface
+{
+    private const NOTHING_M = 1e-12;
+
+    /**
+     * @param non-empty-list<array{fromM: float, toM: float, widthM: float, floorM: float, topM: float}> $boxes along the vessel from its high end
+     * @param float $volumeM3 of the water, from nothing to all that goes in
+     * @param float $slope of the surface, above 0
+     *
+     * @return float the height of the plane at the high end; above the lid where the vessel is nearly full
+     */
+    public static function highEndM(array $boxes, float $volumeM3, float $slope): float
+    {
+        $least = min(array_column($boxes, 'floorM'));
+        $most = max(array_column($boxes, 'topM')) + $slope * max(array_column($boxes, 'toM'));
+        while ($most - $least > self::NOTHING_M * (1 + $most)) {
+            $middle = ($least + $most) / 2;
+            if ($middle <= $least || $middle >= $most) {
+                break;
+            }
+            [$least, $most] = self::volumeM3($boxes, $middle, $slope) < $volumeM3 ? [$middle, $most] : [$least, $middle];
+        }
+
+        return $most;
+    }
+
+    /** @param non-empty-list<array{fromM: float, toM: float, widthM: float, floorM: float, topM: float}> $boxes */
+    private static function volumeM3(array $boxes, float $highM, float $slope): float
+    {
+        $volume = 0.0;
+        foreach ($boxes as $box) {
+            $deep = $box['topM'] - $box['floorM'];
+            $filled = static fn (float $alongM): float => self::filledM2($highM - $slope * $alongM - $box['floorM'], $deep);
+            $volume += $box['widthM'] * ($filled($box['fromM']) - $filled($box['toM'])) / $slope;
+        }
+
+        return $volume;
+    }
+
+    /** ∫ min(h, max(0, s)) ds from 0 to $to. */
+    private static function filledM2(float $to, float $heightM): float
+    {
+        return match (true) {
+            $to <= 0 => 0.0,
+            $to <= $heightM => $to ** 2 / 2,
+            default => $heightM ** 2 / 2 + $heightM * ($to - $heightM),
+        };
+    }
+}

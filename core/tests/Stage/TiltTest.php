@@ -1,0 +1,112 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Tests\Stage;
+
+use PHPUnit\Framework\TestCase;
+use YardCask\Core\Assessment\Assessment;
+use YardCask\Core\Assessment\Workings;
+use YardCask\Core\Input\Json;
+use YardCask\Core\Plan\Plan;
+use YardCask\Core\Plan\PlannedShape;
+use YardCask\Core\Stage\Assessor;
+use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
+use YardCask\Core\Stage\Tanks\Shared\TiltedTank;
+use YardCask\Core\Stage\Tanks\Tilt;
+use YardCask\Core\Tests\SamplePlans;
+
+/** What tilts the water in a tank, and what holds the tank. */
+final class TiltTest extends TestCase
+{
+    /** Each surface keeps its volume, at the slope of its tilt; counted in a thousand strips. */
+    public function testTheSurfaceKeepsItsVolumeAndTheRestraintHoldsTheWholeWeight(): void
+    {
+        $tilted = $boats = 0;
+        for ($seed = 1; $seed <= 60; ++$seed) {
+            $plan = SamplePlans::varied($seed);
+            $assessment = self::sent(Assessor::assess($plan, '-'));
+            foreach ($assessment->stages->tanks->drawing->tanks as $index => $section) {
+                $tank = $plan->tanks[$index];
+                $isBox = PlannedShape::Box === $tank->shape;
+                self::assertSame($isBox && $section->travel_level_mm > 0, [] !== $section->tilts, "seed {$seed} {$tank->name}");
+                foreach ($section->tilts as $tilt) {
+                    ++$tilted;
+                    $slope = Tilt::from($tilt->id)->slope($plan->load->rig);
+                    self::assertEqualsWithDelta($slope * $tilt->length_mm, $tilt->from_mm - $tilt->to_mm, 1e-6);
+                    $sum = 0.0;
+                    for ($strip = 0; $strip < 1000; ++$strip) {
+                        $sum += min($tank->heightMm, max(0.0, $tilt->from_mm - $slope * $tilt->length_mm * ($strip + 0.5) / 1000));
+                    }
+                    self::assertEqualsWithDelta($section->travel_level_mm, $sum / 1000, $tank->heightMm / 500, "seed {$seed} {$tank->name} {$tilt->id}");
+                }
+                if (!isset($section->restraint)) {
+                    self::assertSame('boat', $plan->load->rig->kind()->value);
+                    ++$boats;
+                    continue;
+                }
+                $figures = $assessment->figures;
+                self::assertEqualsWithDelta(0.8 * $figures->{"tanks.{$tank->id}.full_kg"}->value, $figures->{"tanks.{$tank->id}.pull_forward"}->value, 1e-9);
+                self::assertEqualsWithDelta(0.5 * $figures->{"tanks.{$tank->id}.full_kg"}->value, $figures->{"tanks.{$tank->id}.pull_side"}->value, 1e-9);
+                self::assertEqualsWithDelta(1.0 * $figures->{"tanks.{$tank->id}.full_kg"}->value, $figures->{"tanks.{$tank->id}.pull_up"}->value, 1e-9);
+            }
+        }
+        self::assertGreaterThan(10, $boats);
+        self::assertGreaterThan(200, $tilted);
+    }
+
+    /** Over an arch in its whole right half, half as high as the tank, a fifth full: the arch stands dry. */
+    public function testOverAnArchTheWaterRunsToItsDeepSide(): void
+    {
+        $tank = '"shape":"wheel_arch","arch":{"x_mm":0,"y_mm":200,"length_mm":1000,"width_mm":200,"height_mm":200},"length_mm":1000,"width_mm":400,"height_mm":400,"outlet_height_mm":0,"overflow_height_mm":400,"travel_fill":0.2,"displaced_fraction":0';
+        $document = SamplePlans::fellside()->document();
+        foreach (json_decode('{'.$tank.'}', false, 8, \JSON_THROW_ON_ERROR) as $key => $value) {
+            $document->tanks[0]->{$key} = $value;
+        }
+        $workings = Workings::over(Plan::read($document));
+        $working = $workings->of(TanksWorkings::class)->all()[0];
+        self::assertEqualsWithDelta(120.0, $working->fullL(), 1e-9);
+        $levels = [];
+        foreach (TiltedTank::all($working, $workings) as $tilted) {
+            $levels[$tilted->tilt->value] = [$tilted->lowWallMm, $tilted->farWallMm()];
+        }
+        // 24 L on 1 000 × 200 mm stand 120 mm deep; leaning left 20 mm higher at the left and 20 mm lower at the arch.
+        self::assertEqualsWithDelta([140.0, 60.0], $levels['lean-left'], 1e-6);
+        // Leaning right the arch, 200 mm high, holds it back.
+        self::assertEqualsWithDelta([100.0, 180.0], $levels['lean-right'], 1e-6);
+    }
+
+    public function testABoatHeelsAsFarAsIsSaid(): void
+    {
+        $plan = Plan::read(SamplePlans::patched(SamplePlans::demos()['petrel'], '[{"op":"add","path":"/load/rig/heel_deg","value":30}]'));
+        self::assertEqualsWithDelta(tan(deg2rad(30)), Tilt::HeelPort->slope($plan->load->rig), 1e-12);
+        self::assertStringContainsString('Heeled to port by 30°', Json::encode(Assessor::assess($plan, '-')->stages['tanks']->drawing));
+    }
+
+    public function testLooseFillingTakesItsShareAndCalmsTheWater(): void
+    {
+        $plan = SamplePlans::fellside();
+        $filled = Plan::read(SamplePlans::patched($plan, '[{"op":"add","path":"/tanks/0/loose_fraction","value":0.05}]'));
+        [$before, $after] = [self::sent(Assessor::assess($plan, '-')), self::sent(Assessor::assess($filled, '-'))];
+        self::assertEqualsWithDelta(0.05 * $plan->tanks[0]->lengthMm * $plan->tanks[0]->widthMm * $plan->tanks[0]->heightMm / 1e6, $before->figures->{'tanks.tail.gross'}->value - $after->figures->{'tanks.tail.gross'}->value, 1e-9);
+        self::assertSame([true, false], [isset($before->figures->{'tanks.tail.slosh'}), isset($after->figures->{'tanks.tail.slosh'})]);
+    }
+
+    private static function sent(Assessment $assessment): mixed
+    {
+        return Json::decode(Json::encode($assessment));
+    }
+
+    /** Four straps at 60°: what they hold along is half of what each pulls, and √3/2 of it down. */
+    public function testEachStrapPullsMoreTheSteeperItIs(): void
+    {
+        $plan = Plan::read(SamplePlans::patched(SamplePlans::fellside(), '[{"op":"add","path":"/tanks/0/straps","value":4},{"op":"add","path":"/tanks/0/strap_angle_deg","value":60},{"op":"add","path":"/tanks/0/baffle_cells","value":3}]'));
+        $figures = self::sent(Assessor::assess($plan, '-'))->figures;
+        self::assertEqualsWithDelta($figures->{'tanks.tail.pull_forward'}->value / 2, $figures->{'tanks.tail.strap_forward'}->value, 1e-9);
+        self::assertEqualsWithDelta($figures->{'tanks.tail.pull_side'}->value / 2, $figures->{'tanks.tail.strap_side'}->value, 1e-9);
+        self::assertEqualsWithDelta($figures->{'tanks.tail.pull_up'}->value / (2 * sqrt(3)), $figures->{'tanks.tail.strap_up'}->value, 1e-9);
+        // A cell of a third of the length sloshes √3 times as fast where it is deep for its length.
+        $free = self::sent(Assessor::assess(SamplePlans::fellside(), '-'))->figures->{'tanks.tail.slosh'}->value;
+        self::assertGreaterThan(sqrt(3) * $figures->{'tanks.tail.slosh'}->value, $free);
+    }
+}
