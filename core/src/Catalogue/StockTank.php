@@ -4,23 +4,43 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Catalogue;
 
+use YardCask\Core\Input\InputReader;
+use YardCask\Core\Input\InvalidInput;
 use YardCask\Core\Plan\Field\Choice;
 use YardCask\Core\Plan\Field\Id;
 use YardCask\Core\Plan\Field\Measured;
+use YardCask\Core\Plan\Field\Part;
+use YardCask\Core\Plan\Field\PartFields;
+use YardCask\Core\Plan\Field\PartReader;
+use YardCask\Core\Plan\Field\Parts;
 use YardCask\Core\Plan\Field\Text;
 use YardCask\Core\Plan\FreeId;
+use YardCask\Core\Plan\Holds;
+use YardCask\Core\Plan\Plan;
+use YardCask\Core\Plan\PlannedArch;
+use YardCask\Core\Plan\PlannedLevel;
+use YardCask\Core\Plan\PlannedPort;
 use YardCask\Core\Plan\PlannedShape;
+use YardCask\Core\Plan\PlannedTank;
+use YardCask\Core\Plan\PortRole;
+use YardCask\Core\Plan\TankMounting;
 use YardCask\Core\Quantity\Kind;
 use YardCask\Core\Quantity\Unit;
 
-/** A tank that can be had ready made: its inner sizes over all, where its fittings sit, and what it costs. */
+/** A tank that can be had ready made: its inner sizes over all, where its fittings can sit, and what it costs. */
 final readonly class StockTank
 {
+    /**
+     * @param list<PlannedPort> $ports where it has a hole or may have one
+     * @param list<PlannedLevel> $levels
+     */
     public function __construct(
         #[Id]
         public string $id,
         #[Text('the tank’s name', FreeId::LONGEST_NAME)]
         public string $name,
+        #[Choice('Form')]
+        public TankMounting $form,
         #[Choice('Shape')]
         public PlannedShape $shape,
         #[Measured('its length', 'Length', Kind::Length, Unit::Millimetre, 20, 4000)]
@@ -38,6 +58,58 @@ final readonly class StockTank
         /** An invented price, of no currency: it only compares. */
         #[Measured('its price', 'Price', Kind::Count, Unit::One, 0, 100000)]
         public float $price,
+        #[Parts(PlannedPort::class, PlannedTank::MOST_PORTS)]
+        public array $ports,
+        /** Of a tank that was measured by filling it. */
+        #[Parts(PlannedLevel::class, PlannedTank::MOST_LEVELS)]
+        public array $levels,
+        /** Of a tank over a wheel arch. */
+        #[Part]
+        public ?PlannedArch $arch = null,
     ) {
+    }
+
+    /**
+     * @param mixed $document decoded JSON, objects as stdClass
+     *
+     * @throws InvalidInput with every error of it
+     */
+    public static function fromDocument(mixed $document, string $id): self
+    {
+        $in = InputReader::of($document);
+        $tank = (new PartReader())->read(self::class, $in);
+        $in->throwIfInvalid();
+
+        return PartFields::changed($tank, ['id' => $id]);
+    }
+
+    /** A tank of a plan, to be had again: with its ports as places, whatever sits there. */
+    public static function like(PlannedTank $tank, float $price): self
+    {
+        $ports = array_map(static fn (PlannedPort $port): PlannedPort => PartFields::changed($port, ['role' => PortRole::Spare]), $tank->ports);
+
+        return new self($tank->id, $tank->name, $tank->form, $tank->shape, $tank->lengthMm, $tank->widthMm, $tank->heightMm, $tank->outletHeightMm, $tank->overflowMm(), $tank->emptyKg, $price, $ports, $tank->levels, $tank->arch);
+    }
+
+    /**
+     * As a tank of a plan, at its origin, with the fittings of the tank whose place it takes.
+     *
+     * @param list<PlannedPort> $fitted
+     */
+    public function planned(string $id, string $name, Plan $plan, array $fitted): PlannedTank
+    {
+        $tank = new PlannedTank($id, $name, $this->form, $this->shape, Holds::Fresh, 1.0, $this->lengthMm, $this->widthMm, $this->heightMm, $this->outletHeightMm, $this->overflowHeightMm, 0.0, $this->emptyKg, 0.0, 0.0, 0.0, true, ports: $this->ports, arch: $this->arch, levels: $this->levels);
+        $tank = self::renamed($tank, $id, $name, $plan);
+
+        return PartFields::changed($tank, ['ports' => \array_slice([...$fitted, ...$tank->ports], 0, PlannedTank::MOST_PORTS)]);
+    }
+
+    /** The same tank under an id and a name that are free in a plan, as are those of its ports and of the lines of its table. */
+    public static function renamed(PlannedTank $tank, string $id, string $name, Plan $plan): PlannedTank
+    {
+        $ports = array_map(static fn (PlannedPort $port, string $free): PlannedPort => PartFields::changed($port, ['id' => $free]), $tank->ports, FreeId::several('spare', \count($tank->ports), $plan));
+        $levels = array_map(static fn (PlannedLevel $level, string $free): PlannedLevel => PartFields::changed($level, ['id' => $free]), $tank->levels, FreeId::several('level', \count($tank->levels), $plan));
+
+        return PartFields::changed($tank, ['id' => $id, 'name' => $name, 'ports' => $ports, 'levels' => $levels]);
     }
 }

@@ -13,24 +13,36 @@ final class FreeId
     /** PREFIX-1, PREFIX-2 …, or the $further free one after that; whoever applies the patch may put another one in its place. */
     public static function of(string $prefix, Plan $plan, int $further = 0): string
     {
+        return self::several($prefix, $further + 1, $plan)[$further];
+    }
+
+    /** @return list<string> the first so many that are free */
+    public static function several(string $prefix, int $count, Plan $plan): array
+    {
         $taken = [];
         foreach ([...$plan->use->uses, ...$plan->load->seats, ...$plan->load->loads, ...$plan->load->things, ...$plan->bays, ...$plan->tanks, ...self::within($plan)] as $part) {
             $taken[$part->id] = true;
         }
-        $number = 1;
-        while (isset($taken[$prefix.'-'.$number]) || $further-- > 0) {
-            ++$number;
+        $free = [];
+        for ($number = 1; \count($free) < $count; ++$number) {
+            if (!isset($taken[$prefix.'-'.$number])) {
+                $free[] = $prefix.'-'.$number;
+            }
         }
 
-        return $prefix.'-'.$number;
+        return $free;
     }
 
     /** @return list<object{id: string}> the parts of parts */
     private static function within(Plan $plan): array
     {
+        $rig = $plan->load->rig;
+
         return [
             ...array_merge(...array_column($plan->bays, 'obstructions')),
             ...array_merge(...array_column($plan->tanks, 'ports')),
+            ...array_merge(...array_column($plan->tanks, 'levels')),
+            ...($rig instanceof PlannedRoadRig || $rig instanceof PlannedTrailer ? $rig->axles : []),
             ...$plan->runs,
             ...array_merge(...array_column($plan->runs, 'points')),
         ];

@@ -110,9 +110,11 @@ final readonly class PlannedPort implements PlanPart
         // At the edge of the tank the nut is cut off, or smaller.
         $low = array_map(static fn (float $mm): float => max(0.0, $mm - $halfMm), $at);
         $high = array_map(static fn (float $mm, float $mostMm): float => min($mostMm, $mm + $halfMm), $at, $sizeMm);
+        // Where nothing sits yet, nothing stands out.
+        $roomMm = PortRole::Spare === $this->role ? 0.0 : $this->roomMm;
         $out = $this->isAtTheFarEnd();
-        $low[$axis] = $at[$axis] - ($out ? 0.0 : $this->roomMm);
-        $high[$axis] = $at[$axis] + ($out ? $this->roomMm : 0.0);
+        $low[$axis] = $at[$axis] - ($out ? 0.0 : $roomMm);
+        $high[$axis] = $at[$axis] + ($out ? $roomMm : 0.0);
 
         return new Box([$low[0], $low[1], $low[2]], [$high[0], $high[1], $high[2]]);
     }

@@ -106,11 +106,11 @@ final readonly class PlannedTank implements PlanPart, Checked
 
     public function check(InputReader $in): void
     {
-        if ($this->overflowHeightMm > $this->heightMm) {
-            $in->fail('overflow_height_mm', \sprintf('The overflow (%s mm) lies above the lid (%s mm).', $this->overflowHeightMm, $this->heightMm));
+        if ($this->overflowMm() > $this->heightMm) {
+            $in->fail($this->overflowKey(), \sprintf('The overflow (%s mm) lies above the lid (%s mm).', $this->overflowMm(), $this->heightMm));
         }
-        if ($this->outletHeightMm >= $this->overflowHeightMm) {
-            $in->fail('outlet_height_mm', \sprintf('The outlet (%s mm) must lie below the overflow (%s mm).', $this->outletHeightMm, $this->overflowHeightMm));
+        if ($this->outletHeightMm >= $this->overflowMm()) {
+            $in->fail('outlet_height_mm', \sprintf('The outlet (%s mm) must lie below the overflow (%s mm).', $this->outletHeightMm, $this->overflowMm()));
         }
         foreach (['count' => $this->count, 'baffle_cells' => $this->baffleCells, 'straps' => $this->straps] as $key => $number) {
             if (null !== $number && floor($number) !== $number) {
@@ -166,15 +166,44 @@ final readonly class PlannedTank implements PlanPart, Checked
         }
         if ($below->heightMm > $this->heightMm) {
             $in->fail('height_mm', \sprintf('The table goes up to %s mm, and the tank is only %s mm high.', $below->heightMm, $this->heightMm));
-        } elseif ($this->overflowHeightMm > $below->heightMm) {
-            $in->fail('overflow_height_mm', \sprintf('The overflow (%s mm) lies above the end of the table (%s mm).', $this->overflowHeightMm, $below->heightMm));
+        } elseif ($this->overflowMm() > $below->heightMm) {
+            $in->fail($this->overflowKey(), \sprintf('The overflow (%s mm) lies above the end of the table (%s mm).', $this->overflowMm(), $below->heightMm));
         }
     }
 
     /** One of those alike, for the tank calculator. */
     public function tankInput(): TankInput
     {
-        return new TankInput($this->shape->inside($this), $this->outletHeightMm, $this->overflowHeightMm, $this->baffledFraction());
+        return new TankInput($this->shape->inside($this), $this->outletHeightMm, $this->overflowMm(), $this->baffledFraction());
+    }
+
+    /** Where water leaves it before it rises further: at the lower edge of an overflow in a side, or else as it was measured. */
+    public function overflowMm(): float
+    {
+        $index = $this->overflowPort();
+
+        return null === $index ? $this->overflowHeightMm : $this->ports[$index]->lowestMm();
+    }
+
+    /** The key under which the height of its overflow stands. */
+    public function overflowKey(): string
+    {
+        $index = $this->overflowPort();
+
+        return null === $index ? 'overflow_height_mm' : 'ports/'.$index.'/up_mm';
+    }
+
+    /** The lowest overflow in one of its sides, which then says where it overflows; null without one. */
+    public function overflowPort(): ?int
+    {
+        $lowest = null;
+        foreach ($this->ports as $index => $port) {
+            if (PortRole::Overflow === $port->role && 2 !== $port->face->axis() && (null === $lowest || $port->lowestMm() < $this->ports[$lowest]->lowestMm())) {
+                $lowest = $index;
+            }
+        }
+
+        return $lowest;
     }
 
     /** What baffles and loose filling take of it. */

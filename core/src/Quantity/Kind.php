@@ -16,6 +16,8 @@ enum Kind: string
     case Temperature = 'temperature';
     case Flow = 'flow';
     case Duration = 'duration';
+    /** A time of a few seconds, told in them. */
+    case Period = 'period';
     case Days = 'days';
     /** A part of a whole, stored as a fraction and spoken of in percent. */
     case Share = 'share';
@@ -36,6 +38,7 @@ enum Kind: string
             self::Temperature => 'a temperature',
             self::Flow => 'a flow',
             self::Duration => 'a length of time',
+            self::Period => 'a time in seconds',
             self::Days => 'a number of days',
             self::Share => 'a percentage',
             self::Angle => 'an angle',
@@ -56,6 +59,7 @@ enum Kind: string
             self::Temperature => '15 °C or 59 °F',
             self::Flow => '4.5 L/min',
             self::Duration => '3 min or 90 s',
+            self::Period => '0.8 s',
             self::Days => '3 days or 1 week',
             self::Share => '10 % or 1/4',
             self::Angle => '2°',
@@ -69,6 +73,7 @@ enum Kind: string
     {
         return $this === $other
             || (self::Sideways === $this && self::Length === $other)
+            || (self::Period === $this && self::Duration === $other)
             || (self::Days === $this && self::Duration === $other)
             || (self::Times === $this && self::Count === $other);
     }

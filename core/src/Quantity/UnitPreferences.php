@@ -60,6 +60,7 @@ final readonly class UnitPreferences
                 default => Unit::LitrePerMinute,
             },
             Kind::Duration => Unit::Minute,
+            Kind::Period => Unit::Second,
             Kind::Days => Unit::Day,
             Kind::Share => Unit::Percent,
             Kind::Angle => Unit::Degree,

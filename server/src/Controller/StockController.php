@@ -8,19 +8,26 @@ use OpenApi\Attributes as OA;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
+use YardCask\Core\Catalogue\StockTank;
 use YardCask\Core\Plan\Plan;
 use YardCask\Core\Stage\Tanks\Stock\StockSearch;
 use YardCask\Server\Catalogue\CatalogueFiles;
+use YardCask\Server\Entity\OwnTank;
 use YardCask\Server\Http\JsonBody;
 use YardCask\Server\Http\JsonReply;
+use YardCask\Server\Storage\OwnTanks;
 
 /** Which tanks that can be had would fit a plan, and what it would come to with them. */
 final readonly class StockController
 {
+    public function __construct(private OwnTanks $own)
+    {
+    }
+
     #[Route('/api/stock', methods: ['POST'])]
     #[OA\Post(path: '/api/stock', operationId: 'searchStock', summary: 'Try every tank that can be had in every bay of a plan')]
     #[OA\Parameter(name: 'replace', in: 'query', required: false, description: 'The id of the tank in whose place it is to go; without it one is added', schema: new OA\Schema(type: 'string'))]
-    #[OA\Parameter(name: 'pairs', in: 'query', required: false, description: 'Pairs in two bays instead of single tanks', schema: new OA\Schema(type: 'boolean'))]
+    #[OA\Parameter(name: 'pairs', in: 'query', required: false, description: 'Pairs instead of single tanks', schema: new OA\Schema(type: 'boolean'))]
     #[OA\RequestBody(required: true, content: new OA\JsonContent(ref: 'plan.schema.json'))]
     #[OA\Response(response: 200, description: 'What fits, and what does not', content: new OA\JsonContent(ref: 'stock-offer.schema.json'))]
     #[OA\Response(response: 422, description: 'Not a valid plan', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: '#/components/schemas/Problem')))]
@@ -31,6 +38,8 @@ final readonly class StockController
         $replace = \is_string($asked['replace'] ?? null) ? $asked['replace'] : null;
         $search = 'true' === ($asked['pairs'] ?? null) ? StockSearch::pairs(...) : StockSearch::over(...);
 
-        return JsonReply::of($search($plan, $files->tankStock(), $replace));
+        $own = array_map(static fn (OwnTank $one): StockTank => $one->tank(), $this->own->all());
+
+        return JsonReply::of($search($plan, [...$own, ...$files->tankStock()], $replace));
     }
 }

@@ -4,12 +4,14 @@ import type {
   Assessment,
   Catalogue,
   FirstAnswers,
+  OwnTank,
   Plan,
   PlanSummary,
   Problem,
   RevisionPage,
   SavedPlan,
   StockOffer,
+  Tank,
 } from "./types";
 
 const http = createClient<paths>({ baseUrl: window.location.origin });
@@ -104,6 +106,14 @@ export const api = {
   /** @param sure that an unlikely value is meant as it was typed */
   typed: async (pointer: string, text: string, plan: Plan, sure = false): Promise<number> =>
     (await answer(http.POST("/api/typed", { body: { pointer, text, plan, sure } }))).value,
+  /** A tank’s table, a height and its litres on each line. */
+  levels: async (text: string, plan: Plan): Promise<Tank["levels"]> =>
+    (await answer(http.POST("/api/levels", { body: { text, plan } }))).levels,
+  ownTanks: async (): Promise<readonly OwnTank[]> => (await answer(http.GET("/api/own-tanks"))).tanks,
+  keepOwnTank: (tank: string, plan: Plan): Promise<OwnTank> =>
+    answer(http.POST("/api/own-tanks", { body: { tank, plan } })),
+  removeOwnTank: (id: string): Promise<unknown> =>
+    answer(http.DELETE("/api/own-tanks/{id}", { params: { path: { id } } })),
   catalogue: (): Promise<Catalogue> => answer(http.GET("/api/catalogue")),
   /** Sends a plan while the page goes away: nobody waits for the reply. */
   writeAndLeave: (id: string, revision: number, plan: Plan): void => {

@@ -36,6 +36,8 @@ export type PlanSummary = Schemas["PlanSummary"];
 export type RevisionPage = Schemas["RevisionPage"];
 export type Revision = RevisionPage["revisions"][number];
 export type FirstAnswers = Schemas["FirstAnswers"];
+/** A tank that somebody keeps beside those of the catalogue. */
+export type OwnTank = { id: string; name: string };
 export type Catalogue = Schemas["Catalogue"];
 export type Option = Schemas["Option"];
 export type Habit = Schemas["Habit"];

@@ -1,9 +1,8 @@
 import { usePlan } from "../plan/PlanContext";
 import { BaysFrom } from "./BaysFrom";
-import { handle } from "./handle";
-import { isRound } from "./isRound";
 import { RunsFrom } from "./RunsFrom";
 import { endOutline } from "./rigOutlines";
+import { TankCut } from "./TankCut";
 import { useDrag } from "./useDrag";
 import { useMoves } from "./useMoves";
 import { useTrouble } from "./useTrouble";
@@ -65,9 +64,6 @@ export function RigEnd({ perM, middle, ground, selected, onSelect }: Props) {
         const [width, height] = [(tank.width_mm / 1000) * perM, (tank.height_mm / 1000) * perM];
         const [left, top] = [y(tank.y_m) - width / 2, z(tank.z_m) - height];
         const level = assessment.stages.tanks.drawing.tanks.find((one) => one.id === tank.id)?.travel_level_mm ?? 0;
-        const deep = (level / 1000) * perM;
-        const on = selected === tank.id;
-        const round = isRound(tank, "behind") && { rx: width / 2, ry: height / 2 };
         return (
           <g
             key={tank.id}
@@ -80,28 +76,16 @@ export function RigEnd({ perM, middle, ground, selected, onSelect }: Props) {
             role="button"
             aria-label={`${tank.name} from behind, move across the rig`}
           >
-            <rect {...handle(left, top, width, height)} />
-            <clipPath id={`end-${tank.id}`}>
-              <rect x={left} y={top} width={width} height={height} {...round} />
-            </clipPath>
-            <rect x={left} y={top} width={width} height={height} {...round} className="fill-sheet" stroke="none" />
-            <rect
-              x={left}
-              y={top + height - deep}
-              width={width}
-              height={deep}
-              clipPath={`url(#end-${tank.id})`}
-              className="water-moves fill-wash"
-              stroke="none"
-            />
-            <rect
-              x={left}
-              y={top}
+            <TankCut
+              tank={tank}
+              from="behind"
+              left={left}
+              top={top}
               width={width}
               height={height}
-              {...round}
-              className={on ? "stroke-rim" : inTrouble.has(tank.id) ? "stroke-rust" : "stroke-ink"}
-              strokeWidth={on ? 2.6 : 1.8}
+              level={level}
+              on={selected === tank.id}
+              trouble={inTrouble.has(tank.id)}
             />
           </g>
         );

@@ -1,5 +1,6 @@
 import type { Tank } from "../api/types";
 import { usePlan } from "../plan/PlanContext";
+import { ArchRect } from "./ArchRect";
 import { BaysFrom } from "./BaysFrom";
 import { handle } from "./handle";
 import { isRound } from "./isRound";
@@ -89,6 +90,14 @@ export function RigPlan({ scale, middle, loads, bays = false, selected, onSelect
               {...(isRound(tank, "above") && { rx: width / 2, ry: height / 2 })}
               className={`${holdsWaste(tank) ? "fill-ground" : "fill-wash"} ${on ? "stroke-rim" : inTrouble.has(tank.id) ? "stroke-rust" : "stroke-ink"}`}
               strokeWidth={on ? 2.6 : 1.6}
+            />
+            <ArchRect
+              tank={tank}
+              from="above"
+              left={scale.x(tank.x_m) - width / 2}
+              top={y(tank.y_m) - height / 2}
+              width={width}
+              height={height}
             />
             {width > tank.name.length * 6.4 && height > 16 && (
               <text

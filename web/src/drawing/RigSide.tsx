@@ -1,12 +1,11 @@
-import type { Load, Seat, Tank, TankDrawing } from "../api/types";
+import type { Load, Seat } from "../api/types";
 import { usePlan } from "../plan/PlanContext";
 import { BaysFrom } from "./BaysFrom";
-import { handle } from "./handle";
-import { isRound } from "./isRound";
 import { rowMm } from "./place";
 import { RunsFrom } from "./RunsFrom";
 import { sideOutline, window } from "./rigOutlines";
 import { bodyFrom, type Scale } from "./scale";
+import { TankCut } from "./TankCut";
 import { useDrag } from "./useDrag";
 import { useMoves } from "./useMoves";
 import { useTrouble } from "./useTrouble";
@@ -85,11 +84,15 @@ export function RigSide({ scale, ground, loads, bays = false, selected, onSelect
           role="button"
           aria-label={`${tank.name}, ${drawings[index]?.travel_words}, move along the rig`}
         >
-          <TankFromSide
+          <TankCut
             tank={tank}
-            drawing={drawings[index]}
-            scale={scale}
-            z={z}
+            from="side"
+            left={scale.x(tank.x_m - rowMm(tank) / 2000)}
+            top={z(tank.z_m + tank.height_mm / 1000)}
+            width={(rowMm(tank) / 1000) * scale.perM}
+            height={(tank.height_mm / 1000) * scale.perM}
+            level={drawings[index]?.travel_level_mm ?? 0}
+            text={drawings[index]?.travel ?? ""}
             on={selected === tank.id}
             trouble={inTrouble.has(tank.id)}
           />
@@ -120,69 +123,6 @@ export function RigSide({ scale, ground, loads, bays = false, selected, onSelect
           </g>
         ))}
     </g>
-  );
-}
-
-function TankFromSide({
-  tank,
-  drawing,
-  scale,
-  z,
-  on,
-  trouble,
-}: {
-  tank: Tank;
-  drawing: TankDrawing | undefined;
-  scale: Scale;
-  z: (m: number) => number;
-  on: boolean;
-  trouble: boolean;
-}) {
-  const [left, width] = [scale.x(tank.x_m - rowMm(tank) / 2000), (rowMm(tank) / 1000) * scale.perM];
-  const [top, height] = [z(tank.z_m + tank.height_mm / 1000), (tank.height_mm / 1000) * scale.perM];
-  const level = ((drawing?.travel_level_mm ?? 0) / 1000) * scale.perM;
-  const text = drawing?.travel ?? "";
-  const round = isRound(tank, "side") && { rx: width / 2, ry: height / 2 };
-  const outline = { x: left, y: top, width, height, ...round };
-  return (
-    <>
-      <rect {...handle(left, top, width, height)} />
-      <clipPath id={`side-${tank.id}`}>
-        <rect {...outline} />
-      </clipPath>
-      <rect {...outline} className="fill-sheet" stroke="none" />
-      <g clipPath={`url(#side-${tank.id})`}>
-        <rect
-          x={left}
-          y={top + height - level}
-          width={width}
-          height={level}
-          className="water-moves fill-wash"
-          stroke="none"
-        />
-        {level > 1 && <path d={`M${left} ${top + height - level}h${width}`} className="stroke-water" strokeWidth="2" />}
-      </g>
-      <rect
-        {...outline}
-        className={on ? "stroke-rim" : trouble ? "stroke-rust" : "stroke-ink"}
-        strokeWidth={on ? 2.6 : 1.8}
-      />
-      {Array.from({ length: tank.count - 1 }, (_, index) => {
-        const at = left + ((index + 1) * width) / tank.count;
-        return <path key={at} d={`M${at} ${top}v${height}`} strokeWidth="1" />;
-      })}
-      {width > text.length * 6.6 && height > 15 && (
-        <text
-          x={left + width / 2}
-          y={top + height / 2 + 5}
-          textAnchor="middle"
-          stroke="none"
-          style={{ fontSize: 13.5, fontWeight: 640, paintOrder: "stroke", stroke: "var(--wash)", strokeWidth: 3 }}
-        >
-          {text}
-        </text>
-      )}
-    </>
   );
 }
 

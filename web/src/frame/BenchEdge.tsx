@@ -7,7 +7,7 @@ import { TextField } from "../fields/TextField";
 import { usePlan } from "../plan/PlanContext";
 import { isUnsaved } from "../plan/planState";
 import { useChoices } from "../plan/useCatalogue";
-import { givePlanFile } from "./givePlanFile";
+import { givePlanFile } from "./giveFile";
 import type { Ground } from "./lightOrDark";
 import { RevisionsDialog } from "./RevisionsDialog";
 

@@ -56,6 +56,7 @@ export function allParts(plan: Plan): readonly (Part & { name: string })[] {
     ...plan.bays.flatMap((bay) => bay.obstructions),
     ...plan.tanks,
     ...plan.tanks.flatMap((tank) => tank.ports),
+    ...(plan.load.rig.kind === "boat" ? [] : plan.load.rig.axles),
     ...plan.runs,
     ...plan.runs.flatMap((run) => run.points),
   ];

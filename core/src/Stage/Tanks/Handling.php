@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace YardCask\Core\Stage\Tanks;
 
 use YardCask\Core\Assessment\Workings;
+use YardCask\Core\Plan\Face;
+use YardCask\Core\Plan\PortRole;
 use YardCask\Core\Plan\RunEnd;
 use YardCask\Core\Stage\Tanks\Shared\Draining;
 use YardCask\Core\Stage\Tanks\Shared\Filling;
 use YardCask\Core\Stage\Tanks\Shared\TankWorking;
 
-/** How a tank is filled and drained, in words. */
+/** How a tank is filled, drained and read, in words. */
 final class Handling
 {
     private const NOTHING_L = 0.005;
@@ -18,7 +20,7 @@ final class Handling
     /** @return list<string> */
     public static function words(TankWorking $working, Workings $workings): array
     {
-        return array_values(array_filter([self::filling($working, $workings), self::draining($working, $workings)], is_string(...)));
+        return array_values(array_filter([self::filling($working, $workings), self::draining($working, $workings), self::sender($working, $workings)], is_string(...)));
     }
 
     private static function filling(TankWorking $working, Workings $workings): ?string
@@ -47,6 +49,18 @@ final class Handling
         }
 
         return $words;
+    }
+
+    /** Where it has a gauge: its rod ends where nothing more is drawn. */
+    private static function sender(TankWorking $working, Workings $workings): ?string
+    {
+        $tank = $working->tank;
+        $gauge = $tank->portFor(PortRole::Gauge);
+        if (null === $gauge || Face::Top !== $gauge->face) {
+            return null;
+        }
+
+        return \sprintf('A sender from the lid is cut to %s: it ends at the outlet, where nothing more is drawn. It tells depth, so read it by the marks.', $workings->say->mm($tank->heightMm - $tank->outletHeightMm));
     }
 
     private static function draining(TankWorking $working, Workings $workings): ?string

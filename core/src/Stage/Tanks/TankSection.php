@@ -20,6 +20,7 @@ final readonly class TankSection implements Sent
      * @param list<string> $handling
      * @param list<TiltSketch> $tilts
      * @param list<BayOption> $bays
+     * @param list<ShapeOption> $shapes
      * @param list<PortSketch> $ports in its order
      * @param list<Fix> $fittings
      */
@@ -30,6 +31,10 @@ final readonly class TankSection implements Sent
         /** “121 L on the road”. */
         public string $travelWords,
         public float $travelLevelMm,
+        /** Above its floor. */
+        public float $overflowMm,
+        /** … as it reads. */
+        public string $overflow,
         #[ListOf(SectionMark::class)]
         public array $marks,
         /** How it is filled and drained. */
@@ -44,11 +49,16 @@ final readonly class TankSection implements Sent
         public array $tilts,
         #[ListOf(BayOption::class)]
         public array $bays,
+        /** Each shape, with what it takes to be of it. */
+        #[ListOf(ShapeOption::class)]
+        public array $shapes,
         #[ListOf(PortSketch::class)]
         public array $ports,
         /** What can be added to it. */
         #[ListOf(Fix::class)]
         public array $fittings,
+        /** Its table as text, where it has one. */
+        public ?string $table,
         /** Turns it a quarter. */
         public PlanPatch $turn,
     ) {

@@ -14,10 +14,12 @@ use YardCask\Core\Plan\AlongDatum;
 use YardCask\Core\Plan\BayPlace;
 use YardCask\Core\Plan\Face;
 use YardCask\Core\Plan\FreeId;
+use YardCask\Core\Plan\LevelsText;
 use YardCask\Core\Plan\LoadPlan;
 use YardCask\Core\Plan\Plan;
 use YardCask\Core\Plan\PlannedBay;
 use YardCask\Core\Plan\PlannedReach;
+use YardCask\Core\Plan\PlannedShape;
 use YardCask\Core\Plan\PlannedTank;
 use YardCask\Core\Plan\PlannedThing;
 use YardCask\Core\Plan\PlanPatch;
@@ -90,6 +92,8 @@ final readonly class TanksDrawing implements Drawing
             $say->litres($tank->count * $travelL),
             $say->litres($tank->count * $travelL).' '.$workings->words->underway(),
             TankVolumeCalculator::levelMm($tank->tankInput(), $travelL),
+            $tank->overflowMm(),
+            $say->mm($tank->overflowMm()),
             array_map(static fn (TankMark $mark): SectionMark => new SectionMark(
                 TanksFigures::markId($tank->id, $mark),
                 $say->share($mark->fraction),
@@ -104,8 +108,10 @@ final readonly class TanksDrawing implements Drawing
             null === Slosh::periodS($working, $workings) ? null : Slosh::figureId($working),
             TiltSketches::of($working, $workings),
             self::bayOptions($working, $workings->plan),
+            array_map(static fn (PlannedShape $shape): ShapeOption => ShapeOption::of($shape, $working, $workings->plan), PlannedShape::cases()),
             self::ports($working, $workings),
             self::fittings($working, $workings),
+            PlannedShape::Profile === $tank->shape ? LevelsText::write($tank, $workings->plan->units) : null,
             FreePlace::place($working, $tank->turned()),
         );
     }

@@ -57,7 +57,7 @@ final readonly class TanksFigures
         $high = PlannedShape::LyingCylinder === $tank->shape ? [$height] : [];
         $baffles = SumInput::field('baffles', $say->share($tank->displacedFraction), $pointer.'/displaced_fraction');
         $outlet = SumInput::field('outlet at', $say->mm($tank->outletHeightMm), $pointer.'/outlet_height_mm');
-        $overflow = SumInput::field('overflow at', $say->mm($tank->overflowHeightMm), $pointer.'/overflow_height_mm');
+        $overflow = SumInput::field('overflow at', $say->mm($tank->overflowMm()), $pointer.'/'.$tank->overflowKey());
         $this->figures->litres($id.'.gross', $tank->name.', whole inside', $working->grossL(), $times.$tank->shape->formula('height').' × (1 − baffles)', [...$sizes, $height, $baffles], self::SOURCE);
         $this->figures->litres($id.'.usable', $tank->name.', usable', $working->usableL(), $times.$tank->shape->formula('(overflow − outlet)').' × (1 − baffles)', [...$sizes, ...$high, $overflow, $outlet, $baffles], self::SOURCE);
         foreach ($working->volume->marks as $mark) {
@@ -78,7 +78,7 @@ final readonly class TanksFigures
     {
         $tank = $working->tank;
         $shape = $tank->tankInput()->shape;
-        $depthMm = $tank->overflowHeightMm - $tank->outletHeightMm;
+        $depthMm = $tank->overflowMm() - $tank->outletHeightMm;
         $below = static fn (float $levelMm): float => $shape->litresBelow($levelMm) * (1 - $tank->baffledFraction()) - $working->volume->belowOutletL;
 
         return $tank->count * max(0.0, ...array_map(static fn (TankMark $mark): float => abs($below($tank->outletHeightMm + $mark->fraction * $depthMm) - $mark->usableL), $working->volume->marks));

@@ -10,6 +10,7 @@ import { useSettled } from "../../plan/useSettled";
 import { BayViews } from "./BayViews";
 
 const SIZES = ["length_mm", "width_mm", "height_mm", "z_m"];
+const FACES = ["front", "rear", "left", "right", "top", "bottom"];
 const OPENING = ["opening_width_mm", "opening_height_mm"];
 
 /** One bay: three views of it to scale, and beside them what the tape says. */
@@ -74,6 +75,14 @@ export function BayCard({ bay, index }: { bay: Bay; index: number }) {
           ))}
         </div>
       </div>
+      <fieldset className="md:col-span-2">
+        <legend className="label">Once a tank is mounted, a hand reaches it by the opening, and</legend>
+        <div className="mt-1 flex flex-wrap gap-x-4 gap-y-2">
+          {FACES.filter((face) => face !== bay.opening).map((face) => (
+            <ChoiceField key={face} pointer={`${at}/reach_${face}`} />
+          ))}
+        </div>
+      </fieldset>
       <div className="md:col-span-2">
         <h3 className="label">In the way, taped from the bay’s front, left side and floor</h3>
         {bay.obstructions.map((one, of) => (

@@ -4,8 +4,10 @@ import { Away, api } from "../../api/client";
 import type { StockRow } from "../../api/types";
 import { Choice } from "../../fields/Choice";
 import { usePlan } from "../../plan/PlanContext";
+import { OwnTanks } from "./OwnTanks";
 import { StockScatter } from "./StockScatter";
 import { StockTable } from "./StockTable";
+import { useOwnTanks } from "./useOwnTanks";
 
 /** Every tank that can be had, tried in every bay in place of a fresh tank or beside all of them. */
 export function StockSearch({ onChoose }: { onChoose: (id: string) => void }) {
@@ -31,7 +33,8 @@ function Search({ onChoose }: { onChoose: (id: string) => void }) {
   const [chosen, setChosen] = useState<string | null>(null);
   const [stopped, setStopped] = useState(false);
   const queries = useQueryClient();
-  const key = ["stock", plan, replaced, pairs];
+  const own = useOwnTanks();
+  const key = ["stock", plan, replaced, pairs, own.map((tank) => tank.id)];
   const query = useQuery({
     queryKey: key,
     queryFn: ({ signal }) => api.stock(plan, replaced, pairs, signal),
@@ -67,7 +70,7 @@ function Search({ onChoose }: { onChoose: (id: string) => void }) {
           value={pairs ? "pairs" : "single"}
           options={[
             { value: "single", text: "single tanks" },
-            { value: "pairs", text: "pairs in two bays" },
+            { value: "pairs", text: "pairs" },
           ]}
           onChange={(next) => setPairs(next === "pairs")}
         />
@@ -102,12 +105,9 @@ function Search({ onChoose }: { onChoose: (id: string) => void }) {
           {query.isError && "The search did not work; it is tried again when the plan changes."}
         </p>
       </div>
+      <OwnTanks />
       {query.data && query.data.rows.length === 0 && (
-        <p>
-          {plan.bays.length < 2 && pairs
-            ? "A pair takes two bays: add another."
-            : "None of the tanks fits. Measure another bay, or have one made to size."}
-        </p>
+        <p>{"None of the tanks fits. Measure another bay, or have one made to size."}</p>
       )}
       {query.data && query.data.rows.length > 0 && (
         <>

@@ -8,6 +8,8 @@ import { FigureButton } from "../../plan/FigureButton";
 import { focusSoon } from "../../plan/focus";
 import { usePlan } from "../../plan/PlanContext";
 import { useSettled } from "../../plan/useSettled";
+import { KeepTank } from "./OwnTanks";
+import { TankLevels } from "./TankLevels";
 import { TankPorts } from "./TankPorts";
 import { TankSection } from "./TankSection";
 
@@ -19,10 +21,16 @@ export function TankCard({ tank, index }: { tank: Tank; index: number }) {
   const at = `/tanks/${index}`;
   const drawing = assessment.stages.tanks.drawing.tanks.find((one) => one.id === tank.id);
   const bays = drawing?.bays ?? [];
+  /** An overflow in one of its sides says where it overflows. */
+  const overflows = tank.ports.some((port) => port.role === "overflow" && !["top", "bottom"].includes(port.face));
   const [wanted, standIn] = useSettled((next: string) => {
     const bay = bays.find((one) => one.value === next);
     if (bay) place(bay.patch, `${tank.name}: ${bay.text}`);
     else set(`${at}/bay`, undefined, `${tank.name}: anywhere in the rig`);
+  });
+  const [wantedShape, shape] = useSettled((next: string) => {
+    const option = drawing?.shapes.find((one) => one.value === next);
+    if (option) place(option.patch, `${tank.name}: ${option.text}`);
   });
   const [, turn] = useSettled(() => place(drawing?.turn, `${tank.name} turned`));
   const place = (patch: readonly unknown[] | undefined, what: string) => {
@@ -60,7 +68,13 @@ export function TankCard({ tank, index }: { tank: Tank; index: number }) {
         </p>
         <div className="mb-3 flex flex-wrap gap-2">
           <ChoiceField pointer={`${at}/form`} bare />
-          <ChoiceField pointer={`${at}/shape`} bare />
+          <Choice
+            label="Shape"
+            bare
+            value={wantedShape ?? tank.shape}
+            options={drawing?.shapes ?? []}
+            onChange={shape}
+          />
           <ChoiceField pointer={`${at}/holds`} bare />
         </div>
         {bays.length > 0 && (
@@ -73,8 +87,13 @@ export function TankCard({ tank, index }: { tank: Tank; index: number }) {
           />
         )}
         <div className="measures">
-          <MeasuredFields pointer={at} except={["travel_fill"]} />
+          <MeasuredFields pointer={at} except={["travel_fill", ...(overflows ? ["overflow_height_mm"] : [])]} />
         </div>
+        <div className="mt-2">
+          <ChoiceField pointer={`${at}/see_through`} />
+        </div>
+        <KeepTank tank={tank} />
+        {tank.shape === "profile" && <TankLevels tank={tank} index={index} />}
       </div>
       <TankPorts tank={tank} index={index} />
     </section>

@@ -9,7 +9,7 @@ import { usePlan } from "../../plan/PlanContext";
 import { newId } from "../../plan/parts";
 import { useReveal } from "../../plan/useReveal";
 
-/** A tank's ports besides outlet and overflow, each with its fitting and its hose. */
+/** A tank's ports besides its outlet, each with its fitting and its hose. */
 export function TankPorts({ tank, index }: { tank: Tank; index: number }) {
   const { plan, assessment, edit, untype, add, settled } = usePlan();
   const at = `/tanks/${index}`;
@@ -66,6 +66,7 @@ export function TankPorts({ tank, index }: { tank: Tank; index: number }) {
               <TextField pointer={`${at}/ports/${of}/name`} label="Name of the port" className="min-w-36 flex-1" />
               <ChoiceField pointer={`${at}/ports/${of}/role`} />
               <ChoiceField pointer={`${at}/ports/${of}/face`} />
+              <ChoiceField pointer={`${at}/ports/${of}/drilled`} />
               <button type="button" className="plain" aria-label={`Remove ${port.name}`} onClick={() => removePort(of)}>
                 Remove
               </button>
@@ -111,6 +112,7 @@ function Hose({ run, at }: { run: Run; at: string }) {
     <div className="mt-2 border-l-3 border-rule pl-3">
       <div className="flex flex-wrap items-end gap-x-4 gap-y-2">
         <ChoiceField pointer={`${at}/end`} />
+        <MeasuredFields pointer={at} />
         {words && <p className="pb-1.5 text-[13px] text-ink-2">{words}</p>}
       </div>
       {run.points.map((point, of) => (

@@ -1,4 +1,5 @@
 import type { Tank } from "../../api/types";
+import { ArchRect } from "../../drawing/ArchRect";
 import { isRound } from "../../drawing/isRound";
 import { useWidth } from "../../drawing/useWidth";
 import { FigureButton } from "../../plan/FigureButton";
@@ -32,7 +33,7 @@ export function TankSection({ tank, index }: { tank: Tank; index: number }) {
     round ? (w / 2) * (1 - Math.sqrt(Math.max(0, 1 - ((2 * mm) / tank.height_mm - 1) ** 2))) : 0;
   const uneven = assessment.figures[`tanks.${tank.id}.equal_depths`];
   const marks = spread(drawing.marks.map((mark) => y(mark.height_mm)));
-  const fittings = spread([y(tank.overflow_height_mm), y(tank.outlet_height_mm)]);
+  const fittings = spread([y(drawing.overflow_mm), y(tank.outlet_height_mm)]);
   return (
     <div ref={ref} className="min-w-0">
       <svg
@@ -47,9 +48,9 @@ export function TankSection({ tank, index }: { tank: Tank; index: number }) {
         <g clipPath={`url(#inside-${tank.id})`}>
           <rect
             x={LEFT}
-            y={y(tank.overflow_height_mm)}
+            y={y(drawing.overflow_mm)}
             width={w}
-            height={(tank.overflow_height_mm - tank.outlet_height_mm) * perMm}
+            height={(drawing.overflow_mm - tank.outlet_height_mm) * perMm}
             className="fill-wash"
             opacity="0.45"
           />
@@ -61,6 +62,7 @@ export function TankSection({ tank, index }: { tank: Tank; index: number }) {
             className="water-moves fill-wash"
           />
           <path d={`M${LEFT} ${y(drawing.travel_level_mm)}h${w}`} className="stroke-water" strokeWidth="2" />
+          <ArchRect tank={tank} from="side" left={LEFT} top={TOP} width={w} height={h} />
         </g>
         <rect {...outline} fill="none" className="stroke-ink" strokeWidth="1.8" />
         {drawing.marks.map((mark, at) => (
@@ -77,9 +79,9 @@ export function TankSection({ tank, index }: { tank: Tank; index: number }) {
           </g>
         ))}
         {[
-          ["overflow", "overflow_height_mm", tank.overflow_height_mm],
-          ["outlet", "outlet_height_mm", tank.outlet_height_mm],
-        ].map(([name, key, mm], at) => (
+          ["overflow", drawing.overflow, drawing.overflow_mm],
+          ["outlet", read("outlet_height_mm"), tank.outlet_height_mm],
+        ].map(([name, text, mm], at) => (
           <g key={name}>
             <path
               d={`M${LEFT + inset(Number(mm)) + 10} ${y(Number(mm))}H${LEFT - 6}L${LEFT - 12} ${fittings[at]}`}
@@ -91,7 +93,7 @@ export function TankSection({ tank, index }: { tank: Tank; index: number }) {
               {name}
             </text>
             <text x={LEFT - 16} y={fittings[at]! + 17} textAnchor="end" style={{ fontSize: 12 }}>
-              {read(String(key))}
+              {text}
             </text>
           </g>
         ))}
@@ -145,6 +147,11 @@ export function TankSection({ tank, index }: { tank: Tank; index: number }) {
           they stand here.
         </p>
       )}
+      {drawing.handling.map((words) => (
+        <p key={words} className="mt-2 text-[13px] text-ink-2">
+          {words}
+        </p>
+      ))}
       <TankTilts tank={tank} tilts={drawing.tilts} />
       {drawing.restraint && (
         <p className="mt-2 text-[13px] text-ink-2">

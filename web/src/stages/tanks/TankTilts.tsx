@@ -1,5 +1,6 @@
 import { useState } from "react";
 import type { Tank, TankDrawing } from "../../api/types";
+import { ArchRect } from "../../drawing/ArchRect";
 import { useWidth } from "../../drawing/useWidth";
 
 const [SIDE, TOP, BOTTOM] = [28, 10, 10];
@@ -58,6 +59,14 @@ function TiltedCut({ tank, tilt }: { tank: Tank; tilt: Tilt }) {
           clipPath={`url(#tilted-${tank.id})`}
           d={`M${x(0)} ${floor}V${surface(0)}L${x(tilt.length_mm)} ${surface(tilt.length_mm)}V${floor}Z`}
           className="fill-wash"
+        />
+        <ArchRect
+          tank={{ ...tank, count: 1 }}
+          from={tilt.lengthwise ? "side" : "behind"}
+          left={x(0)}
+          top={floor - h}
+          width={w}
+          height={h}
         />
         <path
           d={`M${x(-reach)} ${surface(-reach)}L${x(tilt.length_mm + reach)} ${surface(tilt.length_mm + reach)}`}

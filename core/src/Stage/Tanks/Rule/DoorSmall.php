@@ -10,7 +10,6 @@ use YardCask\Core\Assessment\Measure;
 use YardCask\Core\Assessment\Rule;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Plan\BayPlace;
-use YardCask\Core\Plan\TankMounting;
 use YardCask\Core\Stage\Tanks\Shared\PlaceInBay;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
 use YardCask\Core\Stage\Tanks\TanksFinding;
@@ -31,8 +30,8 @@ final class DoorSmall implements Rule
         foreach ($workings->of(TanksWorkings::class)->all() as $working) {
             $tank = $working->tank;
             $bay = $workings->plan->bayOf($tank);
-            // What hangs below or stands on the roof comes from outside, and a bag is folded.
-            $largeMm = TankMounting::Bag === $tank->form || (null !== $bay && BayPlace::Inside !== $bay->place) ? 0.0 : PlaceInBay::tooLargeForMm($tank, [$sizes->doorWidthMm, $sizes->doorHeightMm]);
+            // What hangs below or stands on the roof comes from outside.
+            $largeMm = null !== $bay && BayPlace::Inside !== $bay->place ? 0.0 : PlaceInBay::tooLargeForMm($tank, [$sizes->doorWidthMm, $sizes->doorHeightMm]);
             if ($largeMm > self::NOTHING_MM) {
                 $findings[] = new Finding(
                     TanksFinding::DoorSmall,

@@ -10,6 +10,7 @@ use YardCask\Core\Assessment\LookAt;
 use YardCask\Core\Assessment\Measure;
 use YardCask\Core\Assessment\Rule;
 use YardCask\Core\Assessment\Workings;
+use YardCask\Core\Plan\PlannedTank;
 use YardCask\Core\Plan\PlanPatch;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
 use YardCask\Core\Stage\Tanks\Shared\TankWorking;
@@ -65,10 +66,18 @@ final class WastedHeights implements Rule
             [$tank->id],
             new Measure($working->aboveOverflowShare(), self::SHARE_OF_TANK, ''),
             \sprintf('%s above the overflow stay empty', $say->litres($working->aboveOverflowL())),
-            \sprintf('%s overflows at %s of %s: %s of it takes room and holds air.', $tank->name, $say->mm($tank->overflowHeightMm), $say->mm($tank->heightMm), $say->share($working->aboveOverflowShare())),
-            static fn (): array => [new Fix(\sprintf('Overflow at %s', $say->mm($toMm)), PlanPatch::replace($working->pointer().'/overflow_height_mm', $toMm))],
-            new LookAt($working->pointer().'/overflow_height_mm', 'Show the overflow'),
+            \sprintf('%s overflows at %s of %s: %s of it takes room and holds air.', $tank->name, $say->mm($tank->overflowMm()), $say->mm($tank->heightMm), $say->share($working->aboveOverflowShare())),
+            static fn (): array => [new Fix(\sprintf('Overflow at %s', $say->mm($toMm)), PlanPatch::replace($working->pointer().'/'.$tank->overflowKey(), self::upMm($tank, $toMm)))],
+            new LookAt($working->pointer().'/'.$tank->overflowKey(), 'Show the overflow'),
         );
+    }
+
+    /** The middle of a port whose lower edge lies there, or the height itself. */
+    private static function upMm(PlannedTank $tank, float $lowestMm): float
+    {
+        $index = $tank->overflowPort();
+
+        return null === $index ? $lowestMm : $lowestMm + $tank->ports[$index]->boreMm / 2;
     }
 
     /** As near to floor or lid as a fitting goes; in a shallow tank, near enough not to waste it. */

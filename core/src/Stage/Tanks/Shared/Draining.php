@@ -64,7 +64,7 @@ final readonly class Draining
         $tank = $this->run->tank->tank;
         $input = $tank->tankInput();
         $lowMm = $this->run->port->lowestMm();
-        $stepMm = ($tank->overflowHeightMm - $lowMm) / self::SLICES;
+        $stepMm = ($tank->overflowMm() - $lowMm) / self::SLICES;
         $minutes = 0.0;
         for ($slice = 0; $slice < self::SLICES; ++$slice) {
             $fromMm = $lowMm + $slice * $stepMm;

@@ -16,6 +16,8 @@ use YardCask\Core\Plan\Plan;
 use YardCask\Core\Plan\PlannedBay;
 use YardCask\Core\Plan\PlannedPort;
 use YardCask\Core\Plan\PlannedTank;
+use YardCask\Core\Plan\PortRole;
+use YardCask\Core\Plan\TankMounting;
 
 /** Where a tank can stand in a bay, clear of all that stands there. */
 final class PlaceInBay
@@ -43,7 +45,8 @@ final class PlaceInBay
     public static function freeIn(Box $space, PlannedTank $tank, Plan $plan): ?array
     {
         $body = Box::at([0.0, 0.0, 0.0], $tank->body()->sizeMm());
-        $fittings = array_map(static fn (PlannedPort $port): Box => $port->room($body->sizeMm()), $tank->ports);
+        $fitted = array_filter($tank->ports, static fn (PlannedPort $port): bool => PortRole::Spare !== $port->role);
+        $fittings = array_map(static fn (PlannedPort $port): Box => $port->room($body->sizeMm()), array_values($fitted));
         $places = FreePlaces::of(new TurnedTank($body, Clearance::even(0.0), [], $fittings, [...$tank->boxes(), ...$fittings]), $space->sizeMm(), ...self::obstacles($tank, $space, $plan));
         $at = $places->nearest($tank->body()->moved(self::back($space))->low);
 
@@ -74,6 +77,10 @@ final class PlaceInBay
     /** @param array{float, float} $opening its two sizes, in mm */
     public static function tooLargeForMm(PlannedTank $tank, array $opening): float
     {
+        // It is folded.
+        if (TankMounting::Bag === $tank->form) {
+            return 0.0;
+        }
         // Of the three faces of a box the smallest goes through first: its short side along the opening's short side.
         $sides = [$tank->lengthMm, $tank->widthMm, $tank->heightMm];
         sort($sides);

@@ -8,6 +8,7 @@ use YardCask\Core\Assessment\Fix;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Payload\RigKind;
 use YardCask\Core\Plan\Face;
+use YardCask\Core\Plan\Field\PartFields;
 use YardCask\Core\Plan\FreeId;
 use YardCask\Core\Plan\Plan;
 use YardCask\Core\Plan\PlannedPort;
@@ -33,17 +34,31 @@ final class PortProposal
     {
         $plan = $workings->plan;
         $tank = $working->tank;
-        $runs = !\in_array($role, [PortRole::Gauge, PortRole::Spare], true);
-        if (\count($tank->ports) >= PlannedTank::MOST_PORTS || ($runs && \count($plan->runs) >= Plan::MOST_RUNS)) {
+        $wanted = self::port($role, $tank, $plan);
+        $spare = self::spareFor($wanted, $tank);
+        $port = null === $spare ? $wanted : PartFields::changed($tank->ports[$spare], ['name' => $wanted->name, 'role' => $role, 'drilled' => true]);
+        $needsHose = !\in_array($role, [PortRole::Gauge, PortRole::Spare], true);
+        $hose = $needsHose ? self::hose($port, $working, $plan) : PlanPatch::none();
+        if (null === $hose || (null === $spare && \count($tank->ports) >= PlannedTank::MOST_PORTS)) {
             return null;
         }
-        $port = self::port($role, $tank, $plan);
-        $patch = PlanPatch::append($working->pointer().'/ports', $port);
-        if ($runs) {
-            $patch = $patch->and(PlanPatch::append('/runs', self::run($port, $working, $plan)));
+        $patch = null === $spare ? PlanPatch::append($working->pointer().'/ports', $port) : PlanPatch::replace($working->pointer().'/ports/'.$spare, $port);
+
+        return new Fix($role->offer(), $patch->and($hose));
+    }
+
+    /** The place on the wanted face where the maker allows a hole and nothing sits yet, nearest to where it is wanted; null without one. */
+    private static function spareFor(PlannedPort $wanted, PlannedTank $tank): ?int
+    {
+        $nearest = null;
+        $away = static fn (PlannedPort $port): float => hypot($port->alongMm - $wanted->alongMm, $port->upMm - $wanted->upMm);
+        foreach (PortRole::Spare === $wanted->role ? [] : $tank->ports as $index => $port) {
+            if (PortRole::Spare === $port->role && $port->face === $wanted->face && (null === $nearest || $away($port) < $away($tank->ports[$nearest]))) {
+                $nearest = $index;
+            }
         }
 
-        return new Fix('Add a '.$role->word(), $patch);
+        return $nearest;
     }
 
     /** The hose that a port without one usually has; null where the plan has as many as it can. */
@@ -61,7 +76,7 @@ final class PortProposal
             // At the rear, away from where braking throws the water.
             PortRole::Vent => [Face::Top, round($tank->rowMm() - $edgeMm), $middleMm, self::VENT_BORE_MM],
             PortRole::Gauge => [Face::Top, round($tank->rowMm() / 2), $middleMm, self::GAUGE_BORE_MM],
-            PortRole::Overflow => [Face::Rear, $middleMm, max($tank->overflowHeightMm, self::VENT_BORE_MM), self::VENT_BORE_MM],
+            PortRole::Overflow => [Face::Rear, $middleMm, $tank->overflowHeightMm + self::VENT_BORE_MM / 2 <= $tank->heightMm ? $tank->overflowHeightMm + self::VENT_BORE_MM / 2 : $tank->heightMm - self::VENT_BORE_MM / 2, self::VENT_BORE_MM],
             PortRole::Spare => [Face::Top, round($edgeMm), $middleMm, self::GAUGE_BORE_MM],
             PortRole::Drain => [Face::Rear, $middleMm, self::DRAIN_BORE_MM / 2, self::DRAIN_BORE_MM],
         };

@@ -75,6 +75,6 @@ final readonly class TankRun
 
     public function overflowM(): float
     {
-        return $this->tank->tank->zM + $this->tank->tank->overflowHeightMm / 1000;
+        return $this->tank->tank->zM + $this->tank->tank->overflowMm() / 1000;
     }
 }

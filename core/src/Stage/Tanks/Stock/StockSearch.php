@@ -11,25 +11,31 @@ use YardCask\Core\Plan\FreeId;
 use YardCask\Core\Plan\Holds;
 use YardCask\Core\Plan\Plan;
 use YardCask\Core\Plan\PlannedBay;
+use YardCask\Core\Plan\PlannedPort;
 use YardCask\Core\Plan\PlannedTank;
 use YardCask\Core\Plan\PlanPatch;
-use YardCask\Core\Plan\TankMounting;
+use YardCask\Core\Plan\PortRole;
 use YardCask\Core\Quantity\Kind;
 use YardCask\Core\Quantity\Unit;
 use YardCask\Core\Stage\Load\Shared\LimitWords;
 use YardCask\Core\Stage\Load\Shared\LimitWorking;
 use YardCask\Core\Stage\Load\Shared\LoadWorkings;
+use YardCask\Core\Stage\Tanks\Shared\FreePlace;
 use YardCask\Core\Stage\Tanks\Shared\PlaceInBay;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
 use YardCask\Core\Stage\Use\Shared\UseWorkings;
 
-/** Tries every tank that can be had in every bay, turned or not, in place of a tank of the plan or beside all of them, and pairs of them in two bays. */
+/** Tries every tank that can be had in every bay, turned or not, in place of a tank of the plan or beside all of them, and pairs of them. */
 final class StockSearch
 {
     /** Of a bay's tanks that no other there beats, how many are tried in pairs. */
     private const MOST_PER_BAY = 9;
+    /** No tank of a plan has it. */
+    private const SECOND = '-';
 
     private int $tried = 0;
+    /** @var array<string, ?PlannedTank> */
+    private array $known = [];
     private readonly Workings $workings;
     private readonly Plan $without;
 
@@ -60,7 +66,7 @@ final class StockSearch
     }
 
     /**
-     * Pairs in two bays, of the tanks of each bay that no other there beats.
+     * Pairs in one bay or in two, in two of the tanks of each bay that no other there beats.
      *
      * @param list<StockTank> $stock
      */
@@ -70,6 +76,7 @@ final class StockSearch
         $rows = [];
         $best = array_map($search->bestIn(...), $plan->bays);
         foreach ($plan->bays as $index => $bay) {
+            array_push($rows, ...$search->pairsIn($bay, $best[$index]));
             foreach (\array_slice($plan->bays, 0, $index) as $before => $other) {
                 foreach ($best[$index] as $one) {
                     foreach ($best[$before] as $two) {
@@ -80,6 +87,47 @@ final class StockSearch
         }
 
         return StockOffer::of(array_values(array_filter($rows)), $search->tried);
+    }
+
+    /**
+     * Two tanks in one bay, the larger first.
+     *
+     * Both have to go in, so only those are tried whose boxes together have room in it.
+     *
+     * @param list<StockTank> $stock
+     *
+     * @return list<StockRow>
+     */
+    private function pairsIn(PlannedBay $bay, array $stock): array
+    {
+        $roomL = $bay->lengthMm * $bay->widthMm * $bay->heightMm / 1e6;
+        usort($stock, static fn (StockTank $a, StockTank $b): int => self::outsideL($b) <=> self::outsideL($a));
+        $rows = [];
+        foreach ($stock as $index => $one) {
+            // The largest that goes in beside it is the one that counts.
+            foreach (\array_slice($stock, $index) as $other) {
+                $row = self::outsideL($one) + self::outsideL($other) > $roomL || !self::areApartIn($bay, $one, $other) ? null : $this->pair($one, $bay, $other, $bay);
+                if (null !== $row) {
+                    $rows[] = $row;
+                    break;
+                }
+            }
+        }
+
+        return $rows;
+    }
+
+    /** Whether two that stand upright have room beside, before or over each other, obstructions aside. */
+    private static function areApartIn(PlannedBay $bay, StockTank $one, StockTank $other): bool
+    {
+        $slimMm = min($one->lengthMm, $one->widthMm) + min($other->lengthMm, $other->widthMm);
+
+        return $slimMm <= max($bay->lengthMm, $bay->widthMm) || $one->heightMm + $other->heightMm <= $bay->heightMm;
+    }
+
+    private static function outsideL(StockTank $stock): float
+    {
+        return $stock->lengthMm * $stock->widthMm * $stock->heightMm / 1e6;
     }
 
     private static function index(Plan $plan, ?string $id): ?int
@@ -111,7 +159,7 @@ final class StockSearch
 
     private function inBay(StockTank $stock, PlannedBay $bay): ?StockRow
     {
-        $standing = $this->standing($stock, $bay, $this->without, $this->id('tank'));
+        $standing = $this->alone($stock, $bay);
 
         return null === $standing || (null === $this->replaced && \count($this->plan->tanks) >= Plan::MOST_TANKS)
             ? null : $this->row($stock->id.' '.$bay->id, $stock->name, $this->size($stock), $bay->name, [[$stock, $standing]]);
@@ -119,31 +167,70 @@ final class StockSearch
 
     private function pair(StockTank $one, PlannedBay $in, StockTank $other, PlannedBay $otherIn): ?StockRow
     {
-        $first = $this->standing($one, $in, $this->without, $this->id('tank'));
+        $first = $this->alone($one, $in);
         $with = null === $first ? null : PartFields::changed($this->without, ['tanks' => [...$this->without->tanks, $first]]);
-        $second = null === $with || \count($with->tanks) >= Plan::MOST_TANKS ? null : $this->standing($other, $otherIn, $with, FreeId::of('tank', PartFields::changed($this->plan, ['tanks' => [...$this->plan->tanks, $first]])));
+        $second = null === $first || null === $with || \count($with->tanks) >= Plan::MOST_TANKS ? null : $this->beside($first, $other, $otherIn, $with);
         if (null === $first || null === $second) {
             return null;
         }
 
-        return $this->row($one->id.' '.$in->id.' '.$other->id.' '.$otherIn->id, $one->name.' and '.$other->name, $this->size($one).' and '.$this->size($other), $in->name.' and '.$otherIn->name, [[$one, $first], [$other, $second]]);
+        return $this->row($one->id.' '.$in->id.' '.$other->id.' '.$otherIn->id, $one->name.' and '.$other->name, $this->size($one).' and '.$this->size($other), $in === $otherIn ? $in->name : $in->name.' and '.$otherIn->name, [[$one, $first], [$other, $second]]);
     }
 
     /** The id of the tank that is replaced, which it goes on under, or a free one. */
     private function id(string $prefix): string
     {
-        return null === $this->replaced ? FreeId::of($prefix, $this->plan) : $this->plan->tanks[$this->replaced]->id;
+        return $this->replacedId() ?? FreeId::of($prefix, $this->plan);
     }
 
-    private static function planned(StockTank $stock, string $id, string $name): PlannedTank
+    private function replacedId(): ?string
     {
-        return new PlannedTank($id, $name, TankMounting::Fixed, $stock->shape, Holds::Fresh, 1.0, $stock->lengthMm, $stock->widthMm, $stock->heightMm, $stock->outletHeightMm, $stock->overflowHeightMm, 0.0, $stock->emptyKg, 0.0, 0.0, 0.0, true);
+        return null === $this->replaced ? null : $this->plan->tanks[$this->replaced]->id;
+    }
+
+    /** @return list<PlannedPort> what sits in the tank that is replaced goes over, with its hoses */
+    private function fitted(): array
+    {
+        $ports = null === $this->replaced ? [] : $this->plan->tanks[$this->replaced]->ports;
+
+        return array_values(array_filter($ports, static fn (PlannedPort $port): bool => PortRole::Spare !== $port->role));
+    }
+
+    /** Where it stands as the only one that is added, with what sits in the tank that it replaces; worked out once. */
+    private function alone(StockTank $stock, PlannedBay $bay): ?PlannedTank
+    {
+        return $this->known($stock, $bay, $this->id('tank'));
+    }
+
+    private function known(StockTank $stock, PlannedBay $bay, string $id): ?PlannedTank
+    {
+        $key = $stock->id.' '.$bay->id.' '.$id;
+        if (!\array_key_exists($key, $this->known)) {
+            $this->known[$key] = $this->standing($stock, $bay, $this->without, $id);
+        }
+
+        return $this->known[$key];
+    }
+
+    /** A second one, where it would stand alone if the first is not in its way there. */
+    private function beside(PlannedTank $first, StockTank $stock, PlannedBay $bay, Plan $with): ?PlannedTank
+    {
+        $alone = $this->known($stock, $bay, self::SECOND);
+        if (null === $alone) {
+            return null;
+        }
+        $id = FreeId::of('tank', PartFields::changed($this->plan, ['tanks' => [...$this->plan->tanks, $first]]));
+        if (FreePlace::isFree($alone, [...$first->solids(), ...$first->fittings()])) {
+            return StockTank::renamed($alone, $id, FreeId::name($stock->name, array_column($with->tanks, 'name')), $with);
+        }
+
+        return $this->standing($stock, $bay, $with, $id);
     }
 
     /** At the place in the bay that is nearest to its low corner; null where it does not fit or cannot be got in. */
     private function standing(StockTank $stock, PlannedBay $bay, Plan $plan, string $id): ?PlannedTank
     {
-        $tank = self::planned($stock, $id, FreeId::name($stock->name, array_column($plan->tanks, 'name')));
+        $tank = $stock->planned($id, FreeId::name($stock->name, array_column($plan->tanks, 'name')), $plan, $id === $this->replacedId() ? $this->fitted() : []);
         $this->tried += 2;
 
         return 0.0 === PlaceInBay::tooLargeMm($tank, $bay) ? PlaceInBay::nearest(PlaceInBay::cornered($tank, $bay, $plan), $bay, $plan) : null;
@@ -203,7 +290,7 @@ final class StockSearch
     private function nowhere(StockTank $stock): StockRow
     {
         $say = $this->workings->say;
-        $tank = self::planned($stock, $stock->id, $stock->name);
+        $tank = $stock->planned($stock->id, $stock->name, $this->plan, []);
         $short = null;
         foreach ($this->plan->bays as $bay) {
             $largeMm = PlaceInBay::tooLargeMm($tank, $bay);

@@ -1,0 +1,134 @@
+import { useId, useState } from "react";
+import { Away, api, Refused } from "../../api/client";
+import type { Tank } from "../../api/types";
+import { MeasuredFields } from "../../fields/MeasuredFields";
+import { giveFile } from "../../frame/giveFile";
+import { usePlan } from "../../plan/PlanContext";
+import { newId } from "../../plan/parts";
+
+/** The table of a tank that was measured by filling it: typed line by line, pasted, or as CSV in and out. */
+export function TankLevels({ tank, index }: { tank: Tank; index: number }) {
+  const { plan, assessment, set, remove } = usePlan();
+  const at = `/tanks/${index}/levels`;
+  const table = assessment.stages.tanks.drawing.tanks.find((one) => one.id === tank.id)?.table;
+  const last = tank.levels.at(-1);
+  /** As much again above the last line as that lies above the one before it. */
+  const addLine = () => {
+    const before = tank.levels.at(-2) ?? { height_mm: 0, litres: 0 };
+    if (!last) return;
+    const line = {
+      id: newId(plan, "level"),
+      height_mm: 2 * last.height_mm - before.height_mm,
+      litres: 2 * last.litres - before.litres,
+    };
+    const height_mm = Math.max(tank.height_mm, line.height_mm);
+    set(`/tanks/${index}`, { ...tank, height_mm, levels: [...tank.levels, line] }, `${tank.name}: a line more`);
+  };
+  return (
+    <section aria-label={`What ${tank.name} holds, measured`} className="mt-4">
+      <h3 className="label">What it holds, measured by filling it</h3>
+      <div className="max-h-80 overflow-y-auto">
+        {tank.levels.map((level, of) => (
+          <div key={level.id} className="flex flex-wrap items-end gap-x-3 border-b border-dotted border-rule py-1">
+            <MeasuredFields pointer={`${at}/${of}`} />
+            {tank.levels.length > 1 && (
+              <button
+                type="button"
+                className="plain small"
+                aria-label={`Remove line ${of + 1}`}
+                onClick={() => remove(`${at}/${of}`, "#more-levels")}
+              >
+                Remove
+              </button>
+            )}
+          </div>
+        ))}
+      </div>
+      <div className="mt-2 flex flex-wrap gap-2">
+        <button type="button" id="more-levels" className="plain small" onClick={addLine}>
+          Add a line
+        </button>
+        {table && (
+          <button
+            type="button"
+            className="plain small"
+            onClick={() => giveFile(table, `${tank.name}.csv`, "text/csv;charset=utf-8")}
+          >
+            Give out as CSV
+          </button>
+        )}
+      </div>
+      <Paste tank={tank} index={index} />
+    </section>
+  );
+}
+
+/** Lines from a sheet or a file in place of those that stand there. */
+function Paste({ tank, index }: { tank: Tank; index: number }) {
+  const { plan, set } = usePlan();
+  const [text, setText] = useState("");
+  const [problem, setProblem] = useState("");
+  const id = useId();
+  const take = async (pasted: string) => {
+    try {
+      const levels = await api.levels(pasted, plan);
+      const top = levels.at(-1)?.height_mm ?? tank.height_mm;
+      const fitted = {
+        ...tank,
+        levels,
+        height_mm: Math.max(tank.height_mm, top),
+        overflow_height_mm: Math.min(tank.overflow_height_mm, top),
+      };
+      set(`/tanks/${index}`, fitted, `${tank.name}: a table of ${levels.length} lines`);
+      setText("");
+      setProblem("");
+    } catch (error) {
+      if (!(error instanceof Away || error instanceof Refused)) throw error;
+      const lines = error instanceof Refused ? (error.problem.violations ?? []).map((one) => one.message) : [];
+      setProblem(lines.length > 0 ? lines.join(" ") : error.message);
+    }
+  };
+  return (
+    <div className="mt-2">
+      <label htmlFor={id} className="label">
+        Paste a table: a height and its litres on each line
+      </label>
+      <textarea
+        id={id}
+        className="mt-1 w-full"
+        rows={3}
+        value={text}
+        placeholder={"120; 14.5\n240; 31"}
+        aria-invalid={problem !== ""}
+        aria-describedby={`${id}-problem`}
+        onChange={(event) => setText(event.target.value)}
+      />
+      <p id={`${id}-problem`} role="alert" className="text-[13px] text-rust">
+        {problem}
+      </p>
+      <div className="mt-1 flex flex-wrap items-center gap-2">
+        <button
+          type="button"
+          className="plain small"
+          aria-disabled={text.trim() === ""}
+          onClick={() => text.trim() !== "" && void take(text)}
+        >
+          Take this table
+        </button>
+        <label className="plain small cursor-pointer">
+          Read a CSV file
+          <input
+            type="file"
+            accept=".csv,.txt,text/csv,text/plain"
+            className="sr-only"
+            onChange={(event) => {
+              const file = event.target.files?.[0];
+              event.target.value = "";
+              if (file) void file.text().then(take);
+            }}
+          />
+        </label>
+      </div>
+    </div>
+  );
+}
