@@ -1,5 +1,7 @@
 import type { Box } from "../api/types";
 import { usePlan } from "../plan/PlanContext";
+import { useDrag } from "./useDrag";
+import { useMoves } from "./useMoves";
 import { useTrouble } from "./useTrouble";
 
 type Axis = "x" | "y" | "z";
@@ -29,23 +31,41 @@ export function seen(box: Box, [right, x]: Onto, [up, y]: Onto) {
 export function BaysFrom({ right, up, selected, onSelect }: Props) {
   const { plan, assessment } = usePlan();
   const inTrouble = useTrouble();
+  const drag = useDrag();
+  const { moveBay, end } = useMoves();
+  const perM = Math.abs(right[1](1) - right[1](0));
+  const ways = right[0] === "y" ? "across" : up[0] === "y" ? "along and across" : "along";
   return (
     <>
       {assessment.stages.tanks.drawing.bays.map((bay) => {
         const on = selected === bay.id;
-        const name = plan.bays.find((one) => one.id === bay.id)?.name;
+        const planned = plan.bays.find((one) => one.id === bay.id);
+        if (!planned) return null;
         return (
-          <g key={bay.id}>
-            {/* Reached by keyboard through its button below the drawing. */}
+          <g
+            key={bay.id}
+            {...drag({
+              perM,
+              onSelect: () => onSelect(bay.id),
+              onEnd: end,
+              onMove: (toRight, down, exact) =>
+                moveBay(planned, {
+                  alongM: right[0] === "x" ? toRight : 0,
+                  acrossM: right[0] === "y" ? toRight : up[0] === "y" ? down : 0,
+                  exact,
+                }),
+            })}
+            role="button"
+            aria-label={`${planned.name}, move ${ways} the rig`}
+          >
             <rect
               {...seen(bay.box, right, up)}
-              onPointerDown={() => onSelect(bay.id)}
               className={on ? "fill-ground stroke-rim" : "fill-ground stroke-ink-3"}
               fillOpacity="0.6"
               strokeWidth={on ? 2.2 : 1.1}
               strokeDasharray="5 4"
             >
-              <title>{name}</title>
+              <title>{planned.name}</title>
             </rect>
             {bay.obstructions.map((one) => (
               <rect

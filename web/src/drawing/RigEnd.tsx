@@ -3,6 +3,7 @@ import { BaysFrom } from "./BaysFrom";
 import { RunsFrom } from "./RunsFrom";
 import { endOutline } from "./rigOutlines";
 import { TankCut } from "./TankCut";
+import { useAboard } from "./useAboard";
 import { useDrag } from "./useDrag";
 import { useMoves } from "./useMoves";
 import { useTrouble } from "./useTrouble";
@@ -14,15 +15,18 @@ type Props = {
   middle: number;
   /** Pixels from the top of the drawing to the ground, or to a boat's keel. */
   ground: number;
+  loads?: boolean;
+  bays?: boolean;
   selected: string | null;
   onSelect: (id: string) => void;
 };
 
 /** The rig from behind, to scale: its left side is on the left. Tanks can be dragged across it. */
-export function RigEnd({ perM, middle, ground, selected, onSelect }: Props) {
+export function RigEnd({ perM, middle, ground, loads = false, bays = false, selected, onSelect }: Props) {
   const { plan, assessment } = usePlan();
   const drag = useDrag();
-  const { moveTank, end } = useMoves();
+  const { moveTank, moveLoad, end } = useMoves();
+  const aboard = useAboard();
   const inTrouble = useTrouble();
   const rig = plan.load.rig;
   const y = (m: number) => middle + m * perM;
@@ -59,7 +63,7 @@ export function RigEnd({ perM, middle, ground, selected, onSelect }: Props) {
           ))}
         </>
       )}
-      <BaysFrom right={["y", y]} up={["z", z]} selected={selected} onSelect={onSelect} />
+      {bays && <BaysFrom right={["y", y]} up={["z", z]} selected={selected} onSelect={onSelect} />}
       {plan.tanks.map((tank) => {
         const [width, height] = [(tank.width_mm / 1000) * perM, (tank.height_mm / 1000) * perM];
         const [left, top] = [y(tank.y_m) - width / 2, z(tank.z_m) - height];
@@ -90,7 +94,30 @@ export function RigEnd({ perM, middle, ground, selected, onSelect }: Props) {
           </g>
         );
       })}
-      <RunsFrom right={["y_m", y]} up={["z_m", z]} />
+      {bays && <RunsFrom right={["y_m", y]} up={["z_m", z]} />}
+      {loads &&
+        aboard.map(({ load, text }) => (
+          <g
+            key={load.id}
+            {...drag({
+              perM,
+              onSelect: () => onSelect(load.id),
+              onEnd: end,
+              onMove: (right, _, exact) => moveLoad(load, { alongM: 0, acrossM: right, exact }),
+            })}
+            role="button"
+            aria-label={`${text} from behind, move across the rig`}
+          >
+            <circle cx={y(load.y_m)} cy={z(load.z_m)} r="16" fill="transparent" stroke="none" />
+            <circle
+              cx={y(load.y_m)}
+              cy={z(load.z_m)}
+              r={Math.min(11, 3 + Math.cbrt(load.kg))}
+              className={selected === load.id ? "fill-rim" : "fill-ink"}
+              stroke="none"
+            />
+          </g>
+        ))}
     </g>
   );
 }

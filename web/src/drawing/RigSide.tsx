@@ -1,4 +1,3 @@
-import type { Load, Seat } from "../api/types";
 import { usePlan } from "../plan/PlanContext";
 import { BaysFrom } from "./BaysFrom";
 import { rowMm } from "./place";
@@ -6,6 +5,7 @@ import { RunsFrom } from "./RunsFrom";
 import { sideOutline, window } from "./rigOutlines";
 import { bodyFrom, type Scale } from "./scale";
 import { TankCut } from "./TankCut";
+import { type Aboard, useAboard } from "./useAboard";
 import { useDrag } from "./useDrag";
 import { useMoves } from "./useMoves";
 import { useTrouble } from "./useTrouble";
@@ -168,23 +168,6 @@ function PlumbWeight({
       )}
     </g>
   );
-}
-
-const LONGEST = 20;
-const short = (name: string) => (name.length > LONGEST ? `${name.slice(0, LONGEST - 1).trimEnd()}…` : name);
-
-type Aboard = { load: Load | Seat; text: string };
-
-/** Who sits on a seat and what is loaded, each with its weight. */
-function useAboard(): Aboard[] {
-  const { plan, assessment } = usePlan();
-  const { taken } = assessment.stages.load.drawing;
-  const read = (list: "seats" | "loads") =>
-    plan.load[list].map((load, index) => ({
-      load,
-      text: `${short(load.name)} ${assessment.readings[`/load/${list}/${index}/kg`]?.text ?? ""}`,
-    }));
-  return [...read("seats").filter(({ load }) => taken.includes(load.id)), ...read("loads")];
 }
 
 type Label = { x: number; lift: number };

@@ -81,6 +81,24 @@ export function placeForTank(
 
 const within = (from: number, to: number, low: number, high: number) => from >= low - 1e-3 && to <= high + 1e-3;
 
+/** The plan with a bay, and the tanks in it, moved from where they stood before: along and across the rig, kept as they are taped. */
+export function bayMoved(plan: Plan, before: Plan, id: string, alongM: number, acrossM: number): Plan {
+  const start = before.bays.find((bay) => bay.id === id);
+  if (!start) return plan;
+  const [along, across] = [onGrid(alongM), onGrid(acrossM)];
+  const forward = start.along_from === "rear_sill" ? -1 : 1;
+  const leftward = start.across_from === "right_wall" ? -1 : 1;
+  const at = { along_m: tidy(start.along_m + forward * along), across_m: tidy(start.across_m + leftward * across) };
+  return {
+    ...plan,
+    bays: plan.bays.map((bay) => (bay.id === id ? { ...bay, ...at } : bay)),
+    tanks: plan.tanks.map((tank) => {
+      const stood = before.tanks.find((one) => one.id === tank.id);
+      return tank.bay === id && stood ? { ...tank, x_m: tidy(stood.x_m + along), y_m: tidy(stood.y_m + across) } : tank;
+    }),
+  };
+}
+
 /** How far a tank reaches along the rig: several alike stand in a row. */
 export const rowMm = (tank: Tank): number => tank.count * tank.length_mm;
 

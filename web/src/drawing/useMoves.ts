@@ -1,8 +1,8 @@
 import { useRef } from "react";
-import type { Load, Seat, Tank } from "../api/types";
+import type { Bay, Load, Plan, Seat, Tank } from "../api/types";
 import { patched } from "../plan/edits";
 import { usePlan } from "../plan/PlanContext";
-import { floorFor, insideRig, placeForTank } from "./place";
+import { bayMoved, floorFor, insideRig, placeForTank } from "./place";
 
 type Way = { alongM: number; acrossM: number; exact: boolean };
 
@@ -10,6 +10,8 @@ type Way = { alongM: number; acrossM: number; exact: boolean };
 export function useMoves() {
   const { plan, assessment, edit, settle } = usePlan();
   const from = useRef<{ id: string; x_m: number; y_m: number } | null>(null);
+  /** The plan as it was when a bay was taken hold of. */
+  const before = useRef<{ id: string; plan: Plan } | null>(null);
 
   const begin = (part: Tank | Load | Seat) => {
     if (from.current?.id !== part.id) from.current = { id: part.id, x_m: part.x_m, y_m: part.y_m };
@@ -53,8 +55,20 @@ export function useMoves() {
         insideRig(plan.load.rig, start.x_m + way.alongM, start.y_m + way.acrossM),
       );
     },
+    /** A bay goes with the tanks that stand in it. */
+    moveBay: (bay: Bay, way: Way) => {
+      if (before.current?.id !== bay.id) before.current = { id: bay.id, plan };
+      const box = assessment.stages.tanks.drawing.bays.find((one) => one.id === bay.id)?.box;
+      if (box)
+        edit(
+          bayMoved(plan, before.current.plan, bay.id, way.alongM, way.acrossM),
+          `${bay.name} moved`,
+          `drag ${bay.id}`,
+        );
+    },
     end: () => {
       from.current = null;
+      before.current = null;
       settle();
     },
   };

@@ -8,6 +8,7 @@ import { usePlan } from "../../plan/PlanContext";
 import { useReveal } from "../../plan/useReveal";
 import { FillSlip } from "./FillSlip";
 import { LimitBars } from "./LimitBars";
+import { LoadBehind } from "./LoadBehind";
 import { RigFields } from "./RigFields";
 import { StatesTable } from "./StatesTable";
 import { StayCurve } from "./StayCurve";
@@ -50,6 +51,7 @@ export default function LoadStage() {
           {assessment.stages.load.drawing.balance && (
             <p className="text-[13px] text-ink-2">{assessment.stages.load.drawing.balance}</p>
           )}
+          <LoadBehind selected={selected} onSelect={setSelected} />
           <StayCurve />
         </div>
         <WeighTicket selected={selected} onSelect={setSelected} />

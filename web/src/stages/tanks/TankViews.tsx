@@ -43,7 +43,7 @@ export function TankViews({ selected, onSelect }: Props) {
       >
         <Hatch />
         <RigSide scale={scale} ground={ground} loads={false} bays selected={selected} onSelect={onSelect} />
-        <RigEnd perM={perM} middle={endMiddle} ground={endGround} selected={selected} onSelect={onSelect} />
+        <RigEnd perM={perM} middle={endMiddle} ground={endGround} bays selected={selected} onSelect={onSelect} />
         <RigPlan
           scale={above}
           middle={planAt.top + across / 2}
