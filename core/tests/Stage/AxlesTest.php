@@ -34,6 +34,13 @@ final class AxlesTest extends TestCase
             self::assertSame(2 * $twice->load->rig->axles[$index]->sizes->limitKg, $group->limitKg, $name);
             // What stood on the one axle stands on the two.
             self::assertEqualsWithDelta(Workings::over($plan)->of(LoadWorkings::class)->base->secondKg, Workings::over($twice)->of(LoadWorkings::class)->base->secondKg, 1e-9, $name);
+            // Taken out again, all is as it was but for the place, which stays where it was put.
+            foreach (AxleOffer::removals($twice) as $removal) {
+                $once = $removal->patch->applyTo($twice);
+                self::assertCount($index, $once->load->rig->axles);
+                $kg = static fn (Plan $one): float => Workings::over($one)->of(LoadWorkings::class)->base->firstKg + ('bothy' === $name ? 0.0 : Workings::over($one)->of(LoadWorkings::class)->base->secondKg);
+                self::assertEqualsWithDelta($kg($plan), $kg($once), 1e-9, $name);
+            }
             self::assertStringContainsString('xle pair', json_encode(Assessor::assess($twice)->stages['load']->drawing, \JSON_THROW_ON_ERROR), $name);
         }
     }

@@ -48,6 +48,30 @@ final class AxleOffer
         return new Fix('Add an axle', PlanPatch::all([...$patches, PlanPatch::append('/load/rig/axles', new PlannedAxle($id, $name, self::at($xM, $last->sizes), $weighing))]));
     }
 
+    /** @return list<Fix> for each axle that can go, in their order: what stood on it then stands on the one beside it */
+    public static function removals(Plan $plan): array
+    {
+        $rig = $plan->load->rig;
+        $first = $rig instanceof PlannedRoadRig ? 1 : 0;
+        $axles = $rig instanceof PlannedRoadRig || $rig instanceof PlannedTrailer ? $rig->axles : [];
+        if (\count($axles) - $first < 2) {
+            return [];
+        }
+        $fixes = [];
+        foreach (\array_slice($axles, $first, null, true) as $index => $axle) {
+            $beside = $index === $first ? $index + 1 : $index - 1;
+            $keeper = $axles[$beside];
+            $changes = ['sizes' => PartFields::changed($keeper->sizes, ['share' => null])];
+            if ($axle instanceof PlannedAxle && $keeper instanceof PlannedAxle) {
+                $bothWeighed = $axle->weighing->isWeighed() && $keeper->weighing->isWeighed();
+                $changes['weighing'] = new Weighing($bothWeighed ? $axle->weighing->kg() + $keeper->weighing->kg() : null, $axle->weighing->kg() + $keeper->weighing->kg());
+            }
+            $fixes[] = new Fix('Remove '.$axle->name, PlanPatch::replace('/load/rig/axles/'.$beside, PartFields::changed($keeper, $changes))->and(PlanPatch::remove('/load/rig/axles/'.$index)));
+        }
+
+        return $fixes;
+    }
+
     /** @return list<PlanPatch> the axles that carry together, half the distance between two further forward, so that the middle of their load stays where it is */
     private static function forward(PlannedRoadRig|PlannedTrailer $rig): array
     {

@@ -27,6 +27,7 @@ final readonly class LoadDrawing implements Drawing
      * @param list<StateRow> $states
      * @param list<string> $taken
      * @param list<SlipRow> $slip
+     * @param list<Fix> $removeAxles
      */
     private function __construct(
         #[ListOf(LimitBar::class)]
@@ -53,6 +54,9 @@ final readonly class LoadDrawing implements Drawing
         public string $papers,
         /** Null where the rig has none, or as many as it can. */
         public ?Fix $addAxle,
+        /** For each axle behind the first of a vehicle, or of a trailer; empty where there is only one. */
+        #[ListOf(Fix::class)]
+        public array $removeAxles,
     ) {
     }
 
@@ -73,6 +77,7 @@ final readonly class LoadDrawing implements Drawing
             $workings->words->ticket(),
             $workings->words->papers(),
             AxleOffer::of($workings->plan),
+            AxleOffer::removals($workings->plan),
         );
     }
 

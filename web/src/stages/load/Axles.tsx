@@ -1,24 +1,26 @@
 import { ChoiceField } from "../../fields/ChoiceField";
 import { MeasuredFields } from "../../fields/MeasuredFields";
 import { TextField } from "../../fields/TextField";
+import { focusSoon } from "../../plan/focus";
 import { usePlan } from "../../plan/PlanContext";
 
 const AXLES = "/load/rig/axles";
 
 /** The axles of a vehicle or a trailer; those of a vehicle behind its first carry together, as all of a trailer’s do. */
 export function Axles() {
-  const { plan, assessment, settled, add, remove } = usePlan();
+  const { plan, assessment, settled, add, apply, untype } = usePlan();
   const rig = plan.load.rig;
   if (rig.kind === "boat") return null;
   const first = rig.kind === "road" ? 1 : 0;
   const together = rig.axles.length - first > 1;
-  const addAxle = assessment.stages.load.drawing.add_axle;
+  const { add_axle: addAxle, remove_axles: removals } = assessment.stages.load.drawing;
   return (
     <fieldset>
       <legend className="mb-1 font-[620]">{together ? "Axles; those behind share their load" : "Axles"}</legend>
       {rig.axles.map((axle, index) => {
         const at = `${AXLES}/${index}`;
         const shares = together && index >= first;
+        const removal = removals[index - first];
         // The first axle of a vehicle is where its places are measured from.
         const except = [...(index < first ? ["x_m"] : []), ...(shares ? [] : ["share"])];
         return (
@@ -26,12 +28,18 @@ export function Axles() {
             <div className="flex flex-wrap items-end gap-x-3 gap-y-2">
               <TextField pointer={`${at}/name`} label="Name of the axle" className="min-w-40 flex-1" />
               <ChoiceField pointer={`${at}/twins`} />
-              {shares && (
+              {shares && removal && (
                 <button
                   type="button"
                   className="plain"
-                  aria-label={`Remove ${axle.name}`}
-                  onClick={() => remove(at, "#add-axle")}
+                  aria-label={removal.label}
+                  aria-disabled={!settled}
+                  onClick={() => {
+                    if (!settled) return;
+                    untype(at);
+                    apply(removal);
+                    focusSoon("#add-axle");
+                  }}
                 >
                   Remove
                 </button>
