@@ -11,6 +11,7 @@ use YardCask\Core\Input\InvalidInput;
 use YardCask\Core\Input\Json;
 use YardCask\Core\Plan\MeasuredFields;
 use YardCask\Core\Plan\Plan;
+use YardCask\Core\Quantity\Kind;
 use YardCask\Core\Start\FirstAnswers;
 use YardCask\Core\Start\PlanStarter;
 use YardCask\Core\Start\StartingChoices;
@@ -98,10 +99,17 @@ final class SamplePlans
     {
         $document = $plan->document();
         foreach (MeasuredFields::of($plan) as $pointer => $field) {
-            if (null === $field->value || 0 !== $random->getInt(0, 5)) {
+            $range = $field->is->range;
+            if (null === $field->value) {
+                // What nobody has said is said now and then.
+                if (0 === $random->getInt(0, 30)) {
+                    self::set($document, explode('/', substr($pointer, 1)), Kind::Count === $field->is->kind ? floor($range->max / 2) : round($range->min + ($range->max - $range->min) * $random->getInt(0, 1000) / 1000, 6));
+                }
                 continue;
             }
-            $range = $field->is->range;
+            if (0 !== $random->getInt(0, 5)) {
+                continue;
+            }
             $value = match ($random->getInt(0, 9)) {
                 0 => $range->min,
                 1 => $range->max,
@@ -117,10 +125,30 @@ final class SamplePlans
         }
         foreach ($document->tanks as $tank) {
             if (0 === $random->getInt(0, 5)) {
-                $tank->shape = ['box', 'upright_cylinder', 'lying_cylinder'][$random->getInt(0, 2)];
+                $tank->shape = ['box', 'upright_cylinder', 'lying_cylinder', 'wheel_arch', 'profile'][$random->getInt(0, 4)];
+                $tank->arch = (object) ['x_mm' => $tank->length_mm / 4, 'y_mm' => $tank->width_mm / 2, 'length_mm' => $tank->length_mm / 2, 'width_mm' => $tank->width_mm / 2, 'height_mm' => $tank->height_mm / 2];
+                $litres = $tank->length_mm * $tank->width_mm * $tank->height_mm / 1e6;
+                $tank->levels = array_map(static fn (int $line): object => (object) ['id' => $tank->id.'-'.$line, 'height_mm' => $tank->height_mm * $line / 3, 'litres' => $litres * ($line / 3) ** 1.5], [1, 2, 3]);
+            }
+            if (0 === $random->getInt(0, 9)) {
+                $tank->form = ['fixed', 'can', 'bag'][$random->getInt(0, 2)];
+                $tank->see_through = !$tank->see_through;
+            }
+            foreach ($tank->ports as $port) {
+                if (0 === $random->getInt(0, 9)) {
+                    $port->role = ['fill', 'vent', 'drain', 'overflow', 'gauge', 'spare'][$random->getInt(0, 5)];
+                }
+                if (0 === $random->getInt(0, 9)) {
+                    $port->face = ['front', 'rear', 'left', 'right', 'top', 'bottom'][$random->getInt(0, 5)];
+                }
             }
             if (0 === $random->getInt(0, 7)) {
                 $tank->holds = ['fresh', 'drinking', 'waste', 'toilet'][$random->getInt(0, 3)];
+            }
+        }
+        foreach ($document->runs as $run) {
+            if (0 === $random->getInt(0, 5)) {
+                $run->end = ['outside', 'door', 'funnel', 'bucket', 'valve', 'cap', 'open'][$random->getInt(0, 6)];
             }
         }
         $document->use->stay = ['sites', 'mixed', 'wild'][$random->getInt(0, 2)];

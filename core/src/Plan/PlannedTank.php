@@ -89,6 +89,9 @@ final readonly class PlannedTank implements PlanPart, Checked
         public ?float $straps = null,
         #[Measured('the angle of a strap above the floor', 'Strap angle', Kind::Angle, Unit::Degree, 10, 80)]
         public ?float $strapAngleDeg = null,
+        /** As its maker, or that of the weakest screw or rivet nut behind it, says: nobody else knows. */
+        #[Measured('what one strap with its fixings holds', 'Each strap holds', Kind::Mass, Unit::Kilogram, 1, 20000)]
+        public ?float $strapHoldsKg = null,
         /** Short pieces of tube or balls, which calm the water as baffles do. */
         #[Measured('the share that loose filling takes', 'Loose filling takes', Kind::Share, Unit::Fraction, 0, 0.5)]
         public ?float $looseFraction = null,

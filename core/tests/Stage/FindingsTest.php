@@ -106,6 +106,7 @@ final class FindingsTest extends TestCase
             ['tanks.level-unseen', 'fellside', $set('/tanks/0/see_through', false), $set('/tanks/0/see_through', true), 2],
             ['tanks.door-small', 'fellside', $add('/load/rig/door_width_mm', 300).','.$add('/load/rig/door_height_mm', 300), $add('/load/rig/door_width_mm', 450).','.$add('/load/rig/door_height_mm', 400), 0],
             ['tanks.heeled-under', 'petrel', '', $set('/runs/0/points/0/z_m', 1.5), 1],
+            ['tanks.strap-weak', 'fellside', $add('/tanks/0/strap_holds_kg', 50), $add('/tanks/0/strap_holds_kg', 53), 1],
             ['tanks.bay-gone', 'fellside', $set('/tanks/0/bay', 'nowhere'), $set('/tanks/0/bay', 'tail-locker'), 1],
             ['tanks.run-loose', 'fellside', $set('/runs/0/from', 'nowhere'), $set('/runs/0/name', 'Fill'), 1],
             ['tanks.waste-small', 'fellside', $set('/tanks/2/length_mm', 500), $set('/tanks/2/length_mm', 700), 1],

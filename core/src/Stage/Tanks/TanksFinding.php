@@ -48,6 +48,7 @@ enum TanksFinding: string implements FindingCode
     case LevelUnseen = 'tanks.level-unseen';
     case DoorSmall = 'tanks.door-small';
     case HeeledUnder = 'tanks.heeled-under';
+    case StrapWeak = 'tanks.strap-weak';
     case BayGone = 'tanks.bay-gone';
     case RunLoose = 'tanks.run-loose';
     case WasteSmall = 'tanks.waste-small';
@@ -104,6 +105,7 @@ enum TanksFinding: string implements FindingCode
             self::LevelUnseen => 'A fixed tank has no gauge, and its level is not seen through its wall.',
             self::DoorSmall => 'A tank inside is too large for the largest door of the rig, however it is turned.',
             self::HeeledUnder => \sprintf('A hose ends in the side of a boat less than %s m over the water when she heels.', HeeledUnder::ABOVE_M),
+            self::StrapWeak => 'Braking, swaying or bumping pulls each strap of a full tank by more than it holds.',
             self::BayGone => 'A tank names a bay that the plan does not have.',
             self::RunLoose => 'A hose begins at a port that the plan does not have.',
             self::WasteSmall => 'More is drained into a waste or toilet tank in a stay than it holds.',
