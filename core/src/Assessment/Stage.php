@@ -17,7 +17,8 @@ interface Stage
     /** Once the figures of all stages are there. */
     public function answer(Workings $workings, FigureSheet $figures): Answer;
 
-    public function drawing(Workings $workings, FigureSheet $figures): Drawing;
+    /** @param bool $looked whether this stage is looked at: what only it shows is left out otherwise */
+    public function drawing(Workings $workings, FigureSheet $figures, bool $looked): Drawing;
 
     /** @return list<string> what can hurt someone here, and who has the last word */
     public function cautions(Workings $workings): array;

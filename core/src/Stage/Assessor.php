@@ -27,8 +27,8 @@ final class Assessor
     }
 
     /**
-     * @param string|null $stage the one that is looked at: only its findings come with fixes, which are tried; those of all when null,
-     *                           those of none when it is no stage's name
+     * @param string|null $stage the one that is looked at: only its findings come with fixes, which are tried, and only it with what can be
+     *                           added there; all of them when null, none when it is no stage's name
      */
     public static function assess(Plan $plan, ?string $stage = null): Assessment
     {
@@ -44,8 +44,9 @@ final class Assessor
         $sheets = [];
         $glass = [];
         foreach ($stages as $one) {
+            $looked = null === $stage || $one->name() === $stage;
             $valve = Valve::of(array_values(array_filter($findings, static fn (Finding $finding): bool => $one->name() === $finding->stage())));
-            $sheets[$one->name()] = new StageSheet($one->title(), $valve, $valve->word(), $one->answer($workings, $figures), $one->drawing($workings, $figures), $one->cautions($workings), $one->additions($workings));
+            $sheets[$one->name()] = new StageSheet($one->title(), $valve, $valve->word(), $one->answer($workings, $figures), $one->drawing($workings, $figures, $looked), $one->cautions($workings), $looked ? $one->additions($workings) : []);
             array_push($glass, ...$one->glass($workings, $figures, $findings));
         }
 

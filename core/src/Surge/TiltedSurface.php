@@ -12,7 +12,7 @@ namespace YardCask\Core\Surge;
  */
 final class TiltedSurface
 {
-    private const NOTHING_M = 1e-12;
+    private const NOTHING_M = 1e-11;
 
     /**
      * @param non-empty-list<array{fromM: float, toM: float, widthM: float, floorM: float, topM: float}> $boxes along the vessel from its high end
@@ -23,6 +23,10 @@ final class TiltedSurface
      */
     public static function highEndM(array $boxes, float $volumeM3, float $slope): float
     {
+        $one = 1 === \count($boxes) ? self::clearOfFloorAndLidM($boxes[0], $volumeM3, $slope) : null;
+        if (null !== $one) {
+            return $one;
+        }
         $least = min(array_column($boxes, 'floorM'));
         $most = max(array_column($boxes, 'topM')) + $slope * max(array_column($boxes, 'toM'));
         while ($most - $least > self::NOTHING_M * (1 + $most)) {
@@ -34,6 +38,19 @@ final class TiltedSurface
         }
 
         return $most;
+    }
+
+    /**
+     * In one box whose floor stays wet and whose lid stays dry the surface turns about its middle.
+     *
+     * @param array{fromM: float, toM: float, widthM: float, floorM: float, topM: float} $box
+     */
+    private static function clearOfFloorAndLidM(array $box, float $volumeM3, float $slope): ?float
+    {
+        $rise = $slope * ($box['toM'] - $box['fromM']);
+        $still = $box['floorM'] + $volumeM3 / (($box['toM'] - $box['fromM']) * $box['widthM']);
+
+        return $still - $rise / 2 >= $box['floorM'] && $still + $rise / 2 <= $box['topM'] ? $still + $rise / 2 + $slope * $box['fromM'] : null;
     }
 
     /** @param non-empty-list<array{fromM: float, toM: float, widthM: float, floorM: float, topM: float}> $boxes */

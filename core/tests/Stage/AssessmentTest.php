@@ -132,7 +132,7 @@ final class AssessmentTest extends TestCase
     {
         foreach (SamplePlans::all() as $name => $plan) {
             for ($added = 0; $added < 6; ++$added) {
-                foreach (Assessor::assess($plan, '-')->stages as $sheet) {
+                foreach (Assessor::assess($plan)->stages as $sheet) {
                     foreach ($sheet->additions as $addition) {
                         $more = Plan::read(SamplePlans::patched($plan, Json::encode($addition->patch)));
                         $codes = array_column(Assessor::assess($more, '-')->findings, 'code');
@@ -164,10 +164,10 @@ final class AssessmentTest extends TestCase
             return $found;
         };
         self::assertSame([
-            'bothy' => ['load.nose-thin', 'tanks.bay-guessed', 'tanks.frost-below-outlet', 'use.short'],
+            'bothy' => ['load.nose-thin', 'tanks.bay-guessed', 'tanks.frost-below-outlet', 'tanks.level-unseen', 'use.short'],
             'fellside' => ['load.estimate-tight', 'load.not-weighed', 'load.over-refilled', 'load.rear-over', 'load.reserve-thin', 'load.side-difference', 'tanks.outlet-high', 'use.short'],
-            'petrel' => ['load.heel', 'use.drains-outside'],
-            'prompt-side' => ['tanks.frost-below-outlet', 'tanks.near-hot', 'tanks.run-dips', 'use.drinking-short'],
+            'petrel' => ['load.heel', 'tanks.heeled-under', 'use.drains-outside'],
+            'prompt-side' => ['tanks.frost-below-outlet', 'tanks.near-hot', 'tanks.open-end-spills', 'tanks.run-dips', 'use.drinking-short'],
         ], array_map($codes, SamplePlans::demos()));
     }
 
@@ -212,6 +212,6 @@ final class AssessmentTest extends TestCase
 
     private static function addition(Plan $plan, string $label): ?Fix
     {
-        return array_values(array_filter(Assessor::assess($plan, '-')->stages['tanks']->additions, static fn (Fix $fix): bool => $label === $fix->label))[0] ?? null;
+        return array_values(array_filter(Assessor::assess($plan, 'tanks')->stages['tanks']->additions, static fn (Fix $fix): bool => $label === $fix->label))[0] ?? null;
     }
 }

@@ -80,11 +80,11 @@ final class FreePlaceTest extends TestCase
     public function testATankIsTurnedAndPutIntoAnyBay(): void
     {
         foreach (SamplePlans::all() as $name => $plan) {
-            foreach (Assessor::assess($plan, '-')->stages['tanks']->drawing->tanks as $index => $section) {
-                $turned = $section->turn->applyTo($plan)->tanks[$index];
+            foreach (Assessor::assess($plan, 'tanks')->stages['tanks']->drawing->tanks as $index => $section) {
+                $turned = $section->detail->turn->applyTo($plan)->tanks[$index];
                 self::assertSame([$plan->tanks[$index]->widthMm, $plan->tanks[$index]->lengthMm], [$turned->lengthMm, $turned->widthMm], $name);
                 $step = $plan;
-                foreach ($section->bays as $option) {
+                foreach ($section->detail->bays as $option) {
                     $step = $option->patch->applyTo($step);
                     self::assertSame($option->value, $step->tanks[$index]->bay, $name);
                     self::assertSame($option->patch->applyTo($plan)->toJson(), $step->toJson(), $name);

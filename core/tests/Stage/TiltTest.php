@@ -26,12 +26,12 @@ final class TiltTest extends TestCase
         $tilted = $boats = 0;
         for ($seed = 1; $seed <= 60; ++$seed) {
             $plan = SamplePlans::varied($seed);
-            $assessment = self::sent(Assessor::assess($plan, '-'));
+            $assessment = self::sent(Assessor::assess($plan, 'tanks'));
             foreach ($assessment->stages->tanks->drawing->tanks as $index => $section) {
                 $tank = $plan->tanks[$index];
                 $isTold = \in_array($tank->shape, [PlannedShape::Box, PlannedShape::WheelArch], true) && TankMounting::Bag !== $tank->form;
-                self::assertSame($isTold && $section->travel_level_mm > 0, [] !== $section->tilts, "seed {$seed} {$tank->name}");
-                foreach ($section->tilts as $tilt) {
+                self::assertSame($isTold && $section->travel_level_mm > 0, [] !== $section->detail->tilts, "seed {$seed} {$tank->name}");
+                foreach ($section->detail->tilts as $tilt) {
                     ++$tilted;
                     $slope = Tilt::from($tilt->id)->slope($plan->load->rig);
                     self::assertEqualsWithDelta($slope * $tilt->length_mm, $tilt->from_mm - $tilt->to_mm, 1e-6);
@@ -44,7 +44,7 @@ final class TiltTest extends TestCase
                     }
                     self::assertEqualsWithDelta($section->travel_level_mm, $sum / 1000, $tank->heightMm / 500, "seed {$seed} {$tank->name} {$tilt->id}");
                 }
-                if (!isset($section->restraint)) {
+                if (!isset($section->detail->restraint)) {
                     self::assertSame('boat', $plan->load->rig->kind()->value);
                     ++$boats;
                     continue;
@@ -84,7 +84,7 @@ final class TiltTest extends TestCase
     {
         $plan = Plan::read(SamplePlans::patched(SamplePlans::demos()['petrel'], '[{"op":"add","path":"/load/rig/heel_deg","value":30}]'));
         self::assertEqualsWithDelta(tan(deg2rad(30)), Tilt::HeelPort->slope($plan->load->rig), 1e-12);
-        self::assertStringContainsString('Heeled to port by 30°', Json::encode(Assessor::assess($plan, '-')->stages['tanks']->drawing));
+        self::assertStringContainsString('Heeled to port by 30°', Json::encode(Assessor::assess($plan, 'tanks')->stages['tanks']->drawing));
     }
 
     public function testLooseFillingTakesItsShareAndCalmsTheWater(): void

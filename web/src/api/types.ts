@@ -20,6 +20,8 @@ export type Figure = Assessment["figures"][string];
 export type GlassCell = Assessment["glass"][number];
 export type Limit = Assessment["stages"]["load"]["drawing"]["limits"][number];
 export type TankDrawing = Assessment["stages"]["tanks"]["drawing"]["tanks"][number];
+/** What only the Tanks stage shows of a tank. */
+export type TankDetail = NonNullable<TankDrawing["detail"]>;
 export type BayDrawing = Assessment["stages"]["tanks"]["drawing"]["bays"][number];
 export type TanksDrawing = Assessment["stages"]["tanks"]["drawing"];
 /** A box that stands in the rig, in m. */

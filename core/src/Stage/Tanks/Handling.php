@@ -42,7 +42,7 @@ final class Handling
         }
         $words = \sprintf('Filled %s: %s in %s.', $by, $say->litres($working->fullL()), $say->minutes($minutes));
         if (RunEnd::Bucket !== $filling->run->run?->end) {
-            $words .= \sprintf(' Its own fall takes %s.', $say->flow($filling->takesLpm));
+            $words .= \sprintf(' Its own fall takes %s.', $say->flow($filling->takesLpm()));
         }
         if ($filling->isByHose() && $filling->isVented()) {
             $words .= \sprintf(' Left on when it is full, it presses %s on the lid.', $say->pressure($filling->fullKpa($filling->givenLpm)));

@@ -14,22 +14,16 @@ use YardCask\Core\Plan\AlongDatum;
 use YardCask\Core\Plan\BayPlace;
 use YardCask\Core\Plan\Face;
 use YardCask\Core\Plan\FreeId;
-use YardCask\Core\Plan\LevelsText;
 use YardCask\Core\Plan\LoadPlan;
 use YardCask\Core\Plan\Plan;
 use YardCask\Core\Plan\PlannedBay;
 use YardCask\Core\Plan\PlannedReach;
-use YardCask\Core\Plan\PlannedShape;
 use YardCask\Core\Plan\PlannedTank;
 use YardCask\Core\Plan\PlannedThing;
 use YardCask\Core\Plan\PlanPatch;
-use YardCask\Core\Plan\PortRole;
 use YardCask\Core\Plan\ThingNeed;
 use YardCask\Core\Run\RunPoint;
 use YardCask\Core\Stage\SentBox;
-use YardCask\Core\Stage\Tanks\Shared\FreePlace;
-use YardCask\Core\Stage\Tanks\Shared\PlaceInBay;
-use YardCask\Core\Stage\Tanks\Shared\PortProposal;
 use YardCask\Core\Stage\Tanks\Shared\PortRoom;
 use YardCask\Core\Stage\Tanks\Shared\RunWorkings;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
@@ -68,10 +62,10 @@ final readonly class TanksDrawing implements Drawing
     ) {
     }
 
-    public static function of(Workings $workings): self
+    public static function of(Workings $workings, bool $looked): self
     {
         return new self(
-            array_map(static fn (TankWorking $working): TankSection => self::section($working, $workings), $workings->of(TanksWorkings::class)->all()),
+            array_map(static fn (TankWorking $working): TankSection => self::section($working, $workings, $looked), $workings->of(TanksWorkings::class)->all()),
             array_map(static fn (int $index): BaySketch => BaySketch::of($index, $workings), array_keys($workings->plan->bays)),
             self::toTape($workings->plan),
             self::runs($workings),
@@ -81,7 +75,7 @@ final readonly class TanksDrawing implements Drawing
         );
     }
 
-    private static function section(TankWorking $working, Workings $workings): TankSection
+    private static function section(TankWorking $working, Workings $workings, bool $looked): TankSection
     {
         $say = $workings->say;
         $tank = $working->tank;
@@ -103,35 +97,9 @@ final readonly class TanksDrawing implements Drawing
                 $say->mm(round($mark->heightMm)),
                 $say->mm($tank->heightMm - round($mark->heightMm)),
             ), $working->volume->marks),
-            Handling::words($working, $workings),
-            Restraint::of($working, $workings)?->figures(),
-            null === Slosh::periodS($working, $workings) ? null : Slosh::figureId($working),
-            TiltSketches::of($working, $workings),
-            self::bayOptions($working, $workings->plan),
-            array_map(static fn (PlannedShape $shape): ShapeOption => ShapeOption::of($shape, $working, $workings->plan), PlannedShape::cases()),
             self::ports($working, $workings),
-            self::fittings($working, $workings),
-            PlannedShape::Profile === $tank->shape ? LevelsText::write($tank, $workings->plan->units) : null,
-            FreePlace::place($working, $tank->turned()),
+            $looked ? TankDetail::of($working, $workings) : null,
         );
-    }
-
-    /** @return list<BayOption> each bay: at the nearest place that is free in it, or else in its corner */
-    private static function bayOptions(TankWorking $working, Plan $plan): array
-    {
-        $bay = $plan->bayOf($working->tank);
-
-        return array_map(static fn (PlannedBay $one): BayOption => new BayOption(
-            $one->id,
-            $one->name,
-            FreePlace::place($working, $bay === $one ? $working->tank : PlaceInBay::nearest($working->tank, $one, $plan) ?? PlaceInBay::cornered($working->tank, $one, $plan)),
-        ), $plan->bays);
-    }
-
-    /** @return list<Fix> */
-    private static function fittings(TankWorking $working, Workings $workings): array
-    {
-        return array_values(array_filter(array_map(static fn (PortRole $role): ?Fix => PortProposal::addition($role, $working, $workings), PortRole::cases())));
     }
 
     /** @return list<PortSketch> */

@@ -56,9 +56,9 @@ final class TanksStage implements Stage
         return new Answer('', $say->litres($tanks->usableL(Holds::Fresh)), ' of '.$figures->get('tanks.gross')->text.' can be used.', implode('; ', $parts).'.', 'tanks.usable');
     }
 
-    public function drawing(Workings $workings, FigureSheet $figures): TanksDrawing
+    public function drawing(Workings $workings, FigureSheet $figures, bool $looked): TanksDrawing
     {
-        return TanksDrawing::of($workings);
+        return TanksDrawing::of($workings, $looked);
     }
 
     public function cautions(Workings $workings): array

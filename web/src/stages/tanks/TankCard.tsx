@@ -19,7 +19,7 @@ const ANYWHERE = "";
 export function TankCard({ tank, index }: { tank: Tank; index: number }) {
   const { plan, assessment, edit, set, untype } = usePlan();
   const at = `/tanks/${index}`;
-  const drawing = assessment.stages.tanks.drawing.tanks.find((one) => one.id === tank.id);
+  const drawing = assessment.stages.tanks.drawing.tanks.find((one) => one.id === tank.id)?.detail;
   const bays = drawing?.bays ?? [];
   /** An overflow in one of its sides says where it overflows. */
   const overflows = tank.ports.some((port) => port.role === "overflow" && !["top", "bottom"].includes(port.face));

@@ -10,7 +10,7 @@ import { newId } from "../../plan/parts";
 export function TankLevels({ tank, index }: { tank: Tank; index: number }) {
   const { plan, assessment, set, remove } = usePlan();
   const at = `/tanks/${index}/levels`;
-  const table = assessment.stages.tanks.drawing.tanks.find((one) => one.id === tank.id)?.table;
+  const table = assessment.stages.tanks.drawing.tanks.find((one) => one.id === tank.id)?.detail?.table;
   const last = tank.levels.at(-1);
   /** As much again above the last line as that lies above the one before it. */
   const addLine = () => {

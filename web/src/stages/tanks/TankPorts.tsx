@@ -79,7 +79,7 @@ export function TankPorts({ tank, index }: { tank: Tank; index: number }) {
         );
       })}
       <div className="mt-2 flex flex-wrap gap-2">
-        {drawing?.fittings.map((addition) => (
+        {drawing?.detail?.fittings.map((addition) => (
           <button
             key={addition.label}
             type="button"

@@ -4,7 +4,7 @@ import { isRound } from "../../drawing/isRound";
 import { useWidth } from "../../drawing/useWidth";
 import { FigureButton } from "../../plan/FigureButton";
 import { usePlan } from "../../plan/PlanContext";
-import { TankTilts } from "./TankTilts";
+import { TankNotes } from "./TankNotes";
 
 const [LEFT, RIGHT, TOP, BOTTOM] = [76, 62, 14, 26];
 const MAX_HEIGHT = 190;
@@ -147,32 +147,7 @@ export function TankSection({ tank, index }: { tank: Tank; index: number }) {
           they stand here.
         </p>
       )}
-      {drawing.handling.map((words) => (
-        <p key={words} className="mt-2 text-[13px] text-ink-2">
-          {words}
-        </p>
-      ))}
-      <TankTilts tank={tank} tilts={drawing.tilts} />
-      {drawing.restraint && (
-        <p className="mt-2 text-[13px] text-ink-2">
-          The restraint holds <FigureButton id={drawing.restraint.forward_figure_id} /> forwards,{" "}
-          <FigureButton id={drawing.restraint.side_figure_id} /> backwards and sideways,{" "}
-          <FigureButton id={drawing.restraint.up_figure_id} /> upwards over a bump
-          {drawing.restraint.strap_forward_figure_id && drawing.restraint.strap_up_figure_id && (
-            <>
-              : each strap <FigureButton id={drawing.restraint.strap_forward_figure_id} /> forwards and{" "}
-              <FigureButton id={drawing.restraint.strap_up_figure_id} /> upwards
-            </>
-          )}
-          .
-          {drawing.slosh_figure_id && (
-            <>
-              {" "}
-              Between its baffles it sloshes to and fro in <FigureButton id={drawing.slosh_figure_id} />.
-            </>
-          )}
-        </p>
-      )}
+      {drawing.detail && <TankNotes tank={tank} detail={drawing.detail} />}
     </div>
   );
 }

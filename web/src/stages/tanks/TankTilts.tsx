@@ -1,5 +1,5 @@
 import { useState } from "react";
-import type { Tank, TankDrawing } from "../../api/types";
+import type { Tank, TankDetail } from "../../api/types";
 import { ArchRect } from "../../drawing/ArchRect";
 import { useWidth } from "../../drawing/useWidth";
 
@@ -8,7 +8,7 @@ const MAX_HEIGHT = 96;
 /** Above the lid, for hoses that pass there. */
 const ABOVE = 0.9;
 
-type Tilt = TankDrawing["tilts"][number];
+type Tilt = TankDetail["tilts"][number];
 
 /** The water of a tank as braking, a hill, a lean or a heel tilts it, one at a time, with the open hoses over it. */
 export function TankTilts({ tank, tilts }: { tank: Tank; tilts: readonly Tilt[] }) {

@@ -18,24 +18,22 @@ use YardCask\Core\Stage\Tanks\TanksFinding;
 /** A hose gives more than a fill takes by its own fall: it stands back in the neck and splashes. */
 final class FillBacksUp implements Rule
 {
-    private const NOTHING_LPM = 0.05;
-
     public function check(Workings $workings): array
     {
         $findings = [];
         $say = $workings->say;
         foreach ($workings->of(TanksWorkings::class)->all() as $working) {
             $filling = Filling::of($working, $workings);
-            // Where nothing falls at all, the inlet lies too low, which is another finding.
-            if (null === $filling || $filling->takesLpm <= 0 || $filling->givenLpm - $filling->takesLpm <= self::NOTHING_LPM) {
+            if (null === $filling || $filling->takesAll()) {
                 continue;
             }
+            $takesLpm = $filling->takesLpm();
             $findings[] = new Finding(
                 TanksFinding::FillBacksUp,
                 [$working->tank->id, $filling->run->port->id],
-                new Measure($filling->givenLpm, $filling->takesLpm, 'L/min'),
+                new Measure($filling->givenLpm, $takesLpm, 'L/min'),
                 \sprintf('%s takes less than it is given', $filling->run->run?->name),
-                \sprintf('By its fall alone %s run through it, and %s come to it: the rest stands back in the neck and splashes.', $say->flow($filling->takesLpm), $say->flow($filling->givenLpm)),
+                \sprintf('By its fall alone %s run through it, and %s come to it: the rest stands back in the neck and splashes.', $say->flow($takesLpm), $say->flow($filling->givenLpm)),
                 static fn (): array => self::ways($filling, $workings),
                 new LookAt('/load/hose_lpm', 'Say what the hose gives'),
             );
@@ -47,9 +45,8 @@ final class FillBacksUp implements Rule
     /** @return list<Fix> */
     private static function ways(Filling $filling, Workings $workings): array
     {
-        $headM = max(0.0, \array_slice($filling->run->heightsM(), -1)[0] - max($filling->run->heightsM()[0], $filling->run->overflowM()));
-        $wider = HoseFixes::wider($filling->run, static fn ($path): bool => $path->flowLpm($headM) >= $filling->givenLpm, $workings);
+        $wider = HoseFixes::wider($filling->run, $filling->takesAll(...), $workings);
 
-        return [...$wider, ...$filling->isByHose() ? HoseFixes::turnedDown($filling->takesLpm, $workings) : []];
+        return [...$wider, ...$filling->isByHose() ? HoseFixes::turnedDown($filling->takesLpm(), $workings) : []];
     }
 }

@@ -24,9 +24,10 @@ final class OpenEndSpills implements Rule
     public function check(Workings $workings): array
     {
         $findings = [];
+        $tilts = [];
         foreach ($workings->of(RunWorkings::class)->openEnds() as $end) {
             $worst = null;
-            foreach (TiltedTank::all($end->run->tank, $workings) as $tilted) {
+            foreach ($tilts[$end->run->tank->index] ??= TiltedTank::all($end->run->tank, $workings) as $tilted) {
                 $overM = $end->spillsByM($tilted);
                 if ($overM > self::NOTHING_M && (null === $worst || $overM > $end->spillsByM($worst))) {
                     $worst = $tilted;

@@ -34,8 +34,8 @@ final readonly class Filling
         private array $outlets,
         /** What comes to it. */
         public float $givenLpm,
-        /** What its hose takes by the fall from its inlet; more stands back and splashes. */
-        public float $takesLpm,
+        /** Of its inlet over what is to be filled; null where a pump pushes. */
+        private ?float $headM,
     ) {
     }
 
@@ -56,10 +56,9 @@ final readonly class Filling
             default => $workings->plan->load->hoseLpm ?? self::USUAL_HOSE_LPM,
         };
         $heights = $run->heightsM();
-        $path = HosePath::of($run);
-        $takes = RunEnd::Bucket === $run->run->end ? $given : $path->flowLpm($heights[\count($heights) - 1] - max($heights[0], $run->overflowM()));
+        $headM = RunEnd::Bucket === $run->run->end ? null : max(0.0, $heights[\count($heights) - 1] - max($heights[0], $run->overflowM()));
 
-        return new self($run, $path, $own(PortRole::Vent, PortRole::Overflow), $given, $takes);
+        return new self($run, HosePath::of($run), $own(PortRole::Vent, PortRole::Overflow), $given, $headM);
     }
 
     /** Whether it comes by a hose that somebody may turn down or leave on. */
@@ -73,20 +72,33 @@ final readonly class Filling
         return [] !== $this->outlets;
     }
 
+    /** What its hose takes by the fall from its inlet; more stands back and splashes. */
+    public function takesLpm(): float
+    {
+        return null === $this->headM ? $this->givenLpm : $this->path->flowLpm($this->headM);
+    }
+
+    /** Whether it takes all that comes, by that hose or another; true also where nothing falls at all, which is another finding. */
+    public function takesAll(?HosePath $path = null): bool
+    {
+        return null === $this->headM || 0.0 === $this->headM || ($path ?? $this->path)->lets($this->givenLpm, $this->headM);
+    }
+
     public function flowLpm(): float
     {
-        return min($this->givenLpm, $this->takesLpm);
+        return min($this->givenLpm, $this->takesLpm());
     }
 
     /** Null where nothing runs in. */
     public function minutes(float $litres, float $canL): ?float
     {
-        if ($this->flowLpm() <= 0) {
+        $lpm = $this->flowLpm();
+        if ($lpm <= 0) {
             return null;
         }
         $carried = RunEnd::Funnel === $this->run->run?->end ? ceil($litres / $canL - 1e-9) * self::MINUTES_A_CAN : 0.0;
 
-        return $litres / $this->flowLpm() + $carried;
+        return $litres / $lpm + $carried;
     }
 
     /** What presses on the lid while air leaves by the vents together. */
@@ -94,7 +106,7 @@ final readonly class Filling
     {
         $bore = sqrt(array_sum(array_map(static fn (TankRun $run): float => HosePath::of($run)->narrowestMm() ** 2, $this->outlets)));
 
-        return $bore > 0 ? AirFlow::throughHoleKpa($this->flowLpm(), $bore) : 0.0;
+        return $bore > 0 ? AirFlow::throughHoleKpa($this->givenLpm, $bore) : 0.0;
     }
 
     /**
@@ -121,7 +133,9 @@ final readonly class Filling
     /** Whether the walls stand it when the tank is full and the water goes on by the vents. */
     public function wallsStand(float $lpm, ?float $ventBoreMm = null): bool
     {
-        return self::carriedLpm($this->paths($ventBoreMm), $this->wallKpa()) >= $lpm;
+        $paths = $this->paths($ventBoreMm);
+
+        return 1 === \count($paths) ? $paths[0][0]->lets($lpm, self::headM($this->wallKpa()) - $paths[0][1]) : self::carriedLpm($paths, $this->wallKpa()) >= $lpm;
     }
 
     /** @return list<array{HosePath, float}> each with how far it rises above the lid, in m */
@@ -133,9 +147,13 @@ final readonly class Filling
     /** @param list<array{HosePath, float}> $paths */
     private static function carriedLpm(array $paths, float $lidKpa): float
     {
-        $headM = $lidKpa * 1000 / (Water::density(PipeInput::COLD_C) * Water::GRAVITY);
+        return array_sum(array_map(static fn (array $one): float => $one[0]->flowLpm(self::headM($lidKpa) - $one[1]), $paths));
+    }
 
-        return array_sum(array_map(static fn (array $one): float => $one[0]->flowLpm($headM - $one[1]), $paths));
+    /** A pressure as metres of water. */
+    private static function headM(float $kpa): float
+    {
+        return $kpa * 1000 / (Water::density(PipeInput::COLD_C) * Water::GRAVITY);
     }
 
     public function wallKpa(): float

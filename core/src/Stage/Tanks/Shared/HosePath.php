@@ -63,10 +63,10 @@ final readonly class HosePath
         return $headM <= 0 ? 0.0 : PipeCalculator::flowLpm($this->pipe(0.0), Water::density(PipeInput::COLD_C) * Water::GRAVITY * $headM / 1000);
     }
 
-    /** What it takes to push a flow through it, in kPa, without what it rises. */
-    public function lossKpa(float $lpm): float
+    /** Whether a head drives a flow through it. */
+    public function lets(float $lpm, float $headM): bool
     {
-        return PipeCalculator::calculate($this->pipe($lpm))->totalKpa();
+        return PipeCalculator::calculate($this->pipe($lpm))->totalKpa() <= Water::density(PipeInput::COLD_C) * Water::GRAVITY * $headM / 1000;
     }
 
     /**

@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Stage\Tanks;
+
+use YardCask\Core\Assessment\Fix;
+use YardCask\Core\Assessment\Workings;
+use YardCask\Core\Output\ListOf;
+use YardCask\Core\Output\Sent;
+use YardCask\Core\Output\SentAsDeclared;
+use YardCask\Core\Plan\LevelsText;
+use YardCask\Core\Plan\Plan;
+use YardCask\Core\Plan\PlannedBay;
+use YardCask\Core\Plan\PlannedShape;
+use YardCask\Core\Plan\PlanPatch;
+use YardCask\Core\Plan\PortRole;
+use YardCask\Core\Stage\Tanks\Shared\FreePlace;
+use YardCask\Core\Stage\Tanks\Shared\PlaceInBay;
+use YardCask\Core\Stage\Tanks\Shared\PortProposal;
+use YardCask\Core\Stage\Tanks\Shared\TankWorking;
+
+/** What only the Tanks stage shows of a tank, and what can be made of it there. */
+final readonly class TankDetail implements Sent
+{
+    use SentAsDeclared;
+
+    /**
+     * @param list<string> $handling
+     * @param list<TiltSketch> $tilts
+     * @param list<BayOption> $bays
+     * @param list<ShapeOption> $shapes
+     * @param list<Fix> $fittings
+     */
+    private function __construct(
+        /** How it is filled, drained and read. */
+        #[ListOf('string')]
+        public array $handling,
+        /** Null on a boat. */
+        public ?RestraintFigures $restraint,
+        /** Null where there is nothing to slosh. */
+        public ?string $sloshFigureId,
+        /** What tilts its water, one after another; empty where its shape is not told or it travels empty. */
+        #[ListOf(TiltSketch::class)]
+        public array $tilts,
+        #[ListOf(BayOption::class)]
+        public array $bays,
+        /** Each shape, with what it takes to be of it. */
+        #[ListOf(ShapeOption::class)]
+        public array $shapes,
+        /** What can be added to it. */
+        #[ListOf(Fix::class)]
+        public array $fittings,
+        /** Its table as text, where it has one. */
+        public ?string $table,
+        /** Turns it a quarter. */
+        public PlanPatch $turn,
+    ) {
+    }
+
+    public static function of(TankWorking $working, Workings $workings): self
+    {
+        $tank = $working->tank;
+
+        return new self(
+            Handling::words($working, $workings),
+            Restraint::of($working, $workings)?->figures(),
+            null === Slosh::periodS($working, $workings) ? null : Slosh::figureId($working),
+            TiltSketches::of($working, $workings),
+            self::bays($working, $workings->plan),
+            array_map(static fn (PlannedShape $shape): ShapeOption => ShapeOption::of($shape, $working, $workings->plan), PlannedShape::cases()),
+            array_values(array_filter(array_map(static fn (PortRole $role): ?Fix => PortProposal::addition($role, $working, $workings), PortRole::cases()), static fn (?Fix $fix): bool => null !== $fix)),
+            PlannedShape::Profile === $tank->shape ? LevelsText::write($tank, $workings->plan->units) : null,
+            FreePlace::place($working, $tank->turned()),
+        );
+    }
+
+    /** @return list<BayOption> each bay: at the nearest place that is free in it, or else in its corner */
+    private static function bays(TankWorking $working, Plan $plan): array
+    {
+        $bay = $plan->bayOf($working->tank);
+
+        return array_map(static fn (PlannedBay $one): BayOption => new BayOption(
+            $one->id,
+            $one->name,
+            FreePlace::place($working, $bay === $one ? $working->tank : PlaceInBay::nearest($working->tank, $one, $plan) ?? PlaceInBay::cornered($working->tank, $one, $plan)),
+        ), $plan->bays);
+    }
+}
