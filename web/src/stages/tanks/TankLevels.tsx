@@ -27,7 +27,7 @@ export function TankLevels({ tank, index }: { tank: Tank; index: number }) {
   return (
     <section aria-label={`What ${tank.name} holds, measured`} className="mt-4">
       <h3 className="label">What it holds, measured by filling it</h3>
-      <div className="max-h-80 overflow-y-auto">
+      <div className="relative max-h-80 overflow-y-auto">
         {tank.levels.map((level, of) => (
           <div key={level.id} className="flex flex-wrap items-end gap-x-3 border-b border-dotted border-rule py-1">
             <MeasuredFields pointer={`${at}/${of}`} />
