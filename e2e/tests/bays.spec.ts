@@ -54,8 +54,9 @@ test("by keyboard alone a bay is added, taped from another datum, given an obstr
 test("a tank dragged in its bay stays there and out of what stands in it; anywhere else it is free", async ({ page }) => {
   const id = await openFellside(page, "tanks");
   const tank = page.getByRole("button", { name: "Tail tank, move along and across the rig" });
-  const box = (await tank.boundingBox())!;
   const drag = async (byX: number, byY: number) => {
+    await tank.scrollIntoViewIfNeeded();
+    const box = (await tank.boundingBox())!;
     await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
     await page.mouse.down();
     await page.mouse.move(box.x + box.width / 2 + byX, box.y + box.height / 2 + byY, { steps: 10 });
@@ -148,7 +149,7 @@ test("the catalogue is tried in every bay, sorted by any column, and what is put
   expect((await stored(page, id)).tanks[0]).toMatchObject({ id: "tail", bay: "right-arch", length_mm: 900 });
   await page.getByRole("button", { name: "Undo" }).click();
   await expect(answer(page)).toHaveText("109 L of 127 L can be used.");
-  await page.getByRole("radio", { name: "pairs in two bays" }).click();
+  await page.getByRole("radio", { name: "pairs", exact: true }).click();
   await page.getByRole("button", { name: /^Put it in: Heron 120 and Flounder 118/ }).click();
   await expect(answer(page)).toContainText("215 L of");
   await saved(page);

@@ -181,7 +181,7 @@ test("a taken port, a bad port and a directory that cannot be written to are nam
 });
 
 test("calc and assess answer in JSON and exit codes; anything else shows how to use it", () => {
-  expect(run("calc", "--list").stdout).toBe("demand\ntank\npayload\npassage\nbay-fit\nsurge\ntrapped\npipe\n");
+  expect(run("calc", "--list").stdout).toBe("demand\ntank\npayload\npassage\nbay-fit\nsurge\ntrapped\npipe\nline\ngravity\naccumulator\nheat\nwire\n");
   const tank = spawnSync(yardcask, ["calc", "tank"], { env, encoding: "utf8", input: '{"shape":"box","length_mm":900,"width_mm":300,"height_mm":300}' });
   expect([tank.status, JSON.parse(tank.stdout).gross_l]).toEqual([0, 81]);
   const bad = spawnSync(yardcask, ["calc", "tank", "-"], { env, encoding: "utf8", input: '{"shape":"box","length_mm":-9,"width_mm":300,"height_mm":300,"lid":1}' });

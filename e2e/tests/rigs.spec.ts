@@ -3,10 +3,10 @@ import { answer, field, glass, snag, type } from "./bench";
 
 /** Every rig that a plan can begin with, through every stage, wide and narrow. */
 const RIGS = [
-  ["van", "Left against right", "Wheelbase"],
-  ["bus", "Left against right", "Wheelbase"],
-  ["pickup", "Left against right", "Wheelbase"],
-  ["trailer", "Nose share", "Coupling to axle"],
+  ["van", "Left against right", "Front overhang"],
+  ["bus", "Left against right", "Front overhang"],
+  ["pickup", "Left against right", "Front overhang"],
+  ["trailer", "Nose share", "Coupling to body"],
   ["boat", "Heel", "Metacentric height"],
 ] as const;
 

@@ -15,11 +15,11 @@ final class CommandsTest extends KernelTestCase
     public static function runs(): iterable
     {
         $fellside = (string) file_get_contents(__DIR__.'/../../catalogue/plans/fellside.json');
-        yield 'the names' => ['yardcask:calc', ['--list' => true], '', 0, "demand\ntank\npayload\npassage\nbay-fit\nsurge\ntrapped\npipe\n"];
+        yield 'the names' => ['yardcask:calc', ['--list' => true], '', 0, "demand\ntank\npayload\npassage\nbay-fit\nsurge\ntrapped\npipe\nline\ngravity\naccumulator\nheat\nwire\n"];
         yield 'a tank' => ['yardcask:calc', ['name' => 'tank'], '{"shape":"box","length_mm":1000,"width_mm":500,"height_mm":200}', 0, '"gross_l": 100,'];
         yield 'bad input' => ['yardcask:calc', ['name' => 'tank'], '{"shape":"box","length_mm":1000,"width_mm":500}', 2, '"pointer": "/height_mm"'];
         yield 'no JSON' => ['yardcask:calc', ['name' => 'tank'], '{', 2, 'not JSON'];
-        yield 'no such calculator' => ['yardcask:calc', ['name' => 'tides'], '{}', 2, 'There are: demand, tank, payload, passage, bay-fit, surge, trapped, pipe'];
+        yield 'no such calculator' => ['yardcask:calc', ['name' => 'tides'], '{}', 2, 'There are: demand, tank, payload, passage, bay-fit, surge, trapped, pipe, line, gravity, accumulator, heat, wire'];
         yield 'a plan with a stop' => ['yardcask:assess', [], $fellside, 1, '"load.rear-over"'];
         yield 'a plan without one' => ['yardcask:assess', [], str_replace('"limit_kg": 1850', '"limit_kg": 2100', $fellside), 0, '"yard-cask-assessment"'];
         yield 'a plan of version 1' => ['yardcask:read', [], (string) file_get_contents(__DIR__.'/../../core/tests/plans/fellside-version-1.json'), 0, '"version": 4,'];

@@ -4,12 +4,20 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Calculator;
 
+use YardCask\Core\Accumulator\AccumulatorCalculator;
+use YardCask\Core\Accumulator\AccumulatorInput;
 use YardCask\Core\Bay\BayFitCalculator;
 use YardCask\Core\Bay\BayFitInput;
 use YardCask\Core\Demand\DemandCalculator;
 use YardCask\Core\Demand\DemandInput;
+use YardCask\Core\Gravity\GravityCalculator;
+use YardCask\Core\Gravity\GravityInput;
+use YardCask\Core\Heat\HeatCalculator;
+use YardCask\Core\Heat\HeatInput;
 use YardCask\Core\Input\InputReader;
 use YardCask\Core\Input\InvalidInput;
+use YardCask\Core\Line\LineCalculator;
+use YardCask\Core\Line\LineInput;
 use YardCask\Core\Payload\BoatPayloadCalculator;
 use YardCask\Core\Payload\BoatRig;
 use YardCask\Core\Payload\PassageCalculator;
@@ -27,6 +35,8 @@ use YardCask\Core\Surge\SurgeCalculator;
 use YardCask\Core\Surge\SurgeInput;
 use YardCask\Core\Tank\TankInput;
 use YardCask\Core\Tank\TankVolumeCalculator;
+use YardCask\Core\Wire\WireCalculator;
+use YardCask\Core\Wire\WireInput;
 
 /** The calculators that can be reached by name: a JSON object in, a JSON object out. */
 enum CalculatorName: string
@@ -39,6 +49,11 @@ enum CalculatorName: string
     case Surge = 'surge';
     case Trapped = 'trapped';
     case Pipe = 'pipe';
+    case Line = 'line';
+    case Gravity = 'gravity';
+    case Accumulator = 'accumulator';
+    case Heat = 'heat';
+    case Wire = 'wire';
 
     /**
      * @param mixed $input decoded JSON, objects as stdClass
@@ -57,6 +72,11 @@ enum CalculatorName: string
             self::Surge => SurgeCalculator::calculate(self::valid($in, SurgeInput::read($in))),
             self::Trapped => TrappedCalculator::calculate(self::valid($in, TrappedInput::read($in))),
             self::Pipe => PipeCalculator::calculate(self::valid($in, PipeInput::read($in))),
+            self::Line => LineCalculator::calculate(self::valid($in, LineInput::read($in))),
+            self::Gravity => GravityCalculator::calculate(self::valid($in, GravityInput::read($in))),
+            self::Accumulator => AccumulatorCalculator::calculate(self::valid($in, AccumulatorInput::read($in))),
+            self::Heat => HeatCalculator::calculate(self::valid($in, HeatInput::read($in))),
+            self::Wire => WireCalculator::calculate(self::valid($in, WireInput::read($in))),
             self::Payload => match (self::valid($in, $in->choice('kind', RigKind::cases()))) {
                 RigKind::Road => RoadPayloadCalculator::calculate(self::valid($in, RoadRig::read($in))),
                 RigKind::Trailer => TrailerPayloadCalculator::calculate(self::valid($in, TrailerRig::read($in))),

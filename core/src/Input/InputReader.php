@@ -171,6 +171,22 @@ final class InputReader
         return array_map(static fn (int $index): float => $list->number((string) $index, $range), array_keys($elements));
     }
 
+    /** @return list<array{float, float}> lists of two numbers that are not negative; those that are none are left out, and said */
+    public function pairs(string $key, int $max): array
+    {
+        $pairs = [];
+        foreach ($this->elements($key, $max, false) as $index => $element) {
+            if (\is_array($element) && 2 === \count($element)) {
+                $pair = new self(array_values($element), $this->at($key).'/'.$index, $this->errors);
+                $pairs[] = [$pair->number('0', Range::notNegative()), $pair->number('1', Range::notNegative())];
+            } else {
+                $this->fail($key.'/'.$index, 'Two numbers are wanted here, for example [4, 240]; '.self::describe($element).' was found.');
+            }
+        }
+
+        return $pairs;
+    }
+
     /** Whether an error was found at this reader's place or below. */
     public function failed(): bool
     {

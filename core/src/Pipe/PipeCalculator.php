@@ -15,7 +15,6 @@ final class PipeCalculator
     public const LAMINAR_UP_TO = 2300.0;
     public const TURBULENT_FROM = 4000.0;
     private const CONVERGED = 1e-13;
-    private const MOST_STEPS = 80;
 
     public static function calculate(PipeInput $pipe): PipeLoss
     {
@@ -39,54 +38,52 @@ final class PipeCalculator
     /**
      * The flow that a pressure drives through a pipe, in L/min; none where it does not outweigh the rise.
      *
-     * Friction rises with about the first to the third power of the flow, so that taking the flow times √(wanted ÷ found) halves
-     * what it is out by, at least.
-     *
      * @param float $kpa between its two ends
      */
     public static function flowLpm(PipeInput $pipe, float $kpa): float
     {
-        $wantedKpa = $kpa - Water::density($pipe->waterC) * Water::GRAVITY * $pipe->riseM / 1000;
-        if ($wantedKpa <= 0) {
-            return 0.0;
-        }
-        $lpm = 1.0;
-        for ($step = 0; $step < self::MOST_STEPS; ++$step) {
-            $loss = self::calculate(new PipeInput($pipe->lengthM, $pipe->boreMm, $lpm, $pipe->kSum, 0.0, $pipe->roughnessMm, $pipe->waterC))->totalKpa();
-            $next = $lpm * sqrt($wantedKpa / $loss);
-            if (abs($next - $lpm) <= 1e-9 * $next) {
-                break;
-            }
-            $lpm = $next;
-        }
+        $staticKpa = Water::density($pipe->waterC) * Water::GRAVITY * $pipe->riseM / 1000;
 
-        return $lpm;
+        return FlowSearch::lpm(static fn (float $lpm): float => self::calculate($pipe->with($lpm))->totalKpa() - $staticKpa, $kpa - $staticKpa);
     }
 
     /** Darcy's, at a Reynolds number above 0 and a roughness as a fraction of the bore. */
     public static function frictionFactor(float $reynolds, float $roughness): float
     {
+        return self::frictionFactorAndSlope($reynolds, $roughness)[0];
+    }
+
+    /** @return array{float, float} Darcy's, and how it changes with the Reynolds number */
+    public static function frictionFactorAndSlope(float $reynolds, float $roughness): array
+    {
         if ($reynolds <= self::LAMINAR_UP_TO) {
-            return 64 / $reynolds;
+            return [64 / $reynolds, -64 / $reynolds ** 2];
         }
         if ($reynolds >= self::TURBULENT_FROM) {
             return self::colebrook($reynolds, $roughness);
         }
-        $part = ($reynolds - self::LAMINAR_UP_TO) / (self::TURBULENT_FROM - self::LAMINAR_UP_TO);
+        $laminar = 64 / self::LAMINAR_UP_TO;
+        $slope = (self::colebrook(self::TURBULENT_FROM, $roughness)[0] - $laminar) / (self::TURBULENT_FROM - self::LAMINAR_UP_TO);
 
-        return (1 - $part) * 64 / self::LAMINAR_UP_TO + $part * self::colebrook(self::TURBULENT_FROM, $roughness);
+        return [$laminar + $slope * ($reynolds - self::LAMINAR_UP_TO), $slope];
     }
 
-    /** 1/√f = −2·lg(ε/3.7 + 2.51/(Re·√f)), by Newton's method from Haaland's explicit formula. */
-    private static function colebrook(float $reynolds, float $roughness): float
+    /**
+     * 1/√f = −2·lg(ε/3.7 + 2.51/(Re·√f)), by Newton's method from Haaland's explicit formula.
+     *
+     * @return array{float, float} f, and df/dRe
+     */
+    private static function colebrook(float $reynolds, float $roughness): array
     {
         $x = -1.8 * log10(($roughness / 3.7) ** 1.11 + 6.9 / $reynolds);
         do {
             $inside = $roughness / 3.7 + 2.51 * $x / $reynolds;
-            $step = ($x + 2 * log10($inside)) / (1 + 2 * 2.51 / ($reynolds * $inside * \M_LN10));
+            $by = 2 * 2.51 / ($reynolds * $inside * \M_LN10);
+            $step = ($x + 2 * log10($inside)) / (1 + $by);
             $x -= $step;
         } while (abs($step) > self::CONVERGED * abs($x));
 
-        return 1 / $x ** 2;
+        // With x = 1/√f: dx/dRe = by · x/Re ÷ (1 + by).
+        return [1 / $x ** 2, -2 / $x ** 3 * $by * $x / $reynolds / (1 + $by)];
     }
 }

@@ -32,14 +32,29 @@ final readonly class PipeInput
 
     public static function read(InputReader $in): self
     {
+        $flow = $in->number('flow_lpm', Range::notNegative());
+        $rise = $in->number('rise_m', Range::any(), 0.0);
+        $water = $in->number('water_c', Range::between(0, 100), self::COLD_C);
+
+        return self::readSizes($in, $flow, $rise, $water);
+    }
+
+    /** A pipe whose flow is to be found, and whose ends have their heights elsewhere. */
+    public static function readStill(InputReader $in, float $waterC): self
+    {
+        return self::readSizes($in, 0.0, 0.0, $waterC);
+    }
+
+    private static function readSizes(InputReader $in, float $flowLpm, float $riseM, float $waterC): self
+    {
         $input = new self(
             $in->number('length_m', Range::notNegative()),
             $in->number('bore_mm', Range::positive()),
-            $in->number('flow_lpm', Range::notNegative()),
+            $flowLpm,
             $in->number('k_sum', Range::notNegative(), 0.0),
-            $in->number('rise_m', Range::any(), 0.0),
+            $riseM,
             $in->number('roughness_mm', Range::notNegative(), self::DRAWN_TUBE_MM),
-            $in->number('water_c', Range::between(0, 100), self::COLD_C),
+            $waterC,
         );
         if (!$in->failed() && $input->roughnessMm > self::MOST_ROUGH * $input->boreMm) {
             $in->fail('roughness_mm', \sprintf('A roughness of %s mm is over a twentieth of the bore (%s mm).', $input->roughnessMm, $input->boreMm));
@@ -47,5 +62,11 @@ final readonly class PipeInput
         $in->finish();
 
         return $input;
+    }
+
+    /** The same with another flow. */
+    public function with(float $flowLpm): self
+    {
+        return new self($this->lengthM, $this->boreMm, $flowLpm, $this->kSum, $this->riseM, $this->roughnessMm, $this->waterC);
     }
 }

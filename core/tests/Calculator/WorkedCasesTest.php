@@ -61,6 +61,15 @@ final class WorkedCasesTest extends TestCase
         yield 'room for a face and a fitting' => [CalculatorName::BayFit, '{"bay":{"length_mm":9,"width_mm":9},"tank":{"length_mm":5,"width_mm":5,"height_mm":5,"clear_mm":{"x0":-1,"q":2},"fittings":[{"x_mm":5,"y_mm":0,"z_mm":0,"length_mm":1,"width_mm":1,"height_mm":1}]}}', ['/bay/height_mm', '/tank/clear_mm', '/tank/clear_mm/q', '/tank/clear_mm/x0']];
         yield 'a pipe as rough as it is wide' => [CalculatorName::Pipe, '{"length_m":1,"bore_mm":10,"flow_lpm":5,"roughness_mm":1}', ['/roughness_mm']];
         yield 'water that boils, flowing backwards' => [CalculatorName::Pipe, '{"length_m":1,"bore_mm":0,"flow_lpm":-5,"water_c":101}', ['/bore_mm', '/flow_lpm', '/water_c']];
+        $line = '{"nodes":[{"id":"a","z_m":0},{"id":"b","z_m":0}],"sources":[{"node":"a","level_m":1}],"outlets":[],"links":[%s]}';
+        yield 'a link to nowhere' => [CalculatorName::Line, \sprintf($line, '{"id":"x","kind":"pipe","from":"a","to":"c","length_m":1,"bore_mm":10}'), ['/links/0/to']];
+        yield 'a pump curve that rises' => [CalculatorName::Line, \sprintf($line, '{"id":"x","kind":"pump","from":"a","to":"b","curve":[[0,100],[5,120],[4,"a"]]}'), ['/links/0/curve/1', '/links/0/curve/2', '/links/0/curve/2/1']];
+        yield 'a curve that begins elsewhere, and half of what passes when it is off' => [CalculatorName::Line, \sprintf($line, '{"id":"x","kind":"pump","from":"a","to":"b","curve":[[1,100],[5,20]],"off_rated_lpm":4}'), ['/links/0/curve/0', '/links/0/off_rated_kpa']];
+        yield 'a level and a pressure, a node twice' => [CalculatorName::Line, '{"nodes":[{"id":"a","z_m":0},{"id":"a","z_m":1}],"sources":[{"node":"a","level_m":1,"pressure_kpa":3}],"outlets":[],"links":[]}', ['/nodes/1/id', '/sources/0/pressure_kpa']];
+        yield 'more than lies above the port' => [CalculatorName::Gravity, '{"surface_m2":0.1,"level_m":0.1,"drop_m":0.5,"pipe":{"length_m":1,"bore_mm":10},"outlet_lpm_at_100kpa":9,"deliver_l":11}', ['/deliver_l']];
+        yield 'a pump that stops before it starts' => [CalculatorName::Accumulator, '{"volume_l":1,"precharge_kpa":100,"cut_in_kpa":200,"cut_out_kpa":200,"pump_lpm":5,"tap_lpm":1}', ['/cut_out_kpa']];
+        yield 'warmed to less than it has' => [CalculatorName::Heat, '{"store":{"litres":5,"from_c":60,"to_c":20,"watts":500},"mix":[]}', ['/mix', '/store/to_c']];
+        yield 'no current' => [CalculatorName::Wire, '{"length_m":4,"amps":0,"volts":12,"max_drop":1.2}', ['/amps', '/max_drop']];
         yield 'unknown kind' => [CalculatorName::Payload, '{"kind":"raft"}', ['/kind']];
     }
 

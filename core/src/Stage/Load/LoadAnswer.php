@@ -19,6 +19,7 @@ use YardCask\Core\Stage\Load\Shared\LimitWords;
 use YardCask\Core\Stage\Load\Shared\LimitWorking;
 use YardCask\Core\Stage\Load\Shared\LoadWorkings;
 use YardCask\Core\Stage\Load\Shared\RigState;
+use YardCask\Core\Stage\Load\Shared\WheelLoads;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
 
 /** How full to travel, as one sentence that no finding contradicts. */
@@ -41,7 +42,7 @@ final readonly class LoadAnswer
     {
         $answer = new self($workings, $figures);
 
-        return $answer->unstable() ?? ($answer->greatest->exists ? ($answer->fullL > 0 ? $answer->fill() : $answer->noWater()) : $answer->noFillWillDo());
+        return $answer->unstable() ?? $answer->tyre() ?? ($answer->greatest->exists ? ($answer->fullL > 0 ? $answer->fill() : $answer->noWater()) : $answer->noFillWillDo());
     }
 
     /** A boat that would not stay upright: how much water she may carry is then no question. */
@@ -54,6 +55,18 @@ final readonly class LoadAnswer
         $figure = $this->figures->get('load.gm_least');
 
         return new Answer($gm[0] > 0 ? 'Only ' : 'No stability left: ', $figure->text, $gm[0] > 0 ? ' of stability left.' : '.', \sprintf('%s, with the slack of the tanks taken off her metacentric height. Make the tanks narrower, or weight lower, before asking how full.', ucfirst($gm[1]->inWords($this->workings->words))), $figure->id);
+    }
+
+    /** A wheel over its tyre's limit, though the rig is filled no further than its axles allow. */
+    private function tyre(): ?Answer
+    {
+        $worst = WheelLoads::worstOver($this->workings);
+        if (null === $worst || !$this->greatest->exists || $this->workings->of(TanksWorkings::class)->travelL() > $this->greatest->litres + 0.05) {
+            return null;
+        }
+        $figure = $this->figures->get('load.tyre_over');
+
+        return new Answer('', $figure->text, \sprintf(' too much on the %s.', $worst->name($this->workings->plan->load->rig, $this->workings->words)), 'Its axle is within its limit, and the wheel on that side is not. Move weight to the other side before asking how full.', $figure->id);
     }
 
     private function noFillWillDo(): Answer

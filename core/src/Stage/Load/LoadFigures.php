@@ -21,6 +21,7 @@ use YardCask\Core\Stage\Load\Shared\LimitWorking;
 use YardCask\Core\Stage\Load\Shared\LoadWorkings;
 use YardCask\Core\Stage\Load\Shared\RigLimit;
 use YardCask\Core\Stage\Load\Shared\RigState;
+use YardCask\Core\Stage\Load\Shared\WheelLoads;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
 use YardCask\Core\Stage\Tanks\Shared\TankWorking;
 
@@ -52,6 +53,7 @@ final readonly class LoadFigures
         foreach ($sheet->load->limits() as $limit) {
             $sheet->addLimit($limit);
         }
+        $sheet->addTyre();
         $sheet->addFill();
         $sheet->addBestSplit();
         BalanceFigures::add($workings, $figures, $sheet->inputs);
@@ -159,6 +161,22 @@ final readonly class LoadFigures
             LimitName::Axle => 'whole − nose',
             default => 'sum of everything',
         };
+    }
+
+    private function addTyre(): void
+    {
+        $worst = WheelLoads::worstOver($this->workings);
+        if (null === $worst) {
+            return;
+        }
+        $say = $this->workings->say;
+        $axle = '/load/rig/axles/'.$worst->axleIndex;
+        $this->figures->kg('load.tyre_over', 'Over on the '.$worst->name($this->workings->plan->load->rig, $this->workings->words).', '.lcfirst($worst->state->title($this->workings->words)), $worst->overKg(), 'share × (half of the axle + Σ weight × place across ÷ track) ÷ tyres on that side − what one may carry', [
+            SumInput::figure('load.'.$worst->limit->value.'.'.self::SUFFIXES[$worst->state->value]),
+            ...$this->inputs->places('y_m', $worst->state),
+            SumInput::constant('on the tyre', $say->kg($worst->kg)),
+            SumInput::field('what one may carry', $say->kg($worst->tyreKg), $axle.'/tyre_kg'),
+        ], self::MOMENTS);
     }
 
     private function addFill(): void

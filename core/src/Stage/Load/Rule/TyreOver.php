@@ -10,8 +10,6 @@ use YardCask\Core\Assessment\LookAt;
 use YardCask\Core\Assessment\Measure;
 use YardCask\Core\Assessment\Rule;
 use YardCask\Core\Assessment\Workings;
-use YardCask\Core\Plan\PlannedRoadRig;
-use YardCask\Core\Plan\PlannedTrailer;
 use YardCask\Core\Stage\Load\LoadFinding;
 use YardCask\Core\Stage\Load\Shared\LoadWorkings;
 use YardCask\Core\Stage\Load\Shared\RigState;
@@ -23,27 +21,20 @@ use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
 /** A wheel carries more than its tyre may, though its axle is within its limit. */
 final class TyreOver implements Rule
 {
-    private const NOTHING_KG = 0.05;
-
     public function check(Workings $workings): array
     {
-        $loads = array_filter(WheelLoads::of($workings), static fn (WheelLoad $load): bool => $load->overKg() > self::NOTHING_KG);
-        usort($loads, static fn (WheelLoad $a, WheelLoad $b): int => $b->overKg() <=> $a->overKg());
-        if ([] === $loads) {
+        $worst = WheelLoads::worstOver($workings);
+        if (null === $worst) {
             return [];
         }
-        [$say, $words, $worst] = [$workings->say, $workings->words, $loads[0]];
-        $rig = $workings->plan->load->rig;
-        $axles = $rig instanceof PlannedRoadRig || $rig instanceof PlannedTrailer ? $rig->axles : [];
-        // A single axle needs no name.
-        $place = \count($axles) < 2 ? '' : ' of '.$axles[$worst->axleIndex]->name;
+        [$say, $words] = [$workings->say, $workings->words];
         $when = RigState::Travelling === $worst->state ? '' : ' '.$worst->state->inWords($words);
 
         return [new Finding(
             LoadFinding::TyreOver,
             [],
             new Measure($worst->kg, $worst->tyreKg, 'kg'),
-            \sprintf('The %s tyre%s is %s over its limit%s', $worst->right ? $words->right() : $words->left(), $place, $say->kg($worst->overKg()), $when),
+            \sprintf('The %s is %s over its limit%s', $worst->name($workings->plan->load->rig, $words), $say->kg($worst->overKg()), $when),
             \sprintf('It stands under %s, allowed %s. Half of its axle rests on it, and what is aboard weighs more on that side. The limit is that of the tyre at the pressure it has.', $say->kg($worst->kg), $say->kg($worst->tyreKg)),
             static fn (): array => self::across($worst, $workings),
             new LookAt('/load/rig/axles/'.$worst->axleIndex.'/tyre_kg', 'Check the tyre'),

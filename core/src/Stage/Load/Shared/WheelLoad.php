@@ -4,12 +4,20 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Stage\Load\Shared;
 
+use YardCask\Core\Payload\LimitName;
+use YardCask\Core\Plan\PlannedRig;
+use YardCask\Core\Plan\PlannedRoadRig;
+use YardCask\Core\Plan\PlannedTrailer;
+use YardCask\Core\Plan\RigWords;
+
 /** What the wheel that carries most of an axle stands under, against its tyre. */
 final readonly class WheelLoad
 {
     public function __construct(
         /** In the rig's list. */
         public int $axleIndex,
+        /** Of the group that its axle belongs to. */
+        public LimitName $limit,
         public bool $right,
         public float $kg,
         public float $tyreKg,
@@ -17,6 +25,14 @@ final readonly class WheelLoad
         /** Of all that is aboard, about the centreline, in kg·m; positive to the right. */
         public float $momentKgM,
     ) {
+    }
+
+    /** “right tyre of Front axle”; a single axle needs no name. */
+    public function name(PlannedRig $rig, RigWords $words): string
+    {
+        $axles = $rig instanceof PlannedRoadRig || $rig instanceof PlannedTrailer ? $rig->axles : [];
+
+        return ($this->right ? $words->right() : $words->left()).' tyre'.(\count($axles) < 2 ? '' : ' of '.$axles[$this->axleIndex]->name);
     }
 
     public function overKg(): float

@@ -22,6 +22,7 @@ final class WheelLoads
 {
     private const ON_THE_ROAD = [RigState::Travelling, RigState::UsedUp];
     private const SIDES = 2;
+    private const NOTHING_KG = 0.05;
 
     /** @return list<WheelLoad> the worse wheel of each axle, in each state on the road */
     public static function of(Workings $workings): array
@@ -37,6 +38,19 @@ final class WheelLoads
         }
 
         return $rig instanceof PlannedTrailer ? self::onGroup(LimitName::Axle, $rig->axle(), static fn (Mass $mass): float => 1.0, $workings) : [];
+    }
+
+    /** The wheel that is most over its tyre's limit on the road; null where none is. */
+    public static function worstOver(Workings $workings): ?WheelLoad
+    {
+        $worst = null;
+        foreach (self::of($workings) as $load) {
+            if ($load->overKg() > self::NOTHING_KG && (null === $worst || $load->overKg() > $worst->overKg())) {
+                $worst = $load;
+            }
+        }
+
+        return $worst;
     }
 
     /**
@@ -58,7 +72,7 @@ final class WheelLoads
                 $moment = array_sum(array_map(static fn (Mass $mass): float => $mass->kg * $share($mass) * $mass->yM, $masses));
                 $whole = array_sum(array_map(static fn (Mass $mass): float => $mass->kg * $mass->yM, $masses));
                 $sideKg = $part * (($load->limit($limit)?->kgIn($state) ?? 0.0) / self::SIDES + abs($moment) / $axle->trackM);
-                $loads[] = new WheelLoad($index, $moment > 0, $axle->twins ? $sideKg / 2 : $sideKg, $axle->tyreKg, $state, $whole);
+                $loads[] = new WheelLoad($index, $limit, $moment > 0, $axle->twins ? $sideKg / 2 : $sideKg, $axle->tyreKg, $state, $whole);
             }
         }
 

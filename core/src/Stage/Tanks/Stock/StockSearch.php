@@ -233,7 +233,20 @@ final class StockSearch
         $tank = $stock->planned($id, FreeId::name($stock->name, array_column($plan->tanks, 'name')), $plan, $id === $this->replacedId() ? $this->fitted() : []);
         $this->tried += 2;
 
-        return 0.0 === PlaceInBay::tooLargeMm($tank, $bay) ? PlaceInBay::nearest(PlaceInBay::cornered($tank, $bay, $plan), $bay, $plan) : null;
+        if (PlaceInBay::tooLargeMm($tank, $bay) > 0) {
+            return null;
+        }
+        $cornered = PlaceInBay::cornered($tank, $bay, $plan);
+
+        return PlaceInBay::nearest($cornered, $bay, $plan) ?? self::bare($cornered, $bay, $plan);
+    }
+
+    /** Where the tank has room and its fittings have none: they can go to another face. */
+    private static function bare(PlannedTank $tank, PlannedBay $bay, Plan $plan): ?PlannedTank
+    {
+        $placed = PlaceInBay::nearest(PartFields::changed($tank, ['ports' => []]), $bay, $plan);
+
+        return null === $placed ? null : PartFields::changed($placed, ['ports' => $placed->lengthMm === $tank->lengthMm && $placed->widthMm === $tank->widthMm ? $tank->ports : $tank->turned()->ports]);
     }
 
     /**

@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Line;
+
+use YardCask\Core\Input\InputReader;
+use YardCask\Core\Pipe\PipeCalculator;
+use YardCask\Core\Pipe\PipeInput;
+use YardCask\Core\Pipe\Water;
+
+/** A pipe with its fittings; its ends have the heights of their nodes. */
+final readonly class PipeLink implements LineLink
+{
+    private float $perVelocity;
+    private float $perReynolds;
+    private float $lengthInBores;
+    private float $halfDensity;
+    private float $roughness;
+
+    public function __construct(
+        private string $id,
+        private string $from,
+        private string $to,
+        private PipeInput $pipe,
+    ) {
+        $boreM = $pipe->boreMm / 1000;
+        $density = Water::density($pipe->waterC);
+        $this->perVelocity = 1 / 60000 / (\M_PI / 4 * $boreM ** 2);
+        $this->perReynolds = $density * $this->perVelocity * $boreM / Water::viscosity($pipe->waterC);
+        $this->lengthInBores = $pipe->lengthM / $boreM;
+        $this->halfDensity = $density / 2000;
+        $this->roughness = $pipe->roughnessMm / $pipe->boreMm;
+    }
+
+    public static function read(string $id, string $from, string $to, InputReader $in, float $waterC): self
+    {
+        return new self($id, $from, $to, PipeInput::readStill($in, $waterC));
+    }
+
+    public function id(): string
+    {
+        return $this->id;
+    }
+
+    public function from(): string
+    {
+        return $this->from;
+    }
+
+    public function to(): string
+    {
+        return $this->to;
+    }
+
+    public function loss(float $lpm): array
+    {
+        $reynolds = abs($lpm) * $this->perReynolds;
+        if ($reynolds < 1e-9) {
+            // Hagen–Poiseuille: 64/Re times a velocity squared is straight in the flow.
+            return [0.0, 64 / $this->perReynolds * $this->lengthInBores * $this->halfDensity * $this->perVelocity ** 2];
+        }
+        [$factor, $change] = PipeCalculator::frictionFactorAndSlope($reynolds, $this->roughness);
+        $velocity2 = $this->halfDensity * ($this->perVelocity * $lpm) ** 2;
+        $heads = $factor * $this->lengthInBores + $this->pipe->kSum;
+        $kpa = $heads * $velocity2;
+
+        return [$lpm < 0 ? -$kpa : $kpa, (2 * $heads + $change * $reynolds * $this->lengthInBores) * $velocity2 / abs($lpm)];
+    }
+
+    public function isForwardOnly(): bool
+    {
+        return false;
+    }
+
+    public function isShut(): bool
+    {
+        return false;
+    }
+
+    public function standing(float $kpa, float $endKpa): float
+    {
+        return $kpa;
+    }
+}
