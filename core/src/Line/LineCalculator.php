@@ -88,7 +88,7 @@ final class LineCalculator
         $links = [];
         foreach ($network->links as $number => [$link]) {
             $lpm = $solution->flows[$number] ?? 0.0;
-            $links[$link->id()] = $link->isForwardOnly() && $lpm < 0 ? 0.0 : $lpm + 0.0;
+            $links[$link->ends()->id] = $link->isForwardOnly() && $lpm < 0 ? 0.0 : $lpm + 0.0;
         }
         $outlets = [];
         foreach ($network->outlets as $number => [$outlet, $node]) {

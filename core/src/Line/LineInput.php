@@ -67,16 +67,16 @@ final readonly class LineInput
     private static function readLink(InputReader $in, float $waterC): LineLink
     {
         $kind = $in->choice('kind', LinkKind::cases());
-        [$id, $from, $to] = [$in->text('id', self::LONGEST_ID), $in->text('from', self::LONGEST_ID), $in->text('to', self::LONGEST_ID)];
+        $ends = LinkEnds::read($in);
         // Which figures belong here depends on the kind.
         $in->throwIfFailed();
 
         return match ($kind) {
-            LinkKind::Pipe => PipeLink::read($id, $from, $to, $in, $waterC),
-            LinkKind::Loss => LossLink::readLoss($id, $from, $to, $in),
-            LinkKind::Check => LossLink::readCheck($id, $from, $to, $in),
-            LinkKind::Pump => PumpLink::read($id, $from, $to, $in),
-            LinkKind::Regulator => RegulatorLink::read($id, $from, $to, $in),
+            LinkKind::Pipe => PipeLink::read($ends, $in, $waterC),
+            LinkKind::Loss => LossLink::readLoss($ends, $in),
+            LinkKind::Check => LossLink::readCheck($ends, $in),
+            LinkKind::Pump => PumpLink::read($ends, $in),
+            LinkKind::Regulator => RegulatorLink::read($ends, $in),
         };
     }
 
@@ -89,15 +89,16 @@ final readonly class LineInput
         };
         $ids = [];
         foreach ($this->links as $index => $link) {
-            $known($link->from(), 'links/'.$index.'/from');
-            $known($link->to(), 'links/'.$index.'/to');
-            if ($link->from() === $link->to()) {
+            $ends = $link->ends();
+            $known($ends->from, 'links/'.$index.'/from');
+            $known($ends->to, 'links/'.$index.'/to');
+            if ($ends->from === $ends->to) {
                 $in->fail('links/'.$index.'/to', 'A link leads from one node to another.');
             }
-            if (isset($ids[$link->id()])) {
-                $in->fail('links/'.$index.'/id', \sprintf('Another link is called “%s”.', $link->id()));
+            if (isset($ids[$ends->id])) {
+                $in->fail('links/'.$index.'/id', \sprintf('Another link is called “%s”.', $ends->id));
             }
-            $ids[$link->id()] = true;
+            $ids[$ends->id] = true;
         }
         $fed = [];
         foreach ($this->sources as $index => $source) {

@@ -7,11 +7,7 @@ namespace YardCask\Core\Line;
 /** What joins two nodes of a line. Flow is positive from its beginning to its end, in L/min. */
 interface LineLink
 {
-    public function id(): string;
-
-    public function from(): string;
-
-    public function to(): string;
+    public function ends(): LinkEnds;
 
     /**
      * What it takes to push a flow through it, from its beginning to its end without what it rises, and how fast that grows.

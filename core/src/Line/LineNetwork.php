@@ -32,7 +32,7 @@ final readonly class LineNetwork
             $fixed[$node] = null === $source->levelM ? ($source->pressureKpa ?? 0.0) + $this->ground[$node] : $perM * $source->levelM;
         }
         $this->fixed = $fixed;
-        $this->links = array_map(static fn (LineLink $link): array => [$link, $numbers[$link->from()], $numbers[$link->to()]], $line->links);
+        $this->links = array_map(static fn (LineLink $link): array => [$link, $numbers[$link->ends()->from], $numbers[$link->ends()->to]], $line->links);
         $this->outlets = array_map(static fn (LineOutlet $outlet): array => [$outlet, $numbers[$outlet->node]], $line->outlets);
     }
 

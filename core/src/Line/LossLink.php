@@ -13,9 +13,7 @@ final readonly class LossLink implements LineLink
     private const QUADRATIC = 2.0;
 
     public function __construct(
-        private string $id,
-        private string $from,
-        private string $to,
+        private LinkEnds $ends,
         private float $ratedLpm,
         private float $ratedKpa,
         private float $exponent,
@@ -23,35 +21,25 @@ final readonly class LossLink implements LineLink
     ) {
     }
 
-    public static function readLoss(string $id, string $from, string $to, InputReader $in): self
+    public static function readLoss(LinkEnds $ends, InputReader $in): self
     {
-        $link = new self($id, $from, $to, $in->number('rated_lpm', Range::positive()), $in->number('rated_kpa', Range::positive()), $in->number('exponent', Range::between(1, 3), self::QUADRATIC), false);
+        $link = new self($ends, $in->number('rated_lpm', Range::positive()), $in->number('rated_kpa', Range::positive()), $in->number('exponent', Range::between(1, 3), self::QUADRATIC), false);
         $in->finish();
 
         return $link;
     }
 
-    public static function readCheck(string $id, string $from, string $to, InputReader $in): self
+    public static function readCheck(LinkEnds $ends, InputReader $in): self
     {
-        $link = new self($id, $from, $to, $in->number('rated_lpm', Range::positive()), $in->number('rated_kpa', Range::positive()), self::QUADRATIC, true);
+        $link = new self($ends, $in->number('rated_lpm', Range::positive()), $in->number('rated_kpa', Range::positive()), self::QUADRATIC, true);
         $in->finish();
 
         return $link;
     }
 
-    public function id(): string
+    public function ends(): LinkEnds
     {
-        return $this->id;
-    }
-
-    public function from(): string
-    {
-        return $this->from;
-    }
-
-    public function to(): string
-    {
-        return $this->to;
+        return $this->ends;
     }
 
     public function loss(float $lpm): array

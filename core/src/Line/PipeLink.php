@@ -19,9 +19,7 @@ final readonly class PipeLink implements LineLink
     private float $roughness;
 
     public function __construct(
-        private string $id,
-        private string $from,
-        private string $to,
+        private LinkEnds $ends,
         private PipeInput $pipe,
     ) {
         $boreM = $pipe->boreMm / 1000;
@@ -33,24 +31,14 @@ final readonly class PipeLink implements LineLink
         $this->roughness = $pipe->roughnessMm / $pipe->boreMm;
     }
 
-    public static function read(string $id, string $from, string $to, InputReader $in, float $waterC): self
+    public static function read(LinkEnds $ends, InputReader $in, float $waterC): self
     {
-        return new self($id, $from, $to, PipeInput::readStill($in, $waterC));
+        return new self($ends, PipeInput::readStill($in, $waterC));
     }
 
-    public function id(): string
+    public function ends(): LinkEnds
     {
-        return $this->id;
-    }
-
-    public function from(): string
-    {
-        return $this->from;
-    }
-
-    public function to(): string
-    {
-        return $this->to;
+        return $this->ends;
     }
 
     public function loss(float $lpm): array

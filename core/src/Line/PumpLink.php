@@ -14,16 +14,14 @@ final readonly class PumpLink implements LineLink
 
     /** @param non-empty-list<array{float, float}> $curve L/min and kPa, from 0 L/min, falling */
     public function __construct(
-        private string $id,
-        private string $from,
-        private string $to,
+        private LinkEnds $ends,
         private array $curve,
         private bool $on,
         private ?LossLink $off,
     ) {
     }
 
-    public static function read(string $id, string $from, string $to, InputReader $in): self
+    public static function read(LinkEnds $ends, InputReader $in): self
     {
         $on = $in->boolean('on', true);
         $lpm = $in->optionalNumber('off_rated_lpm', Range::positive());
@@ -35,7 +33,7 @@ final readonly class PumpLink implements LineLink
         self::check($curve, $in);
         $in->finish();
 
-        return new self($id, $from, $to, [] === $curve ? [[0.0, 0.0]] : $curve, $on, null === $lpm || null === $kpa ? null : new LossLink($id, $from, $to, $lpm, $kpa, 2.0, true));
+        return new self($ends, [] === $curve ? [[0.0, 0.0]] : $curve, $on, null === $lpm || null === $kpa ? null : new LossLink($ends, $lpm, $kpa, 2.0, true));
     }
 
     /** @param list<array{float, float}> $curve */
@@ -55,19 +53,9 @@ final readonly class PumpLink implements LineLink
         }
     }
 
-    public function id(): string
+    public function ends(): LinkEnds
     {
-        return $this->id;
-    }
-
-    public function from(): string
-    {
-        return $this->from;
-    }
-
-    public function to(): string
-    {
-        return $this->to;
+        return $this->ends;
     }
 
     public function loss(float $lpm): array

@@ -16,26 +16,16 @@ final readonly class RegulatorLink implements LineLink
     ) {
     }
 
-    public static function read(string $id, string $from, string $to, InputReader $in): self
+    public static function read(LinkEnds $ends, InputReader $in): self
     {
         $set = $in->number('set_kpa', Range::positive());
 
-        return new self($set, LossLink::readCheck($id, $from, $to, $in));
+        return new self($set, LossLink::readCheck($ends, $in));
     }
 
-    public function id(): string
+    public function ends(): LinkEnds
     {
-        return $this->open->id();
-    }
-
-    public function from(): string
-    {
-        return $this->open->from();
-    }
-
-    public function to(): string
-    {
-        return $this->open->to();
+        return $this->open->ends();
     }
 
     /** Wide open. */

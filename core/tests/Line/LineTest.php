@@ -42,8 +42,8 @@ final class LineTest extends TestCase
         $network = new LineNetwork($input);
         $comes = array_fill(0, \count($network->ids), 0.0);
         foreach ($network->links as [$link, $from, $to]) {
-            $comes[$from] -= $line->linksLpm[$link->id()];
-            $comes[$to] += $line->linksLpm[$link->id()];
+            $comes[$from] -= $line->linksLpm[$link->ends()->id];
+            $comes[$to] += $line->linksLpm[$link->ends()->id];
         }
         foreach ($network->outlets as [$outlet, $node]) {
             $comes[$node] -= $line->outlets[$outlet->id]['lpm'];
@@ -61,7 +61,7 @@ final class LineTest extends TestCase
     {
         $network = new LineNetwork($input);
         foreach ($network->links as [$link, $from, $to]) {
-            [$before, $behind, $lpm] = [$line->nodesKpa[$link->from()], $line->nodesKpa[$link->to()], $line->linksLpm[$link->id()]];
+            [$before, $behind, $lpm] = [$line->nodesKpa[$link->ends()->from], $line->nodesKpa[$link->ends()->to], $line->linksLpm[$link->ends()->id]];
             if (null === $before || null === $behind || $link->isShut()) {
                 continue;
             }
@@ -70,10 +70,10 @@ final class LineTest extends TestCase
             if ((!$link->isForwardOnly() || $lpm > 1e-5) && !$holds) {
                 $loss = $link->loss($lpm)[0];
                 if (abs($loss - $falls) > 1e-3 * max(1.0, abs($falls))) {
-                    return "{$link->id()} takes $loss kPa and the head falls by $falls. ";
+                    return "{$link->ends()->id} takes $loss kPa and the head falls by $falls. ";
                 }
             } elseif ($link->isForwardOnly() && $lpm <= 1e-5 && !$link instanceof RegulatorLink && $falls > $link->loss(0.0)[0] + 1e-2) {
-                return "{$link->id()} is pushed open by $falls kPa and lets nothing through. ";
+                return "{$link->ends()->id} is pushed open by $falls kPa and lets nothing through. ";
             }
         }
         foreach ($input->outlets as $outlet) {

@@ -10,6 +10,7 @@ use YardCask\Core\Line\LineInput;
 use YardCask\Core\Line\LineLink;
 use YardCask\Core\Line\LineOutlet;
 use YardCask\Core\Line\LineSource;
+use YardCask\Core\Line\LinkEnds;
 use YardCask\Core\Line\LossLink;
 use YardCask\Core\Line\PipeLink;
 use YardCask\Core\Line\PumpLink;
@@ -44,8 +45,8 @@ final class RandomLines
         for ($node = 0; $node < $count; ++$node) {
             $nodes['n'.$node] = $this->between(0, 2);
         }
-        $off = $this->random->getInt(0, 1) ? new LossLink('pump', 'n0', 'n1', 10.0, 20.0, 2.0, true) : null;
-        $this->links[] = new PumpLink('pump', 'n0', 'n1', [[0.0, $this->pump * $this->between(150, 450)], [$this->between(2, 6), $this->pump * $this->between(100, 149)], [$tree ? 60.0 : $this->between(7, 14), 0.0]], $tree || $this->random->getInt(0, 9) > 0, $off);
+        $off = $this->random->getInt(0, 1) ? new LossLink(new LinkEnds('pump', 'n0', 'n1'), 10.0, 20.0, 2.0, true) : null;
+        $this->links[] = new PumpLink(new LinkEnds('pump', 'n0', 'n1'), [[0.0, $this->pump * $this->between(150, 450)], [$this->between(2, 6), $this->pump * $this->between(100, 149)], [$tree ? 60.0 : $this->between(7, 14), 0.0]], $tree || $this->random->getInt(0, 9) > 0, $off);
         for ($node = 2; $node < $count; ++$node) {
             $this->join('n'.$this->random->getInt(1, $node - 1), 'n'.$node, $tree);
         }
@@ -60,9 +61,9 @@ final class RandomLines
             if (0 === $this->random->getInt(0, 2)) {
                 $nodes += ['mains' => 0.5, 'inlet' => 0.5];
                 $sources[] = new LineSource('mains', null, $this->between(100, 600));
-                $this->links[] = new LossLink('mains-check', 'mains', 'inlet', 12.0, 8.0, 2.0, true);
+                $this->links[] = new LossLink(new LinkEnds('mains-check', 'mains', 'inlet'), 12.0, 8.0, 2.0, true);
                 $into = 'n'.$this->random->getInt(1, $count - 1);
-                $this->links[] = $this->random->getInt(0, 3) ? new RegulatorLink($this->between(100, 300), new LossLink('regulator', 'inlet', $into, 15.0, 40.0, 2.0, true)) : new PipeLink('mains-pipe', 'inlet', $into, new PipeInput(1.0, 12.0, 0.0, 2.0));
+                $this->links[] = $this->random->getInt(0, 3) ? new RegulatorLink($this->between(100, 300), new LossLink(new LinkEnds('regulator', 'inlet', $into), 15.0, 40.0, 2.0, true)) : new PipeLink(new LinkEnds('mains-pipe', 'inlet', $into), new PipeInput(1.0, 12.0, 0.0, 2.0));
             }
         }
         $outlets = [];
@@ -75,11 +76,11 @@ final class RandomLines
 
     private function join(string $from, string $to, bool $openOnly): void
     {
-        $id = 'l'.\count($this->links);
+        $ends = new LinkEnds('l'.\count($this->links), $from, $to);
         $kind = $this->random->getInt(0, 9);
         $this->links[] = match (true) {
-            $kind < 6 || $openOnly => new PipeLink($id, $from, $to, new PipeInput($this->between(0.05, 8), $this->bores * [6.0, 8.0, 10.0, 12.0, 13.0, 16.0, 19.0][$this->random->getInt(0, 6)], 0.0, $this->between(0, 8))),
-            default => new LossLink($id, $from, $to, $this->between(4, 15), $this->between(2, 40), $kind < 8 ? [1.0, 1.5, 2.0][$this->random->getInt(0, 2)] : 2.0, $kind > 7),
+            $kind < 6 || $openOnly => new PipeLink($ends, new PipeInput($this->between(0.05, 8), $this->bores * [6.0, 8.0, 10.0, 12.0, 13.0, 16.0, 19.0][$this->random->getInt(0, 6)], 0.0, $this->between(0, 8))),
+            default => new LossLink($ends, $this->between(4, 15), $this->between(2, 40), $kind < 8 ? [1.0, 1.5, 2.0][$this->random->getInt(0, 2)] : 2.0, $kind > 7),
         };
     }
 
