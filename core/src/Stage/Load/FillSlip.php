@@ -8,6 +8,7 @@ use YardCask\Core\Assessment\FigureSheet;
 use YardCask\Core\Assessment\SumInput;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Plan\Holds;
+use YardCask\Core\Plan\TankMounting;
 use YardCask\Core\Quantity\Kind;
 use YardCask\Core\Quantity\Unit;
 use YardCask\Core\Stage\Load\Shared\LimitWords;
@@ -77,10 +78,30 @@ final readonly class FillSlip
             $working->tank->id,
             $working->tank->name,
             $id,
+            $this->cans($working),
             null === $load->bucketL ? null : $this->buckets($this->litres($working), $load->bucketL),
             null === $load->hoseLpm ? null : $id.'.minutes',
             null === $load->bucketL || null === $load->meterL ? null : $id.'.meter',
         );
+    }
+
+    /** Cans are filled and carried one by one: as many as can be full, and the rest in one. */
+    private function cans(TankWorking $working): ?string
+    {
+        if (TankMounting::Can !== $working->tank->form) {
+            return null;
+        }
+        $say = $this->workings->say;
+        $oneL = $working->fullL() / $working->tank->count;
+        $litres = $this->workings->plan->travelFillOf($working->tank) * $working->fullL();
+        $full = floor(($litres + self::DREGS_L) / $oneL);
+        $restL = $litres - $full * $oneL;
+        $parts = $full > 0 ? [\sprintf('%d of %d full, %s each', $full, $working->tank->count, $say->kg($oneL + $working->tank->emptyKg))] : [];
+        if ($restL > self::DREGS_L) {
+            $parts[] = 'one with '.$say->litresAtMost($restL);
+        }
+
+        return implode(', ', $parts);
     }
 
     private function buckets(float $litres, float $bucketL): string

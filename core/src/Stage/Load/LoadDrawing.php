@@ -48,6 +48,8 @@ final readonly class LoadDrawing implements Drawing
         public ?StayCurve $stay,
         /** How the weight lies along the rig; null where there is nothing to say. */
         public ?string $balance,
+        /** Which tank to draw first; null where there is nothing to say. */
+        public ?string $draw,
         /** The heading over the weights. */
         public string $ticket,
         /** The heading over the rig's own figures. */
@@ -60,7 +62,7 @@ final readonly class LoadDrawing implements Drawing
     ) {
     }
 
-    public static function of(Workings $workings): self
+    public static function of(Workings $workings, bool $looked): self
     {
         $load = $workings->of(LoadWorkings::class);
 
@@ -74,6 +76,7 @@ final readonly class LoadDrawing implements Drawing
             FillSlip::whyNot($workings),
             StayCurve::of($workings),
             BalanceWords::of($workings),
+            $looked ? DrawOrder::words($workings) : null,
             $workings->words->ticket(),
             $workings->words->papers(),
             AxleOffer::of($workings->plan),

@@ -44,7 +44,7 @@ final class LoadStage implements Stage
 
     public function drawing(Workings $workings, FigureSheet $figures, bool $looked): LoadDrawing
     {
-        return LoadDrawing::of($workings);
+        return LoadDrawing::of($workings, $looked);
     }
 
     public function cautions(Workings $workings): array

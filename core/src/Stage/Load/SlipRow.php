@@ -16,6 +16,8 @@ final readonly class SlipRow implements Sent
         public string $id,
         public string $name,
         public string $litresFigureId,
+        /** “3 full of 20.0 L, 21 kg each, and one with 5.0 L”; null for a tank that is filled where it stands. */
+        public ?string $cans,
         /** “4 buckets and 3.0 L”; null while nobody has said what a bucket holds. */
         public ?string $buckets,
         /** How long the hose runs; null while nobody has said what it gives. */

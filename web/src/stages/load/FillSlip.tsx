@@ -19,7 +19,7 @@ export function FillSlip() {
               <td className="py-1.5 pr-3">
                 <FigureButton id={row.litres_figure_id} className="text-[19px] font-[640] text-water" />
               </td>
-              <td className="py-1.5 pr-3">{row.buckets}</td>
+              <td className="py-1.5 pr-3">{row.cans ?? row.buckets}</td>
               <td className="py-1.5 pr-3">{row.minutes_figure_id && <FigureButton id={row.minutes_figure_id} />}</td>
               <td className="py-1.5">
                 {row.meter_figure_id && (

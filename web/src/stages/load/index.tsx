@@ -51,6 +51,9 @@ export default function LoadStage() {
           {assessment.stages.load.drawing.balance && (
             <p className="text-[13px] text-ink-2">{assessment.stages.load.drawing.balance}</p>
           )}
+          {assessment.stages.load.drawing.draw && (
+            <p className="mt-1 text-[13px] text-ink-2">{assessment.stages.load.drawing.draw}</p>
+          )}
           <LoadBehind selected={selected} onSelect={setSelected} />
           <StayCurve />
         </div>
