@@ -10,6 +10,7 @@ use YardCask\Core\Assessment\GlassCell;
 use YardCask\Core\Assessment\Severity;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Stage\Load\Shared\LimitWords;
+use YardCask\Core\Stage\Load\Shared\LimitWorking;
 use YardCask\Core\Stage\Load\Shared\LoadWorkings;
 
 /** What the sight glass shows of the load: what is left to the limit that is worst, and how the load lies, each at its worst moment. */
@@ -26,7 +27,7 @@ final class LoadGlass
         $worst = $workings->of(LoadWorkings::class)->worstLimit();
         $figure = $figures->get('load.'.$worst->name->value.'.least_spare');
         $share = max(0.0, ($worst->limitKg - $worst->onTheRoad->kg) / $worst->limitKg);
-        $overs = array_values(array_map(static fn (LoadFinding $code): string => $code->value, array_filter(LoadFinding::cases(), static fn (LoadFinding $code): bool => str_ends_with($code->value, '-over'))));
+        $overs = array_map(static fn (LimitWorking $limit): string => LoadFinding::over($limit->name)->value, $workings->of(LoadWorkings::class)->limits());
         $when = static fn (string $where, string $moment): string => trim($where.', '.$moment, ', ');
         $moment = $worst->onTheRoad->moment;
         $cells = [new GlassCell($figure->id, 'load', 'Payload left', $figure->figure, $figure->symbol, $when(LimitWords::name($worst->name, $words), $moment->inWords($say, $words)), Severity::worstOf($findings, 'load.estimate-tight', ...$overs), min(1.0, $share), min(1.0, 1 / max($share, 1e-9)))];
