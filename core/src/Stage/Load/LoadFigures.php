@@ -15,6 +15,8 @@ use YardCask\Core\Plan\PlannedRoadRig;
 use YardCask\Core\Plan\PlannedSeat;
 use YardCask\Core\Plan\PlannedTrailer;
 use YardCask\Core\Plan\Weighing;
+use YardCask\Core\Quantity\Kind;
+use YardCask\Core\Quantity\Unit;
 use YardCask\Core\Stage\Load\Shared\BestSplit;
 use YardCask\Core\Stage\Load\Shared\LimitWords;
 use YardCask\Core\Stage\Load\Shared\LimitWorking;
@@ -53,6 +55,7 @@ final readonly class LoadFigures
         foreach ($sheet->load->limits() as $limit) {
             $sheet->addLimit($limit);
         }
+        $sheet->addWaterShare();
         $sheet->addTyre();
         $sheet->addFill();
         $sheet->addBestSplit();
@@ -106,6 +109,19 @@ final readonly class LoadFigures
         $this->figures->kg('load.drinking', 'Drinking water', $drinkingL, 'litres × 1.000 kg/L', [SumInput::constant('cans, full', $say->litres($drinkingL))], 'Drinking cans always travel full.');
         $this->figures->litres('load.travel', 'Water '.$underway, $this->tanks()->travelL(), 'brim full × how full it travels, over all fresh tanks', [SumInput::figure('tanks.full'), ...$this->inputs->fills()], 'As chosen here.');
         $this->figures->kg('load.water', 'Water '.$underway, $this->tanks()->travelL(), 'litres × 1.000 kg/L', [SumInput::figure('load.travel')], 'Fresh water weighs one kilogram a litre.');
+    }
+
+    /** Of what may be loaded at all, how much is water as it travels. */
+    private function addWaterShare(): void
+    {
+        $say = $this->workings->say;
+        $gross = $this->load->limits()[0];
+        $payloadKg = $gross->limitKg - ($this->load->isBoat() ? 0.0 : $this->figures->get('load.empty')->value);
+        $waterKg = $this->tanks()->travelL() + $this->tanks()->fullL(Holds::Drinking);
+        if ($payloadKg > 0 && $waterKg > 0) {
+            $inputs = [SumInput::figure('load.water'), SumInput::figure('load.drinking'), SumInput::field(LimitWords::name($gross->name, $this->workings->words), $say->kg($gross->limitKg), RigLimit::of($gross->name, $this->workings->plan->load->rig)->pointer)];
+            $this->figures->add('load.water_share', 'Water, of the payload', $waterKg / $payloadKg, Unit::Fraction, Kind::Share, $this->load->isBoat() ? 'all water aboard ÷ load limit' : 'all water aboard ÷ (gross limit − empty)', $this->load->isBoat() ? $inputs : [...$inputs, SumInput::figure('load.empty')], self::PLATE);
+        }
     }
 
     private function addLimit(LimitWorking $limit): void

@@ -43,6 +43,11 @@ export function WeighTicket({ selected, onSelect }: Selection) {
       <Row id="load.tanks" />
       <Row id="load.drinking" />
       <Row id="load.water" />
+      {assessment.figures["load.water_share"] && (
+        <p className="my-2 text-ink-2">
+          <FigureButton id="load.water_share" className="text-[24px] font-[680] text-water" /> of the payload is water
+        </p>
+      )}
       {gross && (
         <>
           <Row id="load.gross.travel" label="Together" sum />
