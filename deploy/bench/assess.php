@@ -9,7 +9,7 @@ use YardCask\Core\Stage\Assessor;
 use YardCask\Core\Input\Json;
 use YardCask\Core\Plan\Plan;
 
-$root = dirname(__DIR__);
+$root = dirname(__DIR__, 2);
 require $root.'/server/vendor/autoload.php';
 
 const ROUNDS = 300;
