@@ -269,3 +269,19 @@ test("two windows that add a can give it different ids, and both cans stay", asy
   const ids = (await stored(page, id)).tanks.map((tank: { id: string }) => tank.id);
   expect(new Set(ids).size).toBe(5);
 });
+
+test("edits that were kept here before the application was brought up to date go on in the form that plans have since", async ({ page }) => {
+  const id = await openFellside(page);
+  const old = JSON.parse(readFileSync(new URL("../../core/tests/plans/fellside-version-3.json", import.meta.url), "utf8"));
+  const edited = { ...old, use: { ...old.use, days: 5 } };
+  await page.goto("/");
+  await page.evaluate(
+    ([at, kept]) => localStorage.setItem(at!, kept!),
+    [`yardcask.kept.${id}.gone`, JSON.stringify([{ base: { revision: 1, plan: old }, plan: edited, sent: [], typed: {} }])],
+  );
+  await page.goto(`/plans/${id}/load`);
+  await expect(answer(page)).toBeVisible();
+  await expect.poll(async () => (await stored(page, id)).use.days).toBe(5);
+  const plan = await stored(page, id);
+  expect([plan.version, plan.load.rig.axles.length]).toEqual([4, 2]);
+});

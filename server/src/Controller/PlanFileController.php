@@ -11,6 +11,7 @@ use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
 use YardCask\Core\Plan\Plan;
 use YardCask\Server\Entity\RevisionOrigin;
+use YardCask\Server\Http\JsonReply;
 use YardCask\Server\Http\PlanBody;
 use YardCask\Server\Http\SavedPlanReply;
 use YardCask\Server\Storage\PlanStore;
@@ -31,6 +32,16 @@ final readonly class PlanFileController
     public function import(Request $request, PlanBody $body): Response
     {
         return SavedPlanReply::of($this->plans->create($body->read($request), RevisionOrigin::Import), 201);
+    }
+
+    #[Route('/read', methods: ['POST'], priority: 1)]
+    #[OA\Post(path: '/api/plans/read', operationId: 'presentPlan', summary: 'A plan of this or an older version as the present one writes it; nothing is kept')]
+    #[OA\RequestBody(required: true, content: new OA\JsonContent(ref: 'plan.schema.json'))]
+    #[OA\Response(response: 200, description: 'The same plan in the present version', content: new OA\JsonContent(ref: 'plan.schema.json'))]
+    #[OA\Response(response: 422, description: 'Not a valid plan', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: '#/components/schemas/Problem')))]
+    public function read(Request $request, PlanBody $body): Response
+    {
+        return JsonReply::of($body->read($request));
     }
 
     #[Route('/{id}/export', methods: ['GET'])]

@@ -75,6 +75,8 @@ export const api = {
   preview: (answers: FirstAnswers, signal: AbortSignal): Promise<Assessment> =>
     answer(http.POST("/api/plans/preview", { body: answers, signal })),
   import: (plan: Plan): Promise<SavedPlan> => answer(http.POST("/api/plans/import", { body: plan })),
+  /** The same plan in the present version of the format. */
+  present: (plan: Plan): Promise<Plan> => answer(http.POST("/api/plans/read", { body: plan })),
   read: (id: string): Promise<SavedPlan> => answer(http.GET("/api/plans/{id}", { params: at(id) })),
   write: (id: string, revision: number, plan: Plan): Promise<SavedPlan> =>
     answer(http.PUT("/api/plans/{id}", { params: { ...at(id), header: basedOn(revision) }, body: plan })),

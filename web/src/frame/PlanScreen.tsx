@@ -1,6 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
 import { Link, Navigate, useParams } from "react-router";
 import { Away, api } from "../api/client";
+import { inPresentForm } from "../plan/keptForm";
 import { takeKept } from "../plan/keptHere";
 import { type Opening, PlanProvider } from "../plan/PlanProvider";
 import { thisTab } from "../plan/tab";
@@ -13,11 +14,10 @@ export default function PlanScreen({ ground, onTurnGround }: { ground: Ground; o
   const { id = "", stage } = useParams();
   const opening = useQuery({
     queryKey: ["plan", id],
-    queryFn: async (): Promise<Opening> => ({
-      saved: await api.read(id),
-      kept: await takeKept(id),
-      tab: await thisTab(),
-    }),
+    queryFn: async (): Promise<Opening> => {
+      const saved = await api.read(id);
+      return { saved, kept: await inPresentForm(await takeKept(id), saved.plan), tab: await thisTab() };
+    },
     staleTime: Number.POSITIVE_INFINITY,
     gcTime: 0,
     retry: (_, error) => error instanceof Away,
