@@ -109,69 +109,7 @@ final readonly class PlannedTank implements PlanPart, Checked
 
     public function check(InputReader $in): void
     {
-        if ($this->overflowMm() > $this->heightMm) {
-            $in->fail($this->overflowKey(), \sprintf('The overflow (%s mm) lies above the lid (%s mm).', $this->overflowMm(), $this->heightMm));
-        }
-        if ($this->outletHeightMm >= $this->overflowMm()) {
-            $in->fail('outlet_height_mm', \sprintf('The outlet (%s mm) must lie below the overflow (%s mm).', $this->outletHeightMm, $this->overflowMm()));
-        }
-        foreach (['count' => $this->count, 'baffle_cells' => $this->baffleCells, 'straps' => $this->straps] as $key => $number) {
-            if (null !== $number && floor($number) !== $number) {
-                $in->fail($key, \sprintf('%s is not a whole number.', $number));
-            }
-        }
-        if ($this->baffledFraction() > 0.9) {
-            $in->fail('loose_fraction', 'Baffles and loose filling together leave hardly any room for water.');
-        }
-        if (PlannedShape::WheelArch === $this->shape) {
-            $this->checkArch($in);
-        } elseif (PlannedShape::Profile === $this->shape) {
-            $this->checkLevels($in);
-        }
-    }
-
-    private function checkArch(InputReader $in): void
-    {
-        if (null === $this->arch) {
-            $in->fail('arch', 'A tank over a wheel arch needs the place and the sizes of the arch.');
-
-            return;
-        }
-        foreach (['length_mm' => [$this->arch->xMm + $this->arch->lengthMm, $this->lengthMm, 'long'], 'width_mm' => [$this->arch->yMm + $this->arch->widthMm, $this->widthMm, 'wide']] as $key => [$endMm, $mm, $word]) {
-            if ($endMm > $mm + 0.5) {
-                $in->fail('arch/'.$key, \sprintf('The arch ends %s mm from its corner, and the tank is %s mm %s.', $endMm, $mm, $word));
-            }
-        }
-        if ($this->arch->heightMm >= $this->heightMm) {
-            $in->fail('arch/height_mm', \sprintf('The arch (%s mm) must be lower than the tank (%s mm).', $this->arch->heightMm, $this->heightMm));
-        } elseif ($this->arch->lengthMm * $this->arch->widthMm >= 0.98 * $this->lengthMm * $this->widthMm) {
-            $in->fail('arch/width_mm', 'The arch takes the whole floor of the tank: measure the tank from the top of the arch instead.');
-        }
-    }
-
-    private function checkLevels(InputReader $in): void
-    {
-        if ([] === $this->levels) {
-            $in->fail('levels', 'A tank by a measured table needs at least one height with its litres.');
-
-            return;
-        }
-        $below = new PlannedLevel('floor', 0.0, 0.0);
-        foreach ($this->levels as $index => $level) {
-            if ($level->heightMm <= $below->heightMm) {
-                $in->fail('levels/'.$index.'/height_mm', \sprintf('Heights rise from line to line: %s mm does not lie above %s mm.', $level->heightMm, $below->heightMm));
-            } elseif ($level->litres <= $below->litres) {
-                $in->fail('levels/'.$index.'/litres', \sprintf('A higher level holds more: %s L at %s mm is no more than the %s L below it.', $level->litres, $level->heightMm, $below->litres));
-            } elseif ($level->litres > 1.02 * $this->lengthMm * $this->widthMm * $level->heightMm / 1e6) {
-                $in->fail('levels/'.$index.'/litres', \sprintf('%s L do not go into %s × %s mm up to %s mm.', $level->litres, $this->lengthMm, $this->widthMm, $level->heightMm));
-            }
-            $below = $level;
-        }
-        if ($below->heightMm > $this->heightMm) {
-            $in->fail('height_mm', \sprintf('The table goes up to %s mm, and the tank is only %s mm high.', $below->heightMm, $this->heightMm));
-        } elseif ($this->overflowMm() > $below->heightMm) {
-            $in->fail($this->overflowKey(), \sprintf('The overflow (%s mm) lies above the end of the table (%s mm).', $this->overflowMm(), $below->heightMm));
-        }
+        (new TankCheck($this, $in))->all();
     }
 
     /** One of those alike, for the tank calculator. */
