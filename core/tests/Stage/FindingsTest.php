@@ -92,6 +92,8 @@ final class FindingsTest extends TestCase
             ['tanks.vent-low', 'fellside', $set('/runs/1/points/0/z_m', 1), $set('/runs/1/points/0/z_m', 1.03), 1],
             ['tanks.open-end-spills', 'fellside', $set('/runs/1/points/0/x_m', 4.1), $set('/runs/1/points/0/x_m', 4.6), 1],
             ['tanks.fill-low', 'fellside', $set('/runs/0/points/0/z_m', 1.06), $set('/runs/0/points/0/z_m', 1.065), 1],
+            ['tanks.fill-low', 'fellside', $set('/runs/0/points/0/z_m', 1.06), $set('/runs/0/points/0/z_m', 0.4).','.$set('/runs/0/end', 'bucket'), 1],
+            ['tanks.unvented', 'fellside', '{"op":"remove","path":"/tanks/0/ports/1"}', '{"op":"remove","path":"/tanks/0/ports/1"},'.$set('/tanks/0/form', 'bag'), 1],
             ['tanks.run-dips', 'prompt-side', $set('/runs/0/points/1/z_m', 1.40), $set('/runs/0/points/1/z_m', 1.53), 1],
             ['tanks.drain-high', 'fellside', $set('/tanks/0/ports/2/up_mm', 8), $set('/tanks/0/ports/2/up_mm', 7), 1],
             ['tanks.over-dry', 'fellside', $thing('dry', 4.4, -0.7, 0.3), $thing('dry', 4.4, -0.4, 0.3), 0],

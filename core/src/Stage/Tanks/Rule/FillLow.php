@@ -11,6 +11,7 @@ use YardCask\Core\Assessment\Rule;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Plan\PlanPatch;
 use YardCask\Core\Plan\PortRole;
+use YardCask\Core\Plan\RunEnd;
 use YardCask\Core\Stage\Tanks\Shared\RunWorkings;
 use YardCask\Core\Stage\Tanks\Shared\TankRun;
 use YardCask\Core\Stage\Tanks\TanksFinding;
@@ -28,7 +29,8 @@ final class FillLow implements Rule
         foreach ($workings->of(RunWorkings::class)->that(PortRole::Fill) as $run) {
             $heights = $run->heightsM();
             $aboveM = $heights[\count($heights) - 1] - $run->overflowM();
-            if (null !== $run->run && \count($heights) > 1 && $aboveM < self::ABOVE_M - 0.0005) {
+            // A pump that draws from a bucket lifts the water.
+            if (null !== $run->run && RunEnd::Bucket !== $run->run->end && \count($heights) > 1 && $aboveM < self::ABOVE_M - 0.0005) {
                 $findings[] = new Finding(
                     TanksFinding::FillLow,
                     [$run->tank->tank->id, $run->run->id],

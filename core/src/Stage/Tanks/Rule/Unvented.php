@@ -9,6 +9,7 @@ use YardCask\Core\Assessment\Measure;
 use YardCask\Core\Assessment\Rule;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Plan\PortRole;
+use YardCask\Core\Plan\TankMounting;
 use YardCask\Core\Stage\Tanks\Shared\PortProposal;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
 use YardCask\Core\Stage\Tanks\TanksFinding;
@@ -21,7 +22,8 @@ final class Unvented implements Rule
         $findings = [];
         foreach ($workings->of(TanksWorkings::class)->all() as $working) {
             $tank = $working->tank;
-            if (null !== $tank->portFor(PortRole::Fill) && null === $tank->portFor(PortRole::Vent)) {
+            // A bag gives way.
+            if (TankMounting::Bag !== $tank->form && null !== $tank->portFor(PortRole::Fill) && null === $tank->portFor(PortRole::Vent)) {
                 $findings[] = new Finding(
                     TanksFinding::Unvented,
                     [$tank->id],
