@@ -1,6 +1,7 @@
 import { ChoiceField } from "../../fields/ChoiceField";
 import { MeasuredFields } from "../../fields/MeasuredFields";
 import { TextField } from "../../fields/TextField";
+import { AddButton } from "../../plan/AddButton";
 import { focusSoon } from "../../plan/focus";
 import { usePlan } from "../../plan/PlanContext";
 
@@ -8,7 +9,7 @@ const AXLES = "/load/rig/axles";
 
 /** The axles of a vehicle or a trailer; those of a vehicle behind its first carry together, as all of a trailer’s do. */
 export function Axles() {
-  const { plan, assessment, settled, add, apply, untype } = usePlan();
+  const { plan, assessment, settled, apply, untype } = usePlan();
   const rig = plan.load.rig;
   if (rig.kind === "boat") return null;
   const first = rig.kind === "road" ? 1 : 0;
@@ -51,17 +52,7 @@ export function Axles() {
           </div>
         );
       })}
-      {addAxle && (
-        <button
-          type="button"
-          id="add-axle"
-          className="plain mt-2"
-          aria-disabled={!settled}
-          onClick={() => settled && add(addAxle)}
-        >
-          {addAxle.label}
-        </button>
-      )}
+      {addAxle && <AddButton addition={addAxle} id="add-axle" className="plain mt-2" />}
     </fieldset>
   );
 }

@@ -1,5 +1,6 @@
 import { MeasuredFields } from "../../fields/MeasuredFields";
 import { TextField } from "../../fields/TextField";
+import { AddButton } from "../../plan/AddButton";
 import { FigureButton } from "../../plan/FigureButton";
 import { usePlan } from "../../plan/PlanContext";
 import { FillSlider } from "./FillSlider";
@@ -8,7 +9,7 @@ type Selection = { selected: string | null; onSelect: (id: string | null) => voi
 
 /** The weigh-ticket: what she weighs empty, who and what comes aboard, the water, and what is left. */
 export function WeighTicket({ selected, onSelect }: Selection) {
-  const { plan, add, assessment, settled } = usePlan();
+  const { plan, assessment } = usePlan();
   const { limits, taken, ticket } = assessment.stages.load.drawing;
   const gross = limits[0];
   const row = (list: string) => (part: { id: string; name: string }, index: number) => (
@@ -29,15 +30,7 @@ export function WeighTicket({ selected, onSelect }: Selection) {
       {plan.load.loads.map(row("/load/loads"))}
       <div id="add-to-ticket">
         {assessment.stages.load.additions.map((addition) => (
-          <button
-            key={addition.label}
-            type="button"
-            className="quiet mr-2"
-            aria-disabled={!settled}
-            onClick={() => settled && onSelect(add(addition))}
-          >
-            {addition.label}
-          </button>
+          <AddButton key={addition.label} addition={addition} className="quiet mr-2" onAdded={onSelect} />
         ))}
       </div>
       <Row id="load.tanks" />

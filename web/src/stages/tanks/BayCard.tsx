@@ -4,6 +4,7 @@ import { ChoiceField } from "../../fields/ChoiceField";
 import { MeasuredFields } from "../../fields/MeasuredFields";
 import { QuantityField } from "../../fields/QuantityField";
 import { TextField } from "../../fields/TextField";
+import { AddButton } from "../../plan/AddButton";
 import { patched } from "../../plan/edits";
 import { usePlan } from "../../plan/PlanContext";
 import { useSettled } from "../../plan/useSettled";
@@ -15,7 +16,7 @@ const OPENING = ["opening_width_mm", "opening_height_mm"];
 
 /** One bay: three views of it to scale, and beside them what the tape says. */
 export function BayCard({ bay, index }: { bay: Bay; index: number }) {
-  const { plan, assessment, edit, untype, settled, add } = usePlan();
+  const { plan, assessment, edit, untype } = usePlan();
   const at = `/bays/${index}`;
   const drawing = assessment.stages.tanks.drawing.bays.find((one) => one.id === bay.id);
   const [wanted, tapeFrom] = useSettled(({ way, next }: { way: "along" | "across"; next: string }) => {
@@ -88,17 +89,7 @@ export function BayCard({ bay, index }: { bay: Bay; index: number }) {
         {bay.obstructions.map((one, of) => (
           <Obstruction key={one.id} at={`${at}/obstructions/${of}`} name={one.name} />
         ))}
-        {drawing?.obstruct && (
-          <button
-            type="button"
-            id="add-obstruction"
-            className="plain mt-2"
-            aria-disabled={!settled}
-            onClick={() => settled && drawing?.obstruct && add(drawing.obstruct)}
-          >
-            {drawing.obstruct.label}
-          </button>
-        )}
+        {drawing?.obstruct && <AddButton addition={drawing.obstruct} id="add-obstruction" className="plain mt-2" />}
       </div>
     </section>
   );

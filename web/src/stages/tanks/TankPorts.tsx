@@ -4,6 +4,7 @@ import { ChoiceField } from "../../fields/ChoiceField";
 import { MeasuredFields } from "../../fields/MeasuredFields";
 import { QuantityField } from "../../fields/QuantityField";
 import { TextField } from "../../fields/TextField";
+import { AddButton } from "../../plan/AddButton";
 import { patched } from "../../plan/edits";
 import { usePlan } from "../../plan/PlanContext";
 import { newId } from "../../plan/parts";
@@ -11,7 +12,7 @@ import { useReveal } from "../../plan/useReveal";
 
 /** A tank's ports besides its outlet, each with its fitting and its hose. */
 export function TankPorts({ tank, index }: { tank: Tank; index: number }) {
-  const { plan, assessment, edit, untype, add, settled } = usePlan();
+  const { plan, assessment, edit, untype } = usePlan();
   const at = `/tanks/${index}`;
   const drawing = assessment.stages.tanks.drawing.tanks.find((one) => one.id === tank.id);
   /** A port goes with the hose that begins at it. */
@@ -80,15 +81,7 @@ export function TankPorts({ tank, index }: { tank: Tank; index: number }) {
       })}
       <div className="mt-2 flex flex-wrap gap-2">
         {drawing?.detail?.fittings.map((addition) => (
-          <button
-            key={addition.label}
-            type="button"
-            className="plain"
-            aria-disabled={!settled}
-            onClick={() => settled && setOpen(add(addition))}
-          >
-            {addition.label}
-          </button>
+          <AddButton key={addition.label} addition={addition} className="plain" onAdded={setOpen} />
         ))}
       </div>
     </div>

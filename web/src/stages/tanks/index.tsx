@@ -1,5 +1,6 @@
 import { useState } from "react";
 import type { Fix as Addition } from "../../api/types";
+import { AddButton } from "../../plan/AddButton";
 import { fieldAt, focusSoon } from "../../plan/focus";
 import { usePlan } from "../../plan/PlanContext";
 import { reveal, useReveal } from "../../plan/useReveal";
@@ -89,7 +90,6 @@ type RowProps = {
 
 /** The parts of one sort, of which one can be chosen, and what can be added to them. */
 function Row({ id, label, parts, additions, selected, onChoose }: RowProps) {
-  const { add, settled } = usePlan();
   return (
     <div className="flex flex-wrap items-center gap-2" id={id}>
       <span className="label w-12">{label}</span>
@@ -106,15 +106,7 @@ function Row({ id, label, parts, additions, selected, onChoose }: RowProps) {
       ))}
       <span className="ml-auto flex flex-wrap justify-end gap-2">
         {additions.map((addition) => (
-          <button
-            key={addition.label}
-            type="button"
-            className="plain"
-            aria-disabled={!settled}
-            onClick={() => settled && onChoose(add(addition))}
-          >
-            {addition.label}
-          </button>
+          <AddButton key={addition.label} addition={addition} className="plain" onAdded={onChoose} />
         ))}
       </span>
     </div>
