@@ -67,11 +67,13 @@ final class StockTest extends ApiTestCase
     public function testATableIsReadAndWhatIsWrongInItIsSaidByLine(): void
     {
         $plan = Json::decode(self::fellside());
-        $read = $this->send('POST', '/api/levels', Json::encode(['text' => "height;volume\n100;12,5\n200;30", 'plan' => $plan]));
+        $read = $this->send('POST', '/api/levels', Json::encode(['text' => "height;volume\n100;12,5\n400;90", 'tank' => 'tail', 'plan' => $plan]));
         $this->assertStatus(200);
-        self::assertSame([[100, 12.5], [200, 30]], array_map(static fn (object $level): array => [$level->height_mm, $level->litres], $read->levels));
+        self::assertSame([[100, 12.5], [400, 90]], array_map(static fn (object $level): array => [$level->height_mm, $level->litres], $read->patch[0]->value));
+        // The tank is as high as its table.
+        self::assertSame(['/tanks/0/height_mm', 400], [$read->patch[1]->path, $read->patch[1]->value]);
         foreach (['100;wide' => 'Line 1', '' => 'A table has', "\u{0}5\u{FFFD}" => 'Line 1'] as $text => $words) {
-            $problem = $this->send('POST', '/api/levels', Json::encode(['text' => (string) $text, 'plan' => $plan]));
+            $problem = $this->send('POST', '/api/levels', Json::encode(['text' => (string) $text, 'tank' => 'tail', 'plan' => $plan]));
             $this->assertStatus(422);
             self::assertStringContainsString($words, $problem->violations[0]->message);
         }

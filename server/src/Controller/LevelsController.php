@@ -11,6 +11,7 @@ use Symfony\Component\Routing\Attribute\Route;
 use YardCask\Core\Input\InvalidInput;
 use YardCask\Core\Plan\LevelsText;
 use YardCask\Core\Plan\Plan;
+use YardCask\Core\Stage\Tanks\LevelOffer;
 use YardCask\Server\Http\JsonBody;
 use YardCask\Server\Http\JsonReply;
 
@@ -19,8 +20,8 @@ final readonly class LevelsController
 {
     #[Route('/api/levels', methods: ['POST'])]
     #[OA\Post(path: '/api/levels', operationId: 'readLevels', summary: 'Read a table of heights and litres, a line each')]
-    #[OA\RequestBody(required: true, content: new OA\JsonContent(required: ['text', 'plan'], properties: [new OA\Property(property: 'text', type: 'string'), new OA\Property(property: 'plan', ref: 'plan.schema.json')]))]
-    #[OA\Response(response: 200, description: 'The lines to store in the plan', content: new OA\JsonContent(required: ['levels'], properties: [new OA\Property(property: 'levels', type: 'array', items: new OA\Items(required: ['id', 'height_mm', 'litres'], properties: [new OA\Property(property: 'id', type: 'string'), new OA\Property(property: 'height_mm', type: 'number'), new OA\Property(property: 'litres', type: 'number')], type: 'object'))]))]
+    #[OA\RequestBody(required: true, content: new OA\JsonContent(required: ['text', 'tank', 'plan'], properties: [new OA\Property(property: 'text', type: 'string'), new OA\Property(property: 'tank', description: 'Its id in the plan', type: 'string'), new OA\Property(property: 'plan', ref: 'plan.schema.json')]))]
+    #[OA\Response(response: 200, description: 'What puts the table into the plan, a JSON Patch', content: new OA\JsonContent(required: ['patch'], properties: [new OA\Property(property: 'patch', type: 'array', items: new OA\Items(required: ['op', 'path'], properties: [new OA\Property(property: 'op', type: 'string'), new OA\Property(property: 'path', type: 'string'), new OA\Property(property: 'value')], type: 'object'))]))]
     #[OA\Response(response: 422, description: 'Not understood, or not allowed here', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: '#/components/schemas/Problem')))]
     public function __invoke(Request $request): Response
     {
@@ -29,7 +30,12 @@ final readonly class LevelsController
         if (!$body instanceof \stdClass || !\is_string($text)) {
             throw InvalidInput::at('/text', 'A table is wanted here, a height and its litres on each line.');
         }
-
-        return JsonReply::of(['levels' => LevelsText::read($text, Plan::read($body->plan ?? null))]);
+        $plan = Plan::read($body->plan ?? null);
+        foreach ($plan->tanks as $index => $tank) {
+            if ($tank->id === ($body->tank ?? null)) {
+                return JsonReply::of(['patch' => LevelOffer::table($index, LevelsText::read($text, $plan), $plan)]);
+            }
+        }
+        throw InvalidInput::at('/tank', 'There is no tank of that id in the plan.');
     }
 }

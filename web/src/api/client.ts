@@ -11,7 +11,6 @@ import type {
   RevisionPage,
   SavedPlan,
   StockOffer,
-  Tank,
 } from "./types";
 
 const http = createClient<paths>({ baseUrl: window.location.origin });
@@ -108,9 +107,9 @@ export const api = {
   /** @param sure that an unlikely value is meant as it was typed */
   typed: async (pointer: string, text: string, plan: Plan, sure = false): Promise<number> =>
     (await answer(http.POST("/api/typed", { body: { pointer, text, plan, sure } }))).value,
-  /** A tank’s table, a height and its litres on each line. */
-  levels: async (text: string, plan: Plan): Promise<Tank["levels"]> =>
-    (await answer(http.POST("/api/levels", { body: { text, plan } }))).levels,
+  /** What puts a tank’s table, a height and its litres on each line, into the plan. */
+  levels: async (text: string, tank: string, plan: Plan): Promise<readonly unknown[]> =>
+    (await answer(http.POST("/api/levels", { body: { text, tank, plan } }))).patch,
   ownTanks: async (): Promise<readonly OwnTank[]> => (await answer(http.GET("/api/own-tanks"))).tanks,
   keepOwnTank: (tank: string, plan: Plan): Promise<OwnTank> =>
     answer(http.POST("/api/own-tanks", { body: { tank, plan } })),

@@ -53,6 +53,8 @@ final readonly class TankDetail implements Sent
         public array $fittings,
         /** Its table as text, where it has one. */
         public ?string $table,
+        /** A line more in that table. */
+        public ?Fix $addLevel,
         /** Turns it a quarter. */
         public PlanPatch $turn,
     ) {
@@ -71,6 +73,7 @@ final readonly class TankDetail implements Sent
             array_map(static fn (PlannedShape $shape): ShapeOption => ShapeOption::of($shape, $working, $workings->plan), PlannedShape::cases()),
             array_values(array_filter(array_map(static fn (PortRole $role): ?Fix => PortProposal::addition($role, $working, $workings), PortRole::cases()), static fn (?Fix $fix): bool => null !== $fix)),
             PlannedShape::Profile === $tank->shape ? LevelsText::write($tank, $workings->plan->units) : null,
+            LevelOffer::line($working->index, $workings->plan),
             FreePlace::place($working, $tank->turned()),
         );
     }

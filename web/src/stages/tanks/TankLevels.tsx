@@ -3,27 +3,17 @@ import { Away, api, Refused } from "../../api/client";
 import type { Tank } from "../../api/types";
 import { MeasuredFields } from "../../fields/MeasuredFields";
 import { giveFile } from "../../frame/giveFile";
+import { patched } from "../../plan/edits";
 import { usePlan } from "../../plan/PlanContext";
-import { newId } from "../../plan/parts";
+import { useSettled } from "../../plan/useSettled";
 
 /** The table of a tank that was measured by filling it: typed line by line, pasted, or as CSV in and out. */
 export function TankLevels({ tank, index }: { tank: Tank; index: number }) {
-  const { plan, assessment, set, remove } = usePlan();
+  const { assessment, apply, remove } = usePlan();
   const at = `/tanks/${index}/levels`;
-  const table = assessment.stages.tanks.drawing.tanks.find((one) => one.id === tank.id)?.detail?.table;
-  const last = tank.levels.at(-1);
-  /** As much again above the last line as that lies above the one before it. */
-  const addLine = () => {
-    const before = tank.levels.at(-2) ?? { height_mm: 0, litres: 0 };
-    if (!last) return;
-    const line = {
-      id: newId(plan, "level"),
-      height_mm: 2 * last.height_mm - before.height_mm,
-      litres: 2 * last.litres - before.litres,
-    };
-    const height_mm = Math.max(tank.height_mm, line.height_mm);
-    set(`/tanks/${index}`, { ...tank, height_mm, levels: [...tank.levels, line] }, `${tank.name}: a line more`);
-  };
+  const detail = assessment.stages.tanks.drawing.tanks.find((one) => one.id === tank.id)?.detail;
+  const table = detail?.table;
+  const [, addLine] = useSettled<true>(() => detail?.add_level && apply(detail.add_level));
   return (
     <section aria-label={`What ${tank.name} holds, measured`} className="mt-4">
       <h3 className="label">What it holds, measured by filling it</h3>
@@ -45,7 +35,7 @@ export function TankLevels({ tank, index }: { tank: Tank; index: number }) {
         ))}
       </div>
       <div className="mt-2 flex flex-wrap gap-2">
-        <button type="button" id="more-levels" className="plain small" onClick={addLine}>
+        <button type="button" id="more-levels" className="plain small" onClick={() => addLine(true)}>
           Add a line
         </button>
         {table && (
@@ -58,28 +48,20 @@ export function TankLevels({ tank, index }: { tank: Tank; index: number }) {
           </button>
         )}
       </div>
-      <Paste tank={tank} index={index} />
+      <Paste tank={tank} />
     </section>
   );
 }
 
 /** Lines from a sheet or a file in place of those that stand there. */
-function Paste({ tank, index }: { tank: Tank; index: number }) {
-  const { plan, set } = usePlan();
+function Paste({ tank }: { tank: Tank }) {
+  const { plan, edit } = usePlan();
   const [text, setText] = useState("");
   const [problem, setProblem] = useState("");
   const id = useId();
   const take = async (pasted: string) => {
     try {
-      const levels = await api.levels(pasted, plan);
-      const top = levels.at(-1)?.height_mm ?? tank.height_mm;
-      const fitted = {
-        ...tank,
-        levels,
-        height_mm: Math.max(tank.height_mm, top),
-        overflow_height_mm: Math.min(tank.overflow_height_mm, top),
-      };
-      set(`/tanks/${index}`, fitted, `${tank.name}: a table of ${levels.length} lines`);
+      edit(patched(plan, await api.levels(pasted, tank.id, plan)), `${tank.name}: another table`);
       setText("");
       setProblem("");
     } catch (error) {
