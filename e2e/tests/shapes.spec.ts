@@ -67,10 +67,14 @@ test("a narrow place in the fill, a thin vent and a plug for a drain are each fo
 test("a tank of one’s own is tried with the others in another plan, until it is let go", async ({ page }) => {
   await openFellside(page, "tanks");
   await type(page, "/tanks/0/name", "Copper kettle");
+  await page.getByLabel("Price, if known").fill("a lot");
+  await page.getByRole("button", { name: "Keep among your own tanks" }).click();
+  await expect(page.getByText("“a lot” is no price")).toBeVisible();
+  await page.getByLabel("Price, if known").fill("86,50");
   await page.getByRole("button", { name: "Keep among your own tanks" }).click();
   await expect(page.getByText("Kept: it is tried")).toBeVisible();
   await page.getByRole("button", { name: "Find a tank that fits" }).click();
-  await expect(page.getByRole("row").filter({ hasText: "Copper kettle" }).first()).toBeVisible();
+  await expect(page.getByRole("row").filter({ hasText: "Copper kettle" }).first()).toContainText("86.5");
   await page.getByRole("button", { name: "Copper kettle: let go" }).click();
   await expect(page.getByRole("row").filter({ hasText: "Copper kettle" })).toHaveCount(0);
 });

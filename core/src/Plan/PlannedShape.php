@@ -61,9 +61,15 @@ enum PlannedShape: string implements Worded
             self::WheelArch => null === $tank->arch ? [Box::at([0.0, 0.0, 0.0], $size)] : $tank->arch->around($size),
             // Seen from above its ends are round; a lying one's along its longer side.
             self::UprightCylinder => self::slices($size, 0, 1),
-            self::LyingCylinder => $tank->lengthMm >= $tank->widthMm ? self::slices($size, 1, 2) : self::slices($size, 0, 2),
+            self::LyingCylinder => self::slices($size, 1 - $this->liesAlong($tank), 2),
             default => [Box::at([0.0, 0.0, 0.0], $size)],
         };
+    }
+
+    /** @return 0|1 the axis along which a lying cylinder lies: its longer side */
+    public function liesAlong(PlannedTank $tank): int
+    {
+        return $tank->lengthMm >= $tank->widthMm ? 0 : 1;
     }
 
     /** Whether its floor has the same outline at every height, so that litres divide like the depth. */

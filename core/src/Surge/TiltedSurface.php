@@ -29,12 +29,20 @@ final class TiltedSurface
         }
         $least = min(array_column($boxes, 'floorM'));
         $most = max(array_column($boxes, 'topM')) + $slope * max(array_column($boxes, 'toM'));
+        // Newton's steps, halving wherever one would leave the interval.
+        $high = ($least + $most) / 2;
         while ($most - $least > self::NOTHING_M * (1 + $most)) {
-            $middle = ($least + $most) / 2;
-            if ($middle <= $least || $middle >= $most) {
+            [$volume, $surface] = self::volumeAndSurface($boxes, $high, $slope);
+            [$least, $most] = $volume < $volumeM3 ? [$high, $most] : [$least, $high];
+            $step = $surface > 0 ? ($volumeM3 - $volume) / $surface : \INF;
+            if (abs($step) < self::NOTHING_M) {
+                return $high;
+            }
+            $next = $high + $step;
+            $high = $next > $least && $next < $most ? $next : ($least + $most) / 2;
+            if ($high <= $least || $high >= $most) {
                 break;
             }
-            [$least, $most] = self::volumeM3($boxes, $middle, $slope) < $volumeM3 ? [$middle, $most] : [$least, $middle];
         }
 
         return $most;
@@ -53,17 +61,23 @@ final class TiltedSurface
         return $still - $rise / 2 >= $box['floorM'] && $still + $rise / 2 <= $box['topM'] ? $still + $rise / 2 + $slope * $box['fromM'] : null;
     }
 
-    /** @param non-empty-list<array{fromM: float, toM: float, widthM: float, floorM: float, topM: float}> $boxes */
-    private static function volumeM3(array $boxes, float $highM, float $slope): float
+    /**
+     * @param non-empty-list<array{fromM: float, toM: float, widthM: float, floorM: float, topM: float}> $boxes
+     *
+     * @return array{float, float} m³ below the plane, and m² of its surface as seen from above, by which they rise with it
+     */
+    private static function volumeAndSurface(array $boxes, float $highM, float $slope): array
     {
-        $volume = 0.0;
+        [$volume, $surface] = [0.0, 0.0];
         foreach ($boxes as $box) {
             $deep = $box['topM'] - $box['floorM'];
-            $filled = static fn (float $alongM): float => self::filledM2($highM - $slope * $alongM - $box['floorM'], $deep);
-            $volume += $box['widthM'] * ($filled($box['fromM']) - $filled($box['toM'])) / $slope;
+            $near = $highM - $slope * $box['fromM'] - $box['floorM'];
+            $far = $highM - $slope * $box['toM'] - $box['floorM'];
+            $volume += $box['widthM'] * (self::filledM2($near, $deep) - self::filledM2($far, $deep)) / $slope;
+            $surface += $box['widthM'] * (min(max($near, 0.0), $deep) - min(max($far, 0.0), $deep)) / $slope;
         }
 
-        return $volume;
+        return [$volume, $surface];
     }
 
     /** ∫ min(h, max(0, s)) ds from 0 to $to. */

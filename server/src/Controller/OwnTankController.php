@@ -35,7 +35,7 @@ final readonly class OwnTankController
 
     #[Route('/api/own-tanks', methods: ['POST'])]
     #[OA\Post(path: '/api/own-tanks', operationId: 'keepOwnTank', summary: 'Keep a tank of a plan among your own')]
-    #[OA\RequestBody(required: true, content: new OA\JsonContent(required: ['tank', 'plan'], properties: [new OA\Property(property: 'tank', description: 'Its id in the plan', type: 'string'), new OA\Property(property: 'price', description: 'Of no currency', type: 'number'), new OA\Property(property: 'plan', ref: 'plan.schema.json')]))]
+    #[OA\RequestBody(required: true, content: new OA\JsonContent(required: ['tank', 'plan'], properties: [new OA\Property(property: 'tank', description: 'Its id in the plan', type: 'string'), new OA\Property(property: 'price', description: 'As it was typed, of no currency; empty where nobody knows it', type: 'string'), new OA\Property(property: 'plan', ref: 'plan.schema.json')]))]
     #[OA\Response(response: 201, description: 'Kept', content: new OA\JsonContent(required: ['id', 'name'], properties: [new OA\Property(property: 'id', type: 'string'), new OA\Property(property: 'name', type: 'string')]))]
     #[OA\Response(response: 422, description: 'Not a valid plan, or no such tank in it', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: '#/components/schemas/Problem')))]
     public function keep(Request $request): Response
@@ -43,13 +43,10 @@ final readonly class OwnTankController
         $body = JsonBody::read($request);
         $body = $body instanceof \stdClass ? $body : new \stdClass();
         $plan = Plan::read($body->plan ?? null);
-        $price = $body->price ?? 0;
-        if (!\is_int($price) && !\is_float($price) || $price < 0 || $price > self::MOST_PRICE) {
-            throw InvalidInput::at('/price', \sprintf('A price from 0 to %d is wanted here.', self::MOST_PRICE));
-        }
+        $price = self::price($body->price ?? 0);
         foreach ($plan->tanks as $tank) {
             if ($tank->id === ($body->tank ?? null)) {
-                return JsonReply::of(self::summary($this->tanks->keep(StockTank::like($tank, (float) $price))), Response::HTTP_CREATED);
+                return JsonReply::of(self::summary($this->tanks->keep(StockTank::like($tank, $price))), Response::HTTP_CREATED);
             }
         }
         throw InvalidInput::at('/tank', 'There is no tank of that id in the plan.');
@@ -64,6 +61,18 @@ final readonly class OwnTankController
         $this->tanks->remove($id);
 
         return new Response(null, Response::HTTP_NO_CONTENT);
+    }
+
+    /** A number, or the text of one with a point or a comma. */
+    private static function price(mixed $price): float
+    {
+        $text = \is_string($price) ? str_replace(',', '.', trim($price)) : $price;
+        $number = '' === $text ? 0 : $text;
+        if (!is_numeric($number) || $number < 0 || $number > self::MOST_PRICE) {
+            throw InvalidInput::at('/price', \sprintf('%s is no price: a number from 0 to %d is wanted here, such as 149.', \is_string($price) ? '“'.$price.'”' : 'That', self::MOST_PRICE));
+        }
+
+        return (float) $number;
     }
 
     /** @return array{id: string, name: string} */

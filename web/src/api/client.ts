@@ -111,8 +111,9 @@ export const api = {
   levels: async (text: string, tank: string, plan: Plan): Promise<readonly unknown[]> =>
     (await answer(http.POST("/api/levels", { body: { text, tank, plan } }))).patch,
   ownTanks: async (): Promise<readonly OwnTank[]> => (await answer(http.GET("/api/own-tanks"))).tanks,
-  keepOwnTank: (tank: string, plan: Plan): Promise<OwnTank> =>
-    answer(http.POST("/api/own-tanks", { body: { tank, plan } })),
+  /** @param price as it was typed; empty where nobody knows it */
+  keepOwnTank: (tank: string, price: string, plan: Plan): Promise<OwnTank> =>
+    answer(http.POST("/api/own-tanks", { body: { tank, price, plan } })),
   removeOwnTank: (id: string): Promise<unknown> =>
     answer(http.DELETE("/api/own-tanks/{id}", { params: { path: { id } } })),
   catalogue: (): Promise<Catalogue> => answer(http.GET("/api/catalogue")),

@@ -41,7 +41,7 @@ enum Tilt: string
             : [self::Braking, self::PullingAway, self::Downhill, self::Uphill, self::LeanLeft, self::LeanRight];
     }
 
-    /** 0 where the surface tilts along the rig, 1 across it. */
+    /** @return 0|1 0 where the surface tilts along the rig, 1 across it */
     public function axis(): int
     {
         return match ($this) {

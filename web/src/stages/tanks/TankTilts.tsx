@@ -1,6 +1,7 @@
 import { useState } from "react";
 import type { Tank, TankDetail } from "../../api/types";
 import { ArchRect } from "../../drawing/ArchRect";
+import { isRound } from "../../drawing/isRound";
 import { useWidth } from "../../drawing/useWidth";
 
 const [SIDE, TOP, BOTTOM] = [28, 10, 10];
@@ -49,32 +50,33 @@ function TiltedCut({ tank, tilt }: { tank: Tank; tilt: Tilt }) {
   const slope = (tilt.to_mm - tilt.from_mm) / tilt.length_mm;
   const reach = SIDE / perMm;
   const surface = (mm: number) => y(tilt.from_mm + slope * mm);
+  const from = tilt.lengthwise ? "side" : "behind";
+  const outline = {
+    x: x(0),
+    y: floor - h,
+    width: w,
+    height: h,
+    ...(isRound(tank, from) && { rx: w / 2, ry: h / 2 }),
+  };
   return (
     <div ref={ref}>
       <svg width={width} height={floor + BOTTOM} role="img" aria-label={tilt.words}>
         <clipPath id={`tilted-${tank.id}`}>
-          <rect x={x(0)} y={floor - h} width={w} height={h} />
+          <rect {...outline} />
         </clipPath>
         <path
           clipPath={`url(#tilted-${tank.id})`}
           d={`M${x(0)} ${floor}V${surface(0)}L${x(tilt.length_mm)} ${surface(tilt.length_mm)}V${floor}Z`}
           className="fill-wash"
         />
-        <ArchRect
-          tank={{ ...tank, count: 1 }}
-          from={tilt.lengthwise ? "side" : "behind"}
-          left={x(0)}
-          top={floor - h}
-          width={w}
-          height={h}
-        />
+        <ArchRect tank={{ ...tank, count: 1 }} from={from} left={x(0)} top={floor - h} width={w} height={h} />
         <path
           d={`M${x(-reach)} ${surface(-reach)}L${x(tilt.length_mm + reach)} ${surface(tilt.length_mm + reach)}`}
           className="stroke-water"
           strokeWidth="1.6"
           strokeDasharray="5 4"
         />
-        <rect x={x(0)} y={floor - h} width={w} height={h} fill="none" className="stroke-ink" strokeWidth="1.8" />
+        <rect {...outline} fill="none" className="stroke-ink" strokeWidth="1.8" />
         {tilt.ends.map((end) => (
           <g key={end.name} className={end.spills ? "stroke-rust" : "stroke-ink"} fill="none">
             <path d={`M${x(end.at_mm)} ${floor - h}V${y(end.height_mm)}`} strokeWidth="2.4" />

@@ -6,7 +6,6 @@ namespace YardCask\Core\Stage\Tanks\Shared;
 
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Bay\Box;
-use YardCask\Core\Plan\PlannedShape;
 use YardCask\Core\Plan\PlannedTank;
 use YardCask\Core\Plan\TankMounting;
 use YardCask\Core\Run\RunPoint;
@@ -14,7 +13,7 @@ use YardCask\Core\Stage\Tanks\Tilt;
 use YardCask\Core\Surge\TiltedSurface;
 use YardCask\Core\Tank\TankVolumeCalculator;
 
-/** The water of one tank as it travels, tilted. Told of boxes and of tanks over an arch. */
+/** The water of one tank as it travels, tilted. */
 final readonly class TiltedTank
 {
     private function __construct(
@@ -27,12 +26,12 @@ final readonly class TiltedTank
     ) {
     }
 
-    /** @return list<self> one for each tilt that its rig meets; none where its shape is not told, where it is a bag, or where it is empty */
+    /** @return list<self> one for each tilt that its rig meets; none of a bag, whose skin lies on its water, nor of an empty tank */
     public static function all(TankWorking $working, Workings $workings): array
     {
         $tank = $working->tank;
         $litres = $workings->plan->travelFillOf($tank) * $working->volume->fullL();
-        if (!\in_array($tank->shape, [PlannedShape::Box, PlannedShape::WheelArch], true) || TankMounting::Bag === $tank->form || $litres <= 0) {
+        if (TankMounting::Bag === $tank->form || $litres <= 0) {
             return [];
         }
         // Baffles and loose filling take the same part of every level.
@@ -53,7 +52,7 @@ final readonly class TiltedTank
             'widthM' => ($box->high[1 - $along] - $box->low[1 - $along]) / 1000,
             'floorM' => $box->low[2] / 1000,
             'topM' => $box->high[2] / 1000,
-        ], $tank->shape->boxes($tank));
+        ], TankCells::of($tank, $along));
         $highMm = 1000 * TiltedSurface::highEndM($boxes, $litres / 1000, abs($slope));
 
         return new self($tilt, $tank, $slope, $slope > 0 ? $highMm : $highMm - abs($slope) * $lengthMm, $lengthMm);
