@@ -19,7 +19,7 @@ use YardCask\Core\Start\StartingChoices;
 /** Plans to test with: the demonstration, and a new one for each rig. */
 final class SamplePlans
 {
-    private const CATALOGUE = __DIR__.'/../../catalogue/';
+    public const CATALOGUE = __DIR__.'/../../catalogue/';
 
     public static function fellsideFile(): string
     {
@@ -149,6 +149,15 @@ final class SamplePlans
         foreach ($document->runs as $run) {
             if (0 === $random->getInt(0, 5)) {
                 $run->end = ['outside', 'door', 'funnel', 'bucket', 'valve', 'cap', 'open'][$random->getInt(0, 6)];
+            }
+        }
+        foreach ($document->line->parts as $part) {
+            $part->reversed = 0 === $random->getInt(0, 14);
+        }
+        $ports = array_merge(array_column($document->line->pipes, 'from'), array_column($document->line->pipes, 'to'));
+        foreach ($document->line->pipes as $pipe) {
+            if (0 === $random->getInt(0, 30)) {
+                $pipe->to = $ports[$random->getInt(0, \count($ports) - 1)];
             }
         }
         $document->use->stay = ['sites', 'mixed', 'wild'][$random->getInt(0, 2)];

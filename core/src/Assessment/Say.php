@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace YardCask\Core\Assessment;
 
 use YardCask\Core\Quantity\Kind;
+use YardCask\Core\Quantity\Quantity;
 use YardCask\Core\Quantity\QuantityFormat;
 use YardCask\Core\Quantity\Unit;
 use YardCask\Core\Quantity\UnitPreferences;
@@ -93,6 +94,28 @@ final readonly class Say
     public function pressure(float $kpa): string
     {
         return $this->format->reading($kpa, Unit::Kilopascal, Kind::Pressure);
+    }
+
+    /** The figure of a pressure without its unit. */
+    public function pressureFigure(float $kpa): string
+    {
+        return $this->format->figure($kpa, Unit::Kilopascal, Kind::Pressure);
+    }
+
+    public function pressureSymbol(): string
+    {
+        return $this->format->symbol(Kind::Pressure);
+    }
+
+    /** How many kPa the plan's unit of pressure is. */
+    public function kpaPerUnit(): float
+    {
+        return Quantity::of(1.0, $this->units->for(Kind::Pressure))->in(Unit::Kilopascal);
+    }
+
+    public function temperature(float $c): string
+    {
+        return $this->format->reading($c, Unit::Celsius, Kind::Temperature);
     }
 
     public function minutes(float $minutes): string

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Assessment;
 
+use YardCask\Core\Catalogue\PartStock;
 use YardCask\Core\Plan\Plan;
 use YardCask\Core\Plan\RigWords;
 
@@ -17,21 +18,23 @@ final class Workings
 
     private function __construct(
         public readonly Plan $plan,
+        /** The parts that can be had, to be proposed. */
+        public readonly PartStock $stock,
         private readonly ?self $before = null,
     ) {
         $this->say = new Say($plan->units);
         $this->words = RigWords::of($plan->load->rig);
     }
 
-    public static function over(Plan $plan): self
+    public static function over(Plan $plan, ?PartStock $stock = null): self
     {
-        return new self($plan);
+        return new self($plan, $stock ?? PartStock::none());
     }
 
     /** The workings of a plan that differs from this one in some sections; what does not depend on those is not computed again. */
     public function with(Plan $plan): self
     {
-        return new self($plan, $this);
+        return new self($plan, $this->stock, $this);
     }
 
     /**
@@ -81,6 +84,7 @@ final class Workings
             'bays' => $this->plan->bays,
             'tanks' => $this->plan->tanks,
             'runs' => $this->plan->runs,
+            'line' => $this->plan->line,
             default => throw new \LogicException('A plan has no section '.$name.'.'),
         };
     }

@@ -155,6 +155,15 @@ final class InputReader
         return $readers;
     }
 
+    /** @return list<string> each of 1 to 500 characters */
+    public function texts(string $key, int $max): array
+    {
+        $elements = $this->elements($key, $max, false);
+        $list = new self($elements, $this->at($key), $this->errors);
+
+        return array_map(static fn (int $index): string => $list->text((string) $index, 500), array_keys($elements));
+    }
+
     /**
      * @param list<float>|null $default
      *

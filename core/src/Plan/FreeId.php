@@ -45,6 +45,9 @@ final class FreeId
             ...($rig instanceof PlannedRoadRig || $rig instanceof PlannedTrailer ? $rig->axles : []),
             ...$plan->runs,
             ...array_merge(...array_column($plan->runs, 'points')),
+            ...$plan->line->parts,
+            ...$plan->line->pipes,
+            ...array_merge(...array_column($plan->line->pipes, 'points')),
         ];
     }
 

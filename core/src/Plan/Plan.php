@@ -14,13 +14,14 @@ use YardCask\Core\Plan\Field\PartReader;
 use YardCask\Core\Plan\Field\Parts;
 use YardCask\Core\Plan\Field\Text;
 use YardCask\Core\Plan\Field\Units;
+use YardCask\Core\Plan\Line\LinePlan;
 use YardCask\Core\Quantity\UnitPreferences;
 
 /** The plan document: immutable, in SI units, the same bytes for the same plan. */
 final readonly class Plan implements PlanPart
 {
     public const FORMAT = 'yard-cask-plan';
-    public const VERSION = 4;
+    public const VERSION = 5;
     public const MOST_BAYS = 12;
     public const MOST_TANKS = 12;
     public const MOST_RUNS = 40;
@@ -47,6 +48,8 @@ final readonly class Plan implements PlanPart
         /** From the tanks' ports to where they end. */
         #[Parts(PlannedRun::class, self::MOST_RUNS)]
         public array $runs,
+        #[Part]
+        public LinePlan $line,
     ) {
     }
 
@@ -93,7 +96,7 @@ final readonly class Plan implements PlanPart
     }
 
     /**
-     * This plan with some of its sections (name, use, load, bays, tanks, runs) read anew; ids are not compared across sections.
+     * This plan with some of its sections (name, use, load, bays, tanks, runs, line) read anew; ids are not compared across sections.
      *
      * @throws InvalidInput with every error of those sections
      */
@@ -109,6 +112,7 @@ final readonly class Plan implements PlanPart
             $in->has('bays') ? $reader->readAll(PlannedBay::class, 'bays', self::MOST_BAYS, $in) : $this->bays,
             $in->has('tanks') ? $reader->readAll(PlannedTank::class, 'tanks', self::MOST_TANKS, $in) : $this->tanks,
             $in->has('runs') ? $reader->readAll(PlannedRun::class, 'runs', self::MOST_RUNS, $in) : $this->runs,
+            $in->has('line') ? $reader->read(LinePlan::class, $in->object('line')) : $this->line,
         );
         $in->finish();
         $in->throwIfInvalid();

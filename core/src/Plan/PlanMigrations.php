@@ -6,6 +6,7 @@ namespace YardCask\Core\Plan;
 
 use YardCask\Core\Input\InvalidInput;
 use YardCask\Core\Plan\Migration\AxlesAndFittings;
+use YardCask\Core\Plan\Migration\EmptyLine;
 use YardCask\Core\Plan\Migration\SeatsAndWaste;
 use YardCask\Core\Plan\Migration\ShapesAndBays;
 
@@ -21,7 +22,7 @@ final readonly class PlanMigrations
 
     public static function all(): self
     {
-        return new self(Plan::VERSION, [1 => SeatsAndWaste::migrated(...), 2 => ShapesAndBays::migrated(...), 3 => AxlesAndFittings::migrated(...)]);
+        return new self(Plan::VERSION, [1 => SeatsAndWaste::migrated(...), 2 => ShapesAndBays::migrated(...), 3 => AxlesAndFittings::migrated(...), 4 => EmptyLine::migrated(...)]);
     }
 
     /**

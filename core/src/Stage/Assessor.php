@@ -15,6 +15,7 @@ use YardCask\Core\Assessment\Stage;
 use YardCask\Core\Assessment\StageSheet;
 use YardCask\Core\Assessment\Valve;
 use YardCask\Core\Assessment\Workings;
+use YardCask\Core\Catalogue\PartStock;
 use YardCask\Core\Plan\Plan;
 
 /** Runs every stage over a plan. This is the list of the stages that there are. */
@@ -23,16 +24,17 @@ final class Assessor
     /** @return list<Stage> in the order of the work */
     public static function stages(): array
     {
-        return [new Use\UseStage(), new Load\LoadStage(), new Tanks\TanksStage()];
+        return [new Use\UseStage(), new Load\LoadStage(), new Tanks\TanksStage(), new Line\LineStage()];
     }
 
     /**
      * @param string|null $stage the one that is looked at: only its findings come with fixes, which are tried, and only it with what can be
      *                           added there; all of them when null, none when it is no stage's name
+     * @param PartStock|null $stock the parts that can be had; without them none are proposed
      */
-    public static function assess(Plan $plan, ?string $stage = null): Assessment
+    public static function assess(Plan $plan, ?string $stage = null, ?PartStock $stock = null): Assessment
     {
-        $workings = Workings::over($plan);
+        $workings = Workings::over($plan, $stock);
         $stages = self::stages();
         $figures = new FigureSheet($workings->say);
         foreach ($stages as $one) {

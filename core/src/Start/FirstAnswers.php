@@ -7,6 +7,7 @@ namespace YardCask\Core\Start;
 use YardCask\Core\Input\InputReader;
 use YardCask\Core\Input\InvalidInput;
 use YardCask\Core\Plan\Field\PartFields;
+use YardCask\Core\Plan\Line\School;
 use YardCask\Core\Plan\Plan;
 use YardCask\Core\Plan\StayStyle;
 use YardCask\Core\Plan\TypedText;
@@ -14,7 +15,7 @@ use YardCask\Core\Plan\UsePlan;
 use YardCask\Core\Quantity\UnitPreferences;
 use YardCask\Core\Quantity\UnreadableQuantity;
 
-/** The answers to the four questions that begin a plan: who travels, how, how many days, which rig. */
+/** The answers to the questions that begin a plan: who travels, how, how many days, which rig; and from which school its line is, which is answered beforehand. */
 final readonly class FirstAnswers
 {
     private function __construct(
@@ -25,6 +26,8 @@ final readonly class FirstAnswers
         public float $days,
         public StartingRig $rig,
         public UnitPreferences $units,
+        /** How the line is to be made. */
+        public School $school,
     ) {
     }
 
@@ -47,13 +50,14 @@ final readonly class FirstAnswers
         if (null === $rig && '' !== $rigId) {
             $in->fail('rig', \sprintf('There is no rig “%s”. Choose one of %s.', $rigId, implode(', ', array_map(static fn (StartingRig $one): string => $one->id, $choices->rigs))));
         }
+        $school = $in->choice('school', School::cases(), $rig->school ?? School::PressureAccumulator);
         $in->finish();
         $in->throwIfInvalid();
         if (null === $rig) {
             throw InvalidInput::at('/rig', 'This is missing.');
         }
 
-        return new self($name, $crew, $stay, $habit, $days, $rig, $units);
+        return new self($name, $crew, $stay, $habit, $days, $rig, $units, $school);
     }
 
     /** A measured field of a plan's use as a number, or as somebody typed it: `three`, `a week`. */

@@ -11,6 +11,7 @@ use YardCask\Core\Input\InputError;
 use YardCask\Core\Input\InvalidInput;
 use YardCask\Core\Input\Json;
 use YardCask\Core\Plan\Field\PartFields;
+use YardCask\Core\Plan\Line\LinePlan;
 use YardCask\Core\Plan\Plan;
 use YardCask\Core\Plan\PlanMigrations;
 use YardCask\Core\Plan\PlannedShape;
@@ -50,7 +51,7 @@ final class PlanTest extends TestCase
         yield 'outlet above overflow' => ['[{"op":"replace","path":"/tanks/0/outlet_height_mm","value":350}]', '/tanks/0/outlet_height_mm', 'below the overflow'];
         yield 'overflow above the lid' => ['[{"op":"replace","path":"/tanks/0/overflow_height_mm","value":361}]', '/tanks/0/overflow_height_mm', 'above the lid'];
         yield 'axles longer than the rig' => ['[{"op":"replace","path":"/load/rig/axles/1/x_m","value":5.5}]', '/load/rig/axles/1/x_m', 'longer than the rig'];
-        yield 'a newer version' => ['[{"op":"replace","path":"/version","value":5}]', '/version', 'newer Yard Cask'];
+        yield 'a newer version' => ['[{"op":"replace","path":"/version","value":6}]', '/version', 'newer Yard Cask'];
         yield 'no plan' => ['[{"op":"replace","path":"/format","value":"shopping-list"}]', '/format', 'not a plan'];
     }
 
@@ -256,7 +257,7 @@ final class PlanTest extends TestCase
         $old = (string) file_get_contents(__DIR__.'/../plans/fellside-version-2.json');
         $now = SamplePlans::fellside();
         $nowhere = array_map(static fn (PlannedTank $tank): PlannedTank => PartFields::changed($tank, ['bay' => null, 'ports' => [], 'straps' => null, 'strapAngleDeg' => null, 'seeThrough' => 'drink-cans' === $tank->id]), $now->tanks);
-        self::assertSame(PartFields::changed($now, ['bays' => [], 'tanks' => $nowhere, 'runs' => []])->toJson(), Plan::fromJson($old)->toJson());
+        self::assertSame(PartFields::changed($now, ['bays' => [], 'tanks' => $nowhere, 'runs' => [], 'line' => LinePlan::none()])->toJson(), Plan::fromJson($old)->toJson());
     }
 
     /** @return iterable<string, array{string, float, float, float, float, float}> shape, sizes in mm; litres in all, litres below half and below a quarter of the height */

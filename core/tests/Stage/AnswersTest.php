@@ -53,6 +53,8 @@ final class AnswersTest extends TestCase
             'Drinking: 20 L of 17 L',
             'Payload left: −38 kg rear axle, on the road, stop',
             'Left against right: 138 kg more right, when the water is used up',
+            'Worst outlet: 6.7 L/min Shower',
+            'Pump starts: 94  an hour at a trickle',
         ]];
         yield 'a trailer' => ['trailer', '', [
             'Carried against needed: 95 L of 95 L',

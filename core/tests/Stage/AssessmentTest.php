@@ -164,10 +164,10 @@ final class AssessmentTest extends TestCase
             return $found;
         };
         self::assertSame([
-            'bothy' => ['load.nose-thin', 'tanks.bay-guessed', 'tanks.frost-below-outlet', 'tanks.level-unseen', 'use.short'],
-            'fellside' => ['load.estimate-tight', 'load.not-weighed', 'load.over-refilled', 'load.rear-over', 'load.reserve-thin', 'load.side-difference', 'tanks.outlet-high', 'use.short'],
-            'petrel' => ['load.heel', 'tanks.heeled-under', 'use.drains-outside'],
-            'prompt-side' => ['tanks.frost-below-outlet', 'tanks.near-hot', 'tanks.open-end-spills', 'tanks.run-dips', 'use.drinking-short'],
+            'bothy' => ['line.undrained', 'load.nose-thin', 'tanks.bay-guessed', 'tanks.frost-below-outlet', 'tanks.level-unseen', 'use.short'],
+            'fellside' => ['line.backwards', 'line.flow-wasteful', 'line.together-weak', 'line.undrained', 'load.estimate-tight', 'load.not-weighed', 'load.over-refilled', 'load.rear-over', 'load.reserve-thin', 'load.side-difference', 'tanks.outlet-high', 'use.short'],
+            'petrel' => ['line.starts-often', 'line.undrained', 'load.heel', 'tanks.heeled-under', 'use.drains-outside'],
+            'prompt-side' => ['line.flow-wasteful', 'line.flow-wasteful', 'line.flow-wasteful', 'line.over-rated', 'line.undrained', 'tanks.frost-below-outlet', 'tanks.near-hot', 'tanks.open-end-spills', 'tanks.run-dips', 'use.drinking-short'],
         ], array_map($codes, SamplePlans::demos()));
     }
 

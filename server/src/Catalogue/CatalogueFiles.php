@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace YardCask\Server\Catalogue;
 
+use YardCask\Core\Catalogue\PartStock;
+use YardCask\Core\Catalogue\SchoolBook;
 use YardCask\Core\Catalogue\StockTank;
 use YardCask\Core\Catalogue\TankStock;
 use YardCask\Core\Input\Json;
@@ -31,6 +33,16 @@ final readonly class CatalogueFiles
     public function tankStock(): array
     {
         return TankStock::fromJson($this->read('tanks.json'));
+    }
+
+    public function partStock(): PartStock
+    {
+        return new PartStock(fn (): array => [$this->read('parts.json')]);
+    }
+
+    public function schools(): SchoolBook
+    {
+        return SchoolBook::fromJson($this->read('schools.json'));
     }
 
     /** @return list<string> the plan files that a new installation begins with */

@@ -10,12 +10,17 @@ use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
 use YardCask\Core\Plan\Plan;
 use YardCask\Core\Stage\Assessor;
+use YardCask\Server\Catalogue\CatalogueFiles;
 use YardCask\Server\Http\JsonBody;
 use YardCask\Server\Http\JsonReply;
 
 /** Says everything that can be said about a plan, saved or not. */
 final readonly class AssessController
 {
+    public function __construct(private CatalogueFiles $files)
+    {
+    }
+
     #[Route('/api/assess', methods: ['POST'])]
     #[OA\Post(path: '/api/assess', operationId: 'assess', summary: 'Assess a plan')]
     #[OA\Parameter(name: 'stage', in: 'query', required: false, description: 'The stage that is looked at: only its findings come with fixes, which are tried on the plan. Without it all do.', schema: new OA\Schema(type: 'string'))]
@@ -26,6 +31,6 @@ final readonly class AssessController
     {
         $stage = $request->query->all()['stage'] ?? null;
 
-        return JsonReply::of(Assessor::assess(Plan::read(JsonBody::read($request)), \is_string($stage) ? $stage : null));
+        return JsonReply::of(Assessor::assess(Plan::read(JsonBody::read($request)), \is_string($stage) ? $stage : null, $this->files->partStock()));
     }
 }

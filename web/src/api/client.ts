@@ -4,12 +4,15 @@ import type {
   Assessment,
   Catalogue,
   FirstAnswers,
+  LineEdit,
   OwnTank,
+  PartCatalogue,
   Plan,
   PlanSummary,
   Problem,
   RevisionPage,
   SavedPlan,
+  SchoolOffer,
   StockOffer,
 } from "./types";
 
@@ -110,6 +113,13 @@ export const api = {
   /** What puts a tank’s table, a height and its litres on each line, into the plan. */
   levels: async (text: string, tank: string, plan: Plan): Promise<readonly unknown[]> =>
     (await answer(http.POST("/api/levels", { body: { text, tank, plan } }))).patch,
+  parts: (): Promise<PartCatalogue> => answer(http.GET("/api/parts")),
+  /** Every school as it would be in the plan. */
+  schools: async (plan: Plan): Promise<readonly SchoolOffer[]> =>
+    (await answer(http.POST("/api/schools", { body: plan }))).schools,
+  /** What does something to the line, as a patch. */
+  lineEdit: async (edit: LineEdit, plan: Plan): Promise<readonly unknown[]> =>
+    (await answer(http.POST("/api/line-edits", { body: { edit, plan } }))).patch,
   ownTanks: async (): Promise<readonly OwnTank[]> => (await answer(http.GET("/api/own-tanks"))).tanks,
   /** @param price as it was typed; empty where nobody knows it */
   keepOwnTank: (tank: string, price: string, plan: Plan): Promise<OwnTank> =>

@@ -26,6 +26,27 @@ export type BayDrawing = Assessment["stages"]["tanks"]["drawing"]["bays"][number
 export type TanksDrawing = Assessment["stages"]["tanks"]["drawing"];
 /** A box that stands in the rig, in m. */
 export type Box = BayDrawing["box"];
+export type LineDrawing = Assessment["stages"]["line"]["drawing"];
+export type LineElement = LineDrawing["elements"][number];
+export type LineScene = LineDrawing["scenes"][number];
+export type PressureStair = LineScene["stairs"][number];
+export type SchoolOffer = Schemas["school-offer.schema"];
+export type PartCatalogue = { parts: readonly StockPart[]; pipes: readonly { id: string; name: string }[] };
+/** A part of a line that can be had. */
+export type StockPart = {
+  id: string;
+  name: string;
+  kind: string;
+  kind_word: string;
+  family: string;
+  /** Parts with as many can take each other’s place. */
+  ports: number;
+  in_path: boolean;
+  outlet: boolean;
+  price: number;
+};
+/** What is done to a line: `do`, and what it is done to. */
+export type LineEdit = { do: string } & Record<string, string>;
 export type StockOffer = Schemas["stock-offer.schema"];
 export type StockRow = StockOffer["rows"][number];
 /** A stage's name; which there are, an assessment says. */

@@ -49,8 +49,9 @@ function Cell({ cell, was, planId }: { cell: GlassCell; was: GlassCell | undefin
         >
           {cell.figure}
         </button>{" "}
-        <span className="beside">
-          {cell.symbol} {cell.beside}
+        <span className="symbol">{cell.symbol}</span>
+        <span className={`beside ${moved ? "beside-short" : ""}`} title={cell.beside}>
+          {cell.beside}
         </span>
       </p>
       {cell.level !== undefined && (

@@ -14,6 +14,7 @@ const BEGINNING = {
   habit: "ordinary",
   days: "3",
   rig: "van",
+  school: "",
   volume: "L",
   length: "mm",
   mass: "kg",
@@ -31,11 +32,11 @@ function draftKept(): Draft {
   }
 }
 
-function asAnswers({ name, ...rest }: Draft): FirstAnswers {
-  return { ...rest, ...(name.trim() && { name: name.trim() }) } as FirstAnswers;
+function asAnswers({ name, school, ...rest }: Draft): FirstAnswers {
+  return { ...rest, ...(school && { school }), ...(name.trim() && { name: name.trim() }) } as FirstAnswers;
 }
 
-/** Four questions, after which there is a plan that works. */
+/** Four questions, and a fifth that is answered beforehand; after them there is a plan that works. */
 export default function NewPlan() {
   const navigate = useNavigate();
   const catalogue = useCatalogue();
@@ -49,6 +50,7 @@ export default function NewPlan() {
     setBegun(null);
     sessionStorage.setItem(KEY, JSON.stringify(next));
   };
+  const usual = catalogue?.rigs.find((rig) => rig.id === draft.rig)?.school;
   const answers = asAnswers(draft);
   const preview = usePreview(answers);
   const refused = begun ?? preview.refusals;
@@ -119,6 +121,23 @@ export default function NewPlan() {
               replace them by your plate, ticket and tape.
             </p>
             {refused["/rig"] && <p className="refusal">{refused["/rig"]}</p>}
+          </fieldset>
+          <fieldset className="card card-on p-4">
+            <label className="field">
+              <span className="label block">5 How is the line made?</span>
+              <select
+                className="line-select"
+                value={draft.school || usual}
+                onChange={(event) => answer({ school: event.target.value })}
+              >
+                {choices["/line/school"]?.options.map((option) => (
+                  <option key={option.value} value={option.value}>
+                    {option.text}
+                    {option.value === usual ? ", usual here" : ""}
+                  </option>
+                ))}
+              </select>
+            </label>
           </fieldset>
           <Answer
             label="Name, if you like"

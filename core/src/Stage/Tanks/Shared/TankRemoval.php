@@ -10,8 +10,11 @@ use YardCask\Core\Plan\PlanPatch;
 /** Taking tanks out of a plan, with the hoses that begin at them. */
 final class TankRemoval
 {
-    /** @param list<TankWorking> $tanks in the order of the plan */
-    public static function patch(array $tanks, Plan $plan): PlanPatch
+    /**
+     * @param list<TankWorking> $tanks in the order of the plan
+     * @param string|null $instead the id of the tank at which the pipes of the line are joined then; those at the same port of a second one go
+     */
+    public static function patch(array $tanks, Plan $plan, ?string $instead = null): PlanPatch
     {
         $ports = array_merge(...array_map(static fn (TankWorking $working): array => array_column($working->tank->ports, 'id'), $tanks));
         $patches = [];
@@ -24,7 +27,34 @@ final class TankRemoval
         foreach (array_reverse($tanks) as $working) {
             $patches[] = PlanPatch::remove($working->pointer());
         }
+        array_push($patches, ...self::pipes(array_map(static fn (TankWorking $working): string => $working->tank->id, $tanks), $plan, $instead));
 
         return PlanPatch::all($patches);
+    }
+
+    /**
+     * @param list<string> $ids
+     *
+     * @return list<PlanPatch>
+     */
+    private static function pipes(array $ids, Plan $plan, ?string $instead): array
+    {
+        $patches = $gone = $taken = [];
+        foreach ($plan->line->pipes as $index => $pipe) {
+            foreach (['from' => $pipe->from, 'to' => $pipe->to] as $end => $name) {
+                [$id, $port] = [...explode('.', $name, 2), ''];
+                if (!\in_array($id, $ids, true)) {
+                    continue;
+                }
+                if (null === $instead || isset($taken[$port])) {
+                    array_unshift($gone, PlanPatch::remove('/line/pipes/'.$index));
+                } else {
+                    $taken[$port] = true;
+                    $patches[] = PlanPatch::replace('/line/pipes/'.$index.'/'.$end, $instead.'.'.$port);
+                }
+            }
+        }
+
+        return [...$patches, ...$gone];
     }
 }

@@ -9,6 +9,7 @@ use YardCask\Core\Assessment\Fix;
 use YardCask\Core\Assessment\Measure;
 use YardCask\Core\Assessment\Rule;
 use YardCask\Core\Assessment\Workings;
+use YardCask\Core\Plan\FreeId;
 use YardCask\Core\Plan\Holds;
 use YardCask\Core\Plan\PlanPatch;
 use YardCask\Core\Plan\StayStyle;
@@ -78,7 +79,7 @@ final class CanEnough implements Rule
         if (null === $can) {
             return [];
         }
-        $patch = $can->and(TankRemoval::patch(array_values($fixed), $workings->plan));
+        $patch = $can->and(TankRemoval::patch(array_values($fixed), $workings->plan, FreeId::of('can', $workings->plan)));
         $names = implode(' and ', array_map(static fn ($working): string => $working->tank->name, $fixed));
         $label = \sprintf('A %s can instead of %s%s', $workings->say->litres(TankProposal::CAN_L), $names, $forTheStay ? '' : ', filled every day');
 

@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Catalogue;
+
+use YardCask\Core\Plan\Field\Choice;
+use YardCask\Core\Plan\Field\Id;
+use YardCask\Core\Plan\Field\Inline;
+use YardCask\Core\Plan\Field\Parts;
+use YardCask\Core\Plan\Field\Text;
+use YardCask\Core\Plan\Field\Variants;
+use YardCask\Core\Plan\FreeId;
+use YardCask\Core\Plan\Line\FilterFigures;
+use YardCask\Core\Plan\Line\HeaterFigures;
+use YardCask\Core\Plan\Line\InletFigures;
+use YardCask\Core\Plan\Line\MixingFigures;
+use YardCask\Core\Plan\Line\OutletFigures;
+use YardCask\Core\Plan\Line\PartFigures;
+use YardCask\Core\Plan\Line\PartKind;
+use YardCask\Core\Plan\Line\PartMake;
+use YardCask\Core\Plan\Line\PassFigures;
+use YardCask\Core\Plan\Line\PlainFigures;
+use YardCask\Core\Plan\Line\PlannedPart;
+use YardCask\Core\Plan\Line\PumpFigures;
+use YardCask\Core\Plan\Line\RegulatorFigures;
+use YardCask\Core\Plan\Line\ReliefFigures;
+use YardCask\Core\Plan\Line\VesselFigures;
+
+/** A part of a line that can be had ready made, invented and of no brand. */
+final readonly class StockPart
+{
+    /** @param list<PartEnd> $ends */
+    public function __construct(
+        #[Id]
+        public string $id,
+        #[Text('the part’s name', FreeId::LONGEST_NAME)]
+        public string $name,
+        #[Choice('Kind')]
+        public PartKind $kind,
+        #[Inline]
+        public PartMake $make,
+        #[Variants([PlainFigures::class, PassFigures::class, FilterFigures::class, PumpFigures::class, VesselFigures::class, RegulatorFigures::class, ReliefFigures::class, HeaterFigures::class, MixingFigures::class, OutletFigures::class, InletFigures::class])]
+        public PartFigures $figures,
+        #[Parts(PartEnd::class, 6)]
+        public array $ends,
+    ) {
+    }
+
+    /** Its name without its size: “Lever valve”. */
+    public function shortName(): string
+    {
+        return (string) strtok($this->name, ',');
+    }
+
+    /** As a part of a plan, at a height. */
+    public function planned(string $id, string $name, float $zM): PlannedPart
+    {
+        return new PlannedPart($id, $name, $this->kind, $this->make, $this->figures, $zM, false, stock: $this->id);
+    }
+}

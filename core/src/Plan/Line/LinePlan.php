@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Plan\Line;
+
+use YardCask\Core\Plan\Field\Choice;
+use YardCask\Core\Plan\Field\Parts;
+use YardCask\Core\Plan\PlanPart;
+use YardCask\Core\Plan\WrittenAsDeclared;
+
+/** The line from tank to every tap: parts, and the pipes between their ports. */
+final readonly class LinePlan implements PlanPart
+{
+    use WrittenAsDeclared;
+
+    public const MOST_PARTS = 80;
+    public const MOST_PIPES = 120;
+
+    /**
+     * @param list<PlannedPart> $parts
+     * @param list<PlannedPipe> $pipes
+     */
+    public function __construct(
+        #[Parts(PlannedPart::class, self::MOST_PARTS)]
+        public array $parts,
+        #[Parts(PlannedPipe::class, self::MOST_PIPES)]
+        public array $pipes,
+        /** From which the line began. */
+        #[Choice('School')]
+        public ?School $school = null,
+    ) {
+    }
+
+    public static function none(): self
+    {
+        return new self([], []);
+    }
+
+    public function part(string $id): ?PlannedPart
+    {
+        foreach ($this->parts as $part) {
+            if ($part->id === $id) {
+                return $part;
+            }
+        }
+
+        return null;
+    }
+}

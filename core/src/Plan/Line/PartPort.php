@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Plan\Line;
+
+use YardCask\Core\Input\Worded;
+
+/** Where water enters or leaves a part. */
+enum PartPort: string implements Worded
+{
+    case In = 'in';
+    case Out = 'out';
+    case A = 'a';
+    case B = 'b';
+    case C = 'c';
+    case D = 'd';
+    case Common = 'common';
+    case Left = 'left';
+    case Right = 'right';
+    case Hot = 'hot';
+    case Cold = 'cold';
+    /** Of a tank: where water is drawn. */
+    case Outlet = 'outlet';
+    /** Of a tank: where water falls in at its top. */
+    case Inlet = 'inlet';
+
+    public function word(): string
+    {
+        return match ($this) {
+            self::A, self::B, self::C, self::D => 'branch '.$this->value,
+            default => $this->value,
+        };
+    }
+}

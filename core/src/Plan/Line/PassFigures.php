@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Plan\Line;
+
+use YardCask\Core\Plan\Field\Measured;
+use YardCask\Core\Plan\Field\Tag;
+use YardCask\Core\Plan\WrittenAsDeclared;
+use YardCask\Core\Quantity\Kind;
+use YardCask\Core\Quantity\Unit;
+
+/** A part that water passes with a loss: valve, strainer, non-return valve, meter. */
+#[Tag('family', PartFamily::Pass)]
+final readonly class PassFigures implements PartFigures
+{
+    use WrittenAsDeclared;
+
+    public function __construct(
+        #[Measured('the flow at which its loss is rated', 'Rated at', Kind::Flow, Unit::LitrePerMinute, 0.1, 500)]
+        public float $ratedLpm,
+        #[Measured('what it loses at its rated flow', 'Loses there', Kind::Pressure, Unit::Kilopascal, 0.01, 1000)]
+        public float $ratedKpa,
+    ) {
+    }
+}

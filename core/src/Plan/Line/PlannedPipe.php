@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Plan\Line;
+
+use YardCask\Core\Plan\Field\Id;
+use YardCask\Core\Plan\Field\Inline;
+use YardCask\Core\Plan\Field\Measured;
+use YardCask\Core\Plan\Field\Parts;
+use YardCask\Core\Plan\Field\Text;
+use YardCask\Core\Plan\FreeId;
+use YardCask\Core\Plan\PlannedRunPoint;
+use YardCask\Core\Plan\PlanPart;
+use YardCask\Core\Plan\WrittenAsDeclared;
+use YardCask\Core\Quantity\Kind;
+use YardCask\Core\Quantity\Unit;
+
+/** A length of pipe or hose of the line, from one port to another. */
+final readonly class PlannedPipe implements PlanPart
+{
+    use WrittenAsDeclared;
+
+    public const MOST_POINTS = 12;
+    private const LONGEST_PORT = Id::MAX_LENGTH + 8;
+
+    /** @param list<PlannedRunPoint> $points */
+    public function __construct(
+        #[Id]
+        public string $id,
+        #[Text('the pipe’s name', FreeId::LONGEST_NAME)]
+        public string $name,
+        /** “pump.out”: a part or a tank, and its port. */
+        #[Text('the port it begins at: “pump.out”', self::LONGEST_PORT)]
+        public string $from,
+        #[Text('the port it leads to: “tap.in”', self::LONGEST_PORT)]
+        public string $to,
+        #[Measured('the bore of a pipe', 'Bore', Kind::Length, Unit::Millimetre, 2, 120)]
+        public float $boreMm,
+        #[Inline]
+        public PartMake $make,
+        /** The speed at which a shock runs through it. */
+        #[Measured('the wave speed of a pipe, in m/s', 'Wave, m/s', Kind::Count, Unit::One, 20, 1500)]
+        public float $waveMps,
+        /** How much more a metre of it holds at 100 kPa more. */
+        #[Measured('how much a metre of it gives for each 100 kPa', 'Gives a metre', Kind::Volume, Unit::Litre, 0, 1)]
+        public float $stretchL,
+        /** Points that it passes between its ends. */
+        #[Parts(PlannedRunPoint::class, self::MOST_POINTS)]
+        public array $points,
+        /** Null where it follows from the places of its ends, or is guessed. */
+        #[Measured('the length of a pipe', 'Length', Kind::Length, Unit::Metre, 0.02, 60)]
+        public ?float $lengthM = null,
+        #[Measured('the bends of a pipe', 'Bends', Kind::Count, Unit::One, 0, 40)]
+        public ?float $bends = null,
+        #[Text('what it is called in the catalogue', Id::MAX_LENGTH)]
+        public ?string $stock = null,
+    ) {
+    }
+}

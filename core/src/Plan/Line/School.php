@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Plan\Line;
+
+use YardCask\Core\Input\Worded;
+
+/** How the line is made: the starting points that there are. */
+enum School: string implements Worded
+{
+    case CanFoot = 'can_foot';
+    case CanSwitched = 'can_switched';
+    case CanGravity = 'can_gravity';
+    case Pressure = 'pressure';
+    case PressureAccumulator = 'pressure_accumulator';
+    case Mains = 'mains';
+    case FilteredFill = 'filtered_fill';
+    case Gravity = 'gravity';
+    case TwoCircuits = 'two_circuits';
+    case StorageHeater = 'storage_heater';
+    case Exchanger = 'exchanger';
+    case TwoValves = 'two_valves';
+
+    public function word(): string
+    {
+        return match ($this) {
+            self::CanFoot => 'can and foot pump',
+            self::CanSwitched => 'can, submersible pump and switched tap',
+            self::CanGravity => 'can to a gravity tap and a pumped tap',
+            self::Pressure => 'pressure pump',
+            self::PressureAccumulator => 'pressure pump and accumulator',
+            self::Mains => 'pressure pump with mains hook-up',
+            self::FilteredFill => 'filtered before the tank',
+            self::Gravity => 'header tank filled by hand, kettle for the warmth',
+            self::TwoCircuits => 'two circuits, drinking apart',
+            self::StorageHeater => 'pressure pump and storage heater',
+            self::Exchanger => 'pressure pump, exchanger and mixing valve',
+            self::TwoValves => 'one pump that uses and fills, by two valves',
+        };
+    }
+}

@@ -1,0 +1,192 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Stage\Line\Drawing;
+
+use YardCask\Core\Assessment\Workings;
+use YardCask\Core\Plan\Line\PlannedPart;
+use YardCask\Core\Stage\Line\Graph\LinePipe;
+use YardCask\Core\Stage\Line\LineFigures;
+use YardCask\Core\Stage\Line\LineWorkings;
+use YardCask\Core\Stage\Line\Mode\FoundMode;
+use YardCask\Core\Stage\Line\Schematic;
+use YardCask\Core\Stage\Line\Solve\HotOutlet;
+use YardCask\Core\Stage\Line\Solve\LineCase;
+use YardCask\Core\Stage\Line\Solve\PeakPressure;
+
+/** Draws the line of a plan. */
+final readonly class DrawnLine
+{
+    private const MOST_TO_MEASURE = 6;
+
+    private function __construct(
+        private Workings $workings,
+        private LineWorkings $line,
+        private Schematic $schematic,
+    ) {
+    }
+
+    public static function of(Workings $workings, bool $looked): LineDrawing
+    {
+        if (!$looked) {
+            return new LineDrawing(0, 0, [], [], [], [], [], [], [], [], null);
+        }
+        $line = $workings->of(LineWorkings::class);
+        $schematic = Schematic::of($line->graph);
+        $drawn = new self($workings, $line, $schematic);
+
+        return new LineDrawing(
+            1 + max([-1, ...array_values($schematic->columns)]),
+            1 + max([-1, ...array_values($schematic->rows)]),
+            $drawn->elements(),
+            $drawn->pipes(),
+            SceneDrawing::all($workings),
+            $drawn->outlets(),
+            array_map($drawn->mode(...), $drawn->line->modes()->all()),
+            $drawn->peaks(),
+            $drawn->toMeasure(),
+            $drawn->freePorts(),
+            $workings->plan->line->school?->word(),
+        );
+    }
+
+    /** @return list<LineElement> */
+    private function elements(): array
+    {
+        $schematic = $this->schematic;
+        $elements = [];
+        $plan = $this->workings->plan;
+        foreach ($plan->line->parts as $index => $part) {
+            if (isset($schematic->columns[$part->id])) {
+                $elements[] = new LineElement($part->id, $part->id, $part->kind->value, $part->kind->word(), $part->name, $schematic->columns[$part->id], $schematic->rows[$part->id], '/line/parts/'.$index, $part->kind->isInPath(), $part->reversed);
+            }
+        }
+        foreach ($plan->tanks as $tank) {
+            foreach ([[$tank->id, 'tank', $tank->name], [$tank->id.'.inlet', 'tank_inlet', 'into '.$tank->name]] as [$id, $kind, $name]) {
+                if (isset($schematic->columns[$id])) {
+                    $elements[] = new LineElement($id, $tank->id, $kind, 'tank', $name, $schematic->columns[$id], $schematic->rows[$id], null, false, false);
+                }
+            }
+        }
+
+        return $elements;
+    }
+
+    /** @return list<PipeSketch> */
+    private function pipes(): array
+    {
+        $schematic = $this->schematic;
+        $say = $this->workings->say;
+        $sketches = [];
+        foreach ($this->line->graph->pipes as $index => $pipe) {
+            [$from, $to] = [Schematic::element($pipe->from), Schematic::element($pipe->to)];
+            if ($schematic->columns[$from] > $schematic->columns[$to]) {
+                [$from, $to] = [$to, $from];
+            }
+            $sketches[] = new PipeSketch($pipe->pipe->id, $pipe->pipe->name, '/line/pipes/'.$index, $from, $to, $schematic->parentOf($to) === $from, $this->line->warm->isHot($pipe), \sprintf('%s%s, bore %s', $say->metres($pipe->lengthM()), $pipe->isGuessed() ? ' (guessed)' : '', $say->mm($pipe->pipe->boreMm)), $pipe->isGuessed());
+        }
+
+        return $sketches;
+    }
+
+    /** @return list<OutletCard> */
+    private function outlets(): array
+    {
+        $say = $this->workings->say;
+        $cards = [];
+        foreach ($this->workings->plan->line->parts as $index => $part) {
+            if (!$part->kind->isOutlet()) {
+                continue;
+            }
+            $one = $this->line->alone($part)->outlets[$part->id];
+            $worst = $this->line->solve(LineCase::worst([$part->id]))->outlets[$part->id];
+            $cards[] = new OutletCard($part->id, $part->name, LineFigures::flowId($part), \sprintf('%s; wants %s to %s', SceneDrawing::at($one, $say), $say->flow($one->figures->leastLpm), $say->flow($one->figures->mostLpm)), \sprintf('%s with a low battery, old filters and the tank nearly empty', $say->flow($worst->lpm)), $this->hot($part), $one->isEnough(), true === $part->together, '/line/parts/'.$index.'/together');
+        }
+
+        return $cards;
+    }
+
+    private function hot(PlannedPart $part): string
+    {
+        $hot = HotOutlet::of($part, $this->line);
+        if (null === $hot) {
+            return '';
+        }
+        $say = $this->workings->say;
+        $lasts = null === $hot->bestMinutes || null === $hot->leastMinutes ? '' : \sprintf('; the store lasts %s to %s', $say->minutes($hot->leastMinutes), $say->minutes($hot->bestMinutes));
+
+        return \sprintf('Hot after %s%s, %s at most%s', $say->litres($hot->waitL), null === $hot->waitS ? '' : ' and '.round($hot->waitS).' s', $say->temperature($hot->hottestC), $lasts);
+    }
+
+    private function mode(FoundMode $mode): ModeCard
+    {
+        $steps = [];
+        foreach ($this->inWaterOrder() as $part) {
+            $position = $mode->positions[$part->id] ?? null;
+            if (null !== $position) {
+                $steps[] = \sprintf('%s: %s', $part->name, $position->word());
+            }
+        }
+        foreach ($this->line->graph->pumps() as $pump) {
+            $steps[] = $pump->name.($mode->mode->pumps() ? ': on' : ': off');
+        }
+        $names = array_column([...$this->workings->plan->line->parts, ...$this->workings->plan->tanks], 'name', 'id');
+        $about = array_values(array_unique(array_merge([], ...array_values($mode->troubles))));
+        $trouble = [] === $about ? '' : 'Not as it should be: '.implode(', ', array_map(static fn (string $id): string => $names[$id] ?? $id, $about)).'.';
+
+        return new ModeCard($mode->mode->value, $mode->mode->word(), $steps, $mode->mode->care(), array_map(fn (int $index): string => $this->workings->plan->line->pipes[$index]->id, array_keys($mode->path)), $trouble);
+    }
+
+    /** @return list<PlannedPart> as hands come to them along the water */
+    private function inWaterOrder(): array
+    {
+        $parts = $this->workings->plan->line->parts;
+        usort($parts, fn (PlannedPart $a, PlannedPart $b): int => ($this->schematic->columns[$a->id] ?? 0) <=> ($this->schematic->columns[$b->id] ?? 0));
+
+        return $parts;
+    }
+
+    /** @return list<PeakRow> the nearest to their rating first */
+    private function peaks(): array
+    {
+        $rows = [];
+        $highest = $this->line->highest();
+        $row = fn (string $id, string $name, PeakPressure $peak, float $rating): PeakRow => new PeakRow($id, $name, $this->workings->say->pressure($peak->kpa()), $this->workings->say->pressure($rating), $peak->kpa() / $rating, $peak->mode->word().($peak->shockKpa >= 1 ? ', shut at once' : ''));
+        foreach ($this->workings->plan->line->parts as $part) {
+            if (isset($highest->parts[$part->id])) {
+                $rows[] = $row($part->id, $part->name, $highest->parts[$part->id], $part->make->ratingKpa);
+            }
+        }
+        foreach ($this->line->graph->pipes as $index => $pipe) {
+            if (isset($highest->pipes[$index])) {
+                $rows[] = $row($pipe->pipe->id, $pipe->pipe->name, $highest->pipes[$index], $pipe->pipe->make->ratingKpa);
+            }
+        }
+        usort($rows, static fn (PeakRow $a, PeakRow $b): int => $b->share <=> $a->share);
+
+        return $rows;
+    }
+
+    /** @return list<FreePort> */
+    private function freePorts(): array
+    {
+        $free = [];
+        foreach ($this->workings->plan->line->parts as $part) {
+            foreach ($this->line->graph->loosePorts($part) as $port) {
+                $free[] = new FreePort($part->port($port), $part->id, $part->name, $port->word());
+            }
+        }
+
+        return $free;
+    }
+
+    /** @return list<string> */
+    private function toMeasure(): array
+    {
+        $guessed = array_values(array_filter($this->line->graph->pipes, static fn (LinePipe $pipe): bool => $pipe->isGuessed()));
+        usort($guessed, static fn (LinePipe $a, LinePipe $b): int => $b->lengthM() <=> $a->lengthM());
+
+        return array_map(fn (LinePipe $pipe): string => \sprintf('%s, from %s to %s: taken as %s', $pipe->pipe->name, $pipe->from->owner->name, $pipe->to->owner->name, $this->workings->say->metres($pipe->lengthM())), \array_slice($guessed, 0, self::MOST_TO_MEASURE));
+    }
+}

@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Stage\Line\Drawing;
+
+use YardCask\Core\Assessment\Drawing;
+use YardCask\Core\Output\ListOf;
+use YardCask\Core\Output\SentAsDeclared;
+
+/** What the Line stage draws: the schematic, what flows in it in each scene, its modes and its highest pressures. */
+final readonly class LineDrawing implements Drawing
+{
+    use SentAsDeclared;
+
+    /**
+     * @param list<LineElement> $elements
+     * @param list<PipeSketch> $pipes
+     * @param list<LineScene> $scenes
+     * @param list<OutletCard> $outlets
+     * @param list<ModeCard> $modes
+     * @param list<PeakRow> $peaks
+     * @param list<string> $toMeasure
+     * @param list<FreePort> $freePorts
+     */
+    public function __construct(
+        /** None, nor anything else, where another stage is looked at. */
+        public int $columns,
+        public int $rows,
+        #[ListOf(LineElement::class)]
+        public array $elements,
+        #[ListOf(PipeSketch::class)]
+        public array $pipes,
+        #[ListOf(LineScene::class)]
+        public array $scenes,
+        #[ListOf(OutletCard::class)]
+        public array $outlets,
+        #[ListOf(ModeCard::class)]
+        public array $modes,
+        /** The nearest to its rating first. */
+        #[ListOf(PeakRow::class)]
+        public array $peaks,
+        /** Lengths that are guessed, the longest first. */
+        #[ListOf('string')]
+        public array $toMeasure,
+        #[ListOf(FreePort::class)]
+        public array $freePorts,
+        /** From which school it began; none where nobody chose one. */
+        public ?string $school,
+    ) {
+    }
+}

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Stage\Line\Drawing;
+
+use YardCask\Core\Output\Sent;
+use YardCask\Core\Output\SentAsDeclared;
+
+/** An outlet: what it gives alone, at its best and at its worst, and what of it is hot. */
+final readonly class OutletCard implements Sent
+{
+    use SentAsDeclared;
+
+    public function __construct(
+        public string $id,
+        public string $name,
+        public string $figureId,
+        public string $words,
+        /** With a low battery, old filters and a nearly empty tank. */
+        public string $worst,
+        /** Empty where no hot water comes. */
+        public string $hot,
+        public bool $enough,
+        public bool $together,
+        public string $togetherPointer,
+    ) {
+    }
+}

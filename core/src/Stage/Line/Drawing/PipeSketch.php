@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Stage\Line\Drawing;
+
+use YardCask\Core\Output\Sent;
+use YardCask\Core\Output\SentAsDeclared;
+
+/** A pipe of the schematic. */
+final readonly class PipeSketch implements Sent
+{
+    use SentAsDeclared;
+
+    public function __construct(
+        public string $id,
+        public string $name,
+        public string $pointer,
+        /** The element that it leaves. */
+        public string $from,
+        public string $to,
+        /** Whether it turns into its row where it begins, and not where it ends. */
+        public bool $turnsFirst,
+        public bool $hot,
+        /** “0.3 m, 12.5 mm, guessed”. */
+        public string $words,
+        public bool $guessed,
+    ) {
+    }
+}

@@ -1,0 +1,287 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Stage\Line\Edit;
+
+use YardCask\Core\Catalogue\StockPart;
+use YardCask\Core\Catalogue\StockPipe;
+use YardCask\Core\Plan\Field\PartFields;
+use YardCask\Core\Plan\FreeId;
+use YardCask\Core\Plan\Line\LinePlan;
+use YardCask\Core\Plan\Line\PartKind;
+use YardCask\Core\Plan\Line\PartPort;
+use YardCask\Core\Plan\Line\PlannedPart;
+use YardCask\Core\Plan\Line\PlannedPipe;
+use YardCask\Core\Plan\Plan;
+use YardCask\Core\Plan\PlanPatch;
+
+/** A plan's line while it is changed: each change gives a new draft, and the last one a patch. */
+final readonly class LineDraft
+{
+    private function __construct(
+        private Plan $plan,
+        public LinePlan $line,
+    ) {
+    }
+
+    public static function of(Plan $plan): self
+    {
+        return new self($plan, $plan->line);
+    }
+
+    /** What leads from the plan's line to this one: parts and pipes that are changed, taken out and added. */
+    public function patch(): PlanPatch
+    {
+        return self::between('/line/parts', $this->plan->line->parts, $this->line->parts)->and(self::between('/line/pipes', $this->plan->line->pipes, $this->line->pipes));
+    }
+
+    /**
+     * @param list<PlannedPart|PlannedPipe> $before
+     * @param list<PlannedPart|PlannedPipe> $after
+     */
+    private static function between(string $path, array $before, array $after): PlanPatch
+    {
+        $left = array_combine(array_column($after, 'id'), $after);
+        $patches = $removals = [];
+        foreach ($before as $index => $old) {
+            $new = $left[$old->id] ?? null;
+            unset($left[$old->id]);
+            if (null === $new) {
+                array_unshift($removals, PlanPatch::remove($path.'/'.$index));
+            } elseif ($new !== $old) {
+                $patches[] = PlanPatch::replace($path.'/'.$index, $new);
+            }
+        }
+
+        return PlanPatch::all([...$patches, ...$removals, ...array_map(static fn (PlannedPart|PlannedPipe $one): PlanPatch => PlanPatch::append($path, $one), array_values($left))]);
+    }
+
+    /** The plan with this line, to look at. */
+    public function plan(): Plan
+    {
+        return PartFields::changed($this->plan, ['line' => $this->line]);
+    }
+
+    /**
+     * Puts a part behind a port, in the way of the water: into the pipe that leads from there, or with a pipe of its own where none does.
+     *
+     * @param string $port “pump.out”
+     */
+    public function after(string $port, StockPart $stock, ?StockPipe $hose): self
+    {
+        [$part, $draft] = $this->withNew($stock);
+        [$in, $out] = [$part->port(self::entry($part->kind)), $part->port(self::exit($part->kind))];
+        foreach ($draft->line->pipes as $index => $pipe) {
+            if ($pipe->from === $port || $pipe->to === $port) {
+                // Along the water, whichever way the pipe was put in.
+                [$first, $second] = $pipe->from === $port ? [$in, $out] : [$out, $in];
+
+                return $draft->split($index, $first, $second);
+            }
+        }
+
+        return null === $hose ? $draft : $draft->joined($port, $in, $hose);
+    }
+
+    /**
+     * Puts a part into a pipe.
+     *
+     * @param float|null $zM where it sits; null where it usually does
+     */
+    public function into(PlannedPipe $pipe, StockPart $stock, ?float $zM = null): self
+    {
+        [$part, $draft] = $this->withNew($stock);
+        $draft = null === $zM ? $draft : $draft->changed($part, ['zM' => $zM]);
+
+        return $draft->split($this->indexOf($pipe), $part->port(self::entry($part->kind)), $part->port(self::exit($part->kind)));
+    }
+
+    /** Branches off a pipe by a tee, with a pipe of the same sort to a part. */
+    public function branched(PlannedPipe $pipe, StockPart $tee, StockPart $stock, ?PartPort $port = null): self
+    {
+        [$joint, $draft] = $this->withNew($tee);
+        $draft = $draft->split($this->indexOf($pipe), $joint->port(PartPort::A), $joint->port(PartPort::B));
+        [$part, $draft] = $draft->withNew($stock);
+
+        return $draft->withPipe(self::like($pipe, $draft->freeId('pipe'), $draft->pipeName(), $joint->port(PartPort::C), $part->port($port ?? self::entry($part->kind))));
+    }
+
+    /** Branches off a pipe by a tee, to a port that is there. */
+    public function branchedTo(PlannedPipe $pipe, StockPart $tee, string $port): self
+    {
+        [$joint, $draft] = $this->withNew($tee);
+        $draft = $draft->split($this->indexOf($pipe), $joint->port(PartPort::A), $joint->port(PartPort::B));
+
+        return $draft->withPipe(self::like($pipe, $draft->freeId('pipe'), $draft->pipeName(), $joint->port(PartPort::C), $port));
+    }
+
+    /** Joins two ports that are free. */
+    public function joined(string $from, string $to, StockPipe $hose): self
+    {
+        return $this->withPipe($hose->planned($this->freeId('pipe'), $this->pipeName(), $from, $to));
+    }
+
+    /** Takes a part out; the pipes on both its sides become one, and a tee that has but two ends left goes too. */
+    public function without(PlannedPart $part): self
+    {
+        $parts = array_values(array_filter($this->line->parts, static fn (PlannedPart $one): bool => $one->id !== $part->id));
+        $own = array_values(array_filter($this->line->pipes, static fn (PlannedPipe $pipe): bool => self::touches($pipe, $part)));
+        $draft = new self($this->plan, PartFields::changed($this->line, ['parts' => $parts]));
+        $far = array_map(static fn (PlannedPipe $pipe): string => self::isAt($pipe->from, $part) ? $pipe->to : $pipe->from, $own);
+        $draft = $draft->withoutPipes($own);
+        if (2 === \count($own)) {
+            // The one that leads to it keeps its sort and its direction.
+            $kept = self::isAt($own[0]->to, $part) ? 0 : 1;
+
+            return $draft->withPipe(PartFields::changed($own[$kept], ['from' => $far[$kept], 'to' => $far[1 - $kept], 'lengthM' => self::summed($own)]));
+        }
+        foreach ($far as $port) {
+            $tee = $draft->line->part((string) strtok($port, '.'));
+            if (PartKind::Tee === $tee?->kind) {
+                $draft = $draft->without($tee);
+            }
+        }
+
+        return $draft;
+    }
+
+    public function turned(PlannedPart $part): self
+    {
+        return $this->changed($part, ['reversed' => !$part->reversed]);
+    }
+
+    /** Another make in the place of a part of the same figures. */
+    public function swapped(PlannedPart $part, StockPart $stock): self
+    {
+        return $this->changed($part, ['kind' => $stock->kind, 'make' => $stock->make, 'figures' => $stock->figures, 'stock' => $stock->id]);
+    }
+
+    /** Takes a part out and puts the same one into a pipe elsewhere. */
+    public function moved(PlannedPart $part, PlannedPipe $to): self
+    {
+        $draft = $this->without($part);
+        foreach ($draft->line->pipes as $index => $pipe) {
+            if ($pipe->id === $to->id) {
+                $line = PartFields::changed($draft->line, ['parts' => [...$draft->line->parts, $part]]);
+
+                return (new self($draft->plan, $line))->split($index, $part->port(self::entry($part->kind)), $part->port(self::exit($part->kind)));
+            }
+        }
+
+        return $draft;
+    }
+
+    /** @param array<string, mixed> $changes by property */
+    public function changed(PlannedPart $part, array $changes): self
+    {
+        return new self($this->plan, PartFields::changed($this->line, ['parts' => array_map(static fn (PlannedPart $one): PlannedPart => $one->id === $part->id ? PartFields::changed($one, $changes) : $one, $this->line->parts)]));
+    }
+
+    public function withBore(PlannedPipe $pipe, StockPipe $stock): self
+    {
+        $changes = ['boreMm' => $stock->boreMm, 'make' => $stock->make, 'waveMps' => $stock->waveMps, 'stretchL' => $stock->stretchL, 'stock' => $stock->id];
+
+        return new self($this->plan, PartFields::changed($this->line, ['pipes' => array_map(static fn (PlannedPipe $one): PlannedPipe => $one->id === $pipe->id ? PartFields::changed($one, $changes) : $one, $this->line->pipes)]));
+    }
+
+    /** @param list<PlannedPipe> $gone */
+    public function withoutPipes(array $gone): self
+    {
+        $ids = array_column($gone, 'id');
+
+        return new self($this->plan, PartFields::changed($this->line, ['pipes' => array_values(array_filter($this->line->pipes, static fn (PlannedPipe $pipe): bool => !\in_array($pipe->id, $ids, true)))]));
+    }
+
+    /** @return array{PlannedPart, self} a part that joins nothing yet */
+    public function withNew(StockPart $stock): array
+    {
+        $name = FreeId::name($stock->shortName(), array_column($this->line->parts, 'name'));
+        $part = $stock->planned($this->freeId(str_replace('_', '-', $stock->kind->value)), $name, UsualHeight::of($stock->kind, $this->plan));
+
+        return [$part, new self($this->plan, PartFields::changed($this->line, ['parts' => [...$this->line->parts, $part]]))];
+    }
+
+    public static function entry(PartKind $kind): PartPort
+    {
+        return match (true) {
+            PartKind::Tee === $kind => PartPort::A,
+            PartKind::TwoWayValve === $kind => PartPort::Common,
+            $kind->mixes() => PartPort::Cold,
+            default => $kind->ports()[0] ?? PartPort::In,
+        };
+    }
+
+    public static function exit(PartKind $kind): PartPort
+    {
+        return match (true) {
+            PartKind::Tee === $kind => PartPort::B,
+            PartKind::TwoWayValve === $kind => PartPort::Left,
+            PartKind::Manifold === $kind => PartPort::A,
+            default => \in_array(PartPort::Out, $kind->ports(), true) ? PartPort::Out : ($kind->ports()[1] ?? $kind->ports()[0] ?? PartPort::In),
+        };
+    }
+
+    private function split(int $index, string $in, string $out): self
+    {
+        $pipe = $this->line->pipes[$index];
+        $pipes = $this->line->pipes;
+        // What is measured is halved: nobody has measured where it is cut.
+        $half = null === $pipe->lengthM ? null : max(0.02, round($pipe->lengthM / 2, 3));
+        $pipes[$index] = PartFields::changed($pipe, ['to' => $in, 'lengthM' => $half]);
+        $behind = PartFields::changed(self::like($pipe, $this->freeId('pipe'), $this->pipeName(), $out, $pipe->to), ['lengthM' => $half]);
+        array_splice($pipes, $index + 1, 0, [$behind]);
+
+        return new self($this->plan, PartFields::changed($this->line, ['pipes' => $pipes]));
+    }
+
+    private function withPipe(PlannedPipe $pipe): self
+    {
+        return new self($this->plan, PartFields::changed($this->line, ['pipes' => [...$this->line->pipes, $pipe]]));
+    }
+
+    private static function like(PlannedPipe $pipe, string $id, string $name, string $from, string $to): PlannedPipe
+    {
+        return PartFields::changed($pipe, ['id' => $id, 'name' => $name, 'from' => $from, 'to' => $to, 'points' => [], 'lengthM' => null, 'bends' => null]);
+    }
+
+    /** Free in the plan and in this draft. */
+    private function freeId(string $prefix): string
+    {
+        $taken = [...array_column($this->line->parts, 'id'), ...array_column($this->line->pipes, 'id')];
+        foreach (FreeId::several($prefix, \count($taken) + 1, $this->plan) as $id) {
+            if (!\in_array($id, $taken, true)) {
+                return $id;
+            }
+        }
+        throw new \LogicException('Of more ids than parts one is free.');
+    }
+
+    private function pipeName(): string
+    {
+        return FreeId::name('Pipe', ['Pipe', ...array_column($this->line->pipes, 'name')]);
+    }
+
+    private function indexOf(PlannedPipe $pipe): int
+    {
+        return (int) array_search($pipe->id, array_column($this->line->pipes, 'id'), true);
+    }
+
+    private static function touches(PlannedPipe $pipe, PlannedPart $part): bool
+    {
+        return self::isAt($pipe->from, $part) || self::isAt($pipe->to, $part);
+    }
+
+    private static function isAt(string $port, PlannedPart $part): bool
+    {
+        return str_starts_with($port, $part->id.'.');
+    }
+
+    /** @param list<PlannedPipe> $pipes */
+    private static function summed(array $pipes): ?float
+    {
+        $measured = array_filter(array_column($pipes, 'lengthM'), static fn (?float $m): bool => null !== $m);
+
+        return \count($measured) === \count($pipes) ? array_sum($measured) : null;
+    }
+}

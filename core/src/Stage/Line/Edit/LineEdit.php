@@ -1,0 +1,153 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Stage\Line\Edit;
+
+use YardCask\Core\Catalogue\PartStock;
+use YardCask\Core\Catalogue\StockPart;
+use YardCask\Core\Catalogue\StockPipe;
+use YardCask\Core\Input\InputReader;
+use YardCask\Core\Input\InvalidInput;
+use YardCask\Core\Plan\Field\Id;
+use YardCask\Core\Plan\Line\LinePlan;
+use YardCask\Core\Plan\Line\PartKind;
+use YardCask\Core\Plan\Line\PlannedPart;
+use YardCask\Core\Plan\Line\PlannedPipe;
+use YardCask\Core\Plan\Plan;
+use YardCask\Core\Plan\PlanPatch;
+use YardCask\Core\Stage\Line\Graph\LineEnd;
+
+/** What somebody does to the line, read from what the screen sends: it gives a patch. */
+final class LineEdit
+{
+    /**
+     * @param mixed $edit decoded JSON, objects as stdClass: {"do": "into", "pipe": "pipe-3", "part": "filter-carbon-5"}
+     *
+     * @throws InvalidInput with what is wrong with it
+     */
+    public static function patch(mixed $edit, Plan $plan, PartStock $stock): PlanPatch
+    {
+        $in = InputReader::of($edit);
+        $do = $in->choice('do', LineEditKind::cases());
+        $in->throwIfInvalid();
+        $draft = LineDraft::of($plan);
+        $done = match ($do) {
+            LineEditKind::Into => $draft->into(self::pipe('pipe', $in, $plan), self::inPath('part', $in, $stock)),
+            LineEditKind::Branch => self::branch($draft, $in, $plan, $stock),
+            LineEditKind::After => self::after($draft, $in, $plan, $stock),
+            LineEditKind::TakeOut => $draft->without(self::part('part', $in, $plan)),
+            LineEditKind::Turn => $draft->turned(self::part('part', $in, $plan)),
+            LineEditKind::Swap => self::swap($draft, $in, $plan, $stock),
+            LineEditKind::Move => self::move($draft, $in, $plan),
+            LineEditKind::Join => $draft->joined(self::port('from', $in, $plan), self::port('to', $in, $plan), self::hose('hose', $in, $stock)),
+            LineEditKind::Hose => $draft->withBore(self::pipe('pipe', $in, $plan), self::hose('hose', $in, $stock)),
+            LineEditKind::TakePipe => $draft->withoutPipes([self::pipe('pipe', $in, $plan)]),
+        };
+        $in->finish();
+        $in->throwIfInvalid();
+        if (\count($done->line->parts) > LinePlan::MOST_PARTS || \count($done->line->pipes) > LinePlan::MOST_PIPES) {
+            throw InvalidInput::at('/part', \sprintf('A line has at most %d parts and %d pipes.', LinePlan::MOST_PARTS, LinePlan::MOST_PIPES));
+        }
+
+        return $done->patch()->withTests($plan);
+    }
+
+    /** What is joined behind a port, with the hose that is usual there, or another. */
+    private static function after(LineDraft $draft, InputReader $in, Plan $plan, PartStock $stock): LineDraft
+    {
+        $port = self::port('port', $in, $plan);
+
+        return $draft->after($port, self::stock('part', $in, $stock), $in->has('hose') ? self::hose('hose', $in, $stock) : $stock->pipe('hose-braided-12'));
+    }
+
+    private static function branch(LineDraft $draft, InputReader $in, Plan $plan, PartStock $stock): LineDraft
+    {
+        $pipe = self::pipe('pipe', $in, $plan);
+        $tee = null;
+        foreach (LineFixes::byBore('tee', $pipe) as $id) {
+            $tee ??= $stock->part($id);
+        }
+        if (null === $tee) {
+            throw InvalidInput::at('/pipe', 'The catalogue has no tee to branch off with.');
+        }
+
+        return $draft->branched($pipe, $tee, self::stock('part', $in, $stock));
+    }
+
+    private static function swap(LineDraft $draft, InputReader $in, Plan $plan, PartStock $stock): LineDraft
+    {
+        $part = self::part('part', $in, $plan);
+        $other = self::stock('stock', $in, $stock);
+        if ($other->kind->family() !== $part->kind->family() || $other->kind->ports() !== $part->kind->ports()) {
+            throw InvalidInput::at('/stock', \sprintf('%s cannot take the place of %s: it is a %s.', $other->name, $part->name, $other->kind->word()));
+        }
+
+        return $draft->swapped($part, $other);
+    }
+
+    private static function move(LineDraft $draft, InputReader $in, Plan $plan): LineDraft
+    {
+        $part = self::part('part', $in, $plan);
+        $pipe = self::pipe('pipe', $in, $plan);
+        if (!$part->kind->isInPath()) {
+            throw InvalidInput::at('/part', \sprintf('%s stands at an end, or joins more than two pipes: take it out and branch it off elsewhere.', $part->name));
+        }
+        // Beside itself it stands already.
+        $touches = str_starts_with($pipe->from, $part->id.'.') || str_starts_with($pipe->to, $part->id.'.');
+
+        return $touches ? $draft : $draft->moved($part, $pipe);
+    }
+
+    private static function pipe(string $key, InputReader $in, Plan $plan): PlannedPipe
+    {
+        $id = $in->text($key, Id::MAX_LENGTH);
+        foreach ($plan->line->pipes as $pipe) {
+            if ($pipe->id === $id) {
+                return $pipe;
+            }
+        }
+        throw InvalidInput::at('/'.$key, \sprintf('The line has no pipe “%s”.', $id));
+    }
+
+    private static function part(string $key, InputReader $in, Plan $plan): PlannedPart
+    {
+        $id = $in->text($key, Id::MAX_LENGTH);
+
+        return $plan->line->part($id) ?? throw InvalidInput::at('/'.$key, \sprintf('The line has no part “%s”.', $id));
+    }
+
+    private static function port(string $key, InputReader $in, Plan $plan): string
+    {
+        $name = $in->text($key, Id::MAX_LENGTH + 8);
+        if (null === LineEnd::named($name, $plan)) {
+            throw InvalidInput::at('/'.$key, \sprintf('No part or tank has the port “%s”. A port is a part and its end, for example “pump-1.out”.', $name));
+        }
+
+        return $name;
+    }
+
+    private static function stock(string $key, InputReader $in, PartStock $stock): StockPart
+    {
+        $id = $in->text($key, Id::MAX_LENGTH);
+
+        return $stock->part($id) ?? throw InvalidInput::at('/'.$key, \sprintf('The catalogue has no part “%s”.', $id));
+    }
+
+    private static function inPath(string $key, InputReader $in, PartStock $stock): StockPart
+    {
+        $part = self::stock($key, $in, $stock);
+        if (!$part->kind->isInPath() && PartKind::Tee !== $part->kind) {
+            throw InvalidInput::at('/'.$key, \sprintf('%s has no way through: branch it off, or put it at an end.', $part->name));
+        }
+
+        return $part;
+    }
+
+    private static function hose(string $key, InputReader $in, PartStock $stock): StockPipe
+    {
+        $id = $in->text($key, Id::MAX_LENGTH);
+
+        return $stock->pipe($id) ?? throw InvalidInput::at('/'.$key, \sprintf('The catalogue has no pipe “%s”.', $id));
+    }
+}

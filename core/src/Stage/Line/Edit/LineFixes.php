@@ -1,0 +1,122 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Stage\Line\Edit;
+
+use YardCask\Core\Assessment\Fix;
+use YardCask\Core\Assessment\Workings;
+use YardCask\Core\Catalogue\StockPart;
+use YardCask\Core\Catalogue\StockPipe;
+use YardCask\Core\Plan\Line\PartKind;
+use YardCask\Core\Plan\Line\PlannedPart;
+use YardCask\Core\Plan\Line\PlannedPipe;
+
+/** Changes of the line that are offered, with parts from the catalogue; none where it has none that would do. */
+final readonly class LineFixes
+{
+    private const MOST_SWAPS = 3;
+
+    private function __construct(
+        private Workings $workings,
+        private LineDraft $draft,
+    ) {
+    }
+
+    public static function over(Workings $workings): self
+    {
+        return new self($workings, LineDraft::of($workings->plan));
+    }
+
+    /** @return list<Fix> */
+    public function takeOut(PlannedPart $part): array
+    {
+        return [new Fix('Take '.$part->name.' out', $this->draft->without($part)->patch())];
+    }
+
+    /** @return list<Fix> */
+    public function turn(PlannedPart $part): array
+    {
+        return [new Fix('Turn '.$part->name.' round', $this->draft->turned($part)->patch())];
+    }
+
+    /**
+     * The first part of some kinds that is wide enough, put into a pipe.
+     *
+     * @param list<string> $ids in the catalogue, the first that is there counts
+     *
+     * @return list<Fix>
+     */
+    public function into(?PlannedPipe $pipe, array $ids, string $where): array
+    {
+        $stock = $this->first($ids);
+
+        return null === $pipe || null === $stock ? [] : [new Fix(\sprintf('%s %s', $stock->name, $where), $this->draft->into($pipe, $stock)->patch())];
+    }
+
+    /** @return list<Fix> */
+    public function moved(PlannedPart $part, ?PlannedPipe $pipe, string $where): array
+    {
+        return null === $pipe ? [] : [new Fix(\sprintf('Move %s %s', $part->name, $where), $this->draft->moved($part, $pipe)->patch())];
+    }
+
+    /**
+     * Others of its kind, the cheapest first.
+     *
+     * @param \Closure(StockPart): bool $does which of them would do
+     *
+     * @return list<Fix>
+     */
+    public function swaps(PlannedPart $part, \Closure $does, ?PartKind $kind = null): array
+    {
+        $all = array_values(array_filter($this->workings->stock->parts($kind ?? $part->kind), static fn (StockPart $stock): bool => $stock->id !== $part->stock && $does($stock)));
+        usort($all, static fn (StockPart $a, StockPart $b): int => $a->make->price <=> $b->make->price);
+
+        return array_map(fn (StockPart $stock): Fix => new Fix(\sprintf('%s in place of %s', $stock->name, $part->name), $this->draft->swapped($part, $stock)->patch()), \array_slice($all, 0, self::MOST_SWAPS));
+    }
+
+    /**
+     * The cheapest pipe that would do, in the place of all these.
+     *
+     * @param list<PlannedPipe> $pipes
+     * @param \Closure(StockPipe): bool $does
+     *
+     * @return list<Fix>
+     */
+    public function otherPipe(array $pipes, \Closure $does, string $what): array
+    {
+        $all = array_values(array_filter($this->workings->stock->pipes(), $does));
+        usort($all, static fn (StockPipe $a, StockPipe $b): int => $a->make->price <=> $b->make->price);
+        if ([] === $all || [] === $pipes) {
+            return [];
+        }
+        $draft = $this->draft;
+        foreach ($pipes as $pipe) {
+            $draft = $draft->withBore($pipe, $all[0]);
+        }
+
+        return [new Fix(\sprintf('%s %s', $all[0]->name, $what), $draft->patch())];
+    }
+
+    /** @param list<string> $ids */
+    public function first(array $ids): ?StockPart
+    {
+        foreach ($ids as $id) {
+            $stock = $this->workings->stock->part($id);
+            if (null !== $stock) {
+                return $stock;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return list<string> an in-path part’s usual ids by the bore of the pipe that it goes into, the fitting one first */
+    public static function byBore(string $prefix, PlannedPipe $pipe): array
+    {
+        $sizes = [10, 12, 15, 20];
+        usort($sizes, static fn (int $a, int $b): int => abs($a - $pipe->boreMm) <=> abs($b - $pipe->boreMm));
+
+        return array_map(static fn (int $mm): string => $prefix.'-'.$mm, $sizes);
+    }
+}

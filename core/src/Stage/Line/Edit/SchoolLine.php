@@ -1,0 +1,157 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Stage\Line\Edit;
+
+use YardCask\Core\Catalogue\PartStock;
+use YardCask\Core\Catalogue\SchoolPage;
+use YardCask\Core\Plan\Field\PartFields;
+use YardCask\Core\Plan\FreeId;
+use YardCask\Core\Plan\Holds;
+use YardCask\Core\Plan\Line\LinePlan;
+use YardCask\Core\Plan\Line\PartKind;
+use YardCask\Core\Plan\Line\PartPort;
+use YardCask\Core\Plan\Line\PlannedPart;
+use YardCask\Core\Plan\Line\PlannedPipe;
+use YardCask\Core\Plan\Plan;
+use YardCask\Core\Plan\PlannedTank;
+
+/** Lays the line of a school in a plan: its chains, from the plan's tanks; what the plan had of the same kind is kept. */
+final class SchoolLine
+{
+    /** @var array<string, PlannedPart> by the name that it has in the chains */
+    private array $named = [];
+    /** @var list<PlannedPart> */
+    private array $parts = [];
+    /** @var list<PlannedPipe> */
+    private array $pipes = [];
+    /** @var list<PlannedPart> of the line before, not used again so far */
+    private array $old;
+    private bool $tankMissing = false;
+
+    private function __construct(
+        private readonly Plan $plan,
+        private readonly PartStock $stock,
+    ) {
+        $this->old = $plan->line->parts;
+    }
+
+    /** @return LaidSchool|null null where the plan has not the tanks that it begins at */
+    public static function lay(Plan $plan, SchoolPage $page, PartStock $stock): ?LaidSchool
+    {
+        $school = new self($plan, $stock);
+        foreach ($page->chains as $chain) {
+            $school->addChain($chain, $page);
+            if ($school->tankMissing) {
+                return null;
+            }
+        }
+        foreach ($page->loose as $id) {
+            $school->add($id, $id);
+        }
+        $dropped = array_values(array_filter($school->old, static fn (PlannedPart $part): bool => $part->kind->isOutlet() || $part->kind->isPump() || \in_array($part->kind, [PartKind::Filter, PartKind::Accumulator, PartKind::StorageHeater, PartKind::Exchanger, PartKind::MainsInlet], true)));
+
+        return new LaidSchool($page, new LinePlan($school->parts, $school->pipes, $page->school), array_column($dropped, 'name'));
+    }
+
+    /** @param list<string> $chain */
+    private function addChain(array $chain, SchoolPage $page): void
+    {
+        $before = null;
+        $isPumped = [] === array_filter($chain, fn (string $link): bool => true === $this->stock->part(self::stockOf($link))?->kind->isPump());
+        foreach ($chain as $index => $link) {
+            [$end, $isPump] = $this->end($link, 0 === $index, \count($chain) - 1 === $index);
+            if (null === $end) {
+                $this->tankMissing = true;
+
+                return;
+            }
+            if (null !== $before) {
+                $pipe = $this->stock->pipe($isPumped ? $page->pipe : $page->suction) ?? throw new \LogicException('No pipe is called '.$page->pipe.'.');
+                $this->pipes[] = $pipe->planned($this->freeId('pipe'), 'Pipe '.(\count($this->pipes) + 1), $before, $end[0]);
+            }
+            $before = $end[1];
+            $isPumped = $isPumped || $isPump;
+        }
+    }
+
+    private static function stockOf(string $link): string
+    {
+        return (string) preg_replace('/[#:].*$/', '', $link);
+    }
+
+    /** @return array{array{string, string}|null, bool} the ports at which water comes and goes; whether it is a pump */
+    private function end(string $link, bool $isFirst, bool $isLast): array
+    {
+        if (1 !== preg_match('/^(?<tank>@[a-z]+)?(?<stock>[a-z0-9-]*)(?:#(?<name>[a-z0-9-]+))?(?::(?<port>[a-z]+))?$/', $link, $is)) {
+            throw new \LogicException('“'.$link.'” is no link of a chain.');
+        }
+        $port = PartPort::tryFrom($is['port'] ?? '');
+        if ('' !== $is['tank']) {
+            $tank = $this->tank($is['tank']);
+            $at = null === $tank ? null : $tank->id.'.'.($port ?? PartPort::Outlet)->value;
+
+            return [null === $at ? null : [$at, $at], false];
+        }
+        $name = '' === ($is['name'] ?? '') ? $is['stock'] : $is['name'];
+        $part = '' === $is['stock'] ? $this->named[$name] ?? throw new \LogicException('No part is called '.$name.'.') : $this->named[$name] ?? $this->add($is['stock'], $name);
+        // In the middle of a chain a port that is named is the one at which water comes; a valve of two ways that collects leaves by its common one.
+        [$entry, $exit] = [LineDraft::entry($part->kind), LineDraft::exit($part->kind)];
+        if (null !== $port) {
+            [$entry, $exit] = $isFirst ? [$entry, $port] : [$port, $isLast ? $port : $exit];
+        }
+
+        return [[$part->port($entry), $part->port($exit)], $part->kind->isPump()];
+    }
+
+    private function add(string $stockId, string $name): PlannedPart
+    {
+        $stock = $this->stock->part($stockId) ?? throw new \LogicException('No part is called '.$stockId.'.');
+        $taken = array_column($this->parts, 'name');
+        foreach ($this->old as $index => $old) {
+            if ($old->kind === $stock->kind) {
+                array_splice($this->old, $index, 1);
+                $part = PartFields::changed($old, ['reversed' => false, 'name' => FreeId::name($old->name, $taken)]);
+
+                return $this->keep($part, $name);
+            }
+        }
+        $wanted = $stock->shortName();
+
+        return $this->keep($stock->planned($this->freeId(str_replace('_', '-', $stock->kind->value)), FreeId::name($wanted, $taken), UsualHeight::of($stock->kind, $this->plan)), $name);
+    }
+
+    private function keep(PlannedPart $part, string $name): PlannedPart
+    {
+        $this->parts[] = $part;
+
+        return $this->named[$name] = $part;
+    }
+
+    private function freeId(string $prefix): string
+    {
+        $taken = [...array_column($this->parts, 'id'), ...array_column($this->pipes, 'id')];
+        foreach (FreeId::several($prefix, \count($taken) + 1, $this->plan) as $id) {
+            if (!\in_array($id, $taken, true)) {
+                return $id;
+            }
+        }
+        throw new \LogicException('Of more ids than parts one is free.');
+    }
+
+    private function tank(string $role): ?PlannedTank
+    {
+        if ('@drinking' === $role) {
+            return $this->plan->tanksThatHold(Holds::Drinking)[0] ?? null;
+        }
+        $fresh = $this->plan->tanksThatHold(Holds::Fresh);
+        usort($fresh, static fn (PlannedTank $a, PlannedTank $b): int => $a->zM + $a->heightMm / 1000 <=> $b->zM + $b->heightMm / 1000);
+
+        return match ($role) {
+            '@header' => \count($fresh) > 1 ? $fresh[\count($fresh) - 1] : null,
+            '@low' => $fresh[0] ?? null,
+            default => $this->plan->tanksThatHold(Holds::Fresh)[0] ?? null,
+        };
+    }
+}

@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Stage\Line\Edit;
+
+use YardCask\Core\Assessment\Workings;
+use YardCask\Core\Catalogue\PartStock;
+use YardCask\Core\Catalogue\SchoolBook;
+use YardCask\Core\Catalogue\SchoolPage;
+use YardCask\Core\Output\Sent;
+use YardCask\Core\Output\SentAsDeclared;
+use YardCask\Core\Plan\Field\PartFields;
+use YardCask\Core\Plan\Line\PlannedPart;
+use YardCask\Core\Plan\Line\PumpFigures;
+use YardCask\Core\Plan\Line\School;
+use YardCask\Core\Plan\Plan;
+use YardCask\Core\Plan\PlanPatch;
+use YardCask\Core\Stage\Line\LineWorkings;
+
+/** A school as it would be in a plan: what it is good for, what it asks for, how it fails, and the patch that lays it. */
+final readonly class SchoolOffer implements Sent
+{
+    use SentAsDeclared;
+
+    public function __construct(
+        public School $school,
+        public string $title,
+        public string $goodFor,
+        /** “11 parts, 22 joints, 4.8 A, 212”. */
+        public string $costs,
+        public string $care,
+        public string $fails,
+        /** What comes out where least of what is wanted does; or why it cannot be laid here. */
+        public string $gives,
+        /** What of the present line has no place in it; empty where nothing is lost. */
+        public string $dropped,
+        /** None where the plan has not the tanks that it begins at. */
+        public ?PlanPatch $patch,
+    ) {
+    }
+
+    /** @return list<self> */
+    public static function all(Plan $plan, SchoolBook $book, PartStock $stock): array
+    {
+        return array_map(static fn (SchoolPage $page): self => self::one($plan, $page, $stock), array_values($book->pages));
+    }
+
+    private static function one(Plan $plan, SchoolPage $page, PartStock $stock): self
+    {
+        $laid = SchoolLine::lay($plan, $page, $stock);
+        if (null === $laid) {
+            return new self($page->school, ucfirst($page->school->word()), $page->goodFor, '', $page->care, $page->fails, 'It begins at tanks that this plan has not: two fresh ones of which one stands high, or one for drinking.', '', null);
+        }
+        $workings = Workings::over(PartFields::changed($plan, ['line' => $laid->line]));
+        $worst = $workings->of(LineWorkings::class)->worst();
+        $amps = max([0.0, ...array_map(static fn (PlannedPart $part): float => $part->figures instanceof PumpFigures ? $part->figures->amps ?? 0.0 : 0.0, $laid->line->parts)]);
+        $price = array_sum(array_map(static fn (PlannedPart $part): float => $part->make->price, $laid->line->parts));
+        $dropped = [] === $laid->dropped ? '' : implode(', ', $laid->dropped).([] === \array_slice($laid->dropped, 1) ? ' has' : ' have').' no place in it.';
+
+        return new self(
+            $page->school,
+            ucfirst($page->school->word()),
+            $page->goodFor,
+            \sprintf('%d parts, %d joints, %s, about %d', \count($laid->line->parts), 2 * \count($laid->line->pipes), $amps > 0 ? number_format($amps, 1).' A' : 'no electricity', round($price)),
+            $page->care,
+            $page->fails,
+            null === $worst ? '' : \sprintf('%s: %s', $worst->part->name, $workings->say->flow($worst->lpm)),
+            $dropped,
+            PlanPatch::replace('/line', $laid->line),
+        );
+    }
+}

@@ -1,0 +1,122 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Stage\Line\Graph;
+
+use YardCask\Core\Plan\Line\PartKind;
+use YardCask\Core\Plan\Line\PartPort;
+use YardCask\Core\Plan\Line\PlannedPart;
+use YardCask\Core\Plan\Plan;
+use YardCask\Core\Plan\PlannedTank;
+
+/** The line as a graph: its pipes between ports, and what does not fit together in it. */
+final readonly class LineGraph
+{
+    /**
+     * @param array<int, LinePipe> $pipes by their place in the plan; those of which both ends are there and free
+     * @param array<int, string> $lost what is wrong with the others, by their place in the plan: the port that is not there
+     * @param array<int, string> $twice the port that another pipe has already
+     * @param array<string, LinePipe> $atPort by the name of the port
+     */
+    private function __construct(
+        public Plan $plan,
+        public array $pipes,
+        public array $lost,
+        public array $twice,
+        public array $atPort,
+    ) {
+    }
+
+    public static function of(Plan $plan): self
+    {
+        $pipes = $lost = $twice = $atPort = [];
+        foreach ($plan->line->pipes as $index => $pipe) {
+            $from = LineEnd::named($pipe->from, $plan);
+            $to = LineEnd::named($pipe->to, $plan);
+            if (null === $from || null === $to) {
+                $lost[$index] = null === $from ? $pipe->from : $pipe->to;
+                continue;
+            }
+            $taken = array_values(array_filter([$from->key(), $to->key()], static fn (string $key): bool => isset($atPort[$key])));
+            if ([] !== $taken || $from->key() === $to->key()) {
+                $twice[$index] = $taken[0] ?? $from->key();
+                continue;
+            }
+            $pipes[$index] = $atPort[$from->key()] = $atPort[$to->key()] = new LinePipe($pipe, $index, $from, $to);
+        }
+
+        return new self($plan, $pipes, $lost, $twice, $atPort);
+    }
+
+    public function pipeAt(PlannedPart $part, PartPort $port): ?LinePipe
+    {
+        return $this->atPort[$part->port($port)] ?? null;
+    }
+
+    /** Where the pipe at a port leads; null where nothing is joined there. */
+    public function beyond(PlannedPart $part, PartPort $port): ?LineEnd
+    {
+        $pipe = $this->pipeAt($part, $port);
+
+        return null === $pipe ? null : ($pipe->from->key() === $part->port($port) ? $pipe->to : $pipe->from);
+    }
+
+    /** @return list<PlannedPart> */
+    public function parts(PartKind ...$kinds): array
+    {
+        return array_values(array_filter($this->plan->line->parts, static fn (PlannedPart $part): bool => \in_array($part->kind, $kinds, true)));
+    }
+
+    /** @return list<PlannedPart> */
+    public function outlets(): array
+    {
+        return array_values(array_filter($this->plan->line->parts, static fn (PlannedPart $part): bool => $part->kind->isOutlet()));
+    }
+
+    /** @return list<PlannedPart> */
+    public function pumps(): array
+    {
+        return array_values(array_filter($this->plan->line->parts, static fn (PlannedPart $part): bool => $part->kind->isPump()));
+    }
+
+    /** @return list<LineEnd> the outlets of tanks from which a pipe leads */
+    public function draws(): array
+    {
+        return $this->tankEnds(PartPort::Outlet);
+    }
+
+    /** @return list<LineEnd> the inlets of tanks to which a pipe leads */
+    public function fills(): array
+    {
+        return $this->tankEnds(PartPort::Inlet);
+    }
+
+    /** @return list<PartPort> the ports of a part to which no pipe is joined, where one has to be */
+    public function loosePorts(PlannedPart $part): array
+    {
+        $loose = array_values(array_filter($part->kind->ports(), fn (PartPort $port): bool => !isset($this->atPort[$part->port($port)])));
+
+        // What drains or blows may stand at an end, and not every branch is used.
+        return match (true) {
+            $part->kind->isPoint() && \count($loose) < \count($part->kind->ports()) && PartKind::Tee !== $part->kind => [],
+            PartKind::SubmersiblePump === $part->kind => array_values(array_filter($loose, static fn (PartPort $port): bool => PartPort::In !== $port)),
+            default => $loose,
+        };
+    }
+
+    /** @return list<LineEnd> */
+    private function tankEnds(PartPort $port): array
+    {
+        $ends = [];
+        foreach ($this->pipes as $pipe) {
+            foreach ([$pipe->from, $pipe->to] as $end) {
+                if ($end->owner instanceof PlannedTank && $port === $end->port) {
+                    $ends[] = $end;
+                }
+            }
+        }
+
+        return $ends;
+    }
+}

@@ -1,0 +1,117 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Stage\Line;
+
+use YardCask\Core\Assessment\StageWorkings;
+use YardCask\Core\Assessment\Workings;
+use YardCask\Core\Plan\Line\PlannedPart;
+use YardCask\Core\Stage\Line\Graph\LineGraph;
+use YardCask\Core\Stage\Line\Mode\LineMode;
+use YardCask\Core\Stage\Line\Mode\ModeSearch;
+use YardCask\Core\Stage\Line\Solve\HighestPressure;
+use YardCask\Core\Stage\Line\Solve\LineCase;
+use YardCask\Core\Stage\Line\Solve\LineSolver;
+use YardCask\Core\Stage\Line\Solve\SolvedLine;
+use YardCask\Core\Stage\Line\Solve\SolvedOutlet;
+use YardCask\Core\Stage\Line\Solve\WarmWater;
+
+/** The line of a plan, worked out case by case. */
+final class LineWorkings implements StageWorkings
+{
+    /** @var array<string, SolvedLine> */
+    private array $solved = [];
+    private ?ModeSearch $modes = null;
+    private ?HighestPressure $highest = null;
+
+    private function __construct(
+        public readonly LineGraph $graph,
+        public readonly WarmWater $warm,
+    ) {
+    }
+
+    public static function over(Workings $workings): static
+    {
+        $graph = LineGraph::of($workings->plan);
+
+        return new self($graph, WarmWater::of($graph));
+    }
+
+    public static function sections(): array
+    {
+        return ['tanks', 'line'];
+    }
+
+    public function modes(): ModeSearch
+    {
+        return $this->modes ??= ModeSearch::over($this->graph);
+    }
+
+    public function highest(): HighestPressure
+    {
+        return $this->highest ??= HighestPressure::over($this);
+    }
+
+    public function solve(LineCase $case): SolvedLine
+    {
+        $key = $case->key();
+        if (!isset($this->solved[$key])) {
+            // Always from the same one, so that it does not matter in which order cases are asked for.
+            $first = new LineCase(\array_slice($this->all(), 0, 1));
+            $near = $key === $first->key() ? null : $this->solve($first);
+            $this->solved[$key] = LineSolver::solve($this->graph, $this->warm, $case, $this->modes()->of(LineMode::Use)->positions, $near);
+        }
+
+        return $this->solved[$key];
+    }
+
+    /** An outlet alone, with a rested battery, new filters and a full tank. */
+    public function alone(PlannedPart $outlet): SolvedLine
+    {
+        return $this->solve(new LineCase([$outlet->id]));
+    }
+
+    /** @return list<string> the outlets that have to run at the same time; all of them where nobody has said it of two */
+    public function together(): array
+    {
+        $said = array_values(array_filter($this->graph->outlets(), static fn (PlannedPart $part): bool => true === $part->together));
+
+        return array_column(\count($said) > 1 ? $said : [], 'id');
+    }
+
+    /** @return list<string> */
+    public function all(): array
+    {
+        return array_column($this->graph->outlets(), 'id');
+    }
+
+    /** Of the outlets that have to run together the one that has least of what it wants, where that is too little though alone it has enough. */
+    public function weakTogether(): ?SolvedOutlet
+    {
+        $weak = null;
+        $ids = $this->together();
+        foreach ([] === $ids ? [] : $this->solve(new LineCase($ids))->outlets as $one) {
+            $isAlone = $this->alone($one->part)->outlets[$one->part->id]->isEnough();
+            if ($isAlone && $one->lpm < $one->figures->leastLpm && (null === $weak || $one->lpm / $one->figures->leastLpm < $weak->lpm / $weak->figures->leastLpm)) {
+                $weak = $one;
+            }
+        }
+
+        return $weak;
+    }
+
+    /** The outlet that gives the least of what it wants, alone; null without outlets. */
+    public function worst(): ?SolvedOutlet
+    {
+        $worst = null;
+        foreach ($this->graph->outlets() as $part) {
+            $one = $this->alone($part)->outlets[$part->id];
+            if (null === $worst || $one->lpm / $one->figures->leastLpm < $worst->lpm / $worst->figures->leastLpm) {
+                $worst = $one;
+            }
+        }
+
+        return $worst;
+    }
+}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Stage\Line\Mode;
+
+/** A mode with how the valves are turned for it, and what is still wrong then. */
+final readonly class FoundMode
+{
+    /**
+     * @param array<string, Position> $positions of all that turns, by id
+     * @param array<string, list<string>> $troubles ids of the parts it is about, by the trouble's value
+     * @param array<int, true> $path the pipes through which something flows, by their places in the plan
+     */
+    public function __construct(
+        public LineMode $mode,
+        public array $positions,
+        public array $troubles,
+        public array $path,
+    ) {
+    }
+
+    /** @return list<string>|null the parts that it is about; null where it does not happen */
+    public function about(ModeTrouble $trouble): ?array
+    {
+        return $this->troubles[$trouble->value] ?? null;
+    }
+}

@@ -1,0 +1,337 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Stage\Line\Mode;
+
+use YardCask\Core\Plan\Holds;
+use YardCask\Core\Plan\Line\PartKind;
+use YardCask\Core\Plan\Line\PartPort;
+use YardCask\Core\Plan\Line\PlannedPart;
+use YardCask\Core\Plan\PlannedTank;
+use YardCask\Core\Stage\Line\Graph\LineEnd;
+use YardCask\Core\Stage\Line\Graph\LineGraph;
+
+/** Which ways water and air can take through the line, for given positions of its valves. */
+final readonly class ModeWays
+{
+    public const OUTSIDE = '~outside';
+
+    /**
+     * @param array<string, non-empty-list<Position>> $turning what turns, by id
+     * @param list<Way> $ways
+     * @param array<string, list<Way>> $at the ways at each node
+     */
+    private function __construct(
+        private LineGraph $graph,
+        public array $turning,
+        public array $ways,
+        private array $at,
+    ) {
+    }
+
+    public static function of(LineGraph $graph): self
+    {
+        $turning = $ways = [];
+        foreach ($graph->pipes as $index => $pipe) {
+            $ways[] = new Way($pipe->from->node(), $pipe->to->node(), true, $index);
+        }
+        foreach ($graph->plan->line->parts as $part) {
+            $positions = Position::of($part->kind);
+            if ([] !== $positions) {
+                $turning[$part->id] = $positions;
+            }
+            array_push($ways, ...self::through($part));
+        }
+        $at = [];
+        foreach ($ways as $way) {
+            $at[$way->from][] = $way;
+            $at[$way->to][] = $way;
+        }
+
+        return new self($graph, $turning, $ways, $at);
+    }
+
+    /** @return list<Way> */
+    private static function through(PlannedPart $part): array
+    {
+        $way = static fn (PartPort $from, PartPort $to, bool $both, ?Position $needs = null): Way => new Way($part->port($from), $part->port($to), $both, null, $part, $needs);
+
+        return match (true) {
+            PartKind::TwoWayValve === $part->kind => [$way(PartPort::Common, PartPort::Left, true, Position::Left), $way(PartPort::Common, PartPort::Right, true, Position::Right)],
+            PartKind::MixingValve === $part->kind => [$way(PartPort::Hot, PartPort::Out, false), $way(PartPort::Cold, PartPort::Out, false)],
+            PartKind::DrainValve === $part->kind => [new Way($part->id, self::OUTSIDE, false, null, $part, Position::Open)],
+            $part->kind->isPoint() || !$part->kind->isInPath() => [],
+            $part->kind->isOneWay() => [$part->reversed ? $way(PartPort::Out, PartPort::In, false) : $way(PartPort::In, PartPort::Out, false)],
+            default => [$way(PartPort::In, PartPort::Out, true, PartKind::ShutOff === $part->kind ? Position::Open : null)],
+        };
+    }
+
+    /** Whether a line has what a mode needs. */
+    public function has(LineMode $mode): bool
+    {
+        $parts = fn (PartKind ...$kinds): bool => [] !== $this->graph->parts(...$kinds);
+
+        return match ($mode) {
+            LineMode::Use, LineMode::Sanitise => [] !== $this->graph->draws() && [] !== $this->graph->outlets(),
+            LineMode::Fill => $parts(PartKind::FillInlet),
+            LineMode::MainsUse => $parts(PartKind::MainsInlet) && [] !== $this->reachable(LineMode::MainsUse, $this->outletNodes()),
+            LineMode::MainsFill => $parts(PartKind::MainsInlet) && [] !== $this->reachable(LineMode::MainsFill, self::nodes($this->graph->fills())),
+            LineMode::Drain => $parts(PartKind::DrainValve),
+            LineMode::BlowOut => $parts(PartKind::BlowOutPort),
+            LineMode::Transfer => [] !== $this->graph->draws() && [] !== array_filter($this->graph->fills(), fn (LineEnd $fill): bool => isset($this->reached(self::nodes($this->graph->draws()), null, self::any(...))[0][$fill->node()])),
+            LineMode::Off => [] !== $this->graph->pumps(),
+        };
+    }
+
+    /** @param array<string, Position> $positions */
+    public function tried(LineMode $mode, array $positions): FoundMode
+    {
+        if (LineMode::Drain === $mode) {
+            return $this->drained($positions);
+        }
+        [$reached, $pipes] = $this->reached($this->beginnings($mode), $positions, fn (PlannedPart $pump): bool => $this->runs($pump, $mode));
+        $troubles = [ModeTrouble::NoWay->value => array_values(array_diff_key($this->goals($mode), $reached)), ModeTrouble::OutByWall->value => $this->walls($mode, $reached), ...$this->specialTroubles($mode, $reached)];
+        $troubles = array_map(static fn (array $ids): array => array_values(array_unique($ids)), array_filter($troubles));
+
+        return new FoundMode($mode, $positions, $troubles, $pipes);
+    }
+
+    private static function any(): bool
+    {
+        return true;
+    }
+
+    /** Whether a pump runs in a mode, or lets water forward when it rests; one that only fills a tank rests while water is used. */
+    private function runs(PlannedPart $pump, LineMode $mode): bool
+    {
+        return match ($mode) {
+            LineMode::Off => false,
+            LineMode::Use, LineMode::Sanitise => !$this->onlyFills($pump),
+            default => true,
+        };
+    }
+
+    private function onlyFills(PlannedPart $pump): bool
+    {
+        $out = $pump->port($pump->reversed ? PartPort::In : PartPort::Out);
+        [$reached] = $this->reached([$out], null, self::any(...));
+
+        return [] === array_intersect_key($this->outletNodes(), $reached) && [] !== array_intersect(self::nodes($this->graph->fills()), array_keys($reached));
+    }
+
+    /**
+     * What must not be reached in one mode and may be in another.
+     *
+     * @param array<string, true> $reached
+     *
+     * @return array<string, list<string>> ids of the parts, by the trouble's value
+     */
+    private function specialTroubles(LineMode $mode, array $reached): array
+    {
+        $tanks = [...$this->graph->draws(), ...$this->graph->fills()];
+
+        return match ($mode) {
+            LineMode::Use, LineMode::Off => [ModeTrouble::BackIntoTank->value => self::hit($this->graph->fills(), $reached), ModeTrouble::RunsOut->value => $this->freeEnds($reached)],
+            LineMode::Fill => [ModeTrouble::FillToOutlet->value => array_values(array_intersect_key($this->outletNodes(), $reached))],
+            LineMode::MainsUse => [ModeTrouble::MainsToTank->value => self::hit($tanks, $reached)],
+            LineMode::MainsFill => [ModeTrouble::MainsToTank->value => self::hit($this->graph->draws(), $reached)],
+            LineMode::BlowOut => [ModeTrouble::AirToTank->value => self::hit($tanks, $reached), ModeTrouble::AirThroughFilter->value => $this->filtersIn($reached)],
+            LineMode::Sanitise => [ModeTrouble::DosesDrinking->value => self::hit(array_values(array_filter($this->graph->draws(), fn (LineEnd $end): bool => !\in_array($end, $this->sanitised(), true))), $reached)],
+            default => [],
+        };
+    }
+
+    /**
+     * @param list<LineEnd> $ends
+     * @param array<string, true> $reached
+     *
+     * @return list<string> the ids of the tanks among them that are reached
+     */
+    private static function hit(array $ends, array $reached): array
+    {
+        $ids = [];
+        foreach ($ends as $end) {
+            if (isset($reached[$end->node()])) {
+                $ids[] = $end->owner->id;
+            }
+        }
+
+        return $ids;
+    }
+
+    /**
+     * @param array<string, true> $reached
+     *
+     * @return list<string>
+     */
+    private function freeEnds(array $reached): array
+    {
+        return array_column(array_filter($this->graph->parts(PartKind::FreeEnd), static fn (PlannedPart $part): bool => isset($reached[$part->port(PartPort::In)])), 'id');
+    }
+
+    /** @return list<string> the nodes from which a mode begins */
+    private function beginnings(LineMode $mode): array
+    {
+        $inlets = fn (PartKind $kind): array => array_map(static fn (PlannedPart $part): string => $part->port(PartPort::Out), $this->graph->parts($kind));
+
+        return match ($mode) {
+            LineMode::Fill => $inlets(PartKind::FillInlet),
+            LineMode::MainsUse, LineMode::MainsFill => $inlets(PartKind::MainsInlet),
+            LineMode::BlowOut => array_column($this->graph->parts(PartKind::BlowOutPort), 'id'),
+            LineMode::Sanitise => self::nodes($this->sanitised()),
+            default => self::nodes($this->graph->draws()),
+        };
+    }
+
+    /** @return list<LineEnd> the draws that are dosed: not those of drinking water, unless there is nothing else */
+    private function sanitised(): array
+    {
+        $other = array_values(array_filter($this->graph->draws(), static fn (LineEnd $end): bool => $end->owner instanceof PlannedTank && Holds::Drinking !== $end->owner->holds));
+
+        return [] === $other ? $this->graph->draws() : $other;
+    }
+
+    /** @return array<string, string> what has to be reached: the ids by their nodes */
+    private function goals(LineMode $mode): array
+    {
+        return match ($mode) {
+            LineMode::Use => $this->outletNodes(),
+            LineMode::Sanitise => $this->reachable($mode, $this->outletNodes()),
+            LineMode::Fill => \count($this->graph->fills()) > 0 ? $this->reachable($mode, self::nodes($this->graph->fills())) : [self::OUTSIDE.'-none' => ''],
+            LineMode::MainsUse, LineMode::BlowOut => $this->reachable($mode, $this->outletNodes()),
+            LineMode::MainsFill, LineMode::Transfer => $this->reachable($mode, self::nodes($this->graph->fills())),
+            default => [],
+        };
+    }
+
+    /**
+     * @param array<array-key, string> $goals ids by their nodes, or nodes
+     *
+     * @return array<string, string> of these what can be reached with every valve open both ways
+     */
+    private function reachable(LineMode $mode, array $goals): array
+    {
+        [$reached] = $this->reached($this->beginnings($mode), null, self::any(...));
+        $byNode = array_is_list($goals) ? array_combine($goals, array_map(static fn (string $node): string => (string) strtok($node, '.'), $goals)) : $goals;
+
+        return array_intersect_key($byNode, $reached);
+    }
+
+    /** @return array<string, string> the outlets' ids by their nodes; a mixer by both */
+    private function outletNodes(): array
+    {
+        $nodes = [];
+        foreach ($this->graph->outlets() as $part) {
+            foreach ($part->kind->ports() as $port) {
+                if (null !== $this->graph->pipeAt($part, $port)) {
+                    $nodes[$part->port($port)] = $part->id;
+                }
+            }
+        }
+
+        return $nodes;
+    }
+
+    /**
+     * @param array<string, true> $reached
+     *
+     * @return list<string> inlets in the wall out of which water would come
+     */
+    private function walls(LineMode $mode, array $reached): array
+    {
+        $kinds = match ($mode) {
+            LineMode::Fill => [PartKind::MainsInlet],
+            LineMode::MainsUse, LineMode::MainsFill => [PartKind::FillInlet],
+            LineMode::BlowOut => [],
+            default => [PartKind::MainsInlet, PartKind::FillInlet],
+        };
+        $ids = array_column(array_filter([] === $kinds ? [] : $this->graph->parts(...$kinds), static fn (PlannedPart $part): bool => isset($reached[$part->port(PartPort::Out)])), 'id');
+
+        return isset($reached[self::OUTSIDE]) ? [...$ids, 'drain'] : $ids;
+    }
+
+    /**
+     * @param array<string, true> $reached
+     *
+     * @return list<string>
+     */
+    private function filtersIn(array $reached): array
+    {
+        return array_column(array_filter($this->graph->parts(PartKind::Filter), static fn (PlannedPart $part): bool => isset($reached[$part->port(PartPort::In)], $reached[$part->port(PartPort::Out)])), 'id');
+    }
+
+    /**
+     * Everything from which water can run out of an open drain.
+     *
+     * @param array<string, Position> $positions
+     */
+    private function drained(array $positions): FoundMode
+    {
+        $positions = array_map(static fn (Position $position): Position => Position::Shut === $position ? Position::Open : $position, $positions);
+        // Backwards from outside along whatever lets water out.
+        $reached = [self::OUTSIDE => true];
+        $pipes = [];
+        $queue = [self::OUTSIDE];
+        while ([] !== $queue) {
+            $node = array_shift($queue);
+            foreach ($this->at[$node] ?? [] as $way) {
+                $next = $way->to === $node ? $way->from : ($way->both ? $way->to : null);
+                if (null === $next || !$way->isOpen($positions)) {
+                    continue;
+                }
+                if (null !== $way->pipe) {
+                    $pipes[$way->pipe] = true;
+                }
+                if (!isset($reached[$next])) {
+                    $reached[$next] = true;
+                    $queue[] = $next;
+                }
+            }
+        }
+
+        return new FoundMode(LineMode::Drain, $positions, [], $pipes);
+    }
+
+    /**
+     * @param list<string> $nodes
+     * @param array<string, Position>|null $positions null with everything open every way
+     * @param \Closure(PlannedPart): bool $runs which pumps do
+     *
+     * @return array{array<string, true>, array<int, true>} nodes to which water comes, and the pipes on the way
+     */
+    private function reached(array $nodes, ?array $positions, \Closure $runs): array
+    {
+        $reached = array_fill_keys($nodes, true);
+        $pipes = [];
+        $queue = $nodes;
+        while ([] !== $queue) {
+            $node = array_shift($queue);
+            foreach ($this->at[$node] ?? [] as $way) {
+                $next = $way->beyond($node);
+                if (null === $next || !$way->isOpen($positions) || (true === $way->part?->kind->isPump() && !$runs($way->part))) {
+                    continue;
+                }
+                if (null !== $way->pipe) {
+                    $pipes[$way->pipe] = true;
+                }
+                if (!isset($reached[$next])) {
+                    $reached[$next] = true;
+                    $queue[] = $next;
+                }
+            }
+        }
+
+        return [$reached, $pipes];
+    }
+
+    /**
+     * @param list<LineEnd> $ends
+     *
+     * @return list<string>
+     */
+    private static function nodes(array $ends): array
+    {
+        return array_map(static fn (LineEnd $end): string => $end->node(), $ends);
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Stage\Line\Mode;
+
+use YardCask\Core\Input\Worded;
+use YardCask\Core\Plan\Line\PartKind;
+
+/** How a valve of the line is turned. */
+enum Position: string implements Worded
+{
+    case Open = 'open';
+    case Shut = 'shut';
+    case Left = 'left';
+    case Right = 'right';
+
+    /** @return list<self> how a part can be turned; none where nothing turns */
+    public static function of(PartKind $kind): array
+    {
+        return match ($kind) {
+            PartKind::ShutOff => [self::Open, self::Shut],
+            PartKind::TwoWayValve => [self::Left, self::Right],
+            PartKind::DrainValve, PartKind::BlowOutPort => [self::Shut, self::Open],
+            default => [],
+        };
+    }
+
+    public function word(): string
+    {
+        return match ($this) {
+            self::Left, self::Right => 'to the '.$this->value,
+            default => $this->value,
+        };
+    }
+}

@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Stage\Line\Rule;
+
+use YardCask\Core\Assessment\Finding;
+use YardCask\Core\Assessment\Fix;
+use YardCask\Core\Assessment\Measure;
+use YardCask\Core\Assessment\Rule;
+use YardCask\Core\Assessment\Workings;
+use YardCask\Core\Plan\Line\PartKind;
+use YardCask\Core\Plan\PlannedTank;
+use YardCask\Core\Stage\Line\Edit\LineDraft;
+use YardCask\Core\Stage\Line\Edit\LineFixes;
+use YardCask\Core\Stage\Line\Edit\UsualHeight;
+use YardCask\Core\Stage\Line\LineFinding;
+use YardCask\Core\Stage\Line\LineWorkings;
+use YardCask\Core\Stage\Line\Mode\LineMode;
+
+/** Pipes that no drain empties, or that lie below the lowest one. */
+final class Undrained implements Rule
+{
+    /** Which a pipe has room for when they freeze. */
+    private const HARMLESS_ML = 20.0;
+    private const MOST_DRAINS = 6;
+
+    public function check(Workings $workings): array
+    {
+        $line = $workings->of(LineWorkings::class);
+        $stays = self::stays($line);
+        $mL = array_sum($stays);
+        if ($mL <= self::HARMLESS_ML) {
+            return [];
+        }
+        $most = $line->graph->pipes[(int) array_key_first($stays)];
+
+        return [new Finding(LineFinding::Undrained, array_map(static fn (int $index): string => $line->graph->pipes[$index]->pipe->id, array_keys($stays)), new Measure($mL, self::HARMLESS_ML, 'mL'), \sprintf('%s mL stay in the line when it is drained', round($mL)), \sprintf('%s In frost that is where it bursts; the most, %s mL, stay in the %s.', [] === $line->graph->parts(PartKind::DrainValve) ? 'It has no drain valve.' : 'Some of it lies behind what lets nothing back, or below the lowest drain.', round(max([0.0, ...$stays])), $most->words()), static fn (): array => self::drains($workings))];
+    }
+
+    /** @return array<int, float> mL by the pipe's place in the plan, the most first */
+    private static function stays(LineWorkings $line): array
+    {
+        $drains = $line->graph->parts(PartKind::DrainValve);
+        $drained = $line->modes()->of(LineMode::Drain)->path;
+        $lowestM = [] === $drains ? \INF : min(array_column($drains, 'zM'));
+        $stays = [];
+        foreach ($line->graph->pipes as $index => $pipe) {
+            // What hangs from a tank empties with it, and a hose with one end in a can is lifted out.
+            $isTanks = $pipe->from->owner instanceof PlannedTank || $pipe->to->owner instanceof PlannedTank;
+            if (!$isTanks && (!isset($drained[$index]) || max($pipe->from->zM(), $pipe->to->zM()) < $lowestM - 1e-6)) {
+                $stays[$index] = 1000 * $pipe->litres();
+            }
+        }
+        arsort($stays);
+
+        return $stays;
+    }
+
+    /** @return list<Fix> a drain where most stays, then where most still does */
+    private static function drains(Workings $workings): array
+    {
+        $after = $workings;
+        $draft = LineDraft::of($workings->plan);
+        $where = [];
+        for ($number = 0; $number < self::MOST_DRAINS; ++$number) {
+            $line = $after->of(LineWorkings::class);
+            $stays = self::stays($line);
+            if (array_sum($stays) <= self::HARMLESS_ML) {
+                break;
+            }
+            $most = $line->graph->pipes[(int) array_key_first($stays)];
+            $drain = LineFixes::over($workings)->first(LineFixes::byBore('drain', $most->pipe));
+            if (null === $drain) {
+                return [];
+            }
+            $draft = $draft->into($most->pipe, $drain, min($most->from->zM(), $most->to->zM(), UsualHeight::of(PartKind::DrainValve, $workings->plan)));
+            $after = $workings->with($draft->plan());
+            $where[] = $most->words();
+        }
+
+        return [] === $where ? [] : [new Fix(\sprintf('%s in the %s', 1 === \count($where) ? 'A drain valve' : 'Drain valves', implode(' and the ', $where)), $draft->patch())];
+    }
+}

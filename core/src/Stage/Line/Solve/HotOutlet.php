@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Stage\Line\Solve;
+
+use YardCask\Core\Plan\Line\HeaterFigures;
+use YardCask\Core\Plan\Line\PartPort;
+use YardCask\Core\Plan\Line\PlannedPart;
+use YardCask\Core\Stage\Line\LineWorkings;
+
+/** What hot water means at one outlet: how long one waits for it, how hot it can come, and how long a shower lasts. */
+final readonly class HotOutlet
+{
+    private function __construct(
+        public PlannedPart $part,
+        public PlannedPart $heater,
+        public HeaterFigures $figures,
+        /** In the pipes from the heater. */
+        public float $waitL,
+        /** At the flow of hot water of the outlet alone; null where nothing comes. */
+        public ?float $waitS,
+        public float $hottestC,
+        /** Of a shower from a store, drawn unmixed; null from an exchanger. */
+        public ?float $bestMinutes,
+        /** From a store that mixes as it refills. */
+        public ?float $leastMinutes,
+    ) {
+    }
+
+    /** @return self|null null where no hot water comes */
+    public static function of(PlannedPart $outlet, LineWorkings $line): ?self
+    {
+        $heater = $line->graph->plan->line->part($line->warm->heaterOf($outlet) ?? '');
+        if (null === $heater || !$heater->figures instanceof HeaterFigures) {
+            return null;
+        }
+        $solved = $line->alone($outlet)->outlets[$outlet->id];
+        $litres = self::between($heater, $outlet, $line);
+        $hotLpm = $solved->lpm * $solved->hotShare;
+        [$best, $least] = self::shower($heater->figures, $solved);
+
+        return new self($outlet, $heater, $heater->figures, $litres, $hotLpm > 1e-6 ? 60 * $litres / $hotLpm : null, $line->warm->hottestC($outlet), $best, $least);
+    }
+
+    /** @return array{float|null, float|null} */
+    private static function shower(HeaterFigures $heater, SolvedOutlet $outlet): array
+    {
+        if ($heater->litres <= 0 || $outlet->lpm <= 1e-6) {
+            return [null, null];
+        }
+        [$hot, $cold, $mixed] = [$heater->hotC, WarmWater::COLD_C, WarmWater::COMFORT_C];
+        if ($hot <= $mixed) {
+            return [null, null];
+        }
+
+        return [$heater->litres * ($hot - $cold) / ($mixed - $cold) / $outlet->lpm, $heater->litres * ($hot - $mixed) / ($mixed - $cold) / $outlet->lpm];
+    }
+
+    /** Litres in the pipes from the heater to the outlet, the shortest way. */
+    private static function between(PlannedPart $heater, PlannedPart $outlet, LineWorkings $line): float
+    {
+        $best = [$heater->id => 0.0];
+        $queue = [$heater];
+        $least = null;
+        while ([] !== $queue) {
+            $part = array_shift($queue);
+            foreach ($part->kind->ports() as $port) {
+                $isEntry = $part === $heater && $port === ($heater->reversed ? PartPort::Out : PartPort::In);
+                $pipe = $line->graph->pipeAt($part, $port);
+                $next = $line->graph->beyond($part, $port)?->owner;
+                if ($isEntry || null === $pipe || !$next instanceof PlannedPart || !$line->warm->isHot($pipe)) {
+                    continue;
+                }
+                $litres = $best[$part->id] + $pipe->litres();
+                if ($next === $outlet) {
+                    $least = min($least ?? \INF, $litres);
+                } elseif (!isset($best[$next->id]) || $litres < $best[$next->id] - 1e-9) {
+                    $best[$next->id] = $litres;
+                    $queue[] = $next;
+                }
+            }
+        }
+
+        return $least ?? 0.0;
+    }
+}

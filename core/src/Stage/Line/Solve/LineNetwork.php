@@ -1,0 +1,207 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Stage\Line\Solve;
+
+use YardCask\Core\Line\LineInput;
+use YardCask\Core\Line\LineLink;
+use YardCask\Core\Line\LineOutlet;
+use YardCask\Core\Line\LineSource;
+use YardCask\Core\Line\LinkEnds;
+use YardCask\Core\Line\LossLink;
+use YardCask\Core\Line\PipeLink;
+use YardCask\Core\Line\PumpLink;
+use YardCask\Core\Line\RegulatorLink;
+use YardCask\Core\Pipe\PipeInput;
+use YardCask\Core\Plan\Line\FilterFigures;
+use YardCask\Core\Plan\Line\HeaterFigures;
+use YardCask\Core\Plan\Line\MixingFigures;
+use YardCask\Core\Plan\Line\OutletFigures;
+use YardCask\Core\Plan\Line\PartKind;
+use YardCask\Core\Plan\Line\PartPort;
+use YardCask\Core\Plan\Line\PassFigures;
+use YardCask\Core\Plan\Line\PlannedPart;
+use YardCask\Core\Plan\Line\PumpFigures;
+use YardCask\Core\Plan\Line\RegulatorFigures;
+use YardCask\Core\Plan\PlannedTank;
+use YardCask\Core\Stage\Line\Graph\LineEnd;
+use YardCask\Core\Stage\Line\Graph\LineGraph;
+use YardCask\Core\Stage\Line\Graph\LinePipe;
+use YardCask\Core\Stage\Line\Mode\Position;
+
+/** The line of a plan as a network for the solver: every port a node, every pipe and every part a link. */
+final class LineNetwork
+{
+    /** The material of a filter takes more than straight and less than square. Source: Forchheimer. */
+    private const FILTER_EXPONENT = 1.5;
+    /** A mixer's valve takes 4/9 of what the whole takes, its spout the rest, when it is all on one side. */
+    private const MIXER_VALVE_FACTOR = 1.5;
+    /** What holds a pressure at a pump lets this through at no loss to speak of. */
+    private const FREE_LPM = 1000.0;
+    private const FREE_KPA = 0.01;
+
+    /** @var array<string, float> */
+    private array $nodes = [];
+    /** @var list<LineLink> */
+    private array $links = [];
+    /** @var list<LineSource> */
+    private array $sources = [];
+    /** @var list<LineOutlet> */
+    private array $outlets = [];
+
+    /**
+     * @param array<string, Position> $positions of the valves, by id
+     * @param array<string, float> $held what pumps hold in the mean because they would go beyond their cut-out, in kPa, by id
+     */
+    private function __construct(
+        private readonly LineGraph $graph,
+        private readonly WarmWater $warm,
+        private readonly LineCase $case,
+        private readonly array $positions,
+        private readonly array $held,
+    ) {
+        foreach ($graph->pipes as $pipe) {
+            $this->addPipe($pipe);
+        }
+        foreach ($graph->plan->line->parts as $part) {
+            $this->addPart($part);
+        }
+        foreach ($graph->draws() as $draw) {
+            $this->addTank($draw);
+        }
+    }
+
+    /**
+     * @param array<string, Position> $positions
+     * @param array<string, float> $held
+     */
+    public static function input(LineGraph $graph, WarmWater $warm, LineCase $case, array $positions, array $held): LineInput
+    {
+        $network = new self($graph, $warm, $case, $positions, $held);
+
+        return new LineInput(PipeInput::COLD_C, $network->nodes, $network->sources, $network->links, $network->outlets);
+    }
+
+    private function addPipe(LinePipe $pipe): void
+    {
+        $from = $this->node($pipe->from);
+        $to = $this->node($pipe->to);
+        if ($from === $to) {
+            // From one branch of a tee to another: nothing flows in it.
+            return;
+        }
+        $this->links[] = new PipeLink(new LinkEnds('pipe:'.$pipe->pipe->id, $from, $to), new PipeInput($pipe->lengthM(), $pipe->pipe->boreMm, 0.0, $pipe->kSum(), 0.0));
+    }
+
+    private function node(LineEnd $end): string
+    {
+        $node = $end->node();
+        $this->nodes[$node] ??= $end->zM() - $this->case->slope * ($end->place()[0] ?? 0.0);
+
+        return $node;
+    }
+
+    private function addTank(LineEnd $draw): void
+    {
+        if (!$draw->owner instanceof PlannedTank) {
+            return;
+        }
+        $tank = $draw->owner;
+        $depthMm = $tank->outletHeightMm + $this->case->fill * ($tank->overflowMm() - $tank->outletHeightMm);
+        $this->sources[] = new LineSource($draw->node(), $tank->zM + $depthMm / 1000 - $this->case->slope * $tank->xM, null);
+    }
+
+    private function addPart(PlannedPart $part): void
+    {
+        $kind = $part->kind;
+        $figures = $part->figures;
+        if ($kind->isOutlet() && $figures instanceof OutletFigures) {
+            $this->addOutlet($part, $figures);
+        } elseif (PartKind::MixingValve === $kind && $figures instanceof MixingFigures) {
+            $share = $this->warm->shareOf($part);
+            $out = $this->port($part, PartPort::Out);
+            $this->addSide($part, PartPort::Hot, $out, $figures->ratedLpm, $figures->ratedKpa, $share);
+            $this->addSide($part, PartPort::Cold, $out, $figures->ratedLpm, $figures->ratedKpa, 1 - $share);
+        } elseif (PartKind::TwoWayValve === $kind && $figures instanceof PassFigures) {
+            $way = Position::Right === ($this->positions[$part->id] ?? Position::Left) ? PartPort::Right : PartPort::Left;
+            $this->links[] = new LossLink($this->ends($part, PartPort::Common, $way), $figures->ratedLpm, $figures->ratedKpa, 2.0, false);
+        } elseif ($kind->isInPath() && !$kind->isPoint()) {
+            $this->addPass($part);
+        }
+    }
+
+    private function addPass(PlannedPart $part): void
+    {
+        $figures = $part->figures;
+        $ends = $part->reversed ? $this->ends($part, PartPort::Out, PartPort::In) : $this->ends($part, PartPort::In, PartPort::Out);
+        if ($figures instanceof PumpFigures) {
+            $this->addPump($part, $figures, $ends);
+        } elseif ($figures instanceof RegulatorFigures) {
+            $this->links[] = new RegulatorLink($figures->setKpa, new LossLink($ends, $figures->ratedLpm, $figures->ratedKpa, 2.0, true));
+        } elseif ($figures instanceof FilterFigures) {
+            $this->links[] = new LossLink($ends, $figures->ratedLpm, $this->case->worn ? $figures->wornKpa : $figures->ratedKpa, self::FILTER_EXPONENT, false);
+        } elseif (($figures instanceof PassFigures || $figures instanceof HeaterFigures) && Position::Shut !== ($this->positions[$part->id] ?? Position::Open)) {
+            $this->links[] = new LossLink($ends, $figures->ratedLpm, $figures->ratedKpa, 2.0, PartKind::NonReturn === $part->kind);
+        }
+    }
+
+    /** At another voltage its flow is in proportion, and its pressure as well, or as the square where an impeller makes it. Source: affinity laws. */
+    private function addPump(PlannedPart $part, PumpFigures $figures, LinkEnds $ends): void
+    {
+        $pairs = $figures->pairs();
+        if (null === $pairs) {
+            return;
+        }
+        $volts = null === $figures->volts ? 1.0 : $this->case->volts / LineCase::RATED_V;
+        $lift = PartKind::SubmersiblePump === $part->kind ? $volts ** 2 : $volts;
+        $curve = array_map(static fn (array $pair): array => [$pair[0] * $volts, $pair[1] * $lift], $pairs);
+        $heldKpa = $this->held[$part->id] ?? null;
+        if (null === $heldKpa) {
+            $this->links[] = new PumpLink($ends, $curve, true, null);
+
+            return;
+        }
+        $inside = $part->id.'/held';
+        $this->nodes[$inside] = $part->zM;
+        $this->links[] = new PumpLink(new LinkEnds($ends->id, $ends->from, $inside), $curve, true, null);
+        $this->links[] = new RegulatorLink($heldKpa, new LossLink(new LinkEnds($ends->id.'/held', $inside, $ends->to), self::FREE_LPM, self::FREE_KPA, 2.0, true));
+    }
+
+    private function addOutlet(PlannedPart $part, OutletFigures $figures): void
+    {
+        $open = \in_array($part->id, $this->case->open, true) ? 1.0 : 0.0;
+        if (!$part->kind->mixes()) {
+            $this->outlets[] = new LineOutlet($part->id, $this->port($part, PartPort::In), $figures->openLpm, $open);
+
+            return;
+        }
+        $this->nodes[$part->id] = $part->zM;
+        $valve = self::MIXER_VALVE_FACTOR;
+        $share = $this->warm->shareOf($part);
+        // Without hot water all comes from the cold side, or from both where cold is joined to both.
+        $bothCold = 0.0 === $share && null !== $this->graph->pipeAt($part, PartPort::Hot);
+        $this->addSide($part, PartPort::Hot, $part->id, $valve * $figures->openLpm, 100.0, $bothCold ? 0.5 : $share);
+        $this->addSide($part, PartPort::Cold, $part->id, $valve * $figures->openLpm, 100.0, $bothCold ? 0.5 : 1 - $share);
+        $this->outlets[] = new LineOutlet($part->id, $part->id, $figures->openLpm / sqrt(1 - 1 / $valve ** 2), $open);
+    }
+
+    /** One side of a mixer, open by its share. */
+    private function addSide(PlannedPart $part, PartPort $side, string $to, float $ratedLpm, float $ratedKpa, float $share): void
+    {
+        $from = $this->port($part, $side);
+        if ($share > 0) {
+            $this->links[] = new LossLink(new LinkEnds('part:'.$part->id.'/'.$side->value, $from, $to), $ratedLpm * $share, $ratedKpa, 2.0, true);
+        }
+    }
+
+    private function ends(PlannedPart $part, PartPort $from, PartPort $to): LinkEnds
+    {
+        return new LinkEnds('part:'.$part->id, $this->port($part, $from), $this->port($part, $to));
+    }
+
+    private function port(PlannedPart $part, PartPort $port): string
+    {
+        return $this->node(new LineEnd($part, $port));
+    }
+}

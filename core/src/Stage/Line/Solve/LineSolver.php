@@ -1,0 +1,110 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Stage\Line\Solve;
+
+use YardCask\Core\Line\Line;
+use YardCask\Core\Line\LineCalculator;
+use YardCask\Core\Line\LineNetwork as Network;
+use YardCask\Core\Line\LineSolution;
+use YardCask\Core\Plan\Line\OutletFigures;
+use YardCask\Core\Plan\Line\PartKind;
+use YardCask\Core\Plan\Line\PartPort;
+use YardCask\Core\Plan\Line\PlannedPart;
+use YardCask\Core\Plan\Line\PumpFigures;
+use YardCask\Core\Stage\Line\Graph\LineEnd;
+use YardCask\Core\Stage\Line\Graph\LineGraph;
+use YardCask\Core\Stage\Line\Mode\Position;
+
+/** Solves the line of a plan, pumps and their switches included. */
+final class LineSolver
+{
+    private const MOST_ROUNDS = 6;
+
+    /**
+     * @param array<string, Position> $positions of the valves, by id
+     * @param SolvedLine|null $near a case much like it, from which to begin
+     */
+    public static function solve(LineGraph $graph, WarmWater $warm, LineCase $case, array $positions, ?SolvedLine $near = null): SolvedLine
+    {
+        $held = $cycling = [];
+        $start = $near?->solution;
+        for ($round = 1;; ++$round) {
+            $input = LineNetwork::input($graph, $warm, $case, $positions, $held);
+            [$line, $solution] = LineCalculator::solve(new Network($input), $start);
+            // What pumps hold adds links: the next round begins anew.
+            $start = null;
+            $more = [];
+            foreach ($graph->pumps() as $pump) {
+                $figures = $pump->figures;
+                $kpa = $line->nodesKpa[self::outNode($pump)] ?? null;
+                if (!isset($held[$pump->id]) && $figures instanceof PumpFigures && null !== $figures->cutOutKpa && null !== $kpa && $kpa > $figures->cutOutKpa) {
+                    $more[$pump->id] = self::heldKpa($pump, $figures, $figures->cutOutKpa);
+                    $cycling[$pump->id] = PartKind::PressurePump === $pump->kind;
+                }
+            }
+            if ([] === $more || self::MOST_ROUNDS === $round) {
+                return self::solved($graph, $warm, $case, $line, $solution, $cycling);
+            }
+            $held += $more;
+        }
+    }
+
+    /** With a switch it swings between its two pressures; a bypass holds the upper, a variable pump keeps between. */
+    private static function heldKpa(PlannedPart $pump, PumpFigures $figures, float $cutOutKpa): float
+    {
+        return PartKind::BypassPump === $pump->kind ? $cutOutKpa : (($figures->cutInKpa ?? $cutOutKpa) + $cutOutKpa) / 2;
+    }
+
+    private static function outNode(PlannedPart $pump): string
+    {
+        return $pump->port($pump->reversed ? PartPort::In : PartPort::Out);
+    }
+
+    /** @param array<string, bool> $cycling */
+    private static function solved(LineGraph $graph, WarmWater $warm, LineCase $case, Line $line, LineSolution $solution, array $cycling): SolvedLine
+    {
+        $pipeLpm = $outlets = $pumps = $from = [];
+        foreach ($graph->pipes as $index => $pipe) {
+            $lpm = $line->linksLpm['pipe:'.$pipe->pipe->id] ?? 0.0;
+            $pipeLpm[$index] = $lpm;
+            foreach ([[$pipe->from, $lpm], [$pipe->to, -$lpm]] as [$end, $out]) {
+                if (!$end->owner instanceof PlannedPart) {
+                    $from[$end->key()] = $out;
+                }
+            }
+        }
+        foreach ($graph->outlets() as $part) {
+            if (\in_array($part->id, $case->open, true) && $part->figures instanceof OutletFigures) {
+                $outlet = $line->outlets[$part->id] ?? ['lpm' => 0.0, 'kpa' => null];
+                [$c, $share] = self::mixed($part, $graph, $warm, $line);
+                $outlets[$part->id] = new SolvedOutlet($part, $part->figures, $outlet['lpm'], max(0.0, $outlet['kpa'] ?? 0.0), $c, $share);
+            }
+        }
+        foreach ($graph->pumps() as $part) {
+            $lpm = $line->linksLpm['part:'.$part->id] ?? 0.0;
+            if ($part->figures instanceof PumpFigures && $lpm > 1e-6) {
+                [$in, $out] = $part->reversed ? [PartPort::Out, PartPort::In] : [PartPort::In, PartPort::Out];
+                $pumps[$part->id] = new SolvedPump($part, $part->figures, $lpm, $line->nodesKpa[$part->port($in)] ?? 0.0, $line->nodesKpa[$part->port($out)] ?? 0.0, $cycling[$part->id] ?? false);
+            }
+        }
+
+        return new SolvedLine($case, $line, $pipeLpm, $outlets, $pumps, $from, $solution);
+    }
+
+    /** @return array{float, float} °C of what comes out, and how much of it is hot */
+    private static function mixed(PlannedPart $part, LineGraph $graph, WarmWater $warm, Line $line): array
+    {
+        $hot = $line->linksLpm['part:'.$part->id.'/hot'] ?? 0.0;
+        $cold = $line->linksLpm['part:'.$part->id.'/cold'] ?? 0.0;
+        $end = new LineEnd($part, $part->kind->mixes() ? PartPort::Hot : PartPort::In);
+        $hotC = $warm->atC($end);
+        if (!$part->kind->mixes()) {
+            return [$hotC ?? WarmWater::COLD_C, null === $hotC ? 0.0 : 1.0];
+        }
+        $share = null === $hotC || $hot + $cold <= 0 ? 0.0 : $hot / ($hot + $cold);
+
+        return [WarmWater::COLD_C + $share * (($hotC ?? WarmWater::COLD_C) - WarmWater::COLD_C), $share];
+    }
+}

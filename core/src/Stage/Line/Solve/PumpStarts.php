@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Stage\Line\Solve;
+
+use YardCask\Core\Accumulator\Accumulator;
+use YardCask\Core\Accumulator\AccumulatorCalculator;
+use YardCask\Core\Accumulator\AccumulatorInput;
+use YardCask\Core\Plan\Line\PartKind;
+use YardCask\Core\Plan\Line\PartPort;
+use YardCask\Core\Plan\Line\PlannedPart;
+use YardCask\Core\Plan\Line\PumpFigures;
+use YardCask\Core\Plan\Line\VesselFigures;
+use YardCask\Core\Stage\Line\Graph\LineGraph;
+use YardCask\Core\Stage\Line\LineWorkings;
+
+/** How often a pump with a switch starts while a tap trickles, with the vessels behind it. */
+final readonly class PumpStarts
+{
+    /** A tap that somebody leaves a little open. */
+    public const TRICKLE_LPM = 1.0;
+
+    private function __construct(
+        public PlannedPart $pump,
+        public PumpFigures $figures,
+        public AccumulatorInput $input,
+        public Accumulator $result,
+        /** The largest vessel behind it; null without one. */
+        public ?PlannedPart $vessel,
+    ) {
+    }
+
+    /** @return self|null null without a switch */
+    public static function of(PlannedPart $pump, LineWorkings $line, ?float $volumeL = null, ?float $prechargeKpa = null): ?self
+    {
+        $figures = $pump->figures;
+        $pairs = $figures instanceof PumpFigures ? $figures->pairs() : null;
+        if (PartKind::PressurePump !== $pump->kind || !$figures instanceof PumpFigures || null === $figures->cutOutKpa || null === $figures->cutInKpa || null === $pairs) {
+            return null;
+        }
+        [$vessel, $vesselFigures, $stretchL] = self::behind($pump, $line->graph);
+        $lpm = self::flowAt(($figures->cutInKpa + $figures->cutOutKpa) / 2, $pairs);
+        if ($lpm <= 0) {
+            return null;
+        }
+        $input = new AccumulatorInput($volumeL ?? $vesselFigures->volumeL ?? 0.0, $prechargeKpa ?? $vesselFigures->prechargeKpa ?? 0.0, $figures->cutInKpa, $figures->cutOutKpa, $lpm, self::TRICKLE_LPM, 1.0, $stretchL);
+
+        return new self($pump, $figures, $input, AccumulatorCalculator::calculate($input), $vessel);
+    }
+
+    /** @return array{PlannedPart|null, VesselFigures|null, float} the largest vessel behind a pump, and what the hoses there give for 100 kPa */
+    private static function behind(PlannedPart $pump, LineGraph $graph): array
+    {
+        $seen = [$pump->id => true];
+        $queue = [[$pump, $pump->reversed ? PartPort::In : PartPort::Out]];
+        $stretchL = 0.0;
+        $vessel = $vesselFigures = null;
+        while ([] !== $queue) {
+            [$part, $port] = array_shift($queue);
+            $pipe = $graph->pipeAt($part, $port);
+            $next = $graph->beyond($part, $port)?->owner;
+            if (null === $pipe || !$next instanceof PlannedPart) {
+                continue;
+            }
+            $stretchL += $pipe->pipe->stretchL * $pipe->lengthM();
+            if (isset($seen[$next->id])) {
+                continue;
+            }
+            $seen[$next->id] = true;
+            // What stands behind a non-return valve gives nothing back to a tap before it.
+            if ($next->kind->isOneWay() || $next->kind->isOutlet()) {
+                continue;
+            }
+            if ($next->figures instanceof VesselFigures && (null === $vesselFigures || $next->figures->volumeL > $vesselFigures->volumeL)) {
+                [$vessel, $vesselFigures] = [$next, $next->figures];
+            }
+            foreach ($next->kind->ports() as $other) {
+                $queue[] = [$next, $other];
+            }
+        }
+
+        return [$vessel, $vesselFigures, $stretchL];
+    }
+
+    /** @param non-empty-list<array{float, float}> $pairs */
+    private static function flowAt(float $kpa, array $pairs): float
+    {
+        for ($index = 1; $index < \count($pairs); ++$index) {
+            [$before, $after] = [$pairs[$index - 1], $pairs[$index]];
+            if ($kpa <= $before[1] && $kpa >= $after[1]) {
+                return $before[0] + ($before[1] - $kpa) / ($before[1] - $after[1]) * ($after[0] - $before[0]);
+            }
+        }
+
+        return 0.0;
+    }
+}

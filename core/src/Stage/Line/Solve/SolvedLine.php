@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Stage\Line\Solve;
+
+use YardCask\Core\Line\Line;
+use YardCask\Core\Line\LineSolution;
+use YardCask\Core\Stage\Line\Graph\LineEnd;
+
+/** Flows and pressures of the whole line in one case. */
+final readonly class SolvedLine
+{
+    /**
+     * @param array<int, float> $pipeLpm by the pipe's place in the plan, positive from its beginning
+     * @param array<string, SolvedOutlet> $outlets those that are open, by id
+     * @param array<string, SolvedPump> $pumps those that run, by id
+     * @param array<string, float> $fromLpm what comes from each tank or inlet, by its port's name
+     */
+    public function __construct(
+        public LineCase $case,
+        public Line $line,
+        public array $pipeLpm,
+        public array $outlets,
+        public array $pumps,
+        public array $fromLpm,
+        public LineSolution $solution,
+    ) {
+    }
+
+    /** Above the air outside; null where no water comes. */
+    public function kpa(LineEnd $end): ?float
+    {
+        return $this->line->nodesKpa[$end->node()] ?? null;
+    }
+}

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Stage\Line\Solve;
+
+use YardCask\Core\Pipe\Water;
+use YardCask\Core\Plan\Line\PartKind;
+use YardCask\Core\Plan\Line\PlannedPart;
+use YardCask\Core\Plan\PlannedTank;
+use YardCask\Core\Stage\Line\Graph\LinePipe;
+use YardCask\Core\Stage\Line\LineWorkings;
+
+/** What a pump has to pull: over the whole way from where it draws. */
+final readonly class Suction
+{
+    /** The pump's own litres: what it pulls hardest. */
+    private function __construct(
+        public SolvedPump $pump,
+        /** Below the air outside; negative where water runs to it. */
+        public float $pullKpa,
+        /** From the water, nearly gone, up to the highest point before it. */
+        public float $dryM,
+        public float $lengthM,
+    ) {
+    }
+
+    /** @return self|null null where it does not run, or hangs in the water */
+    public static function of(PlannedPart $pump, LineWorkings $line): ?self
+    {
+        $solved = $line->solve(new LineCase($line->all(), fill: LineCase::NEARLY_EMPTY));
+        $working = $solved->pumps[$pump->id] ?? null;
+        if (null === $working || PartKind::SubmersiblePump === $pump->kind) {
+            return null;
+        }
+        $path = WaterPath::to($pump, $solved, $line->graph);
+        $begins = $path->beginsAt();
+        if (null === $begins || !$begins->owner instanceof PlannedTank) {
+            return null;
+        }
+        $tank = $begins->owner;
+        $levelM = $tank->zM + ($tank->outletHeightMm + LineCase::NEARLY_EMPTY * ($tank->overflowMm() - $tank->outletHeightMm)) / 1000;
+        $highestM = max($pump->zM, ...array_map(static fn (LinePipe $pipe): float => $pipe->highestM(), $path->pipes));
+
+        return new self($working, -$working->inKpa, $highestM - $levelM, array_sum(array_map(static fn (LinePipe $pipe): float => $pipe->lengthM(), $path->pipes)));
+    }
+
+    /** In kPa, what it can pull primed. */
+    public function canPullKpa(): float
+    {
+        return Water::GRAVITY * $this->pump->figures->primedLiftM;
+    }
+}

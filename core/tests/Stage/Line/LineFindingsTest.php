@@ -1,0 +1,131 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Tests\Stage\Line;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use YardCask\Core\Assessment\SentFinding;
+use YardCask\Core\Assessment\Severity;
+use YardCask\Core\Plan\Line\PartMake;
+use YardCask\Core\Plan\Line\PumpFigures;
+use YardCask\Core\Plan\Line\School;
+use YardCask\Core\Plan\Plan;
+use YardCask\Core\Stage\Assessor;
+use YardCask\Core\Stage\Line\LineFinding;
+
+/** Each finding of the line: what makes it, that the line before has it not, and that each of its fixes clears it. */
+final class LineFindingsTest extends TestCase
+{
+    /** @return iterable<string, array{string, SampleLines, SampleLines, int}> code, a line that is well, the same with it, and the least number of fixes */
+    public static function findings(): iterable
+    {
+        $pressure = SampleLines::of(School::PressureAccumulator);
+        $pump = $pressure->part('Pressure pump')->figures;
+        $curve = $pump instanceof PumpFigures ? $pump->curve : [];
+        $mains = SampleLines::of(School::Mains);
+        $storage = SampleLines::of(School::StorageHeater);
+        $exchanger = SampleLines::of(School::Exchanger);
+        $valves = SampleLines::of(School::TwoValves);
+        $rows = [
+            ['port-loose', $pressure, $pressure->cut('Basin tap', 'in'), 1],
+            ['pipe-lost', $pressure, $pressure->piped('Basin tap', 'in', ['to' => 'ghost.in']), 1],
+            ['port-twice', $pressure, $pressure->piped('Basin tap', 'in', ['to' => $pressure->part('Galley tap')->id.'.in']), 1],
+            ['curve-rises', $pressure, $pressure->figures('Pressure pump', ['curve' => array_reverse($curve)]), 1],
+            ['no-water', $pressure, $pressure->turned('Pressure pump'), 1],
+            ['backwards', $pressure, $pressure->turned('Pressure pump'), 1],
+            ['backwards', $pressure, $pressure->into('Galley tap', 'in', 'filter-carbon-10')->turned('Carbon block'), 1],
+            ['backwards', $mains, $mains->turned('Non-return valve'), 1],
+            ['strainer-missing', $pressure, $pressure->without('Bowl strainer'), 1],
+            ['filter-before-pump', $pressure, $pressure->into('Bowl strainer', 'in', 'filter-sediment-50'), 1],
+            ['vessel-before-pump', $pressure, $pressure->moved('Accumulator', 'Bowl strainer', 'in'), 1],
+            ['heater-no-check', $storage, $storage->without('Non-return valve'), 1],
+            ['heater-closed', $storage, $storage->without('Relief valve', 'Expansion vessel'), 2],
+            ['mixer-open', $exchanger, $exchanger->cut('Galley mixer', 'hot'), 1],
+            ['over-rated', $mains, $mains->without('Pressure regulator'), 1],
+            ['over-rated', $pressure, $pressure->changed('Basin tap', ['make' => new PartMake(150.0, 60.0, true, 0.4, 20.0)]), 1],
+            ['too-hot', $storage, $storage->piped('Storage heater', 'out', ['make' => new PartMake(1000.0, 40.0, true, 0.1, 2.0)]), 1],
+            ['mains-out', $mains, $mains->without('Non-return valve', 'Pressure regulator'), 1],
+            ['open-end', $pressure, $pressure->branched('Galley tap', 'in', 'free-end-12'), 1],
+            ['mains-into-tank', $mains, $mains->without('Pressure pump', 'Lever valve')->figures('Galley tap', ['leastLpm' => 0.5])->figures('Basin tap', ['leastLpm' => 0.5]), 1],
+            ['mains-unwatched', SampleLines::of(School::Pressure, 'petrel'), SampleLines::of(School::Mains, 'petrel'), 0],
+            ['mode-blocked', $pressure, $pressure->branched('Galley tap', 'in', 'fill-hose-bucket'), 0],
+            ['fill-to-outlet', $valves, $valves->branched('Two-way valve 2', 'right', 'tap-basin-spray'), 0],
+            ['blow-astray', $pressure, $pressure->without('Lever valve')->into('Bowl strainer', 'in', 'blow-out'), 0],
+            ['undrained', $pressure, $pressure->without('Drain valve'), 1],
+            ['flow-low', $pressure, $pressure->figures('Galley tap', ['leastLpm' => 6.8, 'mostLpm' => 8.0]), 1],
+            ['together-weak', $pressure, $pressure->figures('Basin tap', ['leastLpm' => 3.5])->changed('Basin tap', ['together' => true])->changed('Galley tap', ['together' => true]), 1],
+            ['filter-starves', $pressure, $pressure->into('Galley tap', 'in', 'filter-fine-1')->figures('Galley tap', ['leastLpm' => 5.0]), 1],
+            ['suction-high', $pressure, $pressure->changed('Pressure pump', ['zM' => 4.6]), 1],
+            ['suction-high', $pressure, $pressure->piped('Bowl strainer', 'in', ['boreMm' => 5.0, 'lengthM' => 6.0]), 1],
+            ['stutters', $pressure, $pressure->figures('Accumulator', ['prechargeKpa' => 120.0]), 1],
+            ['starts-often', $storage, $storage->without('Accumulator', 'Expansion vessel'), 1],
+            ['flow-wasteful', $pressure->figures('Basin tap', ['mostLpm' => 5.0]), $pressure->figures('Basin tap', ['mostLpm' => 3.5]), 1],
+            ['not-for-drinking', $pressure, $pressure->piped('Basin tap', 'in', ['make' => new PartMake(800.0, 40.0, false, 0.2, 1.0)]), 1],
+            ['scald', $storage, $storage->figures('Mixing valve', ['setC' => 60.0]), 0],
+            ['scald', $storage, $storage->without('Mixing valve')->cut('Galley mixer', 'hot')->joined('Storage heater', 'out', 'Galley mixer', 'hot'), 1],
+            ['dead-leg', $storage, $storage->piped('Storage heater', 'out', ['lengthM' => 12.0]), 1],
+            ['stock-changed', $pressure, $pressure->changed('Basin tap', ['stock' => 'unheard-of']), 1],
+            ['stock-changed', $pressure, $pressure->figures('Basin tap', ['openLpm' => 4.2]), 2],
+        ];
+        foreach ($rows as $number => $row) {
+            yield $row[0].' '.$number => ['line.'.$row[0], $row[1], $row[2], $row[3]];
+        }
+    }
+
+    #[DataProvider('findings')]
+    public function testFindsItAndClearsIt(string $code, SampleLines $well, SampleLines $wrong, int $fixes): void
+    {
+        self::assertNotContains($code, array_column(self::found($well->plan), 'code'), 'It is not there before.');
+        $finding = null;
+        foreach (self::found($wrong->plan) as $one) {
+            $finding ??= $code === $one->code ? $one : null;
+        }
+        self::assertNotNull($finding, $code.' is not found; there is '.implode(', ', array_column(self::found($wrong->plan), 'code')));
+        self::assertGreaterThanOrEqual($fixes, \count($finding->fixes));
+        foreach ($finding->fixes as $fix) {
+            $after = self::found($fix->patch->applyTo($wrong->plan));
+            $same = array_filter($after, static fn (SentFinding $one): bool => $one->code === $code && $one->subject === $finding->subject);
+            self::assertSame([], $same, $fix->label.' does not clear it.');
+        }
+    }
+
+    public function testEveryCodeHasARow(): void
+    {
+        $covered = array_unique(array_column(iterator_to_array(self::findings()), 0));
+        self::assertSame([], array_values(array_diff(array_column(LineFinding::cases(), 'value'), $covered)));
+    }
+
+    /** @return iterable<string, array{School, string}> */
+    public static function schools(): iterable
+    {
+        foreach (School::cases() as $school) {
+            foreach (['bothy', 'van', 'bus', 'boat'] as $plan) {
+                yield $school->value.' '.$plan => [$school, $plan];
+            }
+        }
+    }
+
+    #[DataProvider('schools')]
+    public function testEverySchoolIsAWorkingLine(School $school, string $plan): void
+    {
+        try {
+            $line = SampleLines::of($school, $plan);
+        } catch (\LogicException) {
+            // One fresh tank is not two of which one stands high.
+            self::assertContains($school, [School::CanGravity, School::Gravity]);
+
+            return;
+        }
+        $found = self::found($line->plan);
+        self::assertSame([], array_map(static fn (SentFinding $one): string => $one->title, array_filter($found, static fn (SentFinding $one): bool => Severity::Watch !== $one->severity)));
+        self::assertEquals($line->plan, Plan::fromJson($line->plan->toJson()));
+    }
+
+    /** @return list<SentFinding> */
+    private static function found(Plan $plan): array
+    {
+        return array_values(array_filter(Assessor::assess($plan, 'line', SampleLines::stock())->findings, static fn (SentFinding $one): bool => 'line' === $one->stage));
+    }
+}

@@ -1,0 +1,135 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Tests\Stage\Line;
+
+use YardCask\Core\Catalogue\PartStock;
+use YardCask\Core\Catalogue\SchoolBook;
+use YardCask\Core\Plan\Field\PartFields;
+use YardCask\Core\Plan\Line\LinePlan;
+use YardCask\Core\Plan\Line\PlannedPart;
+use YardCask\Core\Plan\Line\PlannedPipe;
+use YardCask\Core\Plan\Line\School;
+use YardCask\Core\Plan\Plan;
+use YardCask\Core\Stage\Line\Edit\LineDraft;
+use YardCask\Core\Stage\Line\Edit\SchoolLine;
+use YardCask\Core\Tests\SamplePlans;
+
+/** Lines of the schools, and what is done to them. */
+final readonly class SampleLines
+{
+    private function __construct(public Plan $plan)
+    {
+    }
+
+    public static function stock(): PartStock
+    {
+        static $stock = null;
+
+        return $stock ??= new PartStock(static fn (): array => [(string) file_get_contents(SamplePlans::CATALOGUE.'parts.json')]);
+    }
+
+    public static function book(): SchoolBook
+    {
+        static $book = null;
+
+        return $book ??= SchoolBook::fromJson((string) file_get_contents(SamplePlans::CATALOGUE.'schools.json'));
+    }
+
+    public static function of(School $school, string $plan = 'bothy'): self
+    {
+        $empty = PartFields::changed(SamplePlans::all()[$plan], ['line' => LinePlan::none()]);
+        $laid = SchoolLine::lay($empty, self::book()->page($school), self::stock());
+
+        return new self(PartFields::changed($empty, ['line' => null === $laid ? throw new \LogicException('This plan has not the tanks.') : $laid->line]));
+    }
+
+    public function part(string $name): PlannedPart
+    {
+        foreach ($this->plan->line->parts as $part) {
+            if ($part->name === $name) {
+                return $part;
+            }
+        }
+        throw new \LogicException('No part is called '.$name.'; there are '.implode(', ', array_column($this->plan->line->parts, 'name')).'.');
+    }
+
+    /** The pipe at a port of a part. */
+    public function pipe(string $name, string $port): PlannedPipe
+    {
+        $at = $this->part($name)->id.'.'.$port;
+        foreach ($this->plan->line->pipes as $pipe) {
+            if ($pipe->from === $at || $pipe->to === $at) {
+                return $pipe;
+            }
+        }
+        throw new \LogicException('No pipe is at '.$at.'.');
+    }
+
+    /** @param array<string, mixed> $changes */
+    public function changed(string $name, array $changes): self
+    {
+        return new self(LineDraft::of($this->plan)->changed($this->part($name), $changes)->plan());
+    }
+
+    /** @param array<string, mixed> $changes */
+    public function figures(string $name, array $changes): self
+    {
+        return $this->changed($name, ['figures' => PartFields::changed($this->part($name)->figures, $changes)]);
+    }
+
+    /** @param array<string, mixed> $changes */
+    public function piped(string $name, string $port, array $changes): self
+    {
+        $pipe = $this->pipe($name, $port);
+        $pipes = array_map(static fn (PlannedPipe $one): PlannedPipe => $one->id === $pipe->id ? PartFields::changed($one, $changes) : $one, $this->plan->line->pipes);
+
+        return new self(PartFields::changed($this->plan, ['line' => PartFields::changed($this->plan->line, ['pipes' => $pipes])]));
+    }
+
+    /** Puts a part of the catalogue into the pipe at a port. */
+    public function into(string $name, string $port, string $stock): self
+    {
+        return new self(LineDraft::of($this->plan)->into($this->pipe($name, $port), self::stock()->part($stock) ?? throw new \LogicException($stock))->plan());
+    }
+
+    public function branched(string $name, string $port, string $stock): self
+    {
+        $tee = self::stock()->part('tee-12') ?? throw new \LogicException('tee-12');
+
+        return new self(LineDraft::of($this->plan)->branched($this->pipe($name, $port), $tee, self::stock()->part($stock) ?? throw new \LogicException($stock))->plan());
+    }
+
+    public function without(string ...$names): self
+    {
+        $line = $this;
+        foreach ($names as $name) {
+            $line = new self(LineDraft::of($line->plan)->without($line->part($name))->plan());
+        }
+
+        return $line;
+    }
+
+    public function cut(string $name, string $port): self
+    {
+        return new self(LineDraft::of($this->plan)->withoutPipes([$this->pipe($name, $port)])->plan());
+    }
+
+    public function joined(string $from, string $out, string $to, string $in): self
+    {
+        $hose = self::stock()->pipe('pipe-cross-16') ?? throw new \LogicException('pipe-cross-16');
+
+        return new self(LineDraft::of($this->plan)->joined($this->part($from)->id.'.'.$out, $this->part($to)->id.'.'.$in, $hose)->plan());
+    }
+
+    public function turned(string $name): self
+    {
+        return new self(LineDraft::of($this->plan)->turned($this->part($name))->plan());
+    }
+
+    public function moved(string $name, string $to, string $port): self
+    {
+        return new self(LineDraft::of($this->plan)->moved($this->part($name), $this->pipe($to, $port))->plan());
+    }
+}

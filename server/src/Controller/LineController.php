@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Server\Controller;
+
+use OpenApi\Attributes as OA;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Routing\Attribute\Route;
+use YardCask\Core\Catalogue\StockPart;
+use YardCask\Core\Catalogue\StockPipe;
+use YardCask\Core\Plan\Line\PartKind;
+use YardCask\Core\Plan\Plan;
+use YardCask\Core\Stage\Line\Edit\LineEdit;
+use YardCask\Core\Stage\Line\Edit\SchoolOffer;
+use YardCask\Server\Catalogue\CatalogueFiles;
+use YardCask\Server\Http\JsonBody;
+use YardCask\Server\Http\JsonReply;
+
+/** The parts of lines that can be had, the schools, and what is done to a line. */
+final readonly class LineController
+{
+    public function __construct(private CatalogueFiles $files)
+    {
+    }
+
+    #[Route('/api/parts', methods: ['GET'])]
+    #[OA\Get(path: '/api/parts', operationId: 'readParts', summary: 'The parts and pipes of lines that can be had')]
+    #[OA\Response(response: 200, description: 'By their kinds', content: new OA\JsonContent(required: ['parts', 'pipes'], properties: [
+        new OA\Property(property: 'parts', type: 'array', items: new OA\Items(required: ['id', 'name', 'kind', 'kind_word', 'family', 'ports', 'in_path', 'outlet', 'price'], properties: [
+            new OA\Property(property: 'id', type: 'string'), new OA\Property(property: 'name', type: 'string'), new OA\Property(property: 'kind', type: 'string', enum: PartKind::class), new OA\Property(property: 'kind_word', type: 'string'),
+            new OA\Property(property: 'family', type: 'string'), new OA\Property(property: 'ports', description: 'Parts with the same can take each other’s place', type: 'integer'), new OA\Property(property: 'in_path', type: 'boolean'), new OA\Property(property: 'outlet', type: 'boolean'), new OA\Property(property: 'price', type: 'number'),
+        ], type: 'object')),
+        new OA\Property(property: 'pipes', type: 'array', items: new OA\Items(required: ['id', 'name'], properties: [new OA\Property(property: 'id', type: 'string'), new OA\Property(property: 'name', type: 'string')], type: 'object')),
+    ]))]
+    public function parts(): Response
+    {
+        $stock = $this->files->partStock();
+
+        return JsonReply::of([
+            'parts' => array_map(static fn (StockPart $part): array => ['id' => $part->id, 'name' => $part->name, 'kind' => $part->kind->value, 'kind_word' => $part->kind->word(), 'family' => $part->kind->family()->value, 'ports' => \count($part->kind->ports()), 'in_path' => $part->kind->isInPath(), 'outlet' => $part->kind->isOutlet(), 'price' => $part->make->price], $stock->parts()),
+            'pipes' => array_map(static fn (StockPipe $pipe): array => ['id' => $pipe->id, 'name' => $pipe->name], $stock->pipes()),
+        ]);
+    }
+
+    #[Route('/api/schools', methods: ['POST'])]
+    #[OA\Post(path: '/api/schools', operationId: 'offerSchools', summary: 'Every school as it would be in a plan')]
+    #[OA\RequestBody(required: true, content: new OA\JsonContent(ref: 'plan.schema.json'))]
+    #[OA\Response(response: 200, description: 'The schools, each with the patch that lays it', content: new OA\JsonContent(required: ['schools'], properties: [new OA\Property(property: 'schools', type: 'array', items: new OA\Items(ref: 'school-offer.schema.json'))]))]
+    #[OA\Response(response: 422, description: 'Not a valid plan', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: '#/components/schemas/Problem')))]
+    public function schools(Request $request): Response
+    {
+        return JsonReply::of(['schools' => SchoolOffer::all(Plan::read(JsonBody::read($request)), $this->files->schools(), $this->files->partStock())]);
+    }
+
+    #[Route('/api/line-edits', methods: ['POST'])]
+    #[OA\Post(path: '/api/line-edits', operationId: 'editLine', summary: 'What puts, moves, turns or takes a part of the line, as a JSON Patch')]
+    #[OA\RequestBody(required: true, content: new OA\JsonContent(required: ['edit', 'plan'], properties: [new OA\Property(property: 'edit', description: 'What is done, for example {"do": "into", "pipe": "pipe-3", "part": "filter-carbon-5"}', required: ['do'], properties: [new OA\Property(property: 'do', type: 'string')], type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string')), new OA\Property(property: 'plan', ref: 'plan.schema.json')]))]
+    #[OA\Response(response: 200, description: 'The patch', content: new OA\JsonContent(required: ['patch'], properties: [new OA\Property(property: 'patch', type: 'array', items: new OA\Items(required: ['op', 'path'], properties: [new OA\Property(property: 'op', type: 'string'), new OA\Property(property: 'path', type: 'string'), new OA\Property(property: 'value')], type: 'object'))]))]
+    #[OA\Response(response: 422, description: 'Not understood, or not possible here', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: '#/components/schemas/Problem')))]
+    public function edit(Request $request): Response
+    {
+        $body = JsonBody::read($request);
+        $body = $body instanceof \stdClass ? $body : new \stdClass();
+
+        return JsonReply::of(['patch' => LineEdit::patch($body->edit ?? null, Plan::read($body->plan ?? null), $this->files->partStock())]);
+    }
+}

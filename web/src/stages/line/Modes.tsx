@@ -1,0 +1,34 @@
+import type { LineDrawing } from "../../api/types";
+
+type Props = { modes: LineDrawing["modes"]; chosen: string | null; onChoose: (id: string | null) => void };
+
+/** A card for each mode, in the order in which hands turn the valves; choosing one draws its way. */
+export function Modes({ modes, chosen, onChoose }: Props) {
+  if (modes.length === 0) return null;
+  return (
+    <section aria-label="Modes" className="mt-5">
+      <h2 className="label mb-1">How the valves are turned</h2>
+      <div className="grid grid-cols-[repeat(auto-fill,minmax(220px,1fr))] gap-2.5">
+        {modes.map((mode) => (
+          <div key={mode.id} className={`card ${mode.id === chosen ? "card-on" : ""} p-3`}>
+            <button
+              type="button"
+              className="quiet"
+              aria-pressed={mode.id === chosen}
+              onClick={() => onChoose(mode.id === chosen ? null : mode.id)}
+            >
+              {mode.title}
+            </button>
+            <ol className="mt-1 text-[13px]">
+              {mode.steps.map((step) => (
+                <li key={step}>{step}</li>
+              ))}
+            </ol>
+            {mode.care && <p className="mt-1 text-[13px] text-ink-2">{mode.care}</p>}
+            {mode.trouble && <p className="mt-1 text-[13px] text-rust">{mode.trouble}</p>}
+          </div>
+        ))}
+      </div>
+    </section>
+  );
+}

@@ -1,0 +1,109 @@
+import type { LineDrawing, Plan } from "../../api/types";
+import { MeasuredFields } from "../../fields/MeasuredFields";
+import { QuantityField } from "../../fields/QuantityField";
+import { TextField } from "../../fields/TextField";
+import { Chooser } from "./Chooser";
+import { useLineEdit } from "./useLineEdit";
+import { useParts } from "./useParts";
+
+type Props = {
+  part: Plan["line"]["parts"][number];
+  index: number;
+  drawing: LineDrawing;
+  onGone: () => void;
+};
+
+/** One part of the line: its figures, where it sits, and what can be done with it. */
+export function PartPanel({ part, index, drawing, onGone }: Props) {
+  const { parts } = useParts();
+  const [refused, edit] = useLineEdit();
+  const at = `/line/parts/${index}`;
+  const element = drawing.elements.find((one) => one.id === part.id);
+  const stock = parts.filter((one) => one.ports === (parts.find((p) => p.kind === part.kind)?.ports ?? -1));
+  const swaps = stock.filter((one) => one.family === part.figures.family && one.id !== part.stock);
+  const curve = part.figures.family === "pump" ? part.figures.curve : [];
+  const names = new Map(drawing.elements.map((one) => [one.id, one.name]));
+  return (
+    <section aria-label={part.name} className="card card-on mt-3 p-4">
+      <div className="flex flex-wrap items-start gap-2">
+        <TextField pointer={`${at}/name`} label="Name of the part" className="min-w-40 flex-1" />
+        {element?.in_path && (
+          <button
+            type="button"
+            className="plain"
+            onClick={() => void edit({ do: "turn", part: part.id }, `${part.name} turned round`)}
+          >
+            Turn round
+          </button>
+        )}
+        <button
+          type="button"
+          className="plain"
+          onClick={() => {
+            onGone();
+            void edit({ do: "take_out", part: part.id }, `without ${part.name}`);
+          }}
+        >
+          Take out
+        </button>
+      </div>
+      <p className="mt-1 text-[13px] text-ink-2">
+        {element?.kind_word}
+        {part.reversed ? ", turned round" : ""}
+      </p>
+      <div className="measures mt-3">
+        <MeasuredFields pointer={at} />
+      </div>
+      {curve.length > 0 && (
+        <fieldset className="mt-3">
+          <legend className="label">Its curve, from no flow on</legend>
+          {curve.map((_, point) => (
+            // biome-ignore lint/suspicious/noArrayIndexKey: the points of a curve have no names, only an order
+            <div key={point} className="flex gap-4">
+              <QuantityField pointer={`${at}/figures/curve/${point}/lpm`} />
+              <QuantityField pointer={`${at}/figures/curve/${point}/kpa`} />
+            </div>
+          ))}
+        </fieldset>
+      )}
+      <div className="mt-3 grid gap-3 md:grid-cols-2">
+        <Chooser
+          label="Another make in its place"
+          parts={swaps}
+          button="Put it there"
+          onChoose={(one) =>
+            void edit({ do: "swap", part: part.id, stock: one.id }, `${one.name} in place of ${part.name}`)
+          }
+        />
+        {element?.in_path && (
+          <label className="field">
+            <span className="label block">Move it into another pipe</span>
+            <select
+              className="line-select"
+              value=""
+              onChange={(event) =>
+                void edit({ do: "move", part: part.id, pipe: event.target.value }, `${part.name} moved`)
+              }
+            >
+              <option value="" disabled>
+                Choose where
+              </option>
+              {drawing.pipes
+                .filter((pipe) => pipe.from !== part.id && pipe.to !== part.id)
+                .map((pipe) => (
+                  <option key={pipe.id} value={pipe.id}>
+                    {names.get(pipe.from)} → {names.get(pipe.to)}
+                  </option>
+                ))}
+            </select>
+          </label>
+        )}
+      </div>
+      {refused && (
+        <p role="alert" className="refusal">
+          {refused}
+        </p>
+      )}
+    </section>
+  );
+}

@@ -1,0 +1,76 @@
+import type { LineDrawing } from "../../api/types";
+import { MeasuredFields } from "../../fields/MeasuredFields";
+import { TextField } from "../../fields/TextField";
+import { Chooser } from "./Chooser";
+import { useLineEdit } from "./useLineEdit";
+import { useParts } from "./useParts";
+
+type Props = { pipe: LineDrawing["pipes"][number]; drawing: LineDrawing; onGone: () => void };
+
+/** One pipe: its length and bore, and what is put into it or branches off. */
+export function PipePanel({ pipe, drawing, onGone }: Props) {
+  const { parts, pipes } = useParts();
+  const [refused, edit] = useLineEdit();
+  const name = (id: string) => drawing.elements.find((one) => one.id === id)?.name;
+  return (
+    <section aria-label={pipe.name} className="card card-on mt-3 p-4">
+      <div className="flex flex-wrap items-start gap-2">
+        <TextField pointer={`${pipe.pointer}/name`} label="Name of the pipe" className="min-w-40 flex-1" />
+        <button
+          type="button"
+          className="plain"
+          onClick={() => {
+            onGone();
+            void edit({ do: "take_pipe", pipe: pipe.id }, `without ${pipe.name}`);
+          }}
+        >
+          Take out
+        </button>
+      </div>
+      <p className="mt-1 text-[13px] text-ink-2">
+        From {name(pipe.from)} to {name(pipe.to)}: {pipe.words}
+      </p>
+      <div className="measures mt-3">
+        <MeasuredFields pointer={pipe.pointer} />
+      </div>
+      <div className="mt-3 grid gap-3 md:grid-cols-2">
+        <Chooser
+          label="Put into it"
+          parts={parts.filter((one) => one.in_path)}
+          button="Put it in"
+          onChoose={(one) => void edit({ do: "into", pipe: pipe.id, part: one.id }, `${one.name} put in`)}
+        />
+        <Chooser
+          label="Branch off it"
+          parts={parts.filter((one) => !one.in_path && one.ports > 0 && one.kind !== "tee" && one.kind !== "manifold")}
+          button="Branch it off"
+          onChoose={(one) => void edit({ do: "branch", pipe: pipe.id, part: one.id }, `${one.name} branched off`)}
+        />
+        <label className="field">
+          <span className="label block">What it is made of</span>
+          <select
+            className="line-select"
+            value=""
+            onChange={(event) =>
+              void edit({ do: "hose", pipe: pipe.id, hose: event.target.value }, `${pipe.name}: another pipe`)
+            }
+          >
+            <option value="" disabled>
+              Choose another
+            </option>
+            {pipes.map((one) => (
+              <option key={one.id} value={one.id}>
+                {one.name}
+              </option>
+            ))}
+          </select>
+        </label>
+      </div>
+      {refused && (
+        <p role="alert" className="refusal">
+          {refused}
+        </p>
+      )}
+    </section>
+  );
+}

@@ -1,0 +1,52 @@
+import { keepPreviousData, useQuery } from "@tanstack/react-query";
+import { Away, api } from "../../api/client";
+import { usePlan } from "../../plan/PlanContext";
+
+/** The starting points of a line: what each is good for, what it asks for and how it fails. */
+export function Schools({ onLaid }: { onLaid: () => void }) {
+  const { plan, settled, apply, untype } = usePlan();
+  const query = useQuery({
+    queryKey: ["schools", plan],
+    queryFn: () => api.schools(plan),
+    enabled: settled,
+    placeholderData: keepPreviousData,
+    retry: (_, error) => error instanceof Away,
+    retryDelay: 1000,
+  });
+  return (
+    <section aria-label="Schools" className="mt-3">
+      <p role="status" className="text-[13px] text-ink-2">
+        {query.isPending ? "Laying each school from your tanks …" : ""}
+      </p>
+      <div className="grid grid-cols-[repeat(auto-fill,minmax(270px,1fr))] gap-3">
+        {query.data?.map((offer) => (
+          <article
+            key={offer.school}
+            className={`card flex flex-col gap-1.5 p-4 ${plan.line.school === offer.school ? "card-on" : ""}`}
+          >
+            <h3 className="text-[15px] leading-tight font-[620]">{offer.title}</h3>
+            <p className="text-[13px]">{offer.good_for}</p>
+            {offer.costs && <p className="text-[13px] text-ink-2">{offer.costs}</p>}
+            <p className="text-[13px] text-ink-2">{offer.gives}</p>
+            <p className="text-[13px] text-ink-2">Care: {offer.care}</p>
+            <p className="text-[13px] text-ink-2">Fails: {offer.fails}</p>
+            {offer.dropped && <p className="text-[13px] text-brass">{offer.dropped}</p>}
+            {offer.patch && (
+              <button
+                type="button"
+                className="go mt-auto self-start"
+                onClick={() => {
+                  untype("/line");
+                  apply({ label: `School: ${offer.title}`, patch: offer.patch ?? [] });
+                  onLaid();
+                }}
+              >
+                Lay this line
+              </button>
+            )}
+          </article>
+        ))}
+      </div>
+    </section>
+  );
+}

@@ -1,0 +1,37 @@
+import type { Tank } from "../../api/types";
+import { usePlan } from "../../plan/PlanContext";
+import { Chooser } from "./Chooser";
+import { useLineEdit } from "./useLineEdit";
+import { useParts } from "./useParts";
+
+/** Where a line begins: what is joined to a tank’s outlet. */
+export function TankPanel({ tank }: { tank: Tank }) {
+  const { goTo, plan } = usePlan();
+  const { parts } = useParts();
+  const [refused, edit] = useLineEdit();
+  return (
+    <section aria-label={tank.name} className="card card-on mt-3 p-4">
+      <div className="flex flex-wrap items-center gap-3">
+        <h2 className="text-[15px] font-[620]">{tank.name}</h2>
+        <button type="button" className="plain small" onClick={() => goTo(`/tanks/${plan.tanks.indexOf(tank)}/name`)}>
+          Its sizes, on Tanks
+        </button>
+      </div>
+      <div className="mt-3">
+        <Chooser
+          label="Put behind its outlet"
+          parts={parts.filter((one) => one.ports > 0 && !["mains_inlet", "fill_inlet"].includes(one.kind))}
+          button="Put it there"
+          onChoose={(one) =>
+            void edit({ do: "after", port: `${tank.id}.outlet`, part: one.id }, `${one.name} behind ${tank.name}`)
+          }
+        />
+      </div>
+      {refused && (
+        <p role="alert" className="refusal">
+          {refused}
+        </p>
+      )}
+    </section>
+  );
+}

@@ -1,0 +1,107 @@
+import { useState } from "react";
+import { useWidth } from "../../drawing/useWidth";
+import { usePlan } from "../../plan/PlanContext";
+import { useReveal } from "../../plan/useReveal";
+import { LoosePorts } from "./LoosePorts";
+import { columnWidth, LEFT } from "./layout";
+import { Modes } from "./Modes";
+import { Outlets } from "./Outlets";
+import { PartPanel } from "./PartPanel";
+import { Peaks } from "./Peaks";
+import { PipePanel } from "./PipePanel";
+import { heightOf, Schematic } from "./Schematic";
+import { Schools } from "./Schools";
+import { Stair } from "./Stair";
+import { TankPanel } from "./TankPanel";
+
+/** The line: from tank to every tap, with what flows and at what pressure. */
+export default function LineStage() {
+  const { plan, assessment } = usePlan();
+  const drawing = assessment.stages.line.drawing;
+  const [selected, setSelected] = useState<string | null>(null);
+  const [wanted, setScene] = useState<string | null>(null);
+  const [mode, setMode] = useState<string | null>(null);
+  const [schools, showSchools] = useState(false);
+  const [ref, width] = useWidth<HTMLDivElement>(860);
+  useReveal((pointer) => {
+    const [, list, index] = pointer.match(/^\/line\/(parts|pipes)\/(\d+)\//) ?? [];
+    if (list) setSelected(plan.line[list as "parts" | "pipes"][Number(index)]?.id ?? null);
+  });
+  const worst = drawing.outlets.find((one) => !one.enough);
+  const scene =
+    drawing.scenes.find((one) => one.id === wanted) ??
+    drawing.scenes.find((one) => one.id === worst?.id) ??
+    drawing.scenes[0];
+  const stair = scene?.stairs[0];
+  const findings = assessment.findings.filter((one) => one.stage === "line" && one.severity !== "watch");
+  const trouble = new Set(findings.flatMap((one) => one.subject));
+  const path = drawing.modes.find((one) => one.id === mode)?.pipes;
+  const partIndex = plan.line.parts.findIndex((one) => one.id === selected);
+  const part = plan.line.parts[partIndex];
+  const pipe = drawing.pipes.find((one) => one.id === selected);
+  const tank = plan.tanks.find((one) => one.id === selected);
+  const empty = plan.line.parts.length === 0;
+  const drawn = Math.max(width, LEFT + drawing.columns * columnWidth(drawing.columns, width));
+  const gone = () => setSelected(null);
+  return (
+    <>
+      <div className="mb-2 flex flex-wrap items-center gap-2">
+        {!empty && (
+          <button type="button" className="plain" aria-expanded={schools} onClick={() => showSchools(!schools)}>
+            {schools ? "Close the schools" : "Another school"}
+          </button>
+        )}
+        {drawing.school && <span className="text-[13px] text-ink-2">Began as: {drawing.school}</span>}
+        {plan.tanks
+          .filter(
+            (one) =>
+              (one.holds === "fresh" || one.holds === "drinking") &&
+              !drawing.elements.some((element) => element.id === one.id),
+          )
+          .map((one) => (
+            <button key={one.id} type="button" className="plain small" onClick={() => setSelected(one.id)}>
+              Begin at {one.name}
+            </button>
+          ))}
+      </div>
+      {(empty || schools) && <Schools onLaid={() => showSchools(false)} />}
+      {!empty && (
+        // biome-ignore lint/a11y/noNoninteractiveTabindex: what scrolls sideways has to be reached by keys
+        <section ref={ref} className="line-view" aria-label="The line, from the tank on" tabIndex={0}>
+          <div className="relative" style={{ width: drawn, height: heightOf(drawing) }}>
+            <Schematic
+              drawing={drawing}
+              scene={mode === null ? scene : undefined}
+              path={path ? new Set(path) : null}
+              trouble={trouble}
+              selected={selected}
+              width={drawn}
+              onSelect={setSelected}
+            />
+          </div>
+          {stair && <Stair drawing={drawing} stair={stair} width={drawn} />}
+        </section>
+      )}
+      {scene && scene.stairs.length > 1 && <p className="text-[13px] text-ink-2">{scene.pump}</p>}
+      {part && <PartPanel key={part.id} part={part} index={partIndex} drawing={drawing} onGone={gone} />}
+      {pipe && <PipePanel key={pipe.id} pipe={pipe} drawing={drawing} onGone={gone} />}
+      {tank && <TankPanel key={tank.id} tank={tank} />}
+      {part && <LoosePorts drawing={drawing} owner={part.id} />}
+      {!empty && <Outlets drawing={drawing} scene={scene?.id} onScene={setScene} />}
+      <Modes modes={drawing.modes} chosen={mode} onChoose={setMode} />
+      <Peaks peaks={drawing.peaks} />
+      {drawing.to_measure.length > 0 && (
+        <section aria-label="Still to measure" className="mt-4">
+          <h2 className="label">Still to measure, the longest first</h2>
+          <ul className="text-[13px]">
+            {drawing.to_measure.map((job) => (
+              <li key={job} className="border-b border-dotted border-rule py-1.5">
+                {job}
+              </li>
+            ))}
+          </ul>
+        </section>
+      )}
+    </>
+  );
+}
