@@ -2,7 +2,7 @@ import AxeBuilder from "@axe-core/playwright";
 import { expect, type Page, test } from "@playwright/test";
 import { answer, field, openFellside } from "./bench";
 
-const STAGES = ["use", "load", "tanks"] as const;
+const STAGES = ["use", "load", "tanks", "line"] as const;
 
 /** Without the sentinels with which the component library turns the focus round at the ends of a popover. */
 async function nothingSerious(page: Page, where: string): Promise<void> {

@@ -4,7 +4,7 @@ import { expect, type Locator, type Page } from "@playwright/test";
 export const FELLSIDE = new URL("../../catalogue/plans/fellside.json", import.meta.url).pathname;
 
 /** Takes the demonstration plan in as a plan of the test's own, and opens it. */
-export async function openFellside(page: Page, stage: "use" | "load" | "tanks" = "use"): Promise<string> {
+export async function openFellside(page: Page, stage: "use" | "load" | "tanks" | "line" = "use"): Promise<string> {
   const reply = await page.request.post("/api/plans/import", { data: JSON.parse(readFileSync(FELLSIDE, "utf8")) });
   const { id } = await reply.json();
   await page.goto(`/plans/${id}/${stage}`);

@@ -30,7 +30,7 @@ final class HostileInputTest extends ApiTestCase
         yield 'broken UTF-8' => [str_replace('Fellside', "Fell\xC3side", $fellside), 400, 'not JSON'];
         yield 'a lone surrogate' => [str_replace('Fellside', 'Fell\ud800side', $fellside), 400, 'not JSON'];
         yield 'control characters' => [str_replace('Fellside', 'Fell\u0007side', $fellside), 422, '/name'];
-        yield 'too many tanks' => [(string) preg_replace('/"tanks": \[.*\]/s', '"tanks": ['.implode(',', array_fill(0, 5000, '{}')).']', $fellside), 422, 'At most 12'];
+        yield 'too many tanks' => [(string) preg_replace('/"tanks": \[.*\](?=,\s*"runs")/s', '"tanks": ['.implode(',', array_fill(0, 5000, '{}')).']', $fellside), 422, 'At most 12'];
     }
 
     #[DataProvider('bodies')]

@@ -150,7 +150,7 @@ final class PlansTest extends ApiTestCase
     {
         $taken = $this->send('POST', '/api/plans/import', (string) file_get_contents(__DIR__.'/../../core/tests/plans/fellside-version-1.json'));
         $this->assertStatus(201);
-        self::assertSame([4, 'fresh'], [$taken->plan->version, $taken->plan->tanks[0]->holds]);
+        self::assertSame([5, 'fresh'], [$taken->plan->version, $taken->plan->tanks[0]->holds]);
     }
 
     public function testIsPutAwayAndBroughtBack(): void

@@ -123,6 +123,14 @@ final readonly class SampleLines
         return new self(LineDraft::of($this->plan)->joined($this->part($from)->id.'.'.$out, $this->part($to)->id.'.'.$in, $hose)->plan());
     }
 
+    /** A tee in the pipe at a port, with a pipe to a port of a tank. */
+    public function toTank(string $tank, string $name, string $port): self
+    {
+        $tee = self::stock()->part('tee-12') ?? throw new \LogicException('tee-12');
+
+        return new self(LineDraft::of($this->plan)->branchedTo($this->pipe($name, $port), $tee, $tank)->plan());
+    }
+
     public function turned(string $name): self
     {
         return new self(LineDraft::of($this->plan)->turned($this->part($name))->plan());

@@ -1,4 +1,5 @@
 import type { LineDrawing } from "../../api/types";
+import { valueAt } from "../../plan/edits";
 import { FigureButton } from "../../plan/FigureButton";
 import { usePlan } from "../../plan/PlanContext";
 
@@ -6,7 +7,7 @@ type Props = { drawing: LineDrawing; scene: string | undefined; onScene: (id: st
 
 /** Each outlet as it runs alone, and those that run together: choosing one shows its water above. */
 export function Outlets({ drawing, scene, onScene }: Props) {
-  const { set } = usePlan();
+  const { plan, set } = usePlan();
   const several = drawing.scenes.filter((one) => one.taps.length > 1);
   return (
     <section aria-label="What is open" className="mt-3 grid grid-cols-[repeat(auto-fill,minmax(196px,1fr))] gap-2.5">
@@ -30,7 +31,7 @@ export function Outlets({ drawing, scene, onScene }: Props) {
             <input
               type="checkbox"
               className="size-5"
-              checked={outlet.together}
+              checked={valueAt(plan, outlet.together_pointer) === true}
               onChange={(event) =>
                 set(
                   outlet.together_pointer,

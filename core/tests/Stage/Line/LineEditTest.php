@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Tests\Stage\Line;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use YardCask\Core\Input\InvalidInput;
+use YardCask\Core\Plan\Field\PartFields;
+use YardCask\Core\Plan\Line\LinePlan;
+use YardCask\Core\Plan\Line\PlannedPipe;
+use YardCask\Core\Plan\Line\School;
+use YardCask\Core\Plan\Plan;
+use YardCask\Core\Stage\Line\Edit\LineEdit;
+use YardCask\Core\Stage\Line\Edit\SchoolLine;
+use YardCask\Core\Stage\Line\Edit\SchoolOffer;
+use YardCask\Core\Stage\Line\Graph\LineGraph;
+
+/** What is done to a line: each edit leaves a line that is joined up, and what cannot be done says why. */
+final class LineEditTest extends TestCase
+{
+    /** @param array<string, string> $edit */
+    private static function done(array $edit, Plan $plan): Plan
+    {
+        return LineEdit::patch((object) $edit, $plan, SampleLines::stock())->applyTo($plan);
+    }
+
+    public function testWhatIsPutInAndTakenOutLeavesTheLineAsItWas(): void
+    {
+        $line = SampleLines::of(School::StorageHeater);
+        $joints = static fn (Plan $plan): array => array_map(static fn (PlannedPipe $pipe): string => $pipe->from.' '.$pipe->to, $plan->line->pipes);
+        foreach ($line->plan->line->pipes as $pipe) {
+            $with = self::done(['do' => 'into', 'pipe' => $pipe->id, 'part' => 'filter-carbon-10'], $line->plan);
+            self::assertCount(\count($line->plan->line->pipes) + 1, LineGraph::of($with)->pipes);
+            $filter = $with->line->parts[\count($with->line->parts) - 1];
+            self::assertEqualsCanonicalizing($joints($line->plan), $joints(self::done(['do' => 'take_out', 'part' => $filter->id], $with)));
+            $branched = self::done(['do' => 'branch', 'pipe' => $pipe->id, 'part' => 'tap-drinking'], $line->plan);
+            $tap = $branched->line->parts[\count($branched->line->parts) - 1];
+            self::assertSame([[], []], [LineGraph::of($branched)->lost, LineGraph::of($branched)->twice]);
+            self::assertEqualsCanonicalizing($joints($line->plan), $joints(self::done(['do' => 'take_out', 'part' => $tap->id], $branched)));
+        }
+    }
+
+    public function testALineIsBuiltFromNothing(): void
+    {
+        $plan = PartFields::changed(SampleLines::of(School::CanFoot)->plan, ['line' => LinePlan::none()]);
+        $plan = self::done(['do' => 'after', 'port' => 'cans.outlet', 'part' => 'strainer-foot'], $plan);
+        $plan = self::done(['do' => 'after', 'port' => 'strainer-1.out', 'part' => 'foot-4'], $plan);
+        $plan = self::done(['do' => 'after', 'port' => 'foot-pump-1.out', 'part' => 'tap-galley'], $plan);
+        // Behind a port from which a pipe leads it goes into that pipe.
+        $plan = self::done(['do' => 'after', 'port' => 'foot-pump-1.out', 'part' => 'non-return-12'], $plan);
+        self::assertSame(['cans.outlet strainer-1.in', 'strainer-1.out foot-pump-1.in', 'foot-pump-1.out non-return-1.in', 'non-return-1.out tap-1.in'], array_map(static fn (PlannedPipe $pipe): string => $pipe->from.' '.$pipe->to, $plan->line->pipes));
+    }
+
+    /** @return iterable<string, array{array<string, string>, string, string}> */
+    public static function refusals(): iterable
+    {
+        yield 'nothing that can be done' => [['do' => 'paint'], '/do', '“paint”'];
+        yield 'no such pipe' => [['do' => 'into', 'pipe' => 'pipe-99', 'part' => 'drain-12'], '/pipe', 'no pipe “pipe-99”'];
+        yield 'no such part in the catalogue' => [['do' => 'into', 'pipe' => 'pipe-1', 'part' => 'gold-tap'], '/part', 'no part “gold-tap”'];
+        yield 'a tap has no way through' => [['do' => 'into', 'pipe' => 'pipe-1', 'part' => 'tap-galley'], '/part', 'branch it off'];
+        yield 'another sort in its place' => [['do' => 'swap', 'part' => 'tap-1', 'stock' => 'pump-7'], '/stock', 'cannot take the place'];
+        yield 'what stands at an end is not moved' => [['do' => 'move', 'part' => 'tap-1', 'pipe' => 'pipe-1'], '/part', 'branch it off elsewhere'];
+        yield 'a port that is not there' => [['do' => 'after', 'port' => 'tap-1.out', 'part' => 'drain-12'], '/port', 'pump-1.out'];
+        yield 'what nobody asked for' => [['do' => 'turn', 'part' => 'tap-1', 'twice' => 'yes'], '/twice', 'not known here'];
+    }
+
+    /** @param array<string, string> $edit */
+    #[DataProvider('refusals')]
+    public function testSaysWhatCannotBeDone(array $edit, string $pointer, string $words): void
+    {
+        try {
+            self::done($edit, SampleLines::of(School::Pressure)->plan);
+        } catch (InvalidInput $e) {
+            self::assertSame($pointer, $e->errors[0]->pointer);
+            self::assertStringContainsString($words, $e->errors[0]->message);
+
+            return;
+        }
+        self::fail('It was done.');
+    }
+
+    public function testAnotherSchoolKeepsWhatItHasAPlaceForAndSaysWhatItDrops(): void
+    {
+        $line = SampleLines::of(School::Mains)->changed('Galley tap', ['name' => 'Blue tap', 'zM' => 1.7]);
+        $laid = SchoolLine::lay($line->plan, SampleLines::book()->page(School::Pressure), SampleLines::stock()) ?? self::fail('It can be laid.');
+        $kept = array_column($laid->line->parts, null, 'id')['tap-1'];
+        self::assertSame(['Blue tap', 1.7], [$kept->name, $kept->zM]);
+        self::assertSame(['Accumulator', 'Mains inlet with a cap'], $laid->dropped);
+        foreach (SchoolOffer::all($line->plan, SampleLines::book(), SampleLines::stock()) as $offer) {
+            self::assertSame($offer->school, $offer->patch?->applyTo($line->plan)->line->school);
+        }
+    }
+}

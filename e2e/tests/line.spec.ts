@@ -1,0 +1,174 @@
+import { readFileSync } from "node:fs";
+import { expect, type Locator, type Page, test } from "@playwright/test";
+import { answer, FELLSIDE, field, glass, saved, snag, stored } from "./bench";
+
+/** Fellside without a line, as a plan of the test's own. */
+async function openWithoutLine(page: Page): Promise<string> {
+  const plan = JSON.parse(readFileSync(FELLSIDE, "utf8"));
+  plan.line = { parts: [], pipes: [] };
+  const { id } = await (await page.request.post("/api/plans/import", { data: plan })).json();
+  await page.goto(`/plans/${id}/line`);
+  await expect(answer(page)).toBeVisible();
+  return id;
+}
+
+const part = (page: Page, name: string): Locator => page.locator(".line-part").filter({ hasText: new RegExp(`^${name}$`) });
+const lay = (page: Page, title: string): Promise<void> =>
+  page.getByRole("article").filter({ hasText: title }).getByRole("button", { name: "Lay this line" }).click();
+
+/** Puts a part of the catalogue behind the outlet or the free end that is looked at. */
+async function putBehind(page: Page, label: RegExp, name: string): Promise<void> {
+  const box = page.getByLabel(label);
+  await box.selectOption({ label: name });
+  await box.locator("xpath=ancestor::div[1]").getByRole("button", { name: "Put it there" }).click();
+}
+
+async function choose(page: Page, name: string): Promise<void> {
+  await part(page, name).click();
+  await expect(page.getByRole("region", { name, exact: true })).toBeVisible();
+}
+
+async function typeInto(page: Page, label: string, text: string): Promise<void> {
+  await page.getByLabel(label, { exact: true }).fill(text);
+  await page.getByLabel(label, { exact: true }).press("Enter");
+}
+
+/** Each way to break a line, by hand, and the snag whose fix mends it. */
+async function breakAndMend(page: Page): Promise<void> {
+  const mend = async (title: string | RegExp, fix: string | RegExp) => {
+    const trouble = snag(page, title);
+    await trouble.getByRole("button", { name: fix }).first().click();
+    await expect(trouble).toHaveCount(0);
+  };
+  await choose(page, "Pressure pump");
+  await page.getByRole("button", { name: "Turn round" }).click();
+  await expect(snag(page, "No water comes to")).toHaveCount(2);
+  await mend("Pressure pump is the wrong way round", "Turn Pressure pump round");
+
+  await choose(page, "Bowl strainer");
+  await page.getByRole("button", { name: "Take out" }).click();
+  await mend("Pressure pump draws without a strainer", /^Bowl strainer/);
+
+  await choose(page, "Accumulator");
+  await typeInto(page, "Precharge", "150");
+  await mend("Accumulator is empty before the pump starts", /^A precharge of 86/);
+
+  await page.getByLabel("Move it into another pipe").selectOption({ label: "Lever valve → Bowl strainer" });
+  await mend("Accumulator stands before the pump", "Move Accumulator behind Pressure pump");
+
+  await choose(page, "Drain valve");
+  await page.getByRole("button", { name: "Take out" }).click();
+  await mend("mL stay in the line when it is drained", /^(A drain valve|Drain valves) in the/);
+
+  await choose(page, "Pressure pump");
+  await typeInto(page, "Height", "3.9 m");
+  await mend("Pressure pump cannot lift the first water", "Pressure pump down beside Tail tank");
+}
+
+test("a line is built from nothing, part by part, and gives water", async ({ page }) => {
+  const id = await openWithoutLine(page);
+  await expect(answer(page)).toContainText("No tap yet");
+  await page.getByRole("button", { name: "Begin at Tail tank" }).click();
+  await putBehind(page, /^Put behind its outlet/, "Lever valve, 12 mm");
+  for (const [behind, next] of [
+    ["Lever valve", "Bowl strainer, 12 mm"],
+    ["Bowl strainer", "Pressure pump, 7 L/min"],
+    ["Pressure pump", "Galley tap"],
+  ] as const) {
+    await choose(page, behind);
+    await putBehind(page, /^Behind its out/, next);
+  }
+  await expect(answer(page)).toContainText(/^Galley tap gives \d/);
+  await expect(glass(page, "Worst outlet")).toContainText("Galley tap");
+  // Into the pipe behind the pump, and branched off it.
+  await page.getByRole("button", { name: /^Pipe \d+, from Pressure pump to Galley tap/ }).click();
+  await page.getByLabel("Put into it").selectOption({ label: "Accumulator, 0.75 L" });
+  await page.getByRole("button", { name: "Put it in" }).click();
+  await expect(part(page, "Accumulator")).toBeVisible();
+  await page.getByRole("button", { name: /^Pipe \d+, from Accumulator to Galley tap/ }).click();
+  await page.getByLabel("Branch off it").selectOption({ label: "Basin tap" });
+  await page.getByRole("button", { name: "Branch it off" }).click();
+  await expect(part(page, "Basin tap")).toBeVisible();
+  await saved(page);
+  const { line } = await stored(page, id);
+  expect([line.parts.length, line.pipes.length]).toEqual([7, 7]);
+  await page.getByRole("button", { name: "Undo" }).click();
+  await expect(part(page, "Basin tap")).toHaveCount(0);
+});
+
+test("a school is laid, broken in six ways, and mended each time by its fix", async ({ page }) => {
+  await openWithoutLine(page);
+  await lay(page, "Pressure pump and accumulator");
+  await expect(answer(page)).toContainText("every outlet has enough alone");
+  await breakAndMend(page);
+});
+
+test("at 390 px a line is broken and mended just so, and nothing is wider than the screen", async ({ page }) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  await openWithoutLine(page);
+  await lay(page, "Pressure pump and accumulator");
+  await expect(answer(page)).toContainText("every outlet has enough alone");
+  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
+  await breakAndMend(page);
+});
+
+test("another school keeps the taps by their names, says what it drops, and is one step of undo", async ({ page }) => {
+  await openWithoutLine(page);
+  await lay(page, "Pressure pump with mains hook-up");
+  await choose(page, "Galley tap");
+  await page.getByLabel("Name of the part").fill("Blue tap");
+  await page.getByRole("button", { name: "Another school" }).click();
+  const plain = page.getByRole("article").filter({ has: page.getByRole("heading", { name: "Pressure pump", exact: true }) });
+  await expect(plain).toContainText("Accumulator, Mains inlet with a cap have no place in it.");
+  await plain.getByRole("button", { name: "Lay this line" }).click();
+  await expect(part(page, "Blue tap")).toBeVisible();
+  await expect(part(page, "Mains inlet with a cap")).toHaveCount(0);
+  await page.getByRole("button", { name: "Undo" }).click();
+  await expect(part(page, "Mains inlet with a cap")).toBeVisible();
+});
+
+test("what runs together is said at the outlets, the stair follows the outlet that is looked at, and a mode draws its way", async ({ page }) => {
+  await openWithoutLine(page);
+  await lay(page, "One pump that uses and fills");
+  const open = page.getByRole("region", { name: "What is open" });
+  await open.getByRole("button", { name: "Basin tap" }).click();
+  await expect(page.getByRole("img", { name: /^Pressure along the water to Basin tap/ })).toBeVisible();
+  for (const box of await open.getByRole("checkbox").all()) await box.check();
+  await expect(open.getByRole("button", { name: "Together" })).toBeVisible();
+  const fill = page.getByRole("region", { name: "Modes" }).getByRole("button", { name: "Fill by own pump" });
+  await fill.click();
+  await expect(fill).toHaveAttribute("aria-pressed", "true");
+  await expect(page.getByRole("region", { name: "Modes" }).getByRole("list").nth(1)).toContainText("Two-way valve: to the right");
+});
+
+test("by keyboard alone a filter goes into the line and comes out again", async ({ page }) => {
+  await openWithoutLine(page);
+  await lay(page, "Pressure pump and accumulator");
+  await page.getByRole("button", { name: /^Pipe \d+, from Accumulator to Tee/ }).focus();
+  await page.keyboard.press("Enter");
+  await page.getByLabel("Put into it").focus();
+  await page.keyboard.type("Sediment filter, 50");
+  await page.keyboard.press("Tab");
+  await page.keyboard.press("Enter");
+  await expect(part(page, "Sediment filter")).toBeVisible();
+  await part(page, "Sediment filter").focus();
+  await page.keyboard.press("Enter");
+  await page.getByRole("button", { name: "Take out" }).focus();
+  await page.keyboard.press("Enter");
+  await expect(part(page, "Sediment filter")).toHaveCount(0);
+});
+
+test("a line in a file that joins nothing is said at its place, and the rest is answered", async ({ page }) => {
+  const plan = JSON.parse(readFileSync(FELLSIDE, "utf8"));
+  plan.line.pipes[3].to = "nobody.in";
+  plan.line.parts.find((one: { kind: string }) => one.kind === "pressure_pump").figures.curve.reverse();
+  const { id } = await (await page.request.post("/api/plans/import", { data: plan })).json();
+  await page.goto(`/plans/${id}/line`);
+  await expect(snag(page, "leads nowhere")).toContainText("“nobody.in”");
+  await expect(snag(page, "does not fall")).toContainText("begins at no flow");
+  await snag(page, "leads nowhere").getByRole("button", { name: /^Take Pipe/ }).click();
+  await expect(snag(page, "leads nowhere")).toHaveCount(0);
+  await expect(field(page, "/line/parts/0/name")).toHaveCount(0);
+  await page.keyboard.press("2");
+  await expect(answer(page)).toHaveText("Travel with 51 L at most.");
+});

@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Server\Tests;
+
+use Opis\JsonSchema\Validator;
+use YardCask\Core\Input\Json;
+use YardCask\Core\Plan\Line\School;
+use YardCask\Core\Plan\Plan;
+
+/** The parts of lines, the schools, and what is done to a line. */
+final class LineTest extends ApiTestCase
+{
+    public function testThePartsThatCanBeHadAreThere(): void
+    {
+        $catalogue = $this->send('GET', '/api/parts');
+        $this->assertStatus(200);
+        self::assertGreaterThanOrEqual(140, \count($catalogue->parts));
+        self::assertGreaterThanOrEqual(15, \count($catalogue->pipes));
+        self::assertGreaterThanOrEqual(30, \count(array_unique(array_column($catalogue->parts, 'kind'))));
+    }
+
+    public function testEverySchoolIsOfferedAsItWouldBeInThePlan(): void
+    {
+        $offer = $this->send('POST', '/api/schools', self::fellside());
+        $this->assertStatus(200);
+        $schema = Json::decode((string) file_get_contents(__DIR__.'/../../schema/school-offer.schema.json'));
+        foreach ($offer->schools as $school) {
+            self::assertTrue((new Validator())->validate($school, $schema)->isValid());
+        }
+        self::assertSame(array_column(School::cases(), 'value'), array_column($offer->schools, 'school'));
+        // Fellside has one fresh tank: none stands high above another.
+        self::assertFalse(isset(array_column($offer->schools, null, 'school')['gravity']->patch));
+    }
+
+    public function testAnEditIsGivenAsAPatchAndARefusalAtItsPlace(): void
+    {
+        $plan = Json::decode(self::fellside());
+        $edit = static fn (array $edit): string => Json::encode(['edit' => $edit, 'plan' => $plan]);
+        $done = $this->send('POST', '/api/line-edits', $edit(['do' => 'turn', 'part' => 'strainer-1']));
+        $this->assertStatus(200);
+        self::assertSame(['test', 'replace'], array_column($done->patch, 'op'));
+        self::assertFalse($done->patch[1]->value->reversed);
+        foreach (['/part' => ['do' => 'turn', 'part' => 'nobody'], '/do' => ['do' => 'paint']] as $pointer => $wrong) {
+            $problem = $this->send('POST', '/api/line-edits', $edit($wrong));
+            $this->assertStatus(422);
+            self::assertSame($pointer, $problem->violations[0]->pointer);
+        }
+        foreach (['{}', '[]', '{"edit":7,"plan":null}', 'null'] as $body) {
+            $this->send('POST', '/api/line-edits', $body);
+            $this->assertStatus(422);
+        }
+    }
+
+    public function testAPlanBeginsWithTheLineOfItsSchool(): void
+    {
+        $begun = $this->send('POST', '/api/plans', '{"crew":2,"stay":"wild","habit":"ordinary","days":3,"rig":"van","school":"mains"}');
+        $this->assertStatus(201);
+        self::assertSame('mains', $begun->plan->line->school);
+        self::assertNotSame([], Plan::read($begun->plan)->line->parts);
+        $this->send('POST', '/api/plans', '{"crew":2,"stay":"wild","habit":"ordinary","days":3,"rig":"van","school":"abacus"}');
+        $this->assertStatus(422);
+    }
+}
