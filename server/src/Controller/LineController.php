@@ -14,6 +14,7 @@ use YardCask\Core\Plan\Line\PartKind;
 use YardCask\Core\Plan\Plan;
 use YardCask\Core\Stage\Line\Edit\LineEdit;
 use YardCask\Core\Stage\Line\Edit\SchoolOffer;
+use YardCask\Core\Stage\Line\Sizing\LineSizing;
 use YardCask\Server\Catalogue\CatalogueFiles;
 use YardCask\Server\Http\JsonBody;
 use YardCask\Server\Http\JsonReply;
@@ -52,6 +53,16 @@ final readonly class LineController
     public function schools(Request $request): Response
     {
         return JsonReply::of(['schools' => SchoolOffer::all(Plan::read(JsonBody::read($request)), $this->files->schools(), $this->files->partStock())]);
+    }
+
+    #[Route('/api/line-sizing', methods: ['POST'])]
+    #[OA\Post(path: '/api/line-sizing', operationId: 'sizeLine', summary: 'Every size that can be had of pump, vessel, filter and pipe, tried in a plan')]
+    #[OA\RequestBody(required: true, content: new OA\JsonContent(ref: 'plan.schema.json'))]
+    #[OA\Response(response: 200, description: 'A table for each', content: new OA\JsonContent(ref: 'sizing-offer.schema.json'))]
+    #[OA\Response(response: 422, description: 'Not a valid plan', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: '#/components/schemas/Problem')))]
+    public function sizing(Request $request): Response
+    {
+        return JsonReply::of(LineSizing::over(Plan::read(JsonBody::read($request)), $this->files->partStock()));
     }
 
     #[Route('/api/line-edits', methods: ['POST'])]

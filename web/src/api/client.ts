@@ -4,6 +4,7 @@ import type {
   Assessment,
   Catalogue,
   FirstAnswers,
+  Fix,
   LineEdit,
   OwnTank,
   PartCatalogue,
@@ -13,6 +14,7 @@ import type {
   RevisionPage,
   SavedPlan,
   SchoolOffer,
+  SizingOffer,
   StockOffer,
 } from "./types";
 
@@ -117,9 +119,11 @@ export const api = {
   /** Every school as it would be in the plan. */
   schools: async (plan: Plan): Promise<readonly SchoolOffer[]> =>
     (await answer(http.POST("/api/schools", { body: plan }))).schools,
+  /** Every size of pump, vessel, filter and pipe, tried in the plan. */
+  lineSizing: (plan: Plan): Promise<SizingOffer> => answer(http.POST("/api/line-sizing", { body: plan })),
   /** What does something to the line, as a patch. */
-  lineEdit: async (edit: LineEdit, plan: Plan): Promise<readonly unknown[]> =>
-    (await answer(http.POST("/api/line-edits", { body: { edit, plan } }))).patch,
+  lineEdit: async (edit: LineEdit, plan: Plan): Promise<Fix["patch"]> =>
+    (await answer(http.POST("/api/line-edits", { body: { edit, plan } }))).patch as Fix["patch"],
   ownTanks: async (): Promise<readonly OwnTank[]> => (await answer(http.GET("/api/own-tanks"))).tanks,
   /** @param price as it was typed; empty where nobody knows it */
   keepOwnTank: (tank: string, price: string, plan: Plan): Promise<OwnTank> =>

@@ -59,6 +59,9 @@ export function allParts(plan: Plan): readonly (Part & { name: string })[] {
     ...(plan.load.rig.kind === "boat" ? [] : plan.load.rig.axles),
     ...plan.runs,
     ...plan.runs.flatMap((run) => run.points),
+    ...plan.line.parts,
+    ...plan.line.pipes,
+    ...plan.line.pipes.flatMap((pipe) => pipe.points),
   ];
 }
 
@@ -96,7 +99,11 @@ export function withNewIds(plan: Plan, patch: Fix["patch"]): Fix["patch"] {
     if (Array.isArray(value)) return value.map(renamed);
     if (typeof value === "object" && value !== null)
       return Object.fromEntries(Object.entries(value).map(([key, one]) => [key, renamed(one)]));
-    return ids.get(value) ?? value;
+    if (typeof value !== "string") return value;
+    // A port is a part and its end: “pump-1.out”.
+    const [id = "", end] = value.split(".");
+    const renamedId = ids.get(end === undefined ? value : id);
+    return renamedId === undefined ? value : end === undefined ? renamedId : `${renamedId}.${end}`;
   };
   for (const { op, path, value } of patch) if (op === "add" && path.endsWith("/-")) collect(value);
   return patch.map((step) => (step.op === "test" ? step : { ...step, value: renamed(step.value) })) as Fix["patch"];

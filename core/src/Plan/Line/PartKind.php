@@ -93,13 +93,13 @@ enum PartKind: string implements Worded
     {
         return match ($this) {
             self::ShutOff, self::TwoWayValve, self::Strainer, self::NonReturn, self::Meter, self::QuickConnect => PartFamily::Pass,
-            self::Tee, self::Manifold, self::Kettle, self::WallVent, self::DrainValve, self::BlowOutPort, self::Cap, self::FreeEnd => PartFamily::Plain,
+            self::Tee, self::Manifold, self::WallVent, self::DrainValve, self::BlowOutPort, self::Cap, self::FreeEnd => PartFamily::Plain,
             self::Filter => PartFamily::Filter,
             self::PressurePump, self::BypassPump, self::VariablePump, self::SubmersiblePump, self::FootPump, self::HandPump, self::TransferPump => PartFamily::Pump,
             self::Accumulator => PartFamily::Vessel,
             self::Regulator => PartFamily::Regulator,
             self::Relief => PartFamily::Relief,
-            self::StorageHeater, self::Exchanger => PartFamily::Heater,
+            self::StorageHeater, self::Exchanger, self::Kettle => PartFamily::Heater,
             self::MixingValve => PartFamily::Mixing,
             self::Tap, self::SwitchedTap, self::MixerTap, self::Shower, self::OutsidePoint, self::Washer => PartFamily::Outlet,
             self::MainsInlet, self::FillInlet => PartFamily::Inlet,

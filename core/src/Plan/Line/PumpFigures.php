@@ -40,6 +40,12 @@ final readonly class PumpFigures implements PartFigures
         public ?float $volts = null,
         #[Measured('how loud the pump is at a metre, in dB(A)', 'Noise, dB', Kind::Count, Unit::One, 10, 100)]
         public ?float $noiseDb = null,
+        /** Of one that a hand or a foot moves. */
+        #[Measured('what one stroke of the pump moves', 'A stroke moves', Kind::Volume, Unit::Litre, 0.01, 5)]
+        public ?float $strokeL = null,
+        /** One way, to the battery. */
+        #[Measured('the wire from the pump to its battery', 'Wire to the battery', Kind::Length, Unit::Metre, 0.1, 40)]
+        public ?float $wireM = null,
     ) {
     }
 

@@ -11,6 +11,7 @@ import { Peaks } from "./Peaks";
 import { PipePanel } from "./PipePanel";
 import { heightOf, Schematic } from "./Schematic";
 import { Schools } from "./Schools";
+import { Sizing } from "./Sizing";
 import { Stair } from "./Stair";
 import { TankPanel } from "./TankPanel";
 
@@ -89,6 +90,7 @@ export default function LineStage() {
       {part && <LoosePorts drawing={drawing} owner={part.id} />}
       {!empty && <Outlets drawing={drawing} scene={scene?.id} onScene={setScene} />}
       <Modes modes={drawing.modes} chosen={mode} onChoose={setMode} />
+      {!empty && <Sizing />}
       <Peaks peaks={drawing.peaks} />
       {drawing.to_measure.length > 0 && (
         <section aria-label="Still to measure" className="mt-4">

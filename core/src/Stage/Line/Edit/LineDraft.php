@@ -13,6 +13,7 @@ use YardCask\Core\Plan\Line\PartKind;
 use YardCask\Core\Plan\Line\PartPort;
 use YardCask\Core\Plan\Line\PlannedPart;
 use YardCask\Core\Plan\Line\PlannedPipe;
+use YardCask\Core\Plan\Line\PumpFigures;
 use YardCask\Core\Plan\Plan;
 use YardCask\Core\Plan\PlanPatch;
 
@@ -154,7 +155,10 @@ final readonly class LineDraft
     /** Another make in the place of a part of the same figures. */
     public function swapped(PlannedPart $part, StockPart $stock): self
     {
-        return $this->changed($part, ['kind' => $stock->kind, 'make' => $stock->make, 'figures' => $stock->figures, 'stock' => $stock->id]);
+        // The wire to the battery is the rig's, not the pump's.
+        $figures = $part->figures instanceof PumpFigures && $stock->figures instanceof PumpFigures ? PartFields::changed($stock->figures, ['wireM' => $part->figures->wireM]) : $stock->figures;
+
+        return $this->changed($part, ['kind' => $stock->kind, 'make' => $stock->make, 'figures' => $figures, 'stock' => $stock->id]);
     }
 
     /** Takes a part out and puts the same one into a pipe elsewhere. */

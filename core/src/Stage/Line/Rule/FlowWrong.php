@@ -21,7 +21,7 @@ use YardCask\Core\Stage\Line\Solve\WaterPath;
 final class FlowWrong implements Rule
 {
     /** So much more than is of use is waste. */
-    private const WASTED = 1.5;
+    public const WASTED = 1.5;
     /** Flows are compared as they are read: less than a tenth of a litre a minute is no difference. */
     private const READ = 1;
 

@@ -9,12 +9,11 @@ use YardCask\Core\Assessment\Fix;
 use YardCask\Core\Assessment\Measure;
 use YardCask\Core\Assessment\Rule;
 use YardCask\Core\Assessment\Workings;
-use YardCask\Core\Catalogue\StockPart;
 use YardCask\Core\Plan\Field\PartFields;
 use YardCask\Core\Plan\Line\PartKind;
-use YardCask\Core\Plan\Line\PartPort;
 use YardCask\Core\Plan\Line\VesselFigures;
 use YardCask\Core\Stage\Line\Edit\LineDraft;
+use YardCask\Core\Stage\Line\Edit\VesselDraft;
 use YardCask\Core\Stage\Line\LineFinding;
 use YardCask\Core\Stage\Line\LineWorkings;
 use YardCask\Core\Stage\Line\Solve\PumpStarts;
@@ -23,7 +22,7 @@ use YardCask\Core\Stage\Line\Solve\PumpStarts;
 final class PumpSwitches implements Rule
 {
     /** Starts an hour that a pressure switch takes for long: one in half a minute. */
-    private const OFTEN = 120.0;
+    public const OFTEN = 120.0;
     private const MOST_VESSELS = 3;
 
     public function check(Workings $workings): array
@@ -53,25 +52,14 @@ final class PumpSwitches implements Rule
     /** @return list<Fix> a vessel behind the pump, or a larger one, charged for it */
     private static function calmer(PumpStarts $starts, LineWorkings $line, Workings $workings): array
     {
-        $charge = static fn (StockPart $stock): StockPart => PartFields::changed($stock, ['figures' => PartFields::changed($stock->figures, ['prechargeKpa' => $starts->result->recommendedPrechargeKpa])]);
-        $pipe = $line->graph->pipeAt($starts->pump, $starts->pump->reversed ? PartPort::In : PartPort::Out)?->pipe;
-        $draft = LineDraft::of($workings->plan);
         $fixes = [];
         foreach ($workings->stock->parts(PartKind::Accumulator) as $stock) {
             $volumeL = $stock->figures instanceof VesselFigures ? $stock->figures->volumeL : 0.0;
             $perHour = PumpStarts::of($starts->pump, $line, $volumeL, $starts->result->recommendedPrechargeKpa)?->result->cyclesPerHour;
-            if (null === $perHour || $perHour > self::OFTEN) {
-                continue;
+            $with = null === $perHour || $perHour > self::OFTEN ? null : VesselDraft::with($stock, $starts, $workings);
+            if (null !== $perHour && null !== $with) {
+                $fixes[] = new Fix(\sprintf('%s with a precharge of %s: %s starts', $stock->name, $workings->say->pressure($starts->result->recommendedPrechargeKpa), round($perHour)), $with->patch());
             }
-            $with = match (true) {
-                null !== $starts->vessel => $draft->swapped($starts->vessel, $charge($stock)),
-                null !== $pipe => $draft->into($pipe, $charge($stock)),
-                default => null,
-            };
-            if (null === $with) {
-                return [];
-            }
-            $fixes[] = new Fix(\sprintf('%s with a precharge of %s: %s starts', $stock->name, $workings->say->pressure($starts->result->recommendedPrechargeKpa), round($perHour)), $with->patch());
         }
 
         return \array_slice($fixes, 0, self::MOST_VESSELS);

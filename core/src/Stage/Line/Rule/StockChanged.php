@@ -28,7 +28,7 @@ final class StockChanged implements Rule
                 continue;
             }
             $stock = $workings->stock->part($part->stock);
-            $settings = ['prechargeKpa', 'setKpa', 'setC', 'leastLpm', 'mostLpm', 'leastKpa', 'mostKpa', 'cutInKpa', 'cutOutKpa', 'hotC'];
+            $settings = ['prechargeKpa', 'setKpa', 'setC', 'leastLpm', 'mostLpm', 'leastKpa', 'mostKpa', 'cutInKpa', 'cutOutKpa', 'hotC', 'wireM'];
             if (null === $stock) {
                 $findings[] = new Finding(LineFinding::StockChanged, [$part->id], new Measure(1.0, 0.0, ''), \sprintf('The catalogue does not know %s', $part->name), \sprintf('The plan calls it “%s”. It is computed with the figures that stand in the plan.', $part->stock), static fn (): array => [new Fix('Count it as your own part', LineDraft::of($workings->plan)->changed($part, ['stock' => null])->patch())]);
             } elseif ($stock->kind === $part->kind && self::without($stock->figures, $settings) !== self::without($part->figures, $settings)) {

@@ -1,0 +1,262 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Stage\Line\Sizing;
+
+use YardCask\Core\Assessment\Fix;
+use YardCask\Core\Assessment\Workings;
+use YardCask\Core\Catalogue\PartStock;
+use YardCask\Core\Catalogue\StockPipe;
+use YardCask\Core\Pipe\PipeCalculator;
+use YardCask\Core\Pipe\PipeInput;
+use YardCask\Core\Plan\Line\FilterFigures;
+use YardCask\Core\Plan\Line\PartKind;
+use YardCask\Core\Plan\Line\PlannedPart;
+use YardCask\Core\Plan\Line\PumpFigures;
+use YardCask\Core\Plan\Line\VesselFigures;
+use YardCask\Core\Plan\Plan;
+use YardCask\Core\Plan\Supply;
+use YardCask\Core\Stage\Line\Edit\LineDraft;
+use YardCask\Core\Stage\Line\Edit\VesselDraft;
+use YardCask\Core\Stage\Line\LineWorkings;
+use YardCask\Core\Stage\Line\Rule\FlowWrong;
+use YardCask\Core\Stage\Line\Rule\PumpSwitches;
+use YardCask\Core\Stage\Line\Solve\LineCase;
+use YardCask\Core\Stage\Line\Solve\PumpStarts;
+use YardCask\Core\Stage\Line\Solve\SolvedOutlet;
+use YardCask\Core\Stage\Use\Shared\UseWorkings;
+use YardCask\Core\Wire\WireCalculator;
+use YardCask\Core\Wire\WireInput;
+
+/** Tries every size that can be had of what decides: pump, vessel, filter, pipe; the cheapest that does what is wanted is marked. */
+final readonly class LineSizing
+{
+    /** A velocity beyond which pipes hum, and what a metre may lose. Source: DIN 1988-300, for pipes in use for short times. */
+    private const MOST_MPS = 2.0;
+    private const MOST_KPA_PER_M = 6.0;
+
+    private function __construct(
+        private Workings $workings,
+        private LineWorkings $line,
+    ) {
+    }
+
+    public static function over(Plan $plan, PartStock $stock): SizingOffer
+    {
+        $workings = Workings::over($plan, $stock);
+        $sizing = new self($workings, $workings->of(LineWorkings::class));
+        $tables = [];
+        foreach ($sizing->line->graph->pumps() as $pump) {
+            array_push($tables, ...$sizing->pumps($pump), ...$sizing->vessels($pump), ...$sizing->wires($pump));
+        }
+        foreach ($sizing->line->graph->parts(PartKind::Filter) as $filter) {
+            array_push($tables, ...$sizing->filters($filter));
+        }
+
+        return new SizingOffer([...$tables, ...$sizing->bores()]);
+    }
+
+    /** @return list<string> the outlets that have to have enough at the same time; each alone where nobody has said which */
+    private function wanted(): array
+    {
+        return $this->line->together();
+    }
+
+    /** @return list<SizingTable> */
+    private function pumps(PlannedPart $pump): array
+    {
+        $say = $this->workings->say;
+        if (!$pump->figures instanceof PumpFigures || [] === $this->line->graph->outlets()) {
+            return [];
+        }
+        $volts = $pump->figures->volts;
+        $kinds = $pump->kind->isByHand() ? [PartKind::FootPump, PartKind::HandPump] : (PartKind::SubmersiblePump === $pump->kind ? [$pump->kind] : [PartKind::PressurePump, PartKind::BypassPump, PartKind::VariablePump]);
+        $rows = [];
+        foreach ($this->workings->stock->parts(...$kinds) as $stock) {
+            if (!$stock->figures instanceof PumpFigures || $stock->figures->volts !== $volts) {
+                continue;
+            }
+            $draft = LineDraft::of($this->workings->plan)->swapped($pump, $stock);
+            $line = $this->workings->with($draft->plan())->of(LineWorkings::class);
+            $worst = $line->worst();
+            $wanted = $this->wanted();
+            $together = $line->solve(new LineCase([] === $wanted ? $line->all() : $wanted));
+            $least = self::least($together->outlets);
+            $working = $together->pumps[$pump->id] ?? null;
+            $does = null !== $worst && $worst->isEnough() && ([] === $wanted || null === $line->weakTogether()) && 0 === self::wasteful($line);
+            $amps = $working?->amps();
+            $starts = PumpStarts::of($line->graph->plan->line->part($pump->id) ?? $pump, $line)?->result->cyclesPerHour;
+            $rows[] = [$stock->make->price, $does, new SizingRow($stock->name, [
+                null === $worst ? '' : $worst->part->name.' '.$say->flow($worst->lpm),
+                null === $least ? '' : $least->part->name.' '.$say->flow($least->lpm),
+                null === $amps ? '' : number_format($amps, 1).' A',
+                null === $stock->figures->noiseDb ? '' : round($stock->figures->noiseDb).' dB',
+                null === $starts ? '' : (string) min(9999, round($starts)),
+                (string) round($stock->make->price),
+            ], $does, false, $stock->id === $pump->stock, $stock->id === $pump->stock ? null : new Fix(\sprintf('%s in place of %s', $stock->name, $pump->name), $draft->patch()))];
+        }
+        $together = [] === $this->wanted() ? 'all open' : 'together';
+
+        return [self::table('pump-'.$pump->id, $pump->name, [] === $this->wanted() ? 'Every outlet has enough alone, and none gives more than half as much again as is of use.' : 'The outlets that run together have enough, and none alone gives more than half as much again as is of use.', ['worst alone', 'worst, '.$together, 'current', 'noise', 'starts an hour', 'price'], $rows)];
+    }
+
+    /** How many outlets give more than is of use, alone. */
+    private static function wasteful(LineWorkings $line): int
+    {
+        return \count(array_filter($line->graph->outlets(), static function (PlannedPart $part) use ($line): bool {
+            $one = $line->alone($part)->outlets[$part->id];
+
+            return $one->lpm > FlowWrong::WASTED * $one->figures->mostLpm;
+        }));
+    }
+
+    /** @return list<SizingTable> */
+    private function vessels(PlannedPart $pump): array
+    {
+        $say = $this->workings->say;
+        $now = PumpStarts::of($pump, $this->line);
+        if (null === $now) {
+            return [];
+        }
+        $charge = $now->result->recommendedPrechargeKpa;
+        $rows = [];
+        foreach ($this->workings->stock->parts(PartKind::Accumulator) as $stock) {
+            if (!$stock->figures instanceof VesselFigures) {
+                continue;
+            }
+            $with = PumpStarts::of($pump, $this->line, $stock->figures->volumeL, $charge);
+            $perHour = $with?->result->cyclesPerHour;
+            if (null === $with || null === $perHour) {
+                continue;
+            }
+            $does = $perHour <= PumpSwitches::OFTEN;
+            $draft = VesselDraft::with($stock, $now, $this->workings);
+            if (null === $draft) {
+                return [];
+            }
+            $isThere = $stock->id === $now->vessel?->stock;
+            $rows[] = [$stock->make->price, $does, new SizingRow($stock->name, [(string) round($perHour), $say->litres($with->result->drawdownL), $say->pressure($charge), $say->kg($stock->make->weightKg), (string) round($stock->make->price)], $does, false, $isThere, $isThere ? null : new Fix(\sprintf('%s behind %s', $stock->name, $pump->name), $draft->patch()))];
+        }
+
+        return [self::table('vessel-'.$pump->id, 'Accumulator for '.$pump->name, \sprintf('No more than %s starts an hour while a tap trickles with %s.', PumpSwitches::OFTEN, $say->flow(PumpStarts::TRICKLE_LPM)), ['starts an hour', 'drawdown', 'precharge', 'weight', 'price'], $rows)];
+    }
+
+    /** @return list<SizingTable> */
+    private function filters(PlannedPart $filter): array
+    {
+        $say = $this->workings->say;
+        $present = $filter->figures;
+        if (!$present instanceof FilterFigures) {
+            return [];
+        }
+        $daily = $this->workings->of(UseWorkings::class)->need(Supply::Main)->dailyL;
+        $rows = [];
+        foreach ($this->workings->stock->parts(PartKind::Filter) as $stock) {
+            if (!$stock->figures instanceof FilterFigures || $stock->figures->finenessUm > 2 * $present->finenessUm) {
+                continue;
+            }
+            $draft = LineDraft::of($this->workings->plan)->swapped($filter, $stock);
+            $line = $this->workings->with($draft->plan())->of(LineWorkings::class);
+            $worst = $line->worst();
+            $old = null === $worst ? null : $line->solve(new LineCase([$worst->part->id], worn: true))->outlets[$worst->part->id];
+            $does = null !== $old && $old->isEnough();
+            $days = $daily > 0 ? $stock->figures->lifeL / $daily : null;
+            $isThere = $stock->id === $filter->stock;
+            $rows[] = [$stock->make->price, $does, new SizingRow($stock->name, [
+                null === $worst ? '' : $worst->part->name.' '.$say->flow($worst->lpm),
+                null === $old ? '' : $say->flow($old->lpm),
+                null === $days ? '' : $say->days(round(min($days, 30.4 * $stock->figures->lifeMonths))),
+                (string) round($stock->make->price),
+            ], $does, false, $isThere, $isThere ? null : new Fix(\sprintf('%s in place of %s', $stock->name, $filter->name), $draft->patch()))];
+        }
+
+        return [self::table('filter-'.$filter->id, $filter->name, 'At the end of its life the outlet that is worst off still has enough; no coarser than twice the present one.', ['worst alone', 'at the end of its life', 'lasts', 'price'], $rows)];
+    }
+
+    /** @return list<SizingTable> the pipes that hum or lose much when most of the water runs, and what bore would do */
+    private function bores(): array
+    {
+        $say = $this->workings->say;
+        $open = [] === $this->wanted() ? $this->line->all() : $this->wanted();
+        if ([] === $open) {
+            return [];
+        }
+        $solved = $this->line->solve(new LineCase($open));
+        $stocks = $this->workings->stock->pipes();
+        usort($stocks, static fn (StockPipe $a, StockPipe $b): int => [$a->boreMm, $a->make->price] <=> [$b->boreMm, $b->make->price]);
+        $rows = [];
+        foreach ($this->line->graph->pipes as $index => $pipe) {
+            $lpm = abs($solved->pipeLpm[$index] ?? 0.0);
+            $fits = static fn (StockPipe $stock): bool => $stock->make->foodGrade && $stock->make->ratingKpa >= min(600.0, $pipe->pipe->make->ratingKpa) && $stock->make->ratingC >= min(60.0, $pipe->pipe->make->ratingC) && self::carries($stock->boreMm, $lpm);
+            $smallest = array_values(array_filter($stocks, $fits))[0] ?? null;
+            if ($lpm < 0.1 || self::carries($pipe->pipe->boreMm, $lpm) || null === $smallest) {
+                continue;
+            }
+            $rows[] = [0.0, true, new SizingRow(ucfirst($pipe->words()), [$say->flow($lpm), number_format($pipe->velocityMps($lpm), 1).' m/s', $say->pressure(self::kpaPerM($pipe->pipe->boreMm, $lpm)), $smallest->name], true, false, false, new Fix(\sprintf('%s for the %s', $smallest->name, $pipe->words()), LineDraft::of($this->workings->plan)->withBore($pipe->pipe, $smallest)->patch()))];
+        }
+
+        return [] === $rows ? [] : [new SizingTable('bores', 'Pipes', \sprintf('No faster than %s m/s, and no more than %s lost in a metre, with %s open.', number_format(self::MOST_MPS, 1), $say->pressure(self::MOST_KPA_PER_M), [] === $this->wanted() ? 'all outlets' : 'those that run together'), ['flow', 'now', 'lost in a metre', 'smallest that does it'], array_column($rows, 2))];
+    }
+
+    private static function carries(float $boreMm, float $lpm): bool
+    {
+        return $lpm / 60000 / (\M_PI / 4 * ($boreMm / 1000) ** 2) <= self::MOST_MPS && self::kpaPerM($boreMm, $lpm) <= self::MOST_KPA_PER_M;
+    }
+
+    private static function kpaPerM(float $boreMm, float $lpm): float
+    {
+        return PipeCalculator::calculate(new PipeInput(1.0, $boreMm, $lpm))->frictionKpa;
+    }
+
+    /** @return list<SizingTable> the wire and the fuse of a pump, for its length to the battery */
+    private function wires(PlannedPart $pump): array
+    {
+        $figures = $pump->figures;
+        if (!$figures instanceof PumpFigures || null === $figures->amps || null === $figures->volts || null === $figures->wireM) {
+            return [];
+        }
+        $wire = WireCalculator::calculate(new WireInput($figures->wireM, $figures->amps, $figures->volts));
+        $fuse = Fuse::forAmps($figures->amps);
+        $rows = [];
+        foreach (WireCalculator::SECTIONS_MM2 as $mm2) {
+            $drop = WireCalculator::COPPER * 2 * $figures->wireM * $figures->amps / $mm2;
+            if ($mm2 < $wire->areaMm2 / 3 || \count($rows) > 4) {
+                continue;
+            }
+            $rows[] = new SizingRow($mm2.' mm²', [number_format($drop, 2).' V', number_format(100 * $drop / $figures->volts, 1).' %', null === $fuse ? '' : $fuse.' A'], $mm2 >= $wire->areaMm2, $mm2 === $wire->standardMm2, false, null);
+        }
+
+        return [new SizingTable('wire-'.$pump->id, 'Wire and fuse of '.$pump->name, \sprintf('%s A over %s there and back, no more than 3 %% lost; the fuse at the battery, and no larger than the wire carries. Wiring is judged by someone licensed for it, under your local rules.', number_format($figures->amps, 1), $this->workings->say->metres($figures->wireM)), ['voltage drop', 'of the voltage', 'fuse'], $rows)];
+    }
+
+    /** @param array<string, SolvedOutlet> $outlets */
+    private static function least(array $outlets): ?SolvedOutlet
+    {
+        $least = null;
+        foreach ($outlets as $one) {
+            if (null === $least || $one->lpm / $one->figures->leastLpm < $least->lpm / $least->figures->leastLpm) {
+                $least = $one;
+            }
+        }
+
+        return $least;
+    }
+
+    /**
+     * @param list<string> $columns
+     * @param list<array{float, bool, SizingRow}> $rows price, whether it does, and the row
+     */
+    private static function table(string $id, string $title, string $wanted, array $columns, array $rows): SizingTable
+    {
+        usort($rows, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
+        $found = false;
+        $sized = [];
+        foreach ($rows as [, $does, $row]) {
+            $sized[] = new SizingRow($row->name, $row->cells, $does, $does && !$found, $row->present, $row->fix);
+            $found = $found || $does;
+        }
+
+        return new SizingTable($id, $title, $wanted, $columns, $sized);
+    }
+}
