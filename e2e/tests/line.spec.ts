@@ -158,6 +158,28 @@ test("by keyboard alone a filter goes into the line and comes out again", async 
   await expect(part(page, "Sediment filter")).toHaveCount(0);
 });
 
+test("a part of one’s own is kept, taken in from a table with mistakes named, put into the line, and let go", async ({ page }) => {
+  await openWithoutLine(page);
+  await lay(page, "Pressure pump and accumulator");
+  await page.getByText(/^Your own parts/).click();
+  const table = page.getByLabel(/^Take parts in from a table/);
+  await table.fill("Moss tap,tap,600,60,yes,0.4,seventeen,open_lpm=5 least_lpm=2 most_lpm=4 least_kpa=0");
+  await page.getByRole("button", { name: "Take them in" }).click();
+  await expect(page.getByText(/^Line 1, price/)).toBeVisible();
+  await table.fill("Moss tap,tap,600,60,yes,0.4,17,open_lpm=5 least_lpm=2 most_lpm=4 least_kpa=0");
+  await page.getByRole("button", { name: "Take them in" }).click();
+  await expect(page.getByText("Taken in.")).toBeVisible();
+  await choose(page, "Basin tap");
+  await page.getByLabel("Another make in its place").selectOption({ label: "Moss tap" });
+  await page.getByRole("region", { name: "Basin tap" }).getByRole("button", { name: "Put it there" }).first().click();
+  await page.getByRole("button", { name: "Keep among your own parts" }).click();
+  await expect(page.getByText("Kept: it is offered")).toBeVisible();
+  for (const name of ["Moss tap: let go", "Basin tap: let go"]) {
+    await page.getByRole("button", { name }).click();
+    await expect(page.getByRole("button", { name })).toHaveCount(0);
+  }
+});
+
 test("a line in a file that joins nothing is said at its place, and the rest is answered", async ({ page }) => {
   const plan = JSON.parse(readFileSync(FELLSIDE, "utf8"));
   plan.line.pipes[3].to = "nobody.in";

@@ -62,4 +62,43 @@ final class LineTest extends ApiTestCase
         $this->send('POST', '/api/plans', '{"crew":2,"stay":"wild","habit":"ordinary","days":3,"rig":"van","school":"abacus"}');
         $this->assertStatus(422);
     }
+
+    public function testAPartOfOnesOwnIsOfferedUntilItIsLetGoAndGoesOutAndInAsATable(): void
+    {
+        $plan = Json::decode(self::fellside());
+        $kept = $this->send('POST', '/api/own-parts', Json::encode(['part' => 'pressure-pump-1', 'plan' => $plan]))->parts[0];
+        $this->assertStatus(201);
+        $ids = fn (): array => array_column($this->send('GET', '/api/parts')->parts, 'id');
+        self::assertContains('own-'.$kept->id, $ids());
+        $this->browser->request('GET', '/api/own-parts.csv');
+        $csv = (string) $this->browser->getResponse()->getContent();
+        self::assertStringContainsString('curve=0:420,4:310,9:110,11.3:0', $csv);
+        $again = $this->send('POST', '/api/own-parts/table', Json::encode(['text' => $csv]))->parts[0];
+        $this->assertStatus(201);
+        self::assertNotSame($kept->id, $again->id);
+        $swapped = $this->send('POST', '/api/line-edits', Json::encode(['edit' => ['do' => 'swap', 'part' => 'pressure-pump-1', 'stock' => 'own-'.$again->id], 'plan' => $plan]));
+        self::assertEquals(array_column($plan->line->parts, null, 'id')['pressure-pump-1']->figures, $swapped->patch[1]->value->figures);
+        foreach ([$kept->id, $again->id, $again->id] as $id) {
+            $this->send('DELETE', '/api/own-parts/'.$id);
+            $this->assertStatus(204);
+        }
+        self::assertNotContains('own-'.$kept->id, $ids());
+    }
+
+    public function testALineOfATableThatIsNotUnderstoodIsNamed(): void
+    {
+        $table = "name,kind,rating_kpa,rating_c,food_grade,weight_kg,price,figures\nGrey tap,tap,600,60,perhaps,0.4,17,open_lpm=5 least_lpm=2 most_lpm=4 least_kpa=0\nBlue tap,tap,600\nRed tap,spigot,600,60,yes,0.4,17,";
+        $problem = $this->send('POST', '/api/own-parts/table', Json::encode(['text' => $table]));
+        $this->assertStatus(422);
+        $said = implode(' ', array_column($problem->violations, 'message'));
+        foreach (['Line 2, food_grade', 'Line 3: 8 columns', 'Line 4, kind'] as $words) {
+            self::assertStringContainsString($words, $said);
+        }
+        foreach (['{"text":""}', '{}', '{"text":7}'] as $body) {
+            $this->send('POST', '/api/own-parts/table', $body);
+            $this->assertStatus(422);
+        }
+        $this->send('POST', '/api/own-parts', Json::encode(['part' => 'nobody', 'plan' => Json::decode(self::fellside())]));
+        $this->assertStatus(422);
+    }
 }

@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Catalogue;
 
+use YardCask\Core\Input\InputReader;
+use YardCask\Core\Input\InvalidInput;
 use YardCask\Core\Plan\Field\Choice;
 use YardCask\Core\Plan\Field\Id;
 use YardCask\Core\Plan\Field\Inline;
+use YardCask\Core\Plan\Field\PartReader;
 use YardCask\Core\Plan\Field\Parts;
 use YardCask\Core\Plan\Field\Text;
 use YardCask\Core\Plan\Field\Variants;
@@ -45,6 +48,26 @@ final readonly class StockPart
         #[Parts(PartEnd::class, 6)]
         public array $ends,
     ) {
+    }
+
+    /**
+     * @param mixed $document decoded JSON, objects as stdClass
+     *
+     * @throws InvalidInput with every error of it
+     */
+    public static function fromDocument(mixed $document): self
+    {
+        $in = InputReader::of($document);
+        $part = (new PartReader())->read(self::class, $in);
+        $in->throwIfInvalid();
+
+        return $part;
+    }
+
+    /** A part of a plan, to be had again; what it joins to nobody has said. */
+    public static function like(PlannedPart $part): self
+    {
+        return new self($part->id, $part->name, $part->kind, $part->make, $part->figures, []);
     }
 
     /** Its name without its size: “Lever valve”. */

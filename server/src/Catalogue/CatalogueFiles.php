@@ -35,9 +35,15 @@ final readonly class CatalogueFiles
         return TankStock::fromJson($this->read('tanks.json'));
     }
 
+    /** Without those that somebody keeps. */
     public function partStock(): PartStock
     {
-        return new PartStock(fn (): array => [$this->read('parts.json')]);
+        return new PartStock(fn (): array => [$this->parts()]);
+    }
+
+    public function parts(): string
+    {
+        return $this->read('parts.json');
     }
 
     public function schools(): SchoolBook

@@ -10,14 +10,14 @@ use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
 use YardCask\Core\Plan\Plan;
 use YardCask\Core\Stage\Assessor;
-use YardCask\Server\Catalogue\CatalogueFiles;
 use YardCask\Server\Http\JsonBody;
 use YardCask\Server\Http\JsonReply;
+use YardCask\Server\Storage\OwnParts;
 
 /** Says everything that can be said about a plan, saved or not. */
 final readonly class AssessController
 {
-    public function __construct(private CatalogueFiles $files)
+    public function __construct(private OwnParts $parts)
     {
     }
 
@@ -31,6 +31,6 @@ final readonly class AssessController
     {
         $stage = $request->query->all()['stage'] ?? null;
 
-        return JsonReply::of(Assessor::assess(Plan::read(JsonBody::read($request)), \is_string($stage) ? $stage : null, $this->files->partStock()));
+        return JsonReply::of(Assessor::assess(Plan::read(JsonBody::read($request)), \is_string($stage) ? $stage : null, $this->parts->stock()));
     }
 }

@@ -18,12 +18,15 @@ use YardCask\Core\Stage\Line\Sizing\LineSizing;
 use YardCask\Server\Catalogue\CatalogueFiles;
 use YardCask\Server\Http\JsonBody;
 use YardCask\Server\Http\JsonReply;
+use YardCask\Server\Storage\OwnParts;
 
 /** The parts of lines that can be had, the schools, and what is done to a line. */
 final readonly class LineController
 {
-    public function __construct(private CatalogueFiles $files)
-    {
+    public function __construct(
+        private CatalogueFiles $files,
+        private OwnParts $parts,
+    ) {
     }
 
     #[Route('/api/parts', methods: ['GET'])]
@@ -37,7 +40,7 @@ final readonly class LineController
     ]))]
     public function parts(): Response
     {
-        $stock = $this->files->partStock();
+        $stock = $this->parts->stock();
 
         return JsonReply::of([
             'parts' => array_map(static fn (StockPart $part): array => ['id' => $part->id, 'name' => $part->name, 'kind' => $part->kind->value, 'kind_word' => $part->kind->word(), 'family' => $part->kind->family()->value, 'ports' => \count($part->kind->ports()), 'in_path' => $part->kind->isInPath(), 'outlet' => $part->kind->isOutlet(), 'price' => $part->make->price], $stock->parts()),
@@ -52,7 +55,7 @@ final readonly class LineController
     #[OA\Response(response: 422, description: 'Not a valid plan', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: '#/components/schemas/Problem')))]
     public function schools(Request $request): Response
     {
-        return JsonReply::of(['schools' => SchoolOffer::all(Plan::read(JsonBody::read($request)), $this->files->schools(), $this->files->partStock())]);
+        return JsonReply::of(['schools' => SchoolOffer::all(Plan::read(JsonBody::read($request)), $this->files->schools(), $this->parts->stock())]);
     }
 
     #[Route('/api/line-sizing', methods: ['POST'])]
@@ -62,7 +65,7 @@ final readonly class LineController
     #[OA\Response(response: 422, description: 'Not a valid plan', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: '#/components/schemas/Problem')))]
     public function sizing(Request $request): Response
     {
-        return JsonReply::of(LineSizing::over(Plan::read(JsonBody::read($request)), $this->files->partStock()));
+        return JsonReply::of(LineSizing::over(Plan::read(JsonBody::read($request)), $this->parts->stock()));
     }
 
     #[Route('/api/line-edits', methods: ['POST'])]
@@ -75,6 +78,6 @@ final readonly class LineController
         $body = JsonBody::read($request);
         $body = $body instanceof \stdClass ? $body : new \stdClass();
 
-        return JsonReply::of(['patch' => LineEdit::patch($body->edit ?? null, Plan::read($body->plan ?? null), $this->files->partStock())]);
+        return JsonReply::of(['patch' => LineEdit::patch($body->edit ?? null, Plan::read($body->plan ?? null), $this->parts->stock())]);
     }
 }

@@ -124,6 +124,13 @@ export const api = {
   /** What does something to the line, as a patch. */
   lineEdit: async (edit: LineEdit, plan: Plan): Promise<Fix["patch"]> =>
     (await answer(http.POST("/api/line-edits", { body: { edit, plan } }))).patch as Fix["patch"],
+  ownParts: async (): Promise<readonly OwnTank[]> => (await answer(http.GET("/api/own-parts"))).parts,
+  keepOwnPart: (part: string, plan: Plan): Promise<unknown> =>
+    answer(http.POST("/api/own-parts", { body: { part, plan } })),
+  /** Keeps every part of a table among one’s own. */
+  readOwnParts: (text: string): Promise<unknown> => answer(http.POST("/api/own-parts/table", { body: { text } })),
+  removeOwnPart: (id: string): Promise<unknown> =>
+    answer(http.DELETE("/api/own-parts/{id}", { params: { path: { id } } })),
   ownTanks: async (): Promise<readonly OwnTank[]> => (await answer(http.GET("/api/own-tanks"))).tanks,
   /** @param price as it was typed; empty where nobody knows it */
   keepOwnTank: (tank: string, price: string, plan: Plan): Promise<OwnTank> =>

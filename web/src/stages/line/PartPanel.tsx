@@ -3,6 +3,7 @@ import { MeasuredFields } from "../../fields/MeasuredFields";
 import { QuantityField } from "../../fields/QuantityField";
 import { TextField } from "../../fields/TextField";
 import { Chooser } from "./Chooser";
+import { KeepPart } from "./OwnParts";
 import { useLineEdit } from "./useLineEdit";
 import { useParts } from "./useParts";
 
@@ -99,6 +100,7 @@ export function PartPanel({ part, index, drawing, onGone }: Props) {
           </label>
         )}
       </div>
+      <KeepPart part={part.id} />
       {refused && (
         <p role="alert" className="refusal">
           {refused}

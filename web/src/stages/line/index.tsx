@@ -6,6 +6,7 @@ import { LoosePorts } from "./LoosePorts";
 import { columnWidth, LEFT } from "./layout";
 import { Modes } from "./Modes";
 import { Outlets } from "./Outlets";
+import { OwnParts } from "./OwnParts";
 import { PartPanel } from "./PartPanel";
 import { Peaks } from "./Peaks";
 import { PipePanel } from "./PipePanel";
@@ -91,6 +92,7 @@ export default function LineStage() {
       {!empty && <Outlets drawing={drawing} scene={scene?.id} onScene={setScene} />}
       <Modes modes={drawing.modes} chosen={mode} onChoose={setMode} />
       {!empty && <Sizing />}
+      <OwnParts />
       <Peaks peaks={drawing.peaks} />
       {drawing.to_measure.length > 0 && (
         <section aria-label="Still to measure" className="mt-4">

@@ -1,0 +1,125 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Catalogue;
+
+use YardCask\Core\Input\InputError;
+use YardCask\Core\Input\InvalidInput;
+use YardCask\Core\Plan\Field\PartFields;
+use YardCask\Core\Plan\Line\PartKind;
+use YardCask\Core\Plan\Line\PumpPoint;
+
+/**
+ * Parts as CSV (RFC 4180), one a line under a heading: name, kind, rating_kpa, rating_c, food_grade, weight_kg, price, figures. The
+ * figures are those of its kind as “rated_lpm=12 rated_kpa=5”; a pump's curve stands there as “curve=0:330,3:230,7:40”, L/min and kPa.
+ */
+final class PartsCsv
+{
+    private const HEADING = ['name', 'kind', 'rating_kpa', 'rating_c', 'food_grade', 'weight_kg', 'price', 'figures'];
+    private const LONGEST = 200_000;
+    private const MOST = 200;
+
+    /**
+     * @return list<StockPart>
+     *
+     * @throws InvalidInput with the line of every error at /text
+     */
+    public static function read(string $text): array
+    {
+        if (\strlen($text) > self::LONGEST || 1 !== preg_match('//u', $text)) {
+            throw InvalidInput::at('/text', \sprintf('A table of at most %d characters is wanted here, in UTF-8.', self::LONGEST));
+        }
+        $parts = $errors = [];
+        foreach (self::rows($text) as $number => $cells) {
+            if ([null] === $cells || self::HEADING === array_map(static fn (?string $cell): string => trim((string) $cell), $cells)) {
+                continue;
+            }
+            if (\count($cells) !== \count(self::HEADING)) {
+                $errors[] = new InputError('/text', \sprintf('Line %d: %d columns are wanted, %s; there are %d.', $number, \count(self::HEADING), implode(', ', self::HEADING), \count($cells)));
+                continue;
+            }
+            try {
+                $parts[] = StockPart::fromDocument(self::document(array_map(static fn (?string $cell): string => trim((string) $cell), $cells)));
+            } catch (InvalidInput $e) {
+                foreach ($e->errors as $error) {
+                    $errors[] = new InputError('/text', \sprintf('Line %d, %s: %s', $number, ltrim(str_replace('/', ' ', $error->pointer)), $error->message));
+                }
+            }
+        }
+        if ([] !== $errors) {
+            throw InvalidInput::because($errors);
+        }
+        if ([] === $parts || \count($parts) > self::MOST) {
+            throw InvalidInput::at('/text', \sprintf('A table has from 1 to %d parts, one a line under the heading %s.', self::MOST, implode(',', self::HEADING)));
+        }
+
+        return $parts;
+    }
+
+    /** @param list<StockPart> $parts */
+    public static function write(array $parts): string
+    {
+        $lines = [implode(',', self::HEADING)];
+        foreach ($parts as $part) {
+            $cells = [$part->name, $part->kind->value, $part->make->ratingKpa, $part->make->ratingC, $part->make->foodGrade ? 'yes' : 'no', $part->make->weightKg, $part->make->price, self::figures($part)];
+            $lines[] = implode(',', array_map(static fn (string|float $cell): string => self::quoted((string) $cell), $cells));
+        }
+
+        return implode("\r\n", $lines)."\r\n";
+    }
+
+    /** @return array<int, list<string|null>> by the number of the line */
+    private static function rows(string $text): array
+    {
+        $rows = [];
+        foreach (explode("\n", str_replace(["\r\n", "\r"], "\n", $text)) as $index => $line) {
+            if ('' !== trim($line)) {
+                $rows[$index + 1] = str_getcsv($line, ',', '"', '');
+            }
+        }
+
+        return $rows;
+    }
+
+    /** @param list<string> $cells */
+    private static function document(array $cells): \stdClass
+    {
+        $number = static fn (string $cell): mixed => is_numeric($cell) ? (float) $cell : $cell;
+        $figures = ['family' => PartKind::tryFrom($cells[1])?->family()->value ?? ''];
+        foreach (array_filter(explode(' ', $cells[7]), static fn (string $pair): bool => '' !== $pair) as $pair) {
+            [$key, $value] = [...explode('=', $pair, 2), ''];
+            $figures[$key] = 'curve' === $key ? array_map(static function (string $point) use ($number): object {
+                [$lpm, $kpa] = [...explode(':', $point, 2), ''];
+
+                return (object) ['lpm' => $number($lpm), 'kpa' => $number($kpa)];
+            }, explode(',', $value)) : $number($value);
+        }
+
+        return (object) ['id' => 'own', 'name' => $cells[0], 'kind' => $cells[1], 'rating_kpa' => $number($cells[2]), 'rating_c' => $number($cells[3]), 'food_grade' => match (strtolower($cells[4])) {
+            'yes', 'true', '1' => true,
+            'no', 'false', '0' => false,
+            default => $cells[4],
+        }, 'weight_kg' => $number($cells[5]), 'price' => $number($cells[6]), 'figures' => (object) $figures, 'ends' => []];
+    }
+
+    private static function figures(StockPart $part): string
+    {
+        $pairs = [];
+        foreach (PartFields::written($part->figures) as $key => $value) {
+            if ('curve' === $key && \is_array($value)) {
+                $value = implode(',', array_map(static fn (mixed $point): string => $point instanceof PumpPoint ? $point->lpm.':'.$point->kpa : '', $value));
+            }
+            if ('family' !== $key && (\is_string($value) || \is_float($value))) {
+                $pairs[] = $key.'='.$value;
+            }
+        }
+
+        return implode(' ', $pairs);
+    }
+
+    private static function quoted(string $cell): string
+    {
+        return 1 === preg_match('/[",\r\n]/', $cell) ? '"'.str_replace('"', '""', $cell).'"' : $cell;
+    }
+}

@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Server\Storage;
+
+use Doctrine\ORM\EntityManagerInterface;
+use YardCask\Core\Catalogue\PartStock;
+use YardCask\Core\Catalogue\StockPart;
+use YardCask\Core\Input\InvalidInput;
+use YardCask\Server\Catalogue\CatalogueFiles;
+use YardCask\Server\Entity\OwnPart;
+use YardCask\Server\Problem\Problem;
+
+/** The parts of lines that somebody keeps beside those of the catalogue. */
+final readonly class OwnParts
+{
+    private const MOST = 500;
+
+    public function __construct(
+        private EntityManagerInterface $orm,
+        private DiskRoom $room,
+        private CatalogueFiles $files,
+    ) {
+    }
+
+    /** All that can be had: the catalogue's and one's own. */
+    public function stock(): PartStock
+    {
+        return new PartStock(fn (): array => [$this->files->parts(), '{"parts":['.implode(',', array_map(static fn (OwnPart $own): string => $own->json(), $this->all())).']}']);
+    }
+
+    /** @return list<OwnPart> by their names */
+    public function all(): array
+    {
+        return $this->orm->getRepository(OwnPart::class)->findBy([], ['name' => 'ASC', 'id' => 'ASC']);
+    }
+
+    /**
+     * @param list<StockPart> $parts
+     *
+     * @return list<OwnPart>
+     *
+     * @throws Problem when the disk is full
+     */
+    public function keep(array $parts): array
+    {
+        $this->room->check();
+        if (\count($this->all()) + \count($parts) > self::MOST) {
+            throw InvalidInput::at('/part', \sprintf('%d parts of your own are kept at most. Let some go first.', self::MOST));
+        }
+        $kept = array_map(static fn (StockPart $part): OwnPart => new OwnPart(bin2hex(random_bytes(6)), $part), $parts);
+        array_walk($kept, $this->orm->persist(...));
+        $this->orm->flush();
+
+        return $kept;
+    }
+
+    /** One that is not there is gone already. */
+    public function remove(string $id): void
+    {
+        $own = $this->orm->find(OwnPart::class, $id);
+        if (null !== $own) {
+            $this->orm->remove($own);
+            $this->orm->flush();
+        }
+    }
+}

@@ -1,0 +1,116 @@
+import { useQuery, useQueryClient } from "@tanstack/react-query";
+import { useId, useState } from "react";
+import { Away, api, Refused } from "../../api/client";
+import { usePlan } from "../../plan/PlanContext";
+
+const OWN_PARTS = ["own-parts"];
+/** Does something with the parts of one’s own, and says what came of it. */
+function useChange() {
+  const queries = useQueryClient();
+  const [said, setSaid] = useState<{ words: readonly string[]; refused: boolean }>({ words: [], refused: false });
+  const change = async (doing: () => Promise<unknown>, done: string): Promise<boolean> => {
+    try {
+      await doing();
+      await Promise.all([
+        queries.invalidateQueries({ queryKey: OWN_PARTS }),
+        queries.invalidateQueries({ queryKey: ["parts"] }),
+      ]);
+      setSaid({ words: [done], refused: false });
+      return true;
+    } catch (error) {
+      if (!(error instanceof Away || error instanceof Refused)) throw error;
+      const each = error instanceof Refused ? error.problem.violations?.map((one) => one.message) : undefined;
+      setSaid({ words: each ?? [error.message], refused: true });
+      return false;
+    }
+  };
+  return [said, change] as const;
+}
+
+function Said({ said }: { said: { words: readonly string[]; refused: boolean } }) {
+  return (
+    <div role={said.refused ? "alert" : "status"} className={said.refused ? "refusal" : "text-[13px] text-ink-2"}>
+      {said.words.map((words) => (
+        <p key={words}>{words}</p>
+      ))}
+    </div>
+  );
+}
+
+/** Keeps a part as it stands, to be had in other plans too. */
+export function KeepPart({ part }: { part: string }) {
+  const { plan } = usePlan();
+  const [said, change] = useChange();
+  return (
+    <div className="mt-3 flex flex-wrap items-center gap-2">
+      <button
+        type="button"
+        className="plain small"
+        onClick={() =>
+          void change(() => api.keepOwnPart(part, plan), "Kept: it is offered with those of the catalogue now.")
+        }
+      >
+        Keep among your own parts
+      </button>
+      <Said said={said} />
+    </div>
+  );
+}
+
+/** Those that are kept: let go, given out and taken in as a table. */
+export function OwnParts() {
+  const parts = useQuery({ queryKey: OWN_PARTS, queryFn: api.ownParts, staleTime: 60_000 }).data ?? [];
+  const [said, change] = useChange();
+  const [text, setText] = useState("");
+  const id = useId();
+  return (
+    <details className="mt-3">
+      <summary className="label cursor-pointer py-2">Your own parts, {parts.length}</summary>
+      <ul className="text-[13px]">
+        {parts.map((part) => (
+          <li key={part.id} className="flex items-center justify-between gap-3 border-b border-dotted border-rule py-1">
+            {part.name}
+            <button
+              type="button"
+              className="plain small"
+              aria-label={`${part.name}: let go`}
+              onClick={() => void change(() => api.removeOwnPart(part.id), `${part.name} is no longer kept.`)}
+            >
+              Let go
+            </button>
+          </li>
+        ))}
+      </ul>
+      {parts.length > 0 && (
+        <p className="my-2">
+          <a className="quiet" href="/api/own-parts.csv" download>
+            Give them out as a table (CSV)
+          </a>
+        </p>
+      )}
+      <form
+        className="field mt-2"
+        onSubmit={(event) => {
+          event.preventDefault();
+          void change(() => api.readOwnParts(text), "Taken in.").then((done) => done && setText(""));
+        }}
+      >
+        <label htmlFor={id} className="label block">
+          Take parts in from a table: name, kind, rating_kpa, rating_c, food_grade, weight_kg, price, figures
+        </label>
+        <textarea
+          id={id}
+          rows={3}
+          className="w-full"
+          placeholder="Grey tap,tap,600,60,yes,0.4,17,open_lpm=5 least_lpm=2 most_lpm=4 least_kpa=0"
+          value={text}
+          onChange={(event) => setText(event.target.value)}
+        />
+        <button type="submit" className="plain small mt-1">
+          Take them in
+        </button>
+      </form>
+      <Said said={said} />
+    </details>
+  );
+}
