@@ -20,10 +20,16 @@ final class HeatCalculator
         return new Heat(array_filter([
             'mix' => null === $heat->mix ? null : self::mix($heat->mix),
             'store' => null === $heat->store ? null : self::store($heat->store),
-            'instant' => null === $heat->instant ? null : ['outlet_c' => $heat->instant->inletC + $heat->instant->watts / (1000 * self::KJ_PER_L_K * $heat->instant->flowLpm / 60)],
+            'instant' => null === $heat->instant ? null : ['outlet_c' => self::outletC($heat->instant->watts, $heat->instant->inletC, $heat->instant->flowLpm)],
             'shower' => null === $heat->shower ? null : self::shower($heat->shower),
             'dead_leg' => null === $heat->deadLeg ? null : self::deadLeg($heat->deadLeg),
         ], static fn (?array $part): bool => null !== $part));
+    }
+
+    /** What heating it as it flows makes of it. */
+    public static function outletC(float $watts, float $inletC, float $flowLpm): float
+    {
+        return $inletC + $watts / (1000 * self::KJ_PER_L_K * $flowLpm / 60);
     }
 
     /**
@@ -47,7 +53,7 @@ final class HeatCalculator
     }
 
     /** @return array{hot_share: ?float, litres: ?float, minutes: ?float, mixed_litres: ?float, mixed_minutes: ?float} */
-    private static function shower(Shower $shower): array
+    public static function shower(Shower $shower): array
     {
         if (!$shower->canMix()) {
             return ['hot_share' => null, 'litres' => null, 'minutes' => null, 'mixed_litres' => null, 'mixed_minutes' => null];

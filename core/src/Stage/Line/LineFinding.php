@@ -42,13 +42,14 @@ enum LineFinding: string implements FindingCode
     case NotForDrinking = 'line.not-for-drinking';
     case Scald = 'line.scald';
     case DeadLeg = 'line.dead-leg';
+    case Stagnant = 'line.stagnant';
     case StockChanged = 'line.stock-changed';
 
     public function severity(): Severity
     {
         return match ($this) {
             self::HeaterClosed, self::OverRated, self::OpenEnd, self::MainsIntoTank, self::Scald => Severity::Stop,
-            self::MainsUnwatched, self::FillToOutlet, self::BlowAstray, self::Undrained, self::StartsOften, self::FlowWasteful, self::DeadLeg, self::StockChanged => Severity::Watch,
+            self::MainsUnwatched, self::FillToOutlet, self::BlowAstray, self::Undrained, self::StartsOften, self::FlowWasteful, self::DeadLeg, self::Stagnant, self::StockChanged => Severity::Watch,
             default => Severity::Fix,
         };
     }
@@ -103,6 +104,7 @@ enum LineFinding: string implements FindingCode
             self::NotForDrinking => 'Drinking or cooking water passes a part or a pipe that is not made for it.',
             self::Scald => 'Water above 50 °C can come out at a tap or a shower, with no mixing valve before it.',
             self::DeadLeg => 'More than a litre runs away before hot water comes.',
+            self::Stagnant => 'More than 50 mL stand in a pipe that ends at a cap and never move.',
             self::StockChanged => 'The catalogue knows other figures of a part than the plan was computed with, or does not know it.',
         };
     }

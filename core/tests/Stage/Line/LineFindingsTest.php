@@ -66,6 +66,7 @@ final class LineFindingsTest extends TestCase
             ['scald', $storage, $storage->figures('Mixing valve', ['setC' => 60.0]), 0],
             ['scald', $storage, $storage->without('Mixing valve')->cut('Galley mixer', 'hot')->joined('Storage heater', 'out', 'Galley mixer', 'hot'), 1],
             ['dead-leg', $storage, $storage->piped('Storage heater', 'out', ['lengthM' => 12.0]), 1],
+            ['stagnant', $pressure, $pressure->branched('Galley tap', 'in', 'cap-12')->piped('Cap', 'in', ['lengthM' => 0.8]), 1],
             ['stock-changed', $pressure, $pressure->changed('Basin tap', ['stock' => 'unheard-of']), 1],
             ['stock-changed', $pressure, $pressure->figures('Basin tap', ['openLpm' => 4.2]), 2],
         ];

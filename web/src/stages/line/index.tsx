@@ -2,6 +2,8 @@ import { useState } from "react";
 import { useWidth } from "../../drawing/useWidth";
 import { usePlan } from "../../plan/PlanContext";
 import { useReveal } from "../../plan/useReveal";
+import { Gravity } from "./Gravity";
+import { LineRig } from "./LineRig";
 import { LoosePorts } from "./LoosePorts";
 import { columnWidth, LEFT } from "./layout";
 import { Modes } from "./Modes";
@@ -90,8 +92,10 @@ export default function LineStage() {
       {tank && <TankPanel key={tank.id} tank={tank} />}
       {part && <LoosePorts drawing={drawing} owner={part.id} />}
       {!empty && <Outlets drawing={drawing} scene={scene?.id} onScene={setScene} />}
+      {!empty && <Gravity charts={drawing.gravity} byHand={drawing.by_hand} />}
       <Modes modes={drawing.modes} chosen={mode} onChoose={setMode} />
       {!empty && <Sizing />}
+      {!empty && <LineRig drawing={drawing} selected={selected} onSelect={setSelected} />}
       <OwnParts />
       <Peaks peaks={drawing.peaks} />
       {drawing.to_measure.length > 0 && (

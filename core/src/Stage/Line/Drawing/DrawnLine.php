@@ -6,7 +6,10 @@ namespace YardCask\Core\Stage\Line\Drawing;
 
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Plan\Line\PlannedPart;
+use YardCask\Core\Plan\PlannedRunPoint;
+use YardCask\Core\Stage\Line\Graph\LineEnd;
 use YardCask\Core\Stage\Line\Graph\LinePipe;
+use YardCask\Core\Stage\Line\Graph\PartPlaces;
 use YardCask\Core\Stage\Line\LineFigures;
 use YardCask\Core\Stage\Line\LineWorkings;
 use YardCask\Core\Stage\Line\Mode\FoundMode;
@@ -14,6 +17,7 @@ use YardCask\Core\Stage\Line\Schematic;
 use YardCask\Core\Stage\Line\Solve\HotOutlet;
 use YardCask\Core\Stage\Line\Solve\LineCase;
 use YardCask\Core\Stage\Line\Solve\PeakPressure;
+use YardCask\Core\Stage\Line\Solve\PumpStarts;
 
 /** Draws the line of a plan. */
 final readonly class DrawnLine
@@ -24,17 +28,19 @@ final readonly class DrawnLine
         private Workings $workings,
         private LineWorkings $line,
         private Schematic $schematic,
+        /** @var array<string, array{float, float, bool}> */
+        private array $places,
     ) {
     }
 
     public static function of(Workings $workings, bool $looked): LineDrawing
     {
         if (!$looked) {
-            return new LineDrawing(0, 0, [], [], [], [], [], [], [], [], null);
+            return new LineDrawing(0, 0, [], [], [], [], [], [], [], [], [], [], [], null);
         }
         $line = $workings->of(LineWorkings::class);
         $schematic = Schematic::of($line->graph);
-        $drawn = new self($workings, $line, $schematic);
+        $drawn = new self($workings, $line, $schematic, PartPlaces::of($line->graph));
 
         return new LineDrawing(
             1 + max([-1, ...array_values($schematic->columns)]),
@@ -47,6 +53,9 @@ final readonly class DrawnLine
             $drawn->peaks(),
             $drawn->toMeasure(),
             $drawn->freePorts(),
+            $drawn->placed(),
+            GravityDrawing::all($workings),
+            ByHand::words($workings),
             $workings->plan->line->school?->word(),
         );
     }
@@ -84,10 +93,32 @@ final readonly class DrawnLine
             if ($schematic->columns[$from] > $schematic->columns[$to]) {
                 [$from, $to] = [$to, $from];
             }
-            $sketches[] = new PipeSketch($pipe->pipe->id, $pipe->pipe->name, '/line/pipes/'.$index, $from, $to, $schematic->parentOf($to) === $from, $this->line->warm->isHot($pipe), \sprintf('%s%s, bore %s', $say->metres($pipe->lengthM()), $pipe->isGuessed() ? ' (guessed)' : '', $say->mm($pipe->pipe->boreMm)), $pipe->isGuessed());
+            $sketches[] = new PipeSketch($pipe->pipe->id, $pipe->pipe->name, '/line/pipes/'.$index, $from, $to, $schematic->parentOf($to) === $from, $this->line->warm->isHot($pipe), \sprintf('%s%s, bore %s', $say->metres($pipe->lengthM()), $pipe->isGuessed() ? ' (guessed)' : '', $say->mm($pipe->pipe->boreMm)), $pipe->isGuessed(), $this->points($pipe));
         }
 
         return $sketches;
+    }
+
+    /** @return list<RigPoint> */
+    private function points(LinePipe $pipe): array
+    {
+        $end = fn (LineEnd $end): array => isset($this->places[$end->owner->id]) ? [new RigPoint($this->places[$end->owner->id][0], $this->places[$end->owner->id][1], $end->zM())] : [];
+
+        return [...$end($pipe->from), ...array_map(static fn (PlannedRunPoint $point): RigPoint => new RigPoint($point->xM, $point->yM, $point->zM), $pipe->pipe->points), ...$end($pipe->to)];
+    }
+
+    /** @return list<PlacedPart> */
+    private function placed(): array
+    {
+        $placed = [];
+        foreach ($this->workings->plan->line->parts as $part) {
+            if (isset($this->places[$part->id])) {
+                [$xM, $yM, $guessed] = $this->places[$part->id];
+                $placed[] = new PlacedPart($part->id, $part->name, $xM, $yM, $part->zM, $guessed);
+            }
+        }
+
+        return $placed;
     }
 
     /** @return list<OutletCard> */
@@ -101,7 +132,7 @@ final readonly class DrawnLine
             }
             $one = $this->line->alone($part)->outlets[$part->id];
             $worst = $this->line->solve(LineCase::worst([$part->id]))->outlets[$part->id];
-            $cards[] = new OutletCard($part->id, $part->name, LineFigures::flowId($part), \sprintf('%s; wants %s to %s', SceneDrawing::at($one, $say), $say->flow($one->figures->leastLpm), $say->flow($one->figures->mostLpm)), \sprintf('%s with a low battery, old filters and the tank nearly empty', $say->flow($worst->lpm)), $this->hot($part), $one->isEnough(), true === $part->together, '/line/parts/'.$index.'/together');
+            $cards[] = new OutletCard($part->id, $part->name, LineFigures::flowId($part), \sprintf('%s; wants %s to %s', SceneDrawing::at($one, $say), $say->flow($one->figures->leastLpm), $say->flow($one->figures->mostLpm)), \sprintf('%s with a low battery, old filters and the tank nearly empty; %s while the battery charges', $say->flow($worst->lpm), $say->flow($this->line->solve(LineCase::strongest([$part->id]))->outlets[$part->id]->lpm)), $this->hot($part), $one->isEnough(), true === $part->together, '/line/parts/'.$index.'/together');
         }
 
         return $cards;
@@ -116,7 +147,7 @@ final readonly class DrawnLine
         $say = $this->workings->say;
         $lasts = null === $hot->bestMinutes || null === $hot->leastMinutes ? '' : \sprintf('; the store lasts %s to %s', $say->minutes($hot->leastMinutes), $say->minutes($hot->bestMinutes));
 
-        return \sprintf('Hot after %s%s, %s at most%s', $say->litres($hot->waitL), null === $hot->waitS ? '' : ' and '.round($hot->waitS).' s', $say->temperature($hot->hottestC), $lasts);
+        return \sprintf('Hot after %s%s, %s at most%s', $say->litres($hot->waitL), null === $hot->waitS ? '' : ' and '.round($hot->waitS).' s', $say->temperature($hot->hottestC), $lasts.(null === $hot->trickleC ? '' : \sprintf('; at %s the exchanger makes %s', $say->flow(PumpStarts::TRICKLE_LPM), $say->temperature($hot->trickleC))));
     }
 
     private function mode(FoundMode $mode): ModeCard
@@ -129,7 +160,7 @@ final readonly class DrawnLine
             }
         }
         foreach ($this->line->graph->pumps() as $pump) {
-            $steps[] = $pump->name.($mode->mode->pumps() ? ': on' : ': off');
+            $steps[] = $pump->name.($mode->mode->pumps() && $this->line->modes()->ways()->runs($pump, $mode->mode) ? ': on' : ': off');
         }
         $names = array_column([...$this->workings->plan->line->parts, ...$this->workings->plan->tanks], 'name', 'id');
         $about = array_values(array_unique(array_merge([], ...array_values($mode->troubles))));

@@ -22,6 +22,9 @@ final readonly class LineDrawing implements Drawing
      * @param list<PeakRow> $peaks
      * @param list<string> $toMeasure
      * @param list<FreePort> $freePorts
+     * @param list<PlacedPart> $places
+     * @param list<GravityChart> $gravity
+     * @param list<string> $byHand
      */
     public function __construct(
         /** None, nor anything else, where another stage is looked at. */
@@ -45,6 +48,14 @@ final readonly class LineDrawing implements Drawing
         public array $toMeasure,
         #[ListOf(FreePort::class)]
         public array $freePorts,
+        /** Where the parts stand in the rig. */
+        #[ListOf(PlacedPart::class)]
+        public array $places,
+        #[ListOf(GravityChart::class)]
+        public array $gravity,
+        /** What hands and a kettle do. */
+        #[ListOf('string')]
+        public array $byHand,
         /** From which school it began; none where nobody chose one. */
         public ?string $school,
     ) {

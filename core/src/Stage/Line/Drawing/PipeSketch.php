@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Stage\Line\Drawing;
 
+use YardCask\Core\Output\ListOf;
 use YardCask\Core\Output\Sent;
 use YardCask\Core\Output\SentAsDeclared;
 
@@ -12,6 +13,9 @@ final readonly class PipeSketch implements Sent
 {
     use SentAsDeclared;
 
+    /**
+     * @param list<RigPoint> $points
+     */
     public function __construct(
         public string $id,
         public string $name,
@@ -25,6 +29,9 @@ final readonly class PipeSketch implements Sent
         /** “0.3 m, 12.5 mm, guessed”. */
         public string $words,
         public bool $guessed,
+        /** In the rig, from its beginning. */
+        #[ListOf(RigPoint::class)]
+        public array $points,
     ) {
     }
 }

@@ -103,7 +103,7 @@ final readonly class ModeWays
     }
 
     /** Whether a pump runs in a mode, or lets water forward when it rests; one that only fills a tank rests while water is used. */
-    private function runs(PlannedPart $pump, LineMode $mode): bool
+    public function runs(PlannedPart $pump, LineMode $mode): bool
     {
         return match ($mode) {
             LineMode::Off => false,

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Stage\Line\Solve;
 
+use YardCask\Core\Heat\HeatCalculator;
+use YardCask\Core\Heat\Shower;
 use YardCask\Core\Plan\Line\HeaterFigures;
 use YardCask\Core\Plan\Line\PartPort;
 use YardCask\Core\Plan\Line\PlannedPart;
@@ -25,6 +27,8 @@ final readonly class HotOutlet
         public ?float $bestMinutes,
         /** From a store that mixes as it refills. */
         public ?float $leastMinutes,
+        /** What an exchanger makes of a trickle, before any mixing valve; null of a store. */
+        public ?float $trickleC,
     ) {
     }
 
@@ -40,7 +44,12 @@ final readonly class HotOutlet
         $hotLpm = $solved->lpm * $solved->hotShare;
         [$best, $least] = self::shower($heater->figures, $solved);
 
-        return new self($outlet, $heater, $heater->figures, $litres, $hotLpm > 1e-6 ? 60 * $litres / $hotLpm : null, $line->warm->hottestC($outlet), $best, $least);
+        return new self($outlet, $heater, $heater->figures, $litres, $hotLpm > 1e-6 ? 60 * $litres / $hotLpm : null, $line->warm->hottestC($outlet), $best, $least, self::atATrickle($heater->figures));
+    }
+
+    private static function atATrickle(HeaterFigures $heater): ?float
+    {
+        return $heater->litres > 0 ? null : min($heater->hotC, HeatCalculator::outletC($heater->watts, WarmWater::COLD_C, PumpStarts::TRICKLE_LPM));
     }
 
     /** @return array{float|null, float|null} */
@@ -49,12 +58,9 @@ final readonly class HotOutlet
         if ($heater->litres <= 0 || $outlet->lpm <= 1e-6) {
             return [null, null];
         }
-        [$hot, $cold, $mixed] = [$heater->hotC, WarmWater::COLD_C, WarmWater::COMFORT_C];
-        if ($hot <= $mixed) {
-            return [null, null];
-        }
+        $lasts = HeatCalculator::shower(new Shower($heater->litres, $heater->hotC, WarmWater::COLD_C, WarmWater::COMFORT_C, $outlet->lpm));
 
-        return [$heater->litres * ($hot - $cold) / ($mixed - $cold) / $outlet->lpm, $heater->litres * ($hot - $mixed) / ($mixed - $cold) / $outlet->lpm];
+        return [$lasts['minutes'], $lasts['mixed_minutes']];
     }
 
     /** Litres in the pipes from the heater to the outlet, the shortest way. */

@@ -26,6 +26,8 @@ final readonly class LineCase
         public float $fill = 1.0,
         /** Of the whole line, forward, in m per m along the rig. */
         public float $slope = 0.0,
+        /** How much higher all tanks stand than they do. */
+        public float $raiseM = 0.0,
     ) {
     }
 
@@ -43,6 +45,6 @@ final readonly class LineCase
 
     public function key(): string
     {
-        return implode(' ', [...$this->open, $this->volts, (int) $this->worn, $this->fill, $this->slope]);
+        return implode(' ', [...$this->open, $this->volts, (int) $this->worn, $this->fill, $this->slope, $this->raiseM]);
     }
 }

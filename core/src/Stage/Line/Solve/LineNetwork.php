@@ -109,7 +109,7 @@ final class LineNetwork
         }
         $tank = $draw->owner;
         $depthMm = $tank->outletHeightMm + $this->case->fill * ($tank->overflowMm() - $tank->outletHeightMm);
-        $this->sources[] = new LineSource($draw->node(), $tank->zM + $depthMm / 1000 - $this->case->slope * $tank->xM, null);
+        $this->sources[] = new LineSource($draw->node(), $tank->zM + $this->case->raiseM + $depthMm / 1000 - $this->case->slope * $tank->xM, null);
     }
 
     private function addPart(PlannedPart $part): void

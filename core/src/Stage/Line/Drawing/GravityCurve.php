@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Stage\Line\Drawing;
+
+use YardCask\Core\Output\ListOf;
+use YardCask\Core\Output\Sent;
+use YardCask\Core\Output\SentAsDeclared;
+
+/** What comes by its own fall, with the tank at other heights. */
+final readonly class GravityCurve implements Sent
+{
+    use SentAsDeclared;
+
+    /**
+     * @param list<ChartPoint> $points
+     */
+    public function __construct(
+        /** “bore 15 mm”. */
+        public string $name,
+        public bool $present,
+        #[ListOf(ChartPoint::class)]
+        public array $points,
+    ) {
+    }
+}

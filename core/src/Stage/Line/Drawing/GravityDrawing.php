@@ -1,0 +1,144 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Stage\Line\Drawing;
+
+use YardCask\Core\Assessment\Say;
+use YardCask\Core\Assessment\Workings;
+use YardCask\Core\Pipe\AirFlow;
+use YardCask\Core\Plan\Field\PartFields;
+use YardCask\Core\Plan\Line\OutletFigures;
+use YardCask\Core\Plan\Line\PlannedPart;
+use YardCask\Core\Plan\Line\PlannedPipe;
+use YardCask\Core\Plan\Plan;
+use YardCask\Core\Plan\PlannedPort;
+use YardCask\Core\Plan\PlannedTank;
+use YardCask\Core\Plan\PortRole;
+use YardCask\Core\Stage\Line\Graph\LinePipe;
+use YardCask\Core\Stage\Line\LineWorkings;
+use YardCask\Core\Stage\Line\Solve\LineCase;
+use YardCask\Core\Stage\Line\Solve\WaterPath;
+use YardCask\Core\Tank\TankVolumeCalculator;
+
+/** What comes by its own fall: as the tank empties, with the tank higher or lower, and through wider pipes. */
+final readonly class GravityDrawing
+{
+    private const RAISES_M = [-0.6, -0.4, -0.2, 0.0, 0.2, 0.4, 0.6, 0.8, 1.0];
+    private const BORES_MM = [10.0, 12.5, 15.0, 20.0, 25.0];
+    private const MOST_M = 3.0;
+    private const STEPS = 10;
+    /** A slope on which people still sleep. */
+    private const SLOPE = 0.05;
+
+    private function __construct(
+        private Workings $workings,
+        private LineWorkings $line,
+        private PlannedPart $outlet,
+        private OutletFigures $figures,
+        private WaterPath $path,
+    ) {
+    }
+
+    /** @return list<GravityChart> of each outlet to which water runs without a pump */
+    public static function all(Workings $workings): array
+    {
+        $line = $workings->of(LineWorkings::class);
+        $charts = [];
+        foreach ($line->graph->outlets() as $outlet) {
+            $solved = $line->alone($outlet);
+            $path = WaterPath::to($outlet, $solved, $line->graph);
+            $isPumped = [] !== array_filter($path->parts(), static fn (PlannedPart $part): bool => $part->kind->isPump());
+            if (!$isPumped && $outlet->figures instanceof OutletFigures && $path->beginsAt()?->owner instanceof PlannedTank) {
+                $charts[] = (new self($workings, $line, $outlet, $outlet->figures, $path))->chart($path->beginsAt()->owner);
+            }
+        }
+
+        return $charts;
+    }
+
+    private function chart(PlannedTank $tank): GravityChart
+    {
+        $say = $this->workings->say;
+        $bores = array_map(static fn (LinePipe $pipe): float => $pipe->pipe->boreMm, $this->path->pipes);
+        $narrowest = [] === $bores ? self::BORES_MM[0] : min($bores);
+        $lines = [[$say->mm($narrowest), true, $this->line]];
+        foreach (self::BORES_MM as $mm) {
+            if ($mm > $narrowest + 1 && \count($lines) < 3) {
+                $lines[] = [$say->mm($mm), false, $this->workings->with($this->withBore($mm))->of(LineWorkings::class)];
+            }
+        }
+        $curves = $wants = [];
+        foreach ($lines as [$name, $present, $line]) {
+            $curves[] = new GravityCurve('bore '.$name, $present, array_map(fn (float $m): ChartPoint => new ChartPoint($m, $this->lpm($line, new LineCase([$this->outlet->id], raiseM: $m))), self::RAISES_M));
+            $wants[] = \sprintf('bore %s: %s', $name, $this->raiseFor($line, $say));
+        }
+        $most = max([1.0, ...array_merge(...array_map(static fn (GravityCurve $curve): array => array_column($curve->points, 'lpm'), $curves))]);
+        $step = $most > 10 ? 5 : ($most > 4 ? 2 : 1);
+
+        return new GravityChart(
+            $this->outlet->id,
+            \sprintf('%s, by its own fall', $this->outlet->name),
+            $this->words($tank, $say),
+            \sprintf('For %s: %s.', $say->flow($this->figures->mostLpm), implode('; ', $wants)),
+            $curves,
+            array_map(static fn (int $lpm): ChartTick => new ChartTick((float) $lpm, $say->flow((float) $lpm)), range(0, (int) (ceil($most / $step) * $step), $step)),
+            array_map(static fn (float $m): ChartTick => new ChartTick($m, ($m > 0 ? '+' : '').$say->mm(1000 * $m)), [-0.6, -0.2, 0.0, 0.4, 1.0]),
+        );
+    }
+
+    private function lpm(LineWorkings $line, LineCase $case): float
+    {
+        return $line->solve($case)->outlets[$this->outlet->id]->lpm;
+    }
+
+    private function withBore(float $mm): Plan
+    {
+        $own = array_map(static fn (LinePipe $pipe): string => $pipe->pipe->id, $this->path->pipes);
+        $line = $this->workings->plan->line;
+        $pipes = array_map(static fn (PlannedPipe $pipe): PlannedPipe => \in_array($pipe->id, $own, true) ? PartFields::changed($pipe, ['boreMm' => max($mm, $pipe->boreMm)]) : $pipe, $line->pipes);
+
+        return PartFields::changed($this->workings->plan, ['line' => PartFields::changed($line, ['pipes' => $pipes])]);
+    }
+
+    /** How much higher the tank has to stand for the most that is wanted, in words. */
+    private function raiseFor(LineWorkings $line, Say $say): string
+    {
+        $gives = fn (float $m): float => $this->lpm($line, new LineCase([$this->outlet->id], raiseM: $m));
+        if ($gives(0.0) >= $this->figures->mostLpm) {
+            return 'as it stands';
+        }
+        if ($gives(self::MOST_M) < $this->figures->mostLpm) {
+            return \sprintf('not even %s higher', $say->metres(self::MOST_M));
+        }
+        [$low, $high] = [0.0, self::MOST_M];
+        for ($step = 0; $step < 12; ++$step) {
+            $middle = ($low + $high) / 2;
+            [$low, $high] = $gives($middle) < $this->figures->mostLpm ? [$middle, $high] : [$low, $middle];
+        }
+
+        return \sprintf('the tank %s higher', $say->metres(ceil(100 * $high) / 100));
+    }
+
+    /** How long it takes, as the tank empties; what a slope and a thin vent do. */
+    private function words(PlannedTank $tank, Say $say): string
+    {
+        $usableL = TankVolumeCalculator::calculate($tank->tankInput())->usableL;
+        $minutes = 0.0;
+        for ($step = 0; $step < self::STEPS; ++$step) {
+            $lpm = $this->lpm($this->line, new LineCase([$this->outlet->id], fill: 1 - ($step + 0.5) / self::STEPS));
+            $minutes = $lpm > 0.01 ? $minutes + $usableL / self::STEPS / $lpm : \INF;
+        }
+        $full = $this->lpm($this->line, new LineCase([$this->outlet->id]));
+        $low = $this->lpm($this->line, new LineCase([$this->outlet->id], fill: LineCase::NEARLY_EMPTY));
+        $sloped = min($this->lpm($this->line, new LineCase([$this->outlet->id], slope: self::SLOPE)), $this->lpm($this->line, new LineCase([$this->outlet->id], slope: -self::SLOPE)));
+        $words = [\sprintf('%s from a full tank, %s when it is nearly empty', $say->flow($full), $say->flow($low)), is_finite($minutes) ? \sprintf('all %s in %s', $say->litres($usableL), $say->minutes(round($minutes, 1))) : 'the last of it never comes'];
+        if ($sloped < 0.95 * $full) {
+            $words[] = \sprintf('%s on a slope of %s', $say->flow($sloped), $say->share(self::SLOPE));
+        }
+        $vents = array_filter($tank->ports, static fn (PlannedPort $port): bool => PortRole::Vent === $port->role);
+        $ventMm = [] === $vents ? null : max(array_map(static fn (PlannedPort $port): float => $port->boreMm, $vents));
+
+        return ucfirst(implode('; ', $words)).'. '.(null === $ventMm ? 'Air has to come in: a cap that shuts tight stops it.' : \sprintf('Its vent of %s takes %s of that.', $say->mm($ventMm), $say->pressure(AirFlow::throughHoleKpa($full, $ventMm))));
+    }
+}
