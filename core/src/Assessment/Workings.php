@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace YardCask\Core\Assessment;
 
 use YardCask\Core\Catalogue\PartStock;
+use YardCask\Core\Plan\Line\PlannedPart;
 use YardCask\Core\Plan\Plan;
+use YardCask\Core\Plan\PlannedTank;
 use YardCask\Core\Plan\RigWords;
 
 /** A plan with the workings of every stage over it, each made when it is first asked for. */
@@ -76,6 +78,18 @@ final class Workings
         return $this->before->of($class);
     }
 
+    /**
+     * What a line sees of the tanks: which there are, how high their water stands, and where, if that decides a length.
+     *
+     * @return list<list<mixed>>
+     */
+    private function tankEnds(): array
+    {
+        $isPlaced = [] !== array_filter($this->plan->line->parts, static fn (PlannedPart $part): bool => null !== $part->xM);
+
+        return array_map(static fn (PlannedTank $tank): array => [$tank->id, $tank->name, $tank->holds, $tank->zM, $tank->outletHeightMm, $tank->overflowMm(), $tank->heightMm, ...$isPlaced ? [$tank->xM, $tank->yM] : []], $this->plan->tanks);
+    }
+
     private function section(string $name): mixed
     {
         return match ($name) {
@@ -85,6 +99,7 @@ final class Workings
             'tanks' => $this->plan->tanks,
             'runs' => $this->plan->runs,
             'line' => $this->plan->line,
+            'tank ends' => $this->tankEnds(),
             default => throw new \LogicException('A plan has no section '.$name.'.'),
         };
     }

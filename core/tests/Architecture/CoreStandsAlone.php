@@ -17,8 +17,8 @@ use PHPat\Test\PHPat;
 final class CoreStandsAlone
 {
     private const CORE = 'YardCask\Core';
-    private const PHYSICS = ['Demand', 'Tank', 'Bay', 'Payload', 'Surge', 'Run'];
-    private const STAGES = ['Use', 'Load', 'Tanks'];
+    private const PHYSICS = ['Demand', 'Tank', 'Bay', 'Payload', 'Surge', 'Run', 'Pipe', 'Line', 'Gravity', 'Accumulator', 'Heat', 'Wire'];
+    private const STAGES = ['Use', 'Load', 'Tanks', 'Line'];
 
     #[TestRule]
     public function nothingButItselfAndPhp(): Rule

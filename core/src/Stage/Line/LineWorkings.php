@@ -40,7 +40,7 @@ final class LineWorkings implements StageWorkings
 
     public static function sections(): array
     {
-        return ['tanks', 'line'];
+        return ['line', 'tank ends'];
     }
 
     public function modes(): ModeSearch

@@ -9,12 +9,15 @@ use YardCask\Core\Assessment\Measure;
 use YardCask\Core\Assessment\Rule;
 use YardCask\Core\Assessment\Say;
 use YardCask\Core\Assessment\Workings;
+use YardCask\Core\Plan\Line\FilterFigures;
 use YardCask\Core\Plan\Line\PartKind;
 use YardCask\Core\Plan\Line\PlannedPart;
 use YardCask\Core\Stage\Line\Edit\FlowFixes;
 use YardCask\Core\Stage\Line\LineFinding;
 use YardCask\Core\Stage\Line\LineWorkings;
 use YardCask\Core\Stage\Line\Solve\LineCase;
+use YardCask\Core\Stage\Line\Solve\LineNetwork;
+use YardCask\Core\Stage\Line\Solve\SolvedOutlet;
 use YardCask\Core\Stage\Line\Solve\WaterPath;
 
 /** An outlet that gives too little alone or with the others, or more than is of use; a filter that starves one. */
@@ -61,19 +64,26 @@ final class FlowWrong implements Rule
         return new Finding(LineFinding::TogetherWeak, $ids, new Measure(round($worst->lpm, self::READ), $worst->figures->leastLpm, 'L/min'), \sprintf('Together with others %s gives only %s', $worst->part->name, $workings->say->flow($worst->lpm)), \sprintf('%s run at the same time; %s alone has %s.', ucfirst(Say::count(\count($ids))).' outlets', $worst->part->name, $workings->say->flow($line->alone($worst->part)->outlets[$worst->part->id]->lpm)), static fn (): array => FlowFixes::more($line->graph->outlets(), $workings));
     }
 
+    /** Whether a filter can leave it less than it wants: a loss of so many times as much takes the flow down by no more than its power. */
+    private static function canStarve(PlannedPart $filter, SolvedOutlet $new): bool
+    {
+        $figures = $filter->figures;
+
+        return $figures instanceof FilterFigures && $new->lpm / max(1.0, $figures->wornKpa / $figures->ratedKpa) ** (1 / LineNetwork::FILTER_EXPONENT) < $new->figures->leastLpm;
+    }
+
     private function starved(LineWorkings $line, Workings $workings): ?Finding
     {
         foreach ($line->graph->outlets() as $part) {
             $new = $line->alone($part)->outlets[$part->id];
             $filters = array_values(array_filter(WaterPath::to($part, $line->alone($part), $line->graph)->parts(), static fn (PlannedPart $one): bool => PartKind::Filter === $one->kind));
-            if ([] === $filters) {
+            if ([] === $filters || !self::canStarve($filters[0], $new)) {
                 continue;
             }
             $old = $line->solve(new LineCase([$part->id], worn: true))->outlets[$part->id];
-            $without = FlowFixes::without($filters[0], $part, $workings);
-            if ($old->lpm < $old->figures->leastLpm && $without >= $old->figures->leastLpm) {
-                $filter = $filters[0];
-
+            $filter = $filters[0];
+            $without = $old->lpm < $old->figures->leastLpm ? FlowFixes::without($filter, $part, $workings) : null;
+            if (null !== $without && $without >= $old->figures->leastLpm) {
                 return new Finding(LineFinding::FilterStarves, [$filter->id], new Measure(round($old->lpm, self::READ), $old->figures->leastLpm, 'L/min'), \sprintf('%s starves %s', $filter->name, $part->name), \sprintf('Without it %s come, with it new %s, and %s at the end of its life.', $workings->say->flow($without), $workings->say->flow($new->lpm), $workings->say->flow($old->lpm)), static fn (): array => FlowFixes::filter($filter, $workings));
             }
         }

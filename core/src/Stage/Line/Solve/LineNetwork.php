@@ -34,7 +34,7 @@ use YardCask\Core\Stage\Line\Mode\Position;
 final class LineNetwork
 {
     /** The material of a filter takes more than straight and less than square. Source: Forchheimer. */
-    private const FILTER_EXPONENT = 1.5;
+    public const FILTER_EXPONENT = 1.5;
     /** A mixer's valve takes 4/9 of what the whole takes, its spout the rest, when it is all on one side. */
     private const MIXER_VALVE_FACTOR = 1.5;
     /** What holds a pressure at a pump lets this through at no loss to speak of. */
