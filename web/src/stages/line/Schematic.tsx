@@ -51,7 +51,7 @@ export function Schematic({ drawing, scene, path, trouble, selected, width, onSe
                 />
               )}
               {flow && flow.pressure !== "" && (
-                <text x={textX} y={textY} textAnchor="middle" className="fill-ink-2 text-[11px]" stroke="none">
+                <text x={textX} y={textY} textAnchor="middle" className="fill-ink-2 text-[10.5px]" stroke="none">
                   {flow.pressure}
                 </text>
               )}

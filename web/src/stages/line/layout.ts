@@ -1,7 +1,7 @@
 import type { LineElement } from "../../api/types";
 
 export const [LEFT, TOP, ROW, GLYPH] = [46, 36, 80, 46];
-const LEAST_COLUMN = 50;
+const LEAST_COLUMN = 45;
 const MOST_COLUMN = 128;
 
 /** How wide a column is where so many share a width. */
