@@ -79,7 +79,7 @@ export function Schematic({ drawing, scene, path, trouble, selected, width, onSe
             aria-pressed={pipe.id === selected}
             aria-label={`${pipe.name}, from ${from.name} to ${to.name}: ${flows.get(pipe.id)?.words || "nothing flows"}`}
             title={`${pipe.words}${pipe.hot ? ", hot" : ""}. ${flows.get(pipe.id)?.words ?? ""}`}
-            style={{ left: x - 13, top: y - 12 }}
+            style={{ left: x - 15, top: y - 15 }}
             onClick={() => onSelect(pipe.id)}
           />
         );
