@@ -7,6 +7,8 @@ namespace YardCask\Core\Assessment;
 use YardCask\Core\Output\Sent;
 use YardCask\Core\Output\SentAsDeclared;
 use YardCask\Core\Plan\Field\MeasuredField;
+use YardCask\Core\Plan\Field\PartFields;
+use YardCask\Core\Plan\Line\LinePlan;
 use YardCask\Core\Plan\MeasuredFields;
 use YardCask\Core\Plan\Plan;
 use YardCask\Core\Quantity\QuantityFormat;
@@ -15,6 +17,8 @@ use YardCask\Core\Quantity\QuantityFormat;
 final readonly class Reading implements Sent
 {
     use SentAsDeclared;
+
+    private const LINE = 'line';
 
     public function __construct(
         public string $label,
@@ -28,12 +32,15 @@ final readonly class Reading implements Sent
     ) {
     }
 
-    /** @return array<string, self> every measured field of a plan as it reads in the plan's units, by JSON Pointer */
-    public static function all(Plan $plan): array
+    /**
+     * @param string|null $stage the one that is looked at: the many fields of the line come only with that; all of them when null
+     *
+     * @return array<string, self> every measured field of a plan as it reads in the plan's units, by JSON Pointer
+     */
+    public static function all(Plan $plan, ?string $stage): array
     {
         $format = new QuantityFormat($plan->units);
-
-        $fields = MeasuredFields::of($plan);
+        $fields = MeasuredFields::of(null === $stage || self::LINE === $stage ? $plan : PartFields::changed($plan, [self::LINE => LinePlan::none()]));
 
         return array_combine(array_keys($fields), array_map(static fn (string $pointer, MeasuredField $field): self => new self(
             $field->label,

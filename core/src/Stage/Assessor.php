@@ -58,7 +58,7 @@ final class Assessor
             $glass,
             array_map(static fn (Finding $finding): SentFinding => new SentFinding($finding, null === $stage || $stage === $finding->stage() ? $trial->proven($finding) : []), $findings),
             $figures->all(),
-            Reading::all($plan),
+            Reading::all($plan, $stage),
         );
     }
 

@@ -73,7 +73,7 @@ export default function NewPlan() {
       <Link to="/" className="quiet">
         Plans
       </Link>
-      <h1 className="mt-2 mb-4">Four questions, then there is a plan.</h1>
+      <h1 className="mt-2 mb-4">Five questions, the last one answered, and there is a plan.</h1>
       <div className="grid items-start gap-6 md:grid-cols-[minmax(0,1fr)_340px]">
         <form onSubmit={begin} className="flex flex-col gap-4">
           <fieldset className="card card-on flex flex-wrap gap-x-6 gap-y-3 p-4">

@@ -64,7 +64,7 @@ export function PlanShelf() {
         </p>
       )}
       {plans.data?.plans.length === 0 && (
-        <p className="text-ink-2">The shelf is empty. Four questions make a plan that works.</p>
+        <p className="text-ink-2">The shelf is empty. Five questions, one of them answered, make a plan that works.</p>
       )}
       {all.length > 1 && (
         <div className="flex flex-wrap items-end gap-x-6 gap-y-2">

@@ -28,6 +28,8 @@ final class Schematic
     private array $taken = [];
     /** @var array<string, int> how far the water goes on from each */
     private array $depth = [];
+    /** @var array<int, array<int, list<array{int, int, string, string}>>> spans that are taken, by the row above and the lane */
+    private array $lanes = [];
     /** @var array<string, string> from which element each was placed */
     private array $parents = [];
 
@@ -53,6 +55,34 @@ final class Schematic
     public static function element(LineEnd $end): string
     {
         return PartPort::Inlet === $end->port ? $end->owner->id.'.inlet' : $end->owner->id;
+    }
+
+    /**
+     * Where a pipe runs that joins what stands already: along its own row where nothing stands on it up to there, else on a lane between
+     * two rows: below its own, or below the one above where it goes up.
+     *
+     * @return array{int, int}|null the row above the lane, -1 above the first, and which of the lanes there; null where it runs on its row
+     */
+    public function lane(string $from, string $to): ?array
+    {
+        [$row, $first, $last] = [$this->rows[$from], $this->columns[$from], $this->columns[$to]];
+        if ($this->parentOf($to) === $from || [] === array_filter($this->columns, fn (int $column, string $id): bool => $row === $this->rows[$id] && $column > $first && $column <= $last, \ARRAY_FILTER_USE_BOTH)) {
+            return null;
+        }
+        $below = $this->rows[$to] < $row ? $row - 1 : $row;
+        $number = 0;
+        while ([] !== array_filter($this->lanes[$below][$number] ?? [], static fn (array $span): bool => $span[0] < $last && $span[1] > $first && $span !== [$first, $last, $from, $to])) {
+            ++$number;
+        }
+        $this->lanes[$below][$number][] = [$first, $last, $from, $to];
+
+        return [$below, $number];
+    }
+
+    /** @return list<int> how many lanes there are above the first row, and below each; once all pipes have theirs */
+    public function lanesBelow(): array
+    {
+        return array_map(fn (int $row): int => \count($this->lanes[$row] ?? []), range(-1, max([0, ...array_values($this->rows)])));
     }
 
     /** The element from whose row it branches or goes on; null of a beginning. */

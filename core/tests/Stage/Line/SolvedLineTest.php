@@ -154,7 +154,14 @@ final class SolvedLineTest extends TestCase
         }
         self::assertSame([], array_filter($places, static fn (array $ids): bool => \count($ids) > 1));
         foreach ($line->graph->pipes as $pipe) {
-            self::assertGreaterThan($schematic->columns[Schematic::element($pipe->from)], $schematic->columns[Schematic::element($pipe->to)], $pipe->words());
+            [$from, $to] = [Schematic::element($pipe->from), Schematic::element($pipe->to)];
+            self::assertGreaterThan($schematic->columns[$from], $schematic->columns[$to], $pipe->words());
+            // What runs along a row passes no part that stands on it.
+            $row = $schematic->rows[$schematic->parentOf($to) === $from ? $to : $from];
+            if (null === $schematic->lane($from, $to)) {
+                $passed = array_filter(array_keys($schematic->columns), static fn (string $id): bool => $row === $schematic->rows[$id] && $id !== $to && $schematic->columns[$id] > $schematic->columns[$from] && $schematic->columns[$id] < $schematic->columns[$to]);
+                self::assertSame([], $passed, $pipe->words());
+            }
         }
     }
 }

@@ -1,9 +1,52 @@
 import type { LineDrawing } from "../../api/types";
 import { MeasuredFields } from "../../fields/MeasuredFields";
 import { TextField } from "../../fields/TextField";
+import { usePlan } from "../../plan/PlanContext";
+import { freeName, newId } from "../../plan/parts";
 import { Chooser } from "./Chooser";
 import { useLineEdit } from "./useLineEdit";
 import { useParts } from "./useParts";
+
+/** The points that it passes between its ends: from them its length and its place in the rig follow. */
+function Points({ pipe }: { pipe: LineDrawing["pipes"][number] }) {
+  const { plan, set, remove } = usePlan();
+  const points = plan.line.pipes.find((one) => one.id === pipe.id)?.points ?? [];
+  const start = pipe.points[0];
+  const addPoint = () => {
+    if (!start) return;
+    const name = freeName(
+      "Point",
+      points.map((one) => one.name),
+    );
+    set(
+      `${pipe.pointer}/points`,
+      [...points, { id: newId(plan, "point"), name, ...start }],
+      `${pipe.name}: ${name} added`,
+    );
+  };
+  return (
+    <fieldset className="mt-3">
+      <legend className="label">Passes</legend>
+      {points.map((point, index) => (
+        <div key={point.id} className="flex flex-wrap items-end gap-3 py-1">
+          <TextField pointer={`${pipe.pointer}/points/${index}/name`} label="Name of the point" className="w-32" />
+          <MeasuredFields pointer={`${pipe.pointer}/points/${index}`} />
+          <button
+            type="button"
+            className="plain small"
+            aria-label={`${point.name}: take out`}
+            onClick={() => remove(`${pipe.pointer}/points/${index}`, `[aria-label="${pipe.name}"] button`)}
+          >
+            Take out
+          </button>
+        </div>
+      ))}
+      <button type="button" className="plain small mt-1" onClick={addPoint}>
+        Add a point that it passes
+      </button>
+    </fieldset>
+  );
+}
 
 type Props = { pipe: LineDrawing["pipes"][number]; drawing: LineDrawing; onGone: () => void };
 
@@ -33,6 +76,7 @@ export function PipePanel({ pipe, drawing, onGone }: Props) {
       <div className="measures mt-3">
         <MeasuredFields pointer={pipe.pointer} />
       </div>
+      <Points pipe={pipe} />
       <div className="mt-3 grid gap-3 md:grid-cols-2">
         <Chooser
           label="Put into it"

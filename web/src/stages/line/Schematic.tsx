@@ -1,5 +1,5 @@
 import type { LineDrawing, LineElement, LineScene } from "../../api/types";
-import { columnWidth, GLYPH, middleOf, ROW, TOP } from "./layout";
+import { type Layout, middleOf } from "./layout";
 import { PartGlyph } from "./PartGlyph";
 
 type Props = {
@@ -9,26 +9,24 @@ type Props = {
   path: ReadonlySet<string> | null;
   trouble: ReadonlySet<string>;
   selected: string | null;
-  width: number;
+  layout: Layout;
   onSelect: (id: string) => void;
 };
 
 /** The line as it lays itself out along the water: parts to choose, what flows between them and at what pressure. */
-export function Schematic({ drawing, scene, path, trouble, selected, width, onSelect }: Props) {
-  const column = columnWidth(drawing.columns, width);
+export function Schematic({ drawing, scene, path, trouble, selected, layout, onSelect }: Props) {
   const at = new Map(drawing.elements.map((element) => [element.id, element]));
   const flows = new Map(scene?.flows.map((flow) => [flow.pipe, flow]));
-  const height = TOP + (drawing.rows - 1) * ROW + GLYPH + 30;
   return (
     <>
-      <svg width={width} height={height} aria-hidden="true" className="absolute inset-0">
+      <svg width={layout.width} height={layout.height} aria-hidden="true" className="absolute inset-0">
         {drawing.pipes.map((pipe) => {
           const [from, to] = [at.get(pipe.from), at.get(pipe.to)];
           if (!from || !to) return null;
           const flow = flows.get(pipe.id);
-          const d = pathOf(from, to, pipe.turns_first, column);
+          const d = pathOf(from, to, pipe, layout);
           const dry = path !== null && !path.has(pipe.id);
-          const [textX, textY] = textAt(from, to, pipe.turns_first, column);
+          const [textX, textY] = textAt(from, to, pipe, layout);
           return (
             <g key={pipe.id} fill="none" opacity={dry ? 0.3 : 1}>
               <path d={d} className={trouble.has(pipe.id) ? "stroke-rust" : "stroke-ink"} strokeWidth="8" />
@@ -59,7 +57,7 @@ export function Schematic({ drawing, scene, path, trouble, selected, width, onSe
           );
         })}
         {drawing.elements.map((element) => {
-          const [x, y] = middleOf(element, column);
+          const [x, y] = middleOf(element, layout);
           return (
             <g key={element.id} transform={`translate(${x} ${y})${element.reversed ? " scale(-1 1)" : ""}`} fill="none">
               <PartGlyph kind={element.kind} trouble={trouble.has(element.owner)} />
@@ -70,7 +68,7 @@ export function Schematic({ drawing, scene, path, trouble, selected, width, onSe
       {drawing.pipes.map((pipe) => {
         const [from, to] = [at.get(pipe.from), at.get(pipe.to)];
         if (!from || !to) return null;
-        const [x, y] = textAt(from, to, pipe.turns_first, column);
+        const [x, y] = textAt(from, to, pipe, layout);
         return (
           <button
             key={pipe.id}
@@ -85,7 +83,7 @@ export function Schematic({ drawing, scene, path, trouble, selected, width, onSe
         );
       })}
       {drawing.elements.map((element) => {
-        const [x, y] = middleOf(element, column);
+        const [x, y] = middleOf(element, layout);
         return (
           <button
             key={element.id}
@@ -94,7 +92,7 @@ export function Schematic({ drawing, scene, path, trouble, selected, width, onSe
             data-part={element.id}
             aria-pressed={element.owner === selected}
             aria-label={`${element.name}, ${element.kind_word}`}
-            style={{ left: x - column / 2, top: y - 26, width: column, height: 82 }}
+            style={{ left: x - layout.column / 2, top: y - 26, width: layout.column, height: 76 }}
             onClick={() => onSelect(element.owner)}
           >
             <span>{element.kind === "tee" ? "" : element.name}</span>
@@ -105,18 +103,24 @@ export function Schematic({ drawing, scene, path, trouble, selected, width, onSe
   );
 }
 
-export const heightOf = (drawing: LineDrawing): number => TOP + (drawing.rows - 1) * ROW + GLYPH + 30;
+type Route = Pick<LineDrawing["pipes"][number], "turns_first" | "lane_below" | "lane">;
 
-function pathOf(from: LineElement, to: LineElement, turnsFirst: boolean, column: number): string {
-  const [[x1, y1], [x2, y2]] = [middleOf(from, column), middleOf(to, column)];
-  if (turnsFirst) return `M${x1} ${y1}V${y2}H${x2}`;
+function pathOf(from: LineElement, to: LineElement, route: Route, layout: Layout): string {
+  const [[x1, y1], [x2, y2]] = [middleOf(from, layout), middleOf(to, layout)];
+  if (route.turns_first) return `M${x1} ${y1}V${y2}H${x2}`;
   // Past other rows it goes beside their parts.
-  if (Math.abs(from.row - to.row) > 1) return `M${x1} ${y1}H${x2 - 0.42 * column}V${y2}H${x2}`;
-  return `M${x1} ${y1}H${x2}V${y2}`;
+  const beside = x2 - (0.4 + 0.09 * ((route.lane ?? 0) % 3)) * layout.column;
+  if (route.lane_below !== undefined) return `M${x1} ${y1}V${levelOf(from, to, route, layout)}H${beside}V${y2}H${x2}`;
+  return Math.abs(from.row - to.row) > 1 ? `M${x1} ${y1}H${beside}V${y2}H${x2}` : `M${x1} ${y1}H${x2}V${y2}`;
+}
+
+/** How high the level part of a pipe runs. */
+function levelOf(from: LineElement, to: LineElement, route: Route, layout: Layout): number {
+  if (route.lane_below !== undefined) return layout.laneY(route.lane_below, route.lane ?? 0);
+  return layout.y(route.turns_first ? to.row : from.row);
 }
 
 /** Above the middle of the level part of a pipe. */
-function textAt(from: LineElement, to: LineElement, turnsFirst: boolean, column: number): [number, number] {
-  const [[x1, y1], [x2, y2]] = [middleOf(from, column), middleOf(to, column)];
-  return [(x1 + x2) / 2, (turnsFirst ? y2 : y1) - 8];
+function textAt(from: LineElement, to: LineElement, route: Route, layout: Layout): [number, number] {
+  return [(layout.x(from.column) + layout.x(to.column)) / 2, levelOf(from, to, route, layout) - 7];
 }

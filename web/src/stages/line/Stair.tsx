@@ -1,18 +1,18 @@
 import type { LineDrawing, PressureStair } from "../../api/types";
-import { columnWidth, LEFT } from "./layout";
+import { type Layout, LEFT } from "./layout";
 
 const [TOP, HEIGHT, BOTTOM, HALF] = [30, 160, 34, 14];
 /** So near the edge a step’s words stand on its other side. */
 const ROOM = 56;
 
 /** The pressure along the water, one step for each part, each under its part. */
-export function Stair({ drawing, stair, width }: { drawing: LineDrawing; stair: PressureStair; width: number }) {
-  const column = columnWidth(drawing.columns, width);
+export function Stair({ drawing, stair, layout }: { drawing: LineDrawing; stair: PressureStair; layout: Layout }) {
+  const { width } = layout;
   const columns = new Map(drawing.elements.map((element) => [element.id, element]));
   const ticks = stair.ticks;
   const highest = ticks.at(-1)?.kpa ?? 1;
   const lowest = Math.min(0, ...stair.steps.flatMap((step) => [step.in_kpa, step.out_kpa]));
-  const x = (id: string) => LEFT + ((columns.get(id)?.column ?? 0) + 0.5) * column;
+  const x = (id: string) => layout.x(columns.get(id)?.column ?? 0);
   const y = (kpa: number) => TOP + HEIGHT * (1 - (kpa - lowest) / (highest - lowest));
   const points = stair.steps.flatMap((step) => {
     const middle = x(step.element);

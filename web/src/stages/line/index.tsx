@@ -5,14 +5,14 @@ import { useReveal } from "../../plan/useReveal";
 import { Gravity } from "./Gravity";
 import { LineRig } from "./LineRig";
 import { LoosePorts } from "./LoosePorts";
-import { columnWidth, LEFT } from "./layout";
+import { layoutOf } from "./layout";
 import { Modes } from "./Modes";
 import { Outlets } from "./Outlets";
 import { OwnParts } from "./OwnParts";
 import { PartPanel } from "./PartPanel";
 import { Peaks } from "./Peaks";
 import { PipePanel } from "./PipePanel";
-import { heightOf, Schematic } from "./Schematic";
+import { Schematic } from "./Schematic";
 import { Schools } from "./Schools";
 import { Sizing } from "./Sizing";
 import { Stair } from "./Stair";
@@ -45,7 +45,7 @@ export default function LineStage() {
   const pipe = drawing.pipes.find((one) => one.id === selected);
   const tank = plan.tanks.find((one) => one.id === selected);
   const empty = plan.line.parts.length === 0;
-  const drawn = Math.max(width, LEFT + drawing.columns * columnWidth(drawing.columns, width));
+  const layout = layoutOf(drawing, width);
   const gone = () => setSelected(null);
   return (
     <>
@@ -72,18 +72,18 @@ export default function LineStage() {
       {!empty && (
         // biome-ignore lint/a11y/noNoninteractiveTabindex: what scrolls sideways has to be reached by keys
         <section ref={ref} className="line-view" aria-label="The line, from the tank on" tabIndex={0}>
-          <div className="relative" style={{ width: drawn, height: heightOf(drawing) }}>
+          <div className="relative" style={{ width: layout.width, height: layout.height }}>
             <Schematic
               drawing={drawing}
               scene={mode === null ? scene : undefined}
               path={path ? new Set(path) : null}
               trouble={trouble}
               selected={selected}
-              width={drawn}
+              layout={layout}
               onSelect={setSelected}
             />
           </div>
-          {stair && <Stair drawing={drawing} stair={stair} width={drawn} />}
+          {stair && <Stair drawing={drawing} stair={stair} layout={layout} />}
         </section>
       )}
       {scene && scene.stairs.length > 1 && <p className="text-[13px] text-ink-2">{scene.pump}</p>}

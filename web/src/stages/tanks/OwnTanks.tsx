@@ -45,6 +45,7 @@ export function KeepTank({ tank }: { tank: Tank }) {
         <input
           id={id}
           className="w-[8ch] text-right"
+          type="text"
           inputMode="decimal"
           autoComplete="off"
           value={price}

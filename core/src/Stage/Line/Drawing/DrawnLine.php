@@ -36,7 +36,7 @@ final readonly class DrawnLine
     public static function of(Workings $workings, bool $looked): LineDrawing
     {
         if (!$looked) {
-            return new LineDrawing(0, 0, [], [], [], [], [], [], [], [], [], [], [], null);
+            return new LineDrawing(0, 0, [], [], [], [], [], [], [], [], [], [], [], [], null);
         }
         $line = $workings->of(LineWorkings::class);
         $schematic = Schematic::of($line->graph);
@@ -47,6 +47,7 @@ final readonly class DrawnLine
             1 + max([-1, ...array_values($schematic->rows)]),
             $drawn->elements(),
             $drawn->pipes(),
+            $schematic->lanesBelow(),
             SceneDrawing::all($workings),
             $drawn->outlets(),
             array_map($drawn->mode(...), $drawn->line->modes()->all()),
@@ -93,7 +94,8 @@ final readonly class DrawnLine
             if ($schematic->columns[$from] > $schematic->columns[$to]) {
                 [$from, $to] = [$to, $from];
             }
-            $sketches[] = new PipeSketch($pipe->pipe->id, $pipe->pipe->name, '/line/pipes/'.$index, $from, $to, $schematic->parentOf($to) === $from, $this->line->warm->isHot($pipe), \sprintf('%s%s, bore %s', $say->metres($pipe->lengthM()), $pipe->isGuessed() ? ' (guessed)' : '', $say->mm($pipe->pipe->boreMm)), $pipe->isGuessed(), $this->points($pipe));
+            [$below, $lane] = $schematic->lane($from, $to) ?? [null, null];
+            $sketches[] = new PipeSketch($pipe->pipe->id, $pipe->pipe->name, '/line/pipes/'.$index, $from, $to, $schematic->parentOf($to) === $from, $below, $lane, $this->line->warm->isHot($pipe), \sprintf('%s%s, bore %s', $say->metres($pipe->lengthM()), $pipe->isGuessed() ? ' (guessed)' : '', $say->mm($pipe->pipe->boreMm)), $pipe->isGuessed(), $this->points($pipe));
         }
 
         return $sketches;

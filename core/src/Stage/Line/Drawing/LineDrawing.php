@@ -16,6 +16,7 @@ final readonly class LineDrawing implements Drawing
     /**
      * @param list<LineElement> $elements
      * @param list<PipeSketch> $pipes
+     * @param list<int> $lanes
      * @param list<LineScene> $scenes
      * @param list<OutletCard> $outlets
      * @param list<ModeCard> $modes
@@ -34,6 +35,9 @@ final readonly class LineDrawing implements Drawing
         public array $elements,
         #[ListOf(PipeSketch::class)]
         public array $pipes,
+        /** How many lanes for pipes there are above the first row, and below each. */
+        #[ListOf('int')]
+        public array $lanes,
         #[ListOf(LineScene::class)]
         public array $scenes,
         #[ListOf(OutletCard::class)]

@@ -25,6 +25,9 @@ final readonly class PipeSketch implements Sent
         public string $to,
         /** Whether it turns into its row where it begins, and not where it ends. */
         public bool $turnsFirst,
+        /** Below which row it runs on a lane of its own, -1 above the first; none where it runs on its row. */
+        public ?int $laneBelow,
+        public ?int $lane,
         public bool $hot,
         /** “0.3 m, 12.5 mm, guessed”. */
         public string $words,
