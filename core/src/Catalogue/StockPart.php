@@ -14,21 +14,10 @@ use YardCask\Core\Plan\Field\Parts;
 use YardCask\Core\Plan\Field\Text;
 use YardCask\Core\Plan\Field\Variants;
 use YardCask\Core\Plan\FreeId;
-use YardCask\Core\Plan\Line\FilterFigures;
-use YardCask\Core\Plan\Line\HeaterFigures;
-use YardCask\Core\Plan\Line\InletFigures;
-use YardCask\Core\Plan\Line\MixingFigures;
-use YardCask\Core\Plan\Line\OutletFigures;
 use YardCask\Core\Plan\Line\PartFigures;
 use YardCask\Core\Plan\Line\PartKind;
 use YardCask\Core\Plan\Line\PartMake;
-use YardCask\Core\Plan\Line\PassFigures;
-use YardCask\Core\Plan\Line\PlainFigures;
 use YardCask\Core\Plan\Line\PlannedPart;
-use YardCask\Core\Plan\Line\PumpFigures;
-use YardCask\Core\Plan\Line\RegulatorFigures;
-use YardCask\Core\Plan\Line\ReliefFigures;
-use YardCask\Core\Plan\Line\VesselFigures;
 
 /** A part of a line that can be had ready made, invented and of no brand. */
 final readonly class StockPart
@@ -43,7 +32,7 @@ final readonly class StockPart
         public PartKind $kind,
         #[Inline]
         public PartMake $make,
-        #[Variants([PlainFigures::class, PassFigures::class, FilterFigures::class, PumpFigures::class, VesselFigures::class, RegulatorFigures::class, ReliefFigures::class, HeaterFigures::class, MixingFigures::class, OutletFigures::class, InletFigures::class])]
+        #[Variants(PartFigures::FAMILIES)]
         public PartFigures $figures,
         #[Parts(PartEnd::class, 6)]
         public array $ends,

@@ -34,7 +34,7 @@ final readonly class PlannedPart implements PlanPart, Checked
         public PartKind $kind,
         #[Inline]
         public PartMake $make,
-        #[Variants([PlainFigures::class, PassFigures::class, FilterFigures::class, PumpFigures::class, VesselFigures::class, RegulatorFigures::class, ReliefFigures::class, HeaterFigures::class, MixingFigures::class, OutletFigures::class, InletFigures::class])]
+        #[Variants(PartFigures::FAMILIES)]
         public PartFigures $figures,
         /** Above the ground, or the keel of a boat. */
         #[Measured('the height at which a part sits', 'Height', Kind::Length, Unit::Metre, 0, 5)]

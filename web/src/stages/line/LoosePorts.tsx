@@ -1,6 +1,7 @@
 import type { LineDrawing } from "../../api/types";
 import { usePlan } from "../../plan/PlanContext";
 import { Chooser } from "./Chooser";
+import { Pick } from "./Pick";
 import { useLineEdit } from "./useLineEdit";
 import { useParts } from "./useParts";
 
@@ -23,33 +24,17 @@ export function LoosePorts({ drawing, owner }: { drawing: LineDrawing; owner: st
             onChoose={(one) => void edit({ do: "after", port: port.port, part: one.id }, `${one.name} put in`)}
           />
           {others.length > 0 && (
-            <label className="field">
-              <span className="label block">or a pipe from its {port.word} to</span>
-              <select
-                className="line-select"
-                value=""
-                onChange={(event) =>
-                  void edit(
-                    {
-                      do: "join",
-                      from: port.port,
-                      to: event.target.value,
-                      hose: plan.line.pipes[0]?.stock ?? "hose-braided-12",
-                    },
-                    "Joined",
-                  )
-                }
-              >
-                <option value="" disabled>
-                  Choose where
-                </option>
-                {others.map((one) => (
-                  <option key={one.port} value={one.port}>
-                    {one.name}, {one.word}
-                  </option>
-                ))}
-              </select>
-            </label>
+            <Pick
+              label={`or a pipe from its ${port.word} to`}
+              ask="Choose where"
+              options={others.map((one) => ({ value: one.port, text: `${one.name}, ${one.word}` }))}
+              onPick={(to) =>
+                void edit(
+                  { do: "join", from: port.port, to, hose: plan.line.pipes[0]?.stock ?? "hose-braided-12" },
+                  "Joined",
+                )
+              }
+            />
           )}
         </div>
       ))}

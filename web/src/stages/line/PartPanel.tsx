@@ -4,6 +4,7 @@ import { QuantityField } from "../../fields/QuantityField";
 import { TextField } from "../../fields/TextField";
 import { Chooser } from "./Chooser";
 import { KeepPart } from "./OwnParts";
+import { Pick } from "./Pick";
 import { useLineEdit } from "./useLineEdit";
 import { useParts } from "./useParts";
 
@@ -77,27 +78,14 @@ export function PartPanel({ part, index, drawing, onGone }: Props) {
           }
         />
         {element?.in_path && (
-          <label className="field">
-            <span className="label block">Move it into another pipe</span>
-            <select
-              className="line-select"
-              value=""
-              onChange={(event) =>
-                void edit({ do: "move", part: part.id, pipe: event.target.value }, `${part.name} moved`)
-              }
-            >
-              <option value="" disabled>
-                Choose where
-              </option>
-              {drawing.pipes
-                .filter((pipe) => pipe.from !== part.id && pipe.to !== part.id)
-                .map((pipe) => (
-                  <option key={pipe.id} value={pipe.id}>
-                    {names.get(pipe.from)} → {names.get(pipe.to)}
-                  </option>
-                ))}
-            </select>
-          </label>
+          <Pick
+            label="Move it into another pipe"
+            ask="Choose where"
+            options={drawing.pipes
+              .filter((pipe) => pipe.from !== part.id && pipe.to !== part.id)
+              .map((pipe) => ({ value: pipe.id, text: `${names.get(pipe.from)} → ${names.get(pipe.to)}` }))}
+            onPick={(pipe) => void edit({ do: "move", part: part.id, pipe }, `${part.name} moved`)}
+          />
         )}
       </div>
       <KeepPart part={part.id} />

@@ -4,6 +4,7 @@ import { TextField } from "../../fields/TextField";
 import { usePlan } from "../../plan/PlanContext";
 import { freeName, newId } from "../../plan/parts";
 import { Chooser } from "./Chooser";
+import { Pick } from "./Pick";
 import { useLineEdit } from "./useLineEdit";
 import { useParts } from "./useParts";
 
@@ -90,25 +91,12 @@ export function PipePanel({ pipe, drawing, onGone }: Props) {
           button="Branch it off"
           onChoose={(one) => void edit({ do: "branch", pipe: pipe.id, part: one.id }, `${one.name} branched off`)}
         />
-        <label className="field">
-          <span className="label block">What it is made of</span>
-          <select
-            className="line-select"
-            value=""
-            onChange={(event) =>
-              void edit({ do: "hose", pipe: pipe.id, hose: event.target.value }, `${pipe.name}: another pipe`)
-            }
-          >
-            <option value="" disabled>
-              Choose another
-            </option>
-            {pipes.map((one) => (
-              <option key={one.id} value={one.id}>
-                {one.name}
-              </option>
-            ))}
-          </select>
-        </label>
+        <Pick
+          label="What it is made of"
+          ask="Choose another"
+          options={pipes.map((one) => ({ value: one.id, text: one.name }))}
+          onPick={(hose) => void edit({ do: "hose", pipe: pipe.id, hose }, `${pipe.name}: another pipe`)}
+        />
       </div>
       {refused && (
         <p role="alert" className="refusal">
