@@ -141,6 +141,19 @@ test("what runs together is said at the outlets, the stair follows the outlet th
   await expect(page.getByRole("region", { name: "Modes" }).getByRole("list").nth(1)).toContainText("Two-way valve: to the right");
 });
 
+test("every size is tried, the smallest that does it is put in, and gravity says what height or bore would give", async ({ page }) => {
+  await openWithoutLine(page);
+  await lay(page, "Pressure pump and accumulator");
+  await page.getByRole("button", { name: "What size would do?" }).click();
+  const smallest = page.getByRole("row").filter({ hasText: "the smallest that does it" }).first();
+  await expect(smallest).toBeVisible();
+  const vessel = page.getByRole("button", { name: "Accumulator, 2 L behind Pressure pump" });
+  await vessel.click();
+  await expect(page.getByRole("row").filter({ hasText: "Accumulator, 2 L" })).toContainText("in the line now");
+  await page.getByRole("button", { name: "Undo" }).click();
+  await expect(vessel).toBeVisible();
+});
+
 test("by keyboard alone a filter goes into the line and comes out again", async ({ page }) => {
   await openWithoutLine(page);
   await lay(page, "Pressure pump and accumulator");

@@ -18,6 +18,7 @@ use YardCask\Core\Stage\Line\Solve\HotOutlet;
 use YardCask\Core\Stage\Line\Solve\LineCase;
 use YardCask\Core\Stage\Line\Solve\PumpStarts;
 use YardCask\Core\Stage\Line\Solve\SolvedOutlet;
+use YardCask\Core\Stage\Line\Solve\SolvedPump;
 use YardCask\Core\Stage\Line\Solve\WaterPath;
 
 /** The line of a plan, solved: flows, switches, shocks, hot water, modes, and where it is drawn. */
@@ -54,6 +55,34 @@ final class SolvedLineTest extends TestCase
                 $headLost = ($solved->kpa($begin) ?? 0.0) - ($solved->kpa($end) ?? 0.0) + 9.8 * ($begin->zM() - $end->zM());
                 self::assertGreaterThan(-0.02 * abs($begin->zM() - $end->zM()) - 1e-6, $headLost, $pipe->words());
             }
+        }
+    }
+
+    /** Where no switch starts and stops its pump, whoever shuts a tap takes nothing from the others. */
+    #[DataProvider('schools')]
+    public function testShuttingAnOutletNeverLowersAnother(School $school): void
+    {
+        $line = self::worked(SampleLines::of($school));
+        $cycles = static fn (array $pumps): bool => [] !== array_filter($pumps, static fn (SolvedPump $pump): bool => $pump->cycles);
+        $all = $line->solve(new LineCase($line->all()));
+        foreach ($line->graph->outlets() as $shut) {
+            $fewer = $line->solve(new LineCase(array_values(array_diff($line->all(), [$shut->id]))));
+            foreach ($cycles($fewer->pumps) ? [] : $fewer->outlets as $id => $outlet) {
+                self::assertGreaterThanOrEqual($all->outlets[$id]->lpm - 1e-6, $outlet->lpm);
+            }
+        }
+        self::assertNotSame([], $all->outlets);
+    }
+
+    /** A battery that charges, a new filter and a full tank never give less. */
+    #[DataProvider('schools')]
+    public function testBetterConditionsNeverGiveLess(School $school): void
+    {
+        $line = self::worked(SampleLines::of($school));
+        foreach ($line->graph->outlets() as $part) {
+            $given = array_map(static fn (LineCase $case): float => $line->solve($case)->outlets[$part->id]->lpm, [LineCase::worst([$part->id]), new LineCase([$part->id]), LineCase::strongest([$part->id])]);
+            self::assertGreaterThanOrEqual($given[0] - 1e-9, $given[1]);
+            self::assertGreaterThanOrEqual($given[1] - 1e-9, $given[2]);
         }
     }
 
