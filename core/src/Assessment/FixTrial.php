@@ -81,6 +81,6 @@ final readonly class FixTrial
     /** A title without its capital, unless that begins a name or a number. */
     private static function inASentence(string $title): string
     {
-        return 1 === preg_match('/^(?:The|Only|No|Not|Nothing|Drinking|Larger|Hardly|She|Left|Right|Port|Starboard|Do|A|An|Weighed|Refilled|More|Empty|Braking|Pulling|Downhill|Uphill|Leaning|Heeled|Bow) /', $title) ? lcfirst($title) : $title;
+        return 1 === preg_match('/^(?:The|Only|No|Not|Nothing|Drinking|Larger|Hardly|She|Left|Right|Port|Starboard|Do|A|An|Weighed|Refilled|More|Empty|Braking|Pulling|Downhill|Uphill|Leaning|Heeled|Bow|Together|Mains|Water|Filling|Blown|Pipe|One|Two|Three|Four|Five|Six|Seven|Eight|Nine) /', $title) ? lcfirst($title) : $title;
     }
 }

@@ -25,6 +25,7 @@ enum LineFinding: string implements FindingCode
     case OverRated = 'line.over-rated';
     case TooHot = 'line.too-hot';
     case MainsOut = 'line.mains-out';
+    case SucksAir = 'line.sucks-air';
     case OpenEnd = 'line.open-end';
     case MainsIntoTank = 'line.mains-into-tank';
     case MainsUnwatched = 'line.mains-unwatched';
@@ -87,6 +88,7 @@ enum LineFinding: string implements FindingCode
             self::OverRated => 'A part or a pipe can meet a pressure above what it is rated for, in one of the modes or when an outlet is shut at once.',
             self::TooHot => 'Water comes that is hotter than a part or a pipe is made for.',
             self::MainsOut => 'In use, water leaves by an inlet in the wall.',
+            self::SucksAir => 'In use, a hose that ends in the open air hangs on the suction of a pump.',
             self::OpenEnd => 'In use, water runs out of a free end or an open drain.',
             self::MainsIntoTank => 'On mains, water presses into a tank.',
             self::MainsUnwatched => 'A boat is joined to mains: left on, a burst joint sinks her.',

@@ -47,6 +47,7 @@ final class LineFindingsTest extends TestCase
             ['over-rated', $pressure, $pressure->changed('Basin tap', ['make' => new PartMake(150.0, 60.0, true, 0.4, 20.0)]), 1],
             ['too-hot', $storage, $storage->piped('Storage heater', 'out', ['make' => new PartMake(1000.0, 40.0, true, 0.1, 2.0)]), 1],
             ['mains-out', $mains, $mains->without('Non-return valve', 'Pressure regulator'), 1],
+            ['sucks-air', $pressure, $pressure->branched('Bowl strainer', 'in', 'fill-hose-bucket'), 1],
             ['open-end', $pressure, $pressure->branched('Galley tap', 'in', 'free-end-12'), 1],
             ['mains-into-tank', $mains, $mains->without('Pressure pump', 'Lever valve')->figures('Galley tap', ['leastLpm' => 0.5])->figures('Basin tap', ['leastLpm' => 0.5]), 1],
             ['mains-unwatched', SampleLines::of(School::Pressure, 'petrel'), SampleLines::of(School::Mains, 'petrel'), 0],

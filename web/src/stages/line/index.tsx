@@ -45,6 +45,8 @@ export default function LineStage() {
   const pipe = drawing.pipes.find((one) => one.id === selected);
   const tank = plan.tanks.find((one) => one.id === selected);
   const empty = plan.line.parts.length === 0;
+  /** Nothing is while the answer for another stage is there. */
+  const drawn = empty || drawing.columns > 0;
   const layout = layoutOf(drawing, width);
   const gone = () => setSelected(null);
   return (
@@ -59,6 +61,7 @@ export default function LineStage() {
         {plan.tanks
           .filter(
             (one) =>
+              drawn &&
               (one.holds === "fresh" || one.holds === "drinking") &&
               !drawing.elements.some((element) => element.id === one.id),
           )

@@ -64,6 +64,9 @@ final class ModeTroubles implements Rule
             return $this->openEnd(array_column($graph->parts(PartKind::DrainValve), 'id'), $workings);
         }
         $pipe = $graph->pipeAt($inlet, PartPort::Out)?->pipe;
+        if (PartKind::FillInlet === $inlet->kind) {
+            return new Finding(LineFinding::SucksAir, [$inlet->id], new Measure(1.0, 0.0, ''), \sprintf('%s lets air in, and the tank out', $inlet->name), 'It hangs on the line while water is used: a pump draws air through it in place of water, and a tank that stands higher runs out by it. A valve shuts it when nobody fills.', static fn (): array => null === $pipe ? [] : LineFixes::over($workings)->into($pipe, LineFixes::byBore('ball-valve', $pipe), 'behind '.$inlet->name));
+        }
 
         return new Finding(LineFinding::MainsOut, [$inlet->id], new Measure(1.0, 0.0, ''), \sprintf('The pump presses water out of %s', $inlet->name), 'Nothing between it and the line holds water back: with the hose off, it runs out of the wall.', static fn (): array => null === $pipe ? [] : LineFixes::over($workings)->into($pipe, LineFixes::byBore('non-return', $pipe), 'behind '.$inlet->name));
     }
