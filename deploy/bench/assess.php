@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-// Times the assessment of the demonstration plan over HTTP against an empty route, for each stage that may be looked at, and of
-// the core alone; weighs the scripts of the first page and of each part that is loaded when it is opened.
+// Times the assessment of the demonstration plan and of the largest one over HTTP against an empty route, for each stage that may be
+// looked at, and of the core alone; weighs the scripts of the first page and of each part that is loaded when it is opened.
 
 use YardCask\Core\Stage\Assessor;
 use YardCask\Core\Input\Json;
@@ -12,7 +12,7 @@ use YardCask\Core\Plan\Plan;
 $root = dirname(__DIR__, 2);
 require $root.'/server/vendor/autoload.php';
 
-const ROUNDS = 300;
+const ROUNDS = 100;
 
 /** @return float the median in milliseconds */
 function median(array $times): float
@@ -24,9 +24,10 @@ function median(array $times): float
 
 $url = $argv[1];
 $plan = (string) file_get_contents($root.'/catalogue/plans/fellside.json');
+$largest = (string) file_get_contents($root.'/catalogue/plans/prompt-side.json');
 
 $curl = curl_init();
-$post = static function (string $path) use ($curl, $url, $plan): float {
+$post = static function (string $path, string $plan) use ($curl, $url): float {
     curl_setopt_array($curl, [\CURLOPT_URL => $url.$path, \CURLOPT_POSTFIELDS => $plan, \CURLOPT_RETURNTRANSFER => true, \CURLOPT_HTTPHEADER => ['Content-Type: application/json', 'Expect:']]);
     $began = hrtime(true);
     curl_exec($curl);
@@ -36,10 +37,15 @@ $post = static function (string $path) use ($curl, $url, $plan): float {
 
     return (hrtime(true) - $began) / 1e6;
 };
-$http = ['/api/assess?stage=use' => [], '/api/assess?stage=load' => [], '/api/assess?stage=tanks' => [], '/api/nothing' => []];
+$sent = ['/api/nothing' => $plan];
+foreach (['use', 'load', 'tanks', 'line'] as $stage) {
+    $sent['/api/assess?stage='.$stage] = $plan;
+    $sent['/api/assess?largest&stage='.$stage] = $largest;
+}
+$http = [];
 for ($round = 0; $round < 2 * ROUNDS; ++$round) {
-    foreach (array_keys($http) as $path) {
-        $time = $post($path);
+    foreach ($sent as $path => $document) {
+        $time = $post($path, $document);
         if ($round >= ROUNDS) {
             $http[$path][] = $time;
         }
@@ -62,9 +68,11 @@ $first = array_sum(array_map(static fn (string $path): int => $gzipped($root.'/w
 $all = array_sum(array_map($gzipped, glob($root.'/web/dist/assets/*.js') ?: []));
 
 $nothing = median($http['/api/nothing']);
-foreach (['load', 'use', 'tanks'] as $stage) {
-    $assess = median($http['/api/assess?stage='.$stage]);
-    printf("assess over HTTP, %-6s  %6.2f ms   %.2f × an empty route (goal: at most 3)\n", $stage, $assess, $assess / $nothing);
+foreach ([['', 'Fellside', 3], ['largest&', 'the largest', 8]] as [$which, $name, $goal]) {
+    foreach (['use', 'load', 'tanks', 'line'] as $stage) {
+        $assess = median($http['/api/assess?'.$which.'stage='.$stage]);
+        printf("assess %-11s, %-6s %6.2f ms   %.2f × an empty route (goal: at most %d)\n", $name, $stage, $assess, $assess / $nothing, $goal);
+    }
 }
 printf("an empty route            %6.2f ms\n", $nothing);
 printf("assess in the core alone  %6.2f ms   read, assessed for Load and written\n", median($core));
