@@ -60,7 +60,7 @@ final class SpokenFields
             } elseif ($value instanceof UnitPreferences) {
                 $this->units($value);
             } elseif (\is_array($value)) {
-                $this->parts($value, $pointer.$key, $place.$key);
+                $this->parts($value, $pointer.$key, $place.$key, $name);
             } elseif ($value instanceof PlanPart) {
                 $this->speak($value, $pointer.$key, $place.$key, '', $name);
             }
@@ -68,13 +68,16 @@ final class SpokenFields
     }
 
     /** @param array<mixed> $parts */
-    private function parts(array $parts, string $pointer, string $place): void
+    private function parts(array $parts, string $pointer, string $place, string $name): void
     {
         foreach ($parts as $index => $part) {
             if (\is_object($part) && isset($part->id, $part->name) && \is_string($part->id) && \is_string($part->name)) {
                 $at = $place.'/@'.$part->id;
                 $this->parts[$at] = $part->name;
                 $this->speak($part, $pointer.'/'.$index, $at, '', $part->name);
+            } elseif ($part instanceof PlanPart) {
+                // Without a name of its own, like a point of a curve: told by its number.
+                $this->speak($part, $pointer.'/'.$index, $place.'/'.$index, '', \sprintf('%s, point %d', $name, (int) $index + 1));
             }
         }
     }

@@ -34,6 +34,10 @@ final class AnswersTest extends TestCase
         yield 'a nose that grows light' => ['trailer', '{"op":"replace","path":"/load/loads/0/x_m","value":5.2},{"op":"replace","path":"/load/loads/0/kg","value":80},{"op":"replace","path":"/tanks/0/x_m","value":1.7}', 'load', '2.9 % of the trailer on her nose with empty tanks.', 'Below 4 % she sways, and how full she travels does not cure it. Move weight forward.'];
         yield 'a boat without stability' => ['boat', '{"op":"replace","path":"/load/rig/gm_m","value":0.05},{"op":"replace","path":"/tanks/0/width_mm","value":2000}', 'load', 'No stability left: −97 mm.', 'With empty tanks, with the slack of the tanks taken off her metacentric height. Make the tanks narrower, or weight lower, before asking how full.'];
         yield 'usable' => ['fellside', '', 'tanks', '109 L of 127 L can be used.', 'Brim full they weigh 121 kg; they last 2.3 of the 3 days.'];
+        yield 'a line too weak for two' => ['fellside', '', 'line', 'With those that run together Shower gives 3.6 L/min, too little.', 'Alone it gives 6.7 L/min; 4.0 L/min are wanted.'];
+        yield 'a line by its own fall' => ['bothy', '', 'line', 'Basin tap gives 2.6 L/min; every outlet has enough alone.', 'Alone: by its own fall; with all others open 2.4 L/min.'];
+        yield 'a line that mains would break' => ['prompt-side', '', 'line', 'Tap for the set can meet 828 kPa, and stands 600 kPa.', 'Shower alone gives 8.6 L/min.'];
+        yield 'no line' => ['van', '', 'line', 'No tap yet: 95 L have no way out.', 'Begin with a school: each is a working line from your tanks, to be changed as you like.'];
         yield 'no tank' => ['van', self::NO_TANKS, 'tanks', 'No tank yet: 95 L have nowhere to go.', 'Add a tank or a can, give it its sizes as measured, and drag it to its place.'];
     }
 
@@ -128,7 +132,7 @@ final class AnswersTest extends TestCase
 
     private static function assessed(string $plan, string $patch): \stdClass
     {
-        $base = 'fellside' === $plan ? SamplePlans::fellside() : SamplePlans::begun(['rig' => $plan]);
+        $base = SamplePlans::all()[$plan];
         $assessed = Json::decode(Json::encode(Assessor::assess(Plan::read(SamplePlans::patched($base, '['.$patch.']')))));
         self::assertInstanceOf(\stdClass::class, $assessed);
 

@@ -71,7 +71,11 @@ final readonly class LineSizing
             return [];
         }
         $volts = $pump->figures->volts;
-        $kinds = $pump->kind->isByHand() ? [PartKind::FootPump, PartKind::HandPump] : (PartKind::SubmersiblePump === $pump->kind ? [$pump->kind] : [PartKind::PressurePump, PartKind::BypassPump, PartKind::VariablePump]);
+        $kinds = match ($pump->kind) {
+            PartKind::FootPump, PartKind::HandPump => [PartKind::FootPump, PartKind::HandPump],
+            PartKind::SubmersiblePump, PartKind::TransferPump => [$pump->kind],
+            default => [PartKind::PressurePump, PartKind::BypassPump, PartKind::VariablePump],
+        };
         $rows = [];
         foreach ($this->workings->stock->parts(...$kinds) as $stock) {
             if (!$stock->figures instanceof PumpFigures || $stock->figures->volts !== $volts) {

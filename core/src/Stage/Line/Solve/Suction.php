@@ -14,7 +14,6 @@ use YardCask\Core\Stage\Line\LineWorkings;
 /** What a pump has to pull: over the whole way from where it draws. */
 final readonly class Suction
 {
-    /** The pump's own litres: what it pulls hardest. */
     private function __construct(
         public SolvedPump $pump,
         /** Below the air outside; negative where water runs to it. */
@@ -25,7 +24,11 @@ final readonly class Suction
     ) {
     }
 
-    /** @return self|null null where it does not run, or hangs in the water */
+    /**
+     * At its hardest: every outlet open, the tank nearly empty.
+     *
+     * @return self|null null where it does not run, or hangs in the water
+     */
     public static function of(PlannedPart $pump, LineWorkings $line): ?self
     {
         $solved = $line->solve(new LineCase($line->all(), fill: LineCase::NEARLY_EMPTY));
