@@ -43,6 +43,8 @@ export default function NewPlan() {
   const [draft, setDraft] = useState<Draft>(draftKept);
   const [begun, setBegun] = useState<Refusals | null>(null);
   const beginning = useRef(false);
+  const latest = useRef(draft);
+  latest.current = draft;
   const choices = catalogue?.choices ?? {};
   const answer = (change: Partial<Draft>) => {
     const next = { ...draft, ...change };
@@ -59,13 +61,15 @@ export default function NewPlan() {
     // However often the button is pressed, one plan is begun.
     if (beginning.current) return;
     beginning.current = true;
+    const asked = draft;
     try {
       const saved = await api.start(answers);
       sessionStorage.removeItem(KEY);
       navigate(`/plans/${saved.id}/use`);
     } catch (error) {
       beginning.current = false;
-      setBegun(refusalsOf(error));
+      // What was refused may have been typed anew by now.
+      if (latest.current === asked) setBegun(refusalsOf(error));
     }
   };
   return (
