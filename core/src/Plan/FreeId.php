@@ -16,6 +16,16 @@ final class FreeId
         return self::several($prefix, $further + 1, $plan)[$further];
     }
 
+    /**
+     * The first that is free in a plan and among those that are to come into it.
+     *
+     * @param list<string> $taken
+     */
+    public static function besides(string $prefix, array $taken, Plan $plan): string
+    {
+        return array_values(array_diff(self::several($prefix, \count($taken) + 1, $plan), $taken))[0];
+    }
+
     /** @return list<string> the first so many that are free */
     public static function several(string $prefix, int $count, Plan $plan): array
     {

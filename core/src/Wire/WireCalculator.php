@@ -13,14 +13,20 @@ final class WireCalculator
 
     public static function calculate(WireInput $wire): Wire
     {
-        $ohmMm2 = self::COPPER * 2 * $wire->lengthM;
-        $areaMm2 = $ohmMm2 * $wire->amps / ($wire->maxDrop * $wire->volts);
+        // A square millimetre would lose so much: what may be lost takes as many times that.
+        $areaMm2 = self::dropV($wire, 1.0) / ($wire->maxDrop * $wire->volts);
         foreach (self::SECTIONS_MM2 as $section) {
             if ($section >= $areaMm2) {
-                return new Wire($areaMm2, $section, $ohmMm2 * $wire->amps / $section);
+                return new Wire($areaMm2, $section, self::dropV($wire, $section));
             }
         }
 
         return new Wire($areaMm2, null, null);
+    }
+
+    /** There and back. */
+    public static function dropV(WireInput $wire, float $areaMm2): float
+    {
+        return self::COPPER * 2 * $wire->lengthM * $wire->amps / $areaMm2;
     }
 }

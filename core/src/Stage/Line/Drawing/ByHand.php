@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace YardCask\Core\Stage\Line\Drawing;
 
 use YardCask\Core\Assessment\Workings;
+use YardCask\Core\Heat\HeatCalculator;
+use YardCask\Core\Heat\Shower;
 use YardCask\Core\Plan\Line\HeaterFigures;
 use YardCask\Core\Plan\Line\PartKind;
 use YardCask\Core\Plan\Line\PartPort;
@@ -33,7 +35,8 @@ final class ByHand
         }
         foreach ($graph->parts(PartKind::Kettle) as $kettle) {
             if ($kettle->figures instanceof HeaterFigures && $kettle->figures->hotC > WarmWater::COMFORT_C) {
-                $litres = $kettle->figures->litres * ($kettle->figures->hotC - WarmWater::COLD_C) / (WarmWater::COMFORT_C - WarmWater::COLD_C);
+                // A kettle that is mixed is a store drawn unmixed.
+                $litres = (float) HeatCalculator::shower(new Shower($kettle->figures->litres, $kettle->figures->hotC, WarmWater::COLD_C, WarmWater::COMFORT_C, 1.0))['litres'];
                 $words[] = \sprintf('%s: full, at %s, with %s of cold it makes %s of %s', $kettle->name, $say->temperature($kettle->figures->hotC), $say->litres($litres - $kettle->figures->litres), $say->litres($litres), $say->temperature(WarmWater::COMFORT_C));
             }
         }

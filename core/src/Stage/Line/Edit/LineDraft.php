@@ -253,12 +253,8 @@ final readonly class LineDraft
     private function freeId(string $prefix): string
     {
         $taken = [...array_column($this->line->parts, 'id'), ...array_column($this->line->pipes, 'id')];
-        foreach (FreeId::several($prefix, \count($taken) + 1, $this->plan) as $id) {
-            if (!\in_array($id, $taken, true)) {
-                return $id;
-            }
-        }
-        throw new \LogicException('Of more ids than parts one is free.');
+
+        return FreeId::besides($prefix, $taken, $this->plan);
     }
 
     private function pipeName(): string

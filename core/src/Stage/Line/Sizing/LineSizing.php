@@ -220,11 +220,12 @@ final readonly class LineSizing
         if (!$figures instanceof PumpFigures || null === $figures->amps || null === $figures->volts || null === $figures->wireM) {
             return [];
         }
-        $wire = WireCalculator::calculate(new WireInput($figures->wireM, $figures->amps, $figures->volts));
+        $input = new WireInput($figures->wireM, $figures->amps, $figures->volts);
+        $wire = WireCalculator::calculate($input);
         $fuse = Fuse::forAmps($figures->amps);
         $rows = [];
         foreach (WireCalculator::SECTIONS_MM2 as $mm2) {
-            $drop = WireCalculator::COPPER * 2 * $figures->wireM * $figures->amps / $mm2;
+            $drop = WireCalculator::dropV($input, $mm2);
             if ($mm2 < $wire->areaMm2 / 3 || \count($rows) > 4) {
                 continue;
             }
