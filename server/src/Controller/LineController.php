@@ -32,9 +32,9 @@ final readonly class LineController
     #[Route('/api/parts', methods: ['GET'])]
     #[OA\Get(path: '/api/parts', operationId: 'readParts', summary: 'The parts and pipes of lines that can be had')]
     #[OA\Response(response: 200, description: 'By their kinds', content: new OA\JsonContent(required: ['parts', 'pipes'], properties: [
-        new OA\Property(property: 'parts', type: 'array', items: new OA\Items(required: ['id', 'name', 'kind', 'kind_word', 'family', 'ports', 'in_path', 'outlet', 'price'], properties: [
+        new OA\Property(property: 'parts', type: 'array', items: new OA\Items(required: ['id', 'name', 'kind', 'kind_word', 'family', 'ports', 'into', 'branch', 'behind', 'price'], properties: [
             new OA\Property(property: 'id', type: 'string'), new OA\Property(property: 'name', type: 'string'), new OA\Property(property: 'kind', type: 'string', enum: PartKind::class), new OA\Property(property: 'kind_word', type: 'string'),
-            new OA\Property(property: 'family', type: 'string'), new OA\Property(property: 'ports', description: 'Parts with the same can take each other’s place', type: 'integer'), new OA\Property(property: 'in_path', type: 'boolean'), new OA\Property(property: 'outlet', type: 'boolean'), new OA\Property(property: 'price', type: 'number'),
+            new OA\Property(property: 'family', type: 'string'), new OA\Property(property: 'ports', description: 'Parts with the same can take each other’s place', type: 'integer'), new OA\Property(property: 'into', description: 'Can be put into a pipe', type: 'boolean'), new OA\Property(property: 'branch', description: 'Can be branched off a pipe', type: 'boolean'), new OA\Property(property: 'behind', description: 'Can stand behind a port that water leaves', type: 'boolean'), new OA\Property(property: 'price', type: 'number'),
         ], type: 'object')),
         new OA\Property(property: 'pipes', type: 'array', items: new OA\Items(required: ['id', 'name'], properties: [new OA\Property(property: 'id', type: 'string'), new OA\Property(property: 'name', type: 'string')], type: 'object')),
     ]))]
@@ -43,7 +43,7 @@ final readonly class LineController
         $stock = $this->parts->stock();
 
         return JsonReply::of([
-            'parts' => array_map(static fn (StockPart $part): array => ['id' => $part->id, 'name' => $part->name, 'kind' => $part->kind->value, 'kind_word' => $part->kind->word(), 'family' => $part->kind->family()->value, 'ports' => \count($part->kind->ports()), 'in_path' => $part->kind->isInPath(), 'outlet' => $part->kind->isOutlet(), 'price' => $part->make->price], $stock->parts()),
+            'parts' => array_map(static fn (StockPart $part): array => ['id' => $part->id, 'name' => $part->name, 'kind' => $part->kind->value, 'kind_word' => $part->kind->word(), 'family' => $part->kind->family()->value, 'ports' => \count($part->kind->ports()), 'into' => $part->kind->isInPath(), 'branch' => $part->kind->canBranch(), 'behind' => $part->kind->canFollow(), 'price' => $part->make->price], $stock->parts()),
             'pipes' => array_map(static fn (StockPipe $pipe): array => ['id' => $pipe->id, 'name' => $pipe->name], $stock->pipes()),
         ]);
     }

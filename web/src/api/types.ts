@@ -42,8 +42,10 @@ export type StockPart = {
   family: string;
   /** Parts with as many can take each other’s place. */
   ports: number;
-  in_path: boolean;
-  outlet: boolean;
+  /** Where it can be put: into a pipe, branched off one, behind a port that water leaves. */
+  into: boolean;
+  branch: boolean;
+  behind: boolean;
   price: number;
 };
 /** What is done to a line: `do`, and what it is done to. */

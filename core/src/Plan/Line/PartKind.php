@@ -128,6 +128,18 @@ enum PartKind: string implements Worded
         return [PartPort::In, PartPort::Out] === $this->ports();
     }
 
+    /** Whether it can be branched off a pipe: what joins more than two pipes is put in by other ways. */
+    public function canBranch(): bool
+    {
+        return !$this->isInPath() && [] !== $this->ports() && self::Tee !== $this && self::Manifold !== $this;
+    }
+
+    /** Whether it can stand behind what water leaves. */
+    public function canFollow(): bool
+    {
+        return [] !== $this->ports() && self::MainsInlet !== $this && self::FillInlet !== $this;
+    }
+
     /** Whether it is one place for the water: it stands on the pipe by a tee of its own. */
     public function isPoint(): bool
     {

@@ -1,5 +1,4 @@
 import type { LineDrawing } from "../../api/types";
-import { usePlan } from "../../plan/PlanContext";
 import { Chooser } from "./Chooser";
 import { Pick } from "./Pick";
 import { useLineEdit } from "./useLineEdit";
@@ -7,7 +6,6 @@ import { useParts } from "./useParts";
 
 /** Goes on building behind a part at which nothing is joined yet, or joins it to another such. */
 export function LoosePorts({ drawing, owner }: { drawing: LineDrawing; owner: string }) {
-  const { plan } = usePlan();
   const { parts } = useParts();
   const [refused, edit] = useLineEdit();
   const free = drawing.free_ports.filter((port) => port.owner === owner);
@@ -28,12 +26,7 @@ export function LoosePorts({ drawing, owner }: { drawing: LineDrawing; owner: st
               label={`or a pipe from its ${port.word} to`}
               ask="Choose where"
               options={others.map((one) => ({ value: one.port, text: `${one.name}, ${one.word}` }))}
-              onPick={(to) =>
-                void edit(
-                  { do: "join", from: port.port, to, hose: plan.line.pipes[0]?.stock ?? "hose-braided-12" },
-                  "Joined",
-                )
-              }
+              onPick={(to) => void edit({ do: "join", from: port.port, to }, "Joined")}
             />
           )}
         </div>

@@ -81,13 +81,13 @@ export function PipePanel({ pipe, drawing, onGone }: Props) {
       <div className="mt-3 grid gap-3 md:grid-cols-2">
         <Chooser
           label="Put into it"
-          parts={parts.filter((one) => one.in_path)}
+          parts={parts.filter((one) => one.into)}
           button="Put it in"
           onChoose={(one) => void edit({ do: "into", pipe: pipe.id, part: one.id }, `${one.name} put in`)}
         />
         <Chooser
           label="Branch off it"
-          parts={parts.filter((one) => !one.in_path && one.ports > 0 && one.kind !== "tee" && one.kind !== "manifold")}
+          parts={parts.filter((one) => one.branch)}
           button="Branch it off"
           onChoose={(one) => void edit({ do: "branch", pipe: pipe.id, part: one.id }, `${one.name} branched off`)}
         />

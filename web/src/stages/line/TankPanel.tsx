@@ -20,7 +20,7 @@ export function TankPanel({ tank }: { tank: Tank }) {
       <div className="mt-3">
         <Chooser
           label="Put behind its outlet"
-          parts={parts.filter((one) => one.ports > 0 && !["mains_inlet", "fill_inlet"].includes(one.kind))}
+          parts={parts.filter((one) => one.behind)}
           button="Put it there"
           onChoose={(one) =>
             void edit({ do: "after", port: `${tank.id}.outlet`, part: one.id }, `${one.name} behind ${tank.name}`)

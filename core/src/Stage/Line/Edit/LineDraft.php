@@ -69,7 +69,7 @@ final readonly class LineDraft
      *
      * @param string $port “pump.out”
      */
-    public function after(string $port, StockPart $stock, ?StockPipe $hose): self
+    public function after(string $port, StockPart $stock, StockPipe $hose): self
     {
         [$part, $draft] = $this->withNew($stock);
         [$in, $out] = [$part->port(self::entry($part->kind)), $part->port(self::exit($part->kind))];
@@ -82,7 +82,7 @@ final readonly class LineDraft
             }
         }
 
-        return null === $hose ? $draft : $draft->joined($port, $in, $hose);
+        return $draft->joined($port, $in, $hose);
     }
 
     /**

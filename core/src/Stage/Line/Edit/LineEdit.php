@@ -21,6 +21,8 @@ use YardCask\Core\Stage\Line\Graph\LineEnd;
 /** What somebody does to the line, read from what the screen sends: it gives a patch. */
 final class LineEdit
 {
+    private const USUAL_HOSE = 'hose-braided-12';
+
     /**
      * @param mixed $edit decoded JSON, objects as stdClass: {"do": "into", "pipe": "pipe-3", "part": "filter-carbon-5"}
      *
@@ -40,7 +42,7 @@ final class LineEdit
             LineEditKind::Turn => $draft->turned(self::part('part', $in, $plan)),
             LineEditKind::Swap => self::swap($draft, $in, $plan, $stock),
             LineEditKind::Move => self::move($draft, $in, $plan),
-            LineEditKind::Join => $draft->joined(self::port('from', $in, $plan), self::port('to', $in, $plan), self::hose('hose', $in, $stock)),
+            LineEditKind::Join => $draft->joined(self::port('from', $in, $plan), self::port('to', $in, $plan), self::usualHose($in, $stock)),
             LineEditKind::Hose => $draft->withBore(self::pipe('pipe', $in, $plan), self::hose('hose', $in, $stock)),
             LineEditKind::TakePipe => $draft->withoutPipes([self::pipe('pipe', $in, $plan)]),
         };
@@ -58,7 +60,7 @@ final class LineEdit
     {
         $port = self::port('port', $in, $plan);
 
-        return $draft->after($port, self::stock('part', $in, $stock), $in->has('hose') ? self::hose('hose', $in, $stock) : $stock->pipe('hose-braided-12'));
+        return $draft->after($port, self::stock('part', $in, $stock), self::usualHose($in, $stock));
     }
 
     private static function branch(LineDraft $draft, InputReader $in, Plan $plan, PartStock $stock): LineDraft
@@ -142,6 +144,12 @@ final class LineEdit
         }
 
         return $part;
+    }
+
+    /** The one that is asked for, or else the usual one. */
+    private static function usualHose(InputReader $in, PartStock $stock): StockPipe
+    {
+        return $in->has('hose') ? self::hose('hose', $in, $stock) : $stock->pipe(self::USUAL_HOSE) ?? throw InvalidInput::at('/hose', 'The catalogue has not the usual hose: say which one.');
     }
 
     private static function hose(string $key, InputReader $in, PartStock $stock): StockPipe
