@@ -1,4 +1,5 @@
 import type { LineDrawing } from "../../api/types";
+import { Said } from "../../plan/useDoing";
 import { Chooser } from "./Chooser";
 import { Pick } from "./Pick";
 import { useLineEdit } from "./useLineEdit";
@@ -7,7 +8,7 @@ import { useParts } from "./useParts";
 /** Goes on building behind a part at which nothing is joined yet, or joins it to another such. */
 export function LoosePorts({ drawing, owner }: { drawing: LineDrawing; owner: string }) {
   const { parts } = useParts();
-  const [refused, edit] = useLineEdit();
+  const [said, edit] = useLineEdit();
   const free = drawing.free_ports.filter((port) => port.owner === owner);
   const others = drawing.free_ports.filter((port) => port.owner !== owner);
   if (free.length === 0) return null;
@@ -31,11 +32,7 @@ export function LoosePorts({ drawing, owner }: { drawing: LineDrawing; owner: st
           )}
         </div>
       ))}
-      {refused && (
-        <p role="alert" className="refusal">
-          {refused}
-        </p>
-      )}
+      <Said said={said} />
     </section>
   );
 }

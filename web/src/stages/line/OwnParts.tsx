@@ -1,46 +1,16 @@
-import { useQuery, useQueryClient } from "@tanstack/react-query";
+import { useQuery } from "@tanstack/react-query";
 import { useId, useState } from "react";
-import { Away, api, Refused } from "../../api/client";
+import { api } from "../../api/client";
 import { usePlan } from "../../plan/PlanContext";
+import { Said, useDoing } from "../../plan/useDoing";
 
 const OWN_PARTS = ["own-parts"];
-/** Does something with the parts of one’s own, and says what came of it. */
-function useChange() {
-  const queries = useQueryClient();
-  const [said, setSaid] = useState<{ words: readonly string[]; refused: boolean }>({ words: [], refused: false });
-  const change = async (doing: () => Promise<unknown>, done: string): Promise<boolean> => {
-    try {
-      await doing();
-      await Promise.all([
-        queries.invalidateQueries({ queryKey: OWN_PARTS }),
-        queries.invalidateQueries({ queryKey: ["parts"] }),
-      ]);
-      setSaid({ words: [done], refused: false });
-      return true;
-    } catch (error) {
-      if (!(error instanceof Away || error instanceof Refused)) throw error;
-      const each = error instanceof Refused ? error.problem.violations?.map((one) => one.message) : undefined;
-      setSaid({ words: each ?? [error.message], refused: true });
-      return false;
-    }
-  };
-  return [said, change] as const;
-}
-
-function Said({ said }: { said: { words: readonly string[]; refused: boolean } }) {
-  return (
-    <div role={said.refused ? "alert" : "status"} className={said.refused ? "refusal" : "text-[13px] text-ink-2"}>
-      {said.words.map((words) => (
-        <p key={words}>{words}</p>
-      ))}
-    </div>
-  );
-}
+const PARTS = ["parts"];
 
 /** Keeps a part as it stands, to be had in other plans too. */
 export function KeepPart({ part }: { part: string }) {
   const { plan } = usePlan();
-  const [said, change] = useChange();
+  const [said, change] = useDoing(OWN_PARTS, PARTS);
   return (
     <div className="mt-3 flex flex-wrap items-center gap-2">
       <button
@@ -60,7 +30,7 @@ export function KeepPart({ part }: { part: string }) {
 /** Those that are kept: let go, given out and taken in as a table. */
 export function OwnParts() {
   const parts = useQuery({ queryKey: OWN_PARTS, queryFn: api.ownParts, staleTime: 60_000 }).data ?? [];
-  const [said, change] = useChange();
+  const [said, change] = useDoing(OWN_PARTS, PARTS);
   const [text, setText] = useState("");
   const id = useId();
   return (

@@ -2,6 +2,7 @@ import type { LineDrawing, Plan } from "../../api/types";
 import { MeasuredFields } from "../../fields/MeasuredFields";
 import { QuantityField } from "../../fields/QuantityField";
 import { TextField } from "../../fields/TextField";
+import { Said } from "../../plan/useDoing";
 import { Chooser } from "./Chooser";
 import { KeepPart } from "./OwnParts";
 import { Pick } from "./Pick";
@@ -18,7 +19,7 @@ type Props = {
 /** One part of the line: its figures, where it sits, and what can be done with it. */
 export function PartPanel({ part, index, drawing, onGone }: Props) {
   const { parts } = useParts();
-  const [refused, edit] = useLineEdit();
+  const [said, edit] = useLineEdit();
   const at = `/line/parts/${index}`;
   const element = drawing.elements.find((one) => one.id === part.id);
   const stock = parts.filter((one) => one.ports === (parts.find((p) => p.kind === part.kind)?.ports ?? -1));
@@ -89,11 +90,7 @@ export function PartPanel({ part, index, drawing, onGone }: Props) {
         )}
       </div>
       <KeepPart part={part.id} />
-      {refused && (
-        <p role="alert" className="refusal">
-          {refused}
-        </p>
-      )}
+      <Said said={said} />
     </section>
   );
 }

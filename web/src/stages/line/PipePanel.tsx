@@ -3,6 +3,7 @@ import { MeasuredFields } from "../../fields/MeasuredFields";
 import { TextField } from "../../fields/TextField";
 import { usePlan } from "../../plan/PlanContext";
 import { freeName, newId } from "../../plan/parts";
+import { Said } from "../../plan/useDoing";
 import { Chooser } from "./Chooser";
 import { Pick } from "./Pick";
 import { useLineEdit } from "./useLineEdit";
@@ -54,7 +55,7 @@ type Props = { pipe: LineDrawing["pipes"][number]; drawing: LineDrawing; onGone:
 /** One pipe: its length and bore, and what is put into it or branches off. */
 export function PipePanel({ pipe, drawing, onGone }: Props) {
   const { parts, pipes } = useParts();
-  const [refused, edit] = useLineEdit();
+  const [said, edit] = useLineEdit();
   const name = (id: string) => drawing.elements.find((one) => one.id === id)?.name;
   return (
     <section aria-label={pipe.name} className="card card-on mt-3 p-4">
@@ -98,11 +99,7 @@ export function PipePanel({ pipe, drawing, onGone }: Props) {
           onPick={(hose) => void edit({ do: "hose", pipe: pipe.id, hose }, `${pipe.name}: another pipe`)}
         />
       </div>
-      {refused && (
-        <p role="alert" className="refusal">
-          {refused}
-        </p>
-      )}
+      <Said said={said} />
     </section>
   );
 }

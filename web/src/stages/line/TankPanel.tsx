@@ -1,5 +1,6 @@
 import type { Tank } from "../../api/types";
 import { usePlan } from "../../plan/PlanContext";
+import { Said } from "../../plan/useDoing";
 import { Chooser } from "./Chooser";
 import { useLineEdit } from "./useLineEdit";
 import { useParts } from "./useParts";
@@ -8,7 +9,7 @@ import { useParts } from "./useParts";
 export function TankPanel({ tank }: { tank: Tank }) {
   const { goTo, plan } = usePlan();
   const { parts } = useParts();
-  const [refused, edit] = useLineEdit();
+  const [said, edit] = useLineEdit();
   return (
     <section aria-label={tank.name} className="card card-on mt-3 p-4">
       <div className="flex flex-wrap items-center gap-3">
@@ -27,11 +28,7 @@ export function TankPanel({ tank }: { tank: Tank }) {
           }
         />
       </div>
-      {refused && (
-        <p role="alert" className="refusal">
-          {refused}
-        </p>
-      )}
+      <Said said={said} />
     </section>
   );
 }

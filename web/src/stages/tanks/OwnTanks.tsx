@@ -1,33 +1,15 @@
-import { useQueryClient } from "@tanstack/react-query";
 import { useId, useState } from "react";
-import { Away, api, Refused } from "../../api/client";
+import { api } from "../../api/client";
 import type { Tank } from "../../api/types";
 import { usePlan } from "../../plan/PlanContext";
+import { Said, useDoing } from "../../plan/useDoing";
 import { OWN_TANKS, useOwnTanks } from "./useOwnTanks";
-
-/** Does something with the tanks of one’s own, and says what came of it. */
-function useChange() {
-  const queries = useQueryClient();
-  const [said, setSaid] = useState({ words: "", refused: false });
-  const change = async (doing: () => Promise<unknown>, done: string) => {
-    try {
-      await doing();
-      await queries.invalidateQueries({ queryKey: OWN_TANKS });
-      setSaid({ words: done, refused: false });
-    } catch (error) {
-      if (!(error instanceof Away || error instanceof Refused)) throw error;
-      const first = error instanceof Refused ? error.problem.violations?.[0]?.message : undefined;
-      setSaid({ words: first ?? error.message, refused: true });
-    }
-  };
-  return [said, change] as const;
-}
 
 /** Keeps a tank as it stands, with what it costs, to be tried in other plans too. */
 export function KeepTank({ tank }: { tank: Tank }) {
   const { plan } = usePlan();
   const [price, setPrice] = useState("");
-  const [{ words, refused }, change] = useChange();
+  const [said, change] = useDoing(OWN_TANKS);
   const id = useId();
   return (
     <form
@@ -38,7 +20,6 @@ export function KeepTank({ tank }: { tank: Tank }) {
       }}
     >
       <div className="field">
-        {" "}
         <label htmlFor={id} className="label">
           Price, if known
         </label>
@@ -50,21 +31,15 @@ export function KeepTank({ tank }: { tank: Tank }) {
           autoComplete="off"
           value={price}
           placeholder="none"
-          aria-invalid={refused}
+          aria-invalid={said.refused}
           aria-describedby={`${id}-said`}
           onChange={(event) => setPrice(event.target.value)}
         />
-      </div>{" "}
+      </div>
       <button type="submit" className="plain small">
         Keep among your own tanks
       </button>
-      <span
-        id={`${id}-said`}
-        role={refused ? "alert" : "status"}
-        className={refused ? "refusal" : "text-[13px] text-ink-2"}
-      >
-        {words}
-      </span>
+      <Said id={`${id}-said`} said={said} />
     </form>
   );
 }
@@ -72,10 +47,10 @@ export function KeepTank({ tank }: { tank: Tank }) {
 /** Those that are kept, each of which can be let go. */
 export function OwnTanks() {
   const own = useOwnTanks();
-  const [{ words }, change] = useChange();
-  if (own.length === 0 && !words) return null;
+  const [said, change] = useDoing(OWN_TANKS);
+  if (own.length === 0 && said.words.length === 0) return null;
   return (
-    <p className="mb-3 flex flex-wrap items-center gap-2 text-[13px] text-ink-2">
+    <div className="mb-3 flex flex-wrap items-center gap-2 text-[13px] text-ink-2">
       {own.length > 0 && "Your own, tried too:"}
       {own.map((tank) => (
         <button
@@ -87,7 +62,7 @@ export function OwnTanks() {
           {tank.name}: let go
         </button>
       ))}
-      <span role="status">{words}</span>
-    </p>
+      <Said said={said} />
+    </div>
   );
 }

@@ -1,6 +1,7 @@
 import { useId, useState } from "react";
-import { Away, api, Refused } from "../../api/client";
+import { api } from "../../api/client";
 import type { Tank } from "../../api/types";
+import { whyNot } from "../../api/whyNot";
 import { MeasuredFields } from "../../fields/MeasuredFields";
 import { giveFile } from "../../frame/giveFile";
 import { patched } from "../../plan/edits";
@@ -65,9 +66,7 @@ function Paste({ tank }: { tank: Tank }) {
       setText("");
       setProblem("");
     } catch (error) {
-      if (!(error instanceof Away || error instanceof Refused)) throw error;
-      const lines = error instanceof Refused ? (error.problem.violations ?? []).map((one) => one.message) : [];
-      setProblem(lines.length > 0 ? lines.join(" ") : error.message);
+      setProblem(whyNot(error).join(" "));
     }
   };
   return (
