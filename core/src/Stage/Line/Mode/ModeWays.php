@@ -262,33 +262,14 @@ final readonly class ModeWays
     }
 
     /**
-     * Everything from which water can run out of an open drain.
+     * Everything from which water can run out of an open drain: backwards from outside.
      *
      * @param array<string, Position> $positions
      */
     private function drained(array $positions): FoundMode
     {
         $positions = array_map(static fn (Position $position): Position => Position::Shut === $position ? Position::Open : $position, $positions);
-        // Backwards from outside along whatever lets water out.
-        $reached = [self::OUTSIDE => true];
-        $pipes = [];
-        $queue = [self::OUTSIDE];
-        while ([] !== $queue) {
-            $node = array_shift($queue);
-            foreach ($this->at[$node] ?? [] as $way) {
-                $next = $way->to === $node ? $way->from : ($way->both ? $way->to : null);
-                if (null === $next || !$way->isOpen($positions)) {
-                    continue;
-                }
-                if (null !== $way->pipe) {
-                    $pipes[$way->pipe] = true;
-                }
-                if (!isset($reached[$next])) {
-                    $reached[$next] = true;
-                    $queue[] = $next;
-                }
-            }
-        }
+        [, $pipes] = $this->walked([self::OUTSIDE], static fn (Way $way, string $node): ?string => $way->isOpen($positions) ? $way->before($node) : null);
 
         return new FoundMode(LineMode::Drain, $positions, [], $pipes);
     }
@@ -302,22 +283,33 @@ final readonly class ModeWays
      */
     private function reached(array $nodes, ?array $positions, \Closure $runs): array
     {
+        return $this->walked($nodes, static fn (Way $way, string $node): ?string => $way->isOpen($positions) && (true !== $way->part?->kind->isPump() || $runs($way->part)) ? $way->beyond($node) : null);
+    }
+
+    /**
+     * @param list<string> $nodes
+     * @param \Closure(Way, string): ?string $next where a way leads from a node, null where it does not
+     *
+     * @return array{array<string, true>, array<int, true>} nodes that are come to, and the pipes on the way
+     */
+    private function walked(array $nodes, \Closure $next): array
+    {
         $reached = array_fill_keys($nodes, true);
         $pipes = [];
         $queue = $nodes;
         while ([] !== $queue) {
             $node = array_shift($queue);
             foreach ($this->at[$node] ?? [] as $way) {
-                $next = $way->beyond($node);
-                if (null === $next || !$way->isOpen($positions) || (true === $way->part?->kind->isPump() && !$runs($way->part))) {
+                $beyond = $next($way, $node);
+                if (null === $beyond) {
                     continue;
                 }
                 if (null !== $way->pipe) {
                     $pipes[$way->pipe] = true;
                 }
-                if (!isset($reached[$next])) {
-                    $reached[$next] = true;
-                    $queue[] = $next;
+                if (!isset($reached[$beyond])) {
+                    $reached[$beyond] = true;
+                    $queue[] = $beyond;
                 }
             }
         }

@@ -32,4 +32,10 @@ final readonly class Way
     {
         return $this->from === $node ? $this->to : ($this->both ? $this->from : null);
     }
+
+    /** From where it brings to a node; null where it cannot be passed towards it. */
+    public function before(string $node): ?string
+    {
+        return $this->to === $node ? $this->from : ($this->both ? $this->to : null);
+    }
 }
