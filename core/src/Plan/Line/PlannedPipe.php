@@ -35,16 +35,8 @@ final readonly class PlannedPipe implements PlanPart
         public string $from,
         #[Text('the port it leads to: “tap.in”', self::LONGEST_PORT)]
         public string $to,
-        #[Measured('the bore of a pipe', 'Bore', Kind::Length, Unit::Millimetre, 2, 120)]
-        public float $boreMm,
         #[Inline]
-        public PartMake $make,
-        /** The speed at which a shock runs through it. */
-        #[Measured('the wave speed of a pipe, in m/s', 'Wave, m/s', Kind::Count, Unit::One, 20, 1500)]
-        public float $waveMps,
-        /** How much more a metre of it holds at 100 kPa more. */
-        #[Measured('how much a metre of it gives for each 100 kPa', 'Gives a metre', Kind::Volume, Unit::Litre, 0, 1)]
-        public float $stretchL,
+        public Tube $tube,
         /** Points that it passes between its ends. */
         #[Parts(PlannedRunPoint::class, self::MOST_POINTS)]
         public array $points,

@@ -88,6 +88,12 @@ final readonly class SampleLines
         return new self(PartFields::changed($this->plan, ['line' => PartFields::changed($this->plan->line, ['pipes' => $pipes])]));
     }
 
+    /** @param array<string, mixed> $changes to what the pipe at a port is by the metre */
+    public function tubed(string $name, string $port, array $changes): self
+    {
+        return $this->piped($name, $port, ['tube' => PartFields::changed($this->pipe($name, $port)->tube, $changes)]);
+    }
+
     /** Puts a part of the catalogue into the pipe at a port. */
     public function into(string $name, string $port, string $stock): self
     {

@@ -95,7 +95,7 @@ final readonly class DrawnLine
                 [$from, $to] = [$to, $from];
             }
             [$below, $lane] = $schematic->lane($from, $to) ?? [null, null];
-            $sketches[] = new PipeSketch($pipe->pipe->id, $pipe->pipe->name, '/line/pipes/'.$index, $from, $to, $schematic->parentOf($to) === $from, $below, $lane, $this->line->warm->isHot($pipe), \sprintf('%s%s, bore %s', $say->metres($pipe->lengthM()), $pipe->isGuessed() ? ' (guessed)' : '', $say->mm($pipe->pipe->boreMm)), $pipe->isGuessed(), $this->points($pipe));
+            $sketches[] = new PipeSketch($pipe->pipe->id, $pipe->pipe->name, '/line/pipes/'.$index, $from, $to, $schematic->parentOf($to) === $from, $below, $lane, $this->line->warm->isHot($pipe), \sprintf('%s%s, bore %s', $say->metres($pipe->lengthM()), $pipe->isGuessed() ? ' (guessed)' : '', $say->mm($pipe->pipe->tube->boreMm)), $pipe->isGuessed(), $this->points($pipe));
         }
 
         return $sketches;
@@ -193,7 +193,7 @@ final readonly class DrawnLine
         }
         foreach ($this->line->graph->pipes as $index => $pipe) {
             if (isset($highest->pipes[$index])) {
-                $rows[] = $row($pipe->pipe->id, $pipe->pipe->name, $highest->pipes[$index], $pipe->pipe->make->ratingKpa);
+                $rows[] = $row($pipe->pipe->id, $pipe->pipe->name, $highest->pipes[$index], $pipe->pipe->tube->make->ratingKpa);
             }
         }
         usort($rows, static fn (PeakRow $a, PeakRow $b): int => $b->share <=> $a->share);

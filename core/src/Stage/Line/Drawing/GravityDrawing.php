@@ -60,7 +60,7 @@ final readonly class GravityDrawing
     private function chart(PlannedTank $tank): GravityChart
     {
         $say = $this->workings->say;
-        $bores = array_map(static fn (LinePipe $pipe): float => $pipe->pipe->boreMm, $this->path->pipes);
+        $bores = array_map(static fn (LinePipe $pipe): float => $pipe->pipe->tube->boreMm, $this->path->pipes);
         $narrowest = [] === $bores ? self::BORES_MM[0] : min($bores);
         $lines = [[$say->mm($narrowest), true, $this->line]];
         foreach (self::BORES_MM as $mm) {
@@ -96,7 +96,7 @@ final readonly class GravityDrawing
     {
         $own = array_map(static fn (LinePipe $pipe): string => $pipe->pipe->id, $this->path->pipes);
         $line = $this->workings->plan->line;
-        $pipes = array_map(static fn (PlannedPipe $pipe): PlannedPipe => \in_array($pipe->id, $own, true) ? PartFields::changed($pipe, ['boreMm' => max($mm, $pipe->boreMm)]) : $pipe, $line->pipes);
+        $pipes = array_map(static fn (PlannedPipe $pipe): PlannedPipe => \in_array($pipe->id, $own, true) ? PartFields::changed($pipe, ['tube' => PartFields::changed($pipe->tube, ['boreMm' => max($mm, $pipe->tube->boreMm)])]) : $pipe, $line->pipes);
 
         return PartFields::changed($this->workings->plan, ['line' => PartFields::changed($line, ['pipes' => $pipes])]);
     }

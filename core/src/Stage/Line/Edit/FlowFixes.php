@@ -46,8 +46,8 @@ final class FlowFixes
             }
         }
         $found = array_merge([], ...array_map(static fn (PlannedPart $filter): array => self::filter($filter, $workings), array_values($filters)));
-        $narrowest = [] === $pipes ? 0.0 : min(array_column($pipes, 'boreMm'));
-        $wider = $fixes->otherPipe(array_values(array_filter($pipes, static fn (PlannedPipe $pipe): bool => $pipe->boreMm <= $narrowest + 3)), static fn (StockPipe $stock): bool => $stock->boreMm > $narrowest + 2 && $stock->make->foodGrade && $stock->make->ratingKpa >= max([0.0, ...array_map(static fn (PlannedPipe $pipe): float => min(600.0, $pipe->make->ratingKpa), $pipes)]) && $stock->make->ratingC >= 40, 'along the way');
+        $narrowest = [] === $pipes ? 0.0 : min(array_map(static fn (PlannedPipe $pipe): float => $pipe->tube->boreMm, $pipes));
+        $wider = $fixes->otherPipe(array_values(array_filter($pipes, static fn (PlannedPipe $pipe): bool => $pipe->tube->boreMm <= $narrowest + 3)), static fn (StockPipe $stock): bool => $stock->tube->boreMm > $narrowest + 2 && $stock->tube->make->foodGrade && $stock->tube->make->ratingKpa >= max([0.0, ...array_map(static fn (PlannedPipe $pipe): float => min(600.0, $pipe->tube->make->ratingKpa), $pipes)]) && $stock->tube->make->ratingC >= 40, 'along the way');
         foreach ($pumps as [$pump, $figures]) {
             array_push($found, ...$fixes->swaps($pump, static fn (StockPart $stock): bool => $stock->figures instanceof PumpFigures && $stock->figures->volts === $figures->volts && self::mostLpm($stock->figures) > self::mostLpm($figures)));
         }

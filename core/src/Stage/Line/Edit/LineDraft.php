@@ -184,7 +184,7 @@ final readonly class LineDraft
 
     public function withBore(PlannedPipe $pipe, StockPipe $stock): self
     {
-        $changes = ['boreMm' => $stock->boreMm, 'make' => $stock->make, 'waveMps' => $stock->waveMps, 'stretchL' => $stock->stretchL, 'stock' => $stock->id];
+        $changes = ['tube' => $stock->tube, 'stock' => $stock->id];
 
         return new self($this->plan, PartFields::changed($this->line, ['pipes' => array_map(static fn (PlannedPipe $one): PlannedPipe => $one->id === $pipe->id ? PartFields::changed($one, $changes) : $one, $this->line->pipes)]));
     }

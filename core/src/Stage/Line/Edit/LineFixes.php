@@ -86,7 +86,7 @@ final readonly class LineFixes
     public function otherPipe(array $pipes, \Closure $does, string $what): array
     {
         $all = array_values(array_filter($this->workings->stock->pipes(), $does));
-        usort($all, static fn (StockPipe $a, StockPipe $b): int => $a->make->price <=> $b->make->price);
+        usort($all, static fn (StockPipe $a, StockPipe $b): int => $a->tube->make->price <=> $b->tube->make->price);
         if ([] === $all || [] === $pipes) {
             return [];
         }
@@ -115,7 +115,7 @@ final readonly class LineFixes
     public static function byBore(string $prefix, PlannedPipe $pipe): array
     {
         $sizes = [10, 12, 15, 20];
-        usort($sizes, static fn (int $a, int $b): int => abs($a - $pipe->boreMm) <=> abs($b - $pipe->boreMm));
+        usort($sizes, static fn (int $a, int $b): int => abs($a - $pipe->tube->boreMm) <=> abs($b - $pipe->tube->boreMm));
 
         return array_map(static fn (int $mm): string => $prefix.'-'.$mm, $sizes);
     }

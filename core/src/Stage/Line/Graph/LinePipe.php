@@ -71,7 +71,7 @@ final readonly class LinePipe
 
     public function litres(): float
     {
-        return \M_PI / 4 * ($this->pipe->boreMm / 1000) ** 2 * $this->lengthM() * 1000;
+        return \M_PI / 4 * ($this->pipe->tube->boreMm / 1000) ** 2 * $this->lengthM() * 1000;
     }
 
     /** Its highest point, in m of the rig. */
@@ -88,6 +88,6 @@ final readonly class LinePipe
     /** @param float $lpm either way */
     public function velocityMps(float $lpm): float
     {
-        return abs($lpm) / 60000 / (\M_PI / 4 * ($this->pipe->boreMm / 1000) ** 2);
+        return abs($lpm) / 60000 / (\M_PI / 4 * ($this->pipe->tube->boreMm / 1000) ** 2);
     }
 }

@@ -76,8 +76,8 @@ final class HotWater implements Rule
     {
         $path = WaterPath::to($part, $line->alone($part), $line->graph);
         $hot = array_values(array_filter($path->pipes, static fn (LinePipe $pipe): bool => $line->warm->isHot($pipe)));
-        $widest = max([0.0, ...array_map(static fn (LinePipe $pipe): float => $pipe->pipe->boreMm, $hot)]);
+        $widest = max([0.0, ...array_map(static fn (LinePipe $pipe): float => $pipe->pipe->tube->boreMm, $hot)]);
 
-        return LineFixes::over($workings)->otherPipe(array_map(static fn (LinePipe $pipe): PlannedPipe => $pipe->pipe, $hot), static fn (StockPipe $stock): bool => $stock->boreMm < $widest - 2 && $stock->boreMm >= 9 && $stock->make->ratingC >= 80 && $stock->make->foodGrade, 'from the heater');
+        return LineFixes::over($workings)->otherPipe(array_map(static fn (LinePipe $pipe): PlannedPipe => $pipe->pipe, $hot), static fn (StockPipe $stock): bool => $stock->tube->boreMm < $widest - 2 && $stock->tube->boreMm >= 9 && $stock->tube->make->ratingC >= 80 && $stock->tube->make->foodGrade, 'from the heater');
     }
 }

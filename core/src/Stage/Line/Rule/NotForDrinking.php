@@ -22,8 +22,8 @@ final class NotForDrinking implements Rule
         $line = $workings->of(LineWorkings::class);
         $findings = [];
         foreach ($line->graph->pipes as $pipe) {
-            if (!$pipe->pipe->make->foodGrade) {
-                $findings[] = new Finding(LineFinding::NotForDrinking, [$pipe->pipe->id], new Measure(1.0, 0.0, ''), \sprintf('%s is not made for drinking water', ucfirst($pipe->words())), 'It gives off taste and worse; which materials may touch drinking water your local rules say.', static fn (): array => LineFixes::over($workings)->otherPipe([$pipe->pipe], static fn (StockPipe $stock): bool => $stock->make->foodGrade && $stock->make->ratingKpa >= $pipe->pipe->make->ratingKpa && $stock->boreMm >= $pipe->pipe->boreMm - 1 && $stock->make->ratingC >= $pipe->pipe->make->ratingC, 'for the '.$pipe->words()));
+            if (!$pipe->pipe->tube->make->foodGrade) {
+                $findings[] = new Finding(LineFinding::NotForDrinking, [$pipe->pipe->id], new Measure(1.0, 0.0, ''), \sprintf('%s is not made for drinking water', ucfirst($pipe->words())), 'It gives off taste and worse; which materials may touch drinking water your local rules say.', static fn (): array => LineFixes::over($workings)->otherPipe([$pipe->pipe], static fn (StockPipe $stock): bool => $stock->tube->make->foodGrade && $stock->tube->make->ratingKpa >= $pipe->pipe->tube->make->ratingKpa && $stock->tube->boreMm >= $pipe->pipe->tube->boreMm - 1 && $stock->tube->make->ratingC >= $pipe->pipe->tube->make->ratingC, 'for the '.$pipe->words()));
             }
         }
         foreach ($line->graph->plan->line->parts as $part) {

@@ -62,7 +62,7 @@ final class OverRated implements Rule
         foreach ($line->graph->pipes as $index => $pipe) {
             $peak = $line->highest()->pipes[$index] ?? null;
             if (null !== $peak) {
-                $all[] = [$pipe->pipe->id, ucfirst($pipe->words()), $peak, $pipe->pipe->make->ratingKpa, $pipe];
+                $all[] = [$pipe->pipe->id, ucfirst($pipe->words()), $peak, $pipe->pipe->tube->make->ratingKpa, $pipe];
             }
         }
 
@@ -100,9 +100,9 @@ final class OverRated implements Rule
         if ($subject instanceof PlannedPart) {
             return $fixes->swaps($subject, static fn (StockPart $stock): bool => $stock->make->ratingKpa >= $peak->kpa() && $stock->make->ratingC >= $subject->make->ratingC);
         }
-        $make = $subject->pipe->make;
+        $make = $subject->pipe->tube->make;
 
-        return $fixes->otherPipe([$subject->pipe], static fn (StockPipe $stock): bool => $stock->make->ratingKpa >= $peak->kpa() && $stock->make->ratingC >= $make->ratingC && $stock->make->foodGrade && $stock->boreMm >= $subject->pipe->boreMm - 1, 'for the '.$subject->words());
+        return $fixes->otherPipe([$subject->pipe], static fn (StockPipe $stock): bool => $stock->tube->make->ratingKpa >= $peak->kpa() && $stock->tube->make->ratingC >= $make->ratingC && $stock->tube->make->foodGrade && $stock->tube->boreMm >= $subject->pipe->tube->boreMm - 1, 'for the '.$subject->words());
     }
 
     /** @return list<Fix> a regulator behind each mains inlet that has none */

@@ -26,8 +26,8 @@ final class TooHot implements Rule
         $findings = [];
         foreach ($line->graph->pipes as $pipe) {
             $c = max($line->warm->atC($pipe->from) ?? 0.0, $line->warm->atC($pipe->to) ?? 0.0);
-            if ($c > $pipe->pipe->make->ratingC) {
-                $findings[] = new Finding(LineFinding::TooHot, [$pipe->pipe->id], new Measure($c, $pipe->pipe->make->ratingC, '°C'), \sprintf('%s is too soft for hot water', ucfirst($pipe->words())), \sprintf('Water of %s comes through it, and it is made for %s.', $say->temperature($c), $say->temperature($pipe->pipe->make->ratingC)), static fn (): array => LineFixes::over($workings)->otherPipe([$pipe->pipe], static fn (StockPipe $stock): bool => $stock->make->ratingC >= $c && $stock->make->foodGrade && $stock->make->ratingKpa >= $pipe->pipe->make->ratingKpa && $stock->boreMm >= $pipe->pipe->boreMm - 1, 'for the '.$pipe->words()));
+            if ($c > $pipe->pipe->tube->make->ratingC) {
+                $findings[] = new Finding(LineFinding::TooHot, [$pipe->pipe->id], new Measure($c, $pipe->pipe->tube->make->ratingC, '°C'), \sprintf('%s is too soft for hot water', ucfirst($pipe->words())), \sprintf('Water of %s comes through it, and it is made for %s.', $say->temperature($c), $say->temperature($pipe->pipe->tube->make->ratingC)), static fn (): array => LineFixes::over($workings)->otherPipe([$pipe->pipe], static fn (StockPipe $stock): bool => $stock->tube->make->ratingC >= $c && $stock->tube->make->foodGrade && $stock->tube->make->ratingKpa >= $pipe->pipe->tube->make->ratingKpa && $stock->tube->boreMm >= $pipe->pipe->tube->boreMm - 1, 'for the '.$pipe->words()));
             }
         }
         foreach ($line->graph->plan->line->parts as $part) {

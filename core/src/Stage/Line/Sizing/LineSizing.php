@@ -188,16 +188,16 @@ final readonly class LineSizing
         }
         $solved = $this->line->solve(new LineCase($open));
         $stocks = $this->workings->stock->pipes();
-        usort($stocks, static fn (StockPipe $a, StockPipe $b): int => [$a->boreMm, $a->make->price] <=> [$b->boreMm, $b->make->price]);
+        usort($stocks, static fn (StockPipe $a, StockPipe $b): int => [$a->tube->boreMm, $a->tube->make->price] <=> [$b->tube->boreMm, $b->tube->make->price]);
         $rows = [];
         foreach ($this->line->graph->pipes as $index => $pipe) {
             $lpm = abs($solved->pipeLpm[$index] ?? 0.0);
-            $fits = static fn (StockPipe $stock): bool => $stock->make->foodGrade && $stock->make->ratingKpa >= min(600.0, $pipe->pipe->make->ratingKpa) && $stock->make->ratingC >= min(60.0, $pipe->pipe->make->ratingC) && self::carries($stock->boreMm, $lpm);
+            $fits = static fn (StockPipe $stock): bool => $stock->tube->make->foodGrade && $stock->tube->make->ratingKpa >= min(600.0, $pipe->pipe->tube->make->ratingKpa) && $stock->tube->make->ratingC >= min(60.0, $pipe->pipe->tube->make->ratingC) && self::carries($stock->tube->boreMm, $lpm);
             $smallest = array_values(array_filter($stocks, $fits))[0] ?? null;
-            if ($lpm < 0.1 || self::carries($pipe->pipe->boreMm, $lpm) || null === $smallest) {
+            if ($lpm < 0.1 || self::carries($pipe->pipe->tube->boreMm, $lpm) || null === $smallest) {
                 continue;
             }
-            $rows[] = [0.0, true, new SizingRow(ucfirst($pipe->words()), [$say->flow($lpm), number_format($pipe->velocityMps($lpm), 1).' m/s', $say->pressure(self::kpaPerM($pipe->pipe->boreMm, $lpm)), $smallest->name], true, false, false, new Fix(\sprintf('%s for the %s', $smallest->name, $pipe->words()), LineDraft::of($this->workings->plan)->withBore($pipe->pipe, $smallest)->patch()))];
+            $rows[] = [0.0, true, new SizingRow(ucfirst($pipe->words()), [$say->flow($lpm), number_format($pipe->velocityMps($lpm), 1).' m/s', $say->pressure(self::kpaPerM($pipe->pipe->tube->boreMm, $lpm)), $smallest->name], true, false, false, new Fix(\sprintf('%s for the %s', $smallest->name, $pipe->words()), LineDraft::of($this->workings->plan)->withBore($pipe->pipe, $smallest)->patch()))];
         }
 
         return [] === $rows ? [] : [new SizingTable('bores', 'Pipes', \sprintf('No faster than %s m/s, and no more than %s lost in a metre, with %s open.', number_format(self::MOST_MPS, 1), $say->pressure(self::MOST_KPA_PER_M), [] === $this->wanted() ? 'all outlets' : 'those that run together'), ['flow', 'now', 'lost in a metre', 'smallest that does it'], array_column($rows, 2))];

@@ -81,7 +81,7 @@ final readonly class HighestPressure
         }
         foreach ($graph->pipes as $index => $pipe) {
             if (isset($this->pipes[$index])) {
-                $all[] = [ucfirst($pipe->words()), $this->pipes[$index], $pipe->pipe->make->ratingKpa];
+                $all[] = [ucfirst($pipe->words()), $this->pipes[$index], $pipe->pipe->tube->make->ratingKpa];
             }
         }
         usort($all, static fn (array $a, array $b): int => $b[1]->kpa() / $b[2] <=> $a[1]->kpa() / $a[2]);
@@ -196,7 +196,7 @@ final readonly class HighestPressure
             foreach (array_reverse($path->pipes) as $pipe) {
                 $mps = $pipe->velocityMps($solved->pipeLpm[$pipe->index] ?? 0.0);
                 $delayedKpa += 2 * $pipe->lengthM() * $mps / self::SHUT_S;
-                $atOnceKpa = $pipe->pipe->waveMps * $mps;
+                $atOnceKpa = $pipe->pipe->tube->waveMps * $mps;
                 array_push($nodes, [$pipe->from->node(), $atOnceKpa], [$pipe->to->node(), $atOnceKpa]);
                 if (self::isSoft($pipe->from) || self::isSoft($pipe->to)) {
                     break;

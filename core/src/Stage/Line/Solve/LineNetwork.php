@@ -91,7 +91,7 @@ final class LineNetwork
             // From one branch of a tee to another: nothing flows in it.
             return;
         }
-        $this->links[] = new PipeLink(new LinkEnds('pipe:'.$pipe->pipe->id, $from, $to), new PipeInput($pipe->lengthM(), $pipe->pipe->boreMm, 0.0, $pipe->kSum(), 0.0));
+        $this->links[] = new PipeLink(new LinkEnds('pipe:'.$pipe->pipe->id, $from, $to), new PipeInput($pipe->lengthM(), $pipe->pipe->tube->boreMm, 0.0, $pipe->kSum(), 0.0));
     }
 
     private function node(LineEnd $end): string
