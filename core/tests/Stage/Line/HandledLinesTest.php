@@ -1,0 +1,115 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Tests\Stage\Line;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use YardCask\Core\Assessment\Assessment;
+use YardCask\Core\Assessment\SentFinding;
+use YardCask\Core\Assessment\Severity;
+use YardCask\Core\Assessment\Workings;
+use YardCask\Core\Plan\Field\PartFields;
+use YardCask\Core\Plan\Line\School;
+use YardCask\Core\Plan\Plan;
+use YardCask\Core\Stage\Assessor;
+use YardCask\Core\Stage\Line\LineWorkings;
+use YardCask\Core\Stage\Line\Schematic;
+use YardCask\Core\Stage\Line\Solve\LineCase;
+use YardCask\Core\Stage\Line\Solve\SolvedOutlet;
+
+/** Whatever somebody has done to a line, what is said of it holds. */
+final class HandledLinesTest extends TestCase
+{
+    private const SEEDS = 80;
+
+    /** @return iterable<string, array{Plan}> */
+    public static function handled(): iterable
+    {
+        for ($seed = 1; $seed <= self::SEEDS; ++$seed) {
+            $plan = HandledLines::seeded($seed);
+            if (null !== $plan) {
+                yield 'seed '.$seed => [$plan];
+            }
+        }
+    }
+
+    #[DataProvider('handled')]
+    public function testEveryFixClearsWhatItIsForAndBringsNoStop(Plan $plan): void
+    {
+        $before = Assessor::assess($plan, 'line', SampleLines::stock());
+        self::assertNotSame([], $before->glass);
+        $known = self::keys($before, null);
+        foreach ($before->findings as $finding) {
+            foreach ('line' === $finding->stage ? $finding->fixes : [] as $fix) {
+                $after = Assessor::assess($fix->patch->applyTo($plan), '-', SampleLines::stock());
+                self::assertNotContains(self::key($finding), self::keys($after, null), $fix->label.' does not clear “'.$finding->title.'”.');
+                self::assertSame([], array_diff(self::keys($after, Severity::Stop), $known), $fix->label.' brings a stop.');
+            }
+        }
+    }
+
+    #[DataProvider('handled')]
+    public function testNoWaterIsMadeOrLost(Plan $plan): void
+    {
+        $line = Workings::over($plan)->of(LineWorkings::class);
+        foreach ([$line->all(), ...array_map(static fn (string $id): array => [$id], $line->all())] as $open) {
+            $solved = $line->solve(new LineCase($open));
+            self::assertTrue($solved->line->converged);
+            $out = array_sum(array_map(static fn (SolvedOutlet $one): float => $one->lpm, $solved->outlets));
+            self::assertEqualsWithDelta(array_sum($solved->fromLpm), $out, 1e-6);
+        }
+    }
+
+    #[DataProvider('handled')]
+    public function testNothingIsDrawnOnAnother(Plan $plan): void
+    {
+        $schematic = Schematic::of(Workings::over($plan)->of(LineWorkings::class)->graph);
+        $places = array_map(static fn (string $id): string => $schematic->columns[$id].'/'.$schematic->rows[$id], array_keys($schematic->columns));
+        self::assertSame($places, array_values(array_unique($places)));
+    }
+
+    /** @return iterable<string, array{School, array<string, string>}> what joins what, in place of every other pipe */
+    public static function rings(): iterable
+    {
+        yield 'a pump that feeds itself' => [School::Pressure, ['pressure-pump-1.out' => 'pressure-pump-1.in']];
+        yield 'a pump that feeds itself behind a tank' => [School::Pressure, ['header.outlet' => 'tee-1.a', 'tee-1.b' => 'pressure-pump-1.in', 'pressure-pump-1.out' => 'tee-1.c']];
+        yield 'a tee that leads into itself' => [School::Pressure, ['header.outlet' => 'tee-1.a', 'tee-1.b' => 'tee-1.c']];
+        yield 'a heater behind itself' => [School::StorageHeater, ['storage-heater-1.out' => 'storage-heater-1.in']];
+        yield 'a vessel and a heater in a ring' => [School::StorageHeater, ['storage-heater-1.out' => 'accumulator-1.in', 'accumulator-1.out' => 'storage-heater-1.in']];
+    }
+
+    /** @param array<string, string> $joints */
+    #[DataProvider('rings')]
+    public function testARingIsAssessedLikeAnyLine(School $school, array $joints): void
+    {
+        // No switch ends what the pump brings.
+        $plan = SampleLines::of($school)->figures('Pressure pump', ['cutInKpa' => null, 'cutOutKpa' => null])->plan;
+        $pipe = $plan->line->pipes[0];
+        $pipes = [];
+        foreach ($joints as $from => $to) {
+            $pipes[] = PartFields::changed($pipe, ['id' => 'ring-'.\count($pipes), 'from' => $from, 'to' => $to]);
+        }
+        $ring = PartFields::changed($plan, ['line' => PartFields::changed($plan->line, ['pipes' => $pipes])]);
+        $assessment = Assessor::assess($ring, 'line', SampleLines::stock());
+        self::assertNotContains('line.pipe-lost', array_column($assessment->findings, 'code'), 'Every port of it is there.');
+        foreach (Workings::over($ring)->of(LineWorkings::class)->highest()->pipes as $peak) {
+            self::assertLessThan(10_000.0, $peak->kpa(), 'No pressure rises without end.');
+        }
+        foreach (Workings::over($ring)->of(LineWorkings::class)->graph->outlets() as $outlet) {
+            self::assertSame(0.0, Workings::over($ring)->of(LineWorkings::class)->alone($outlet)->outlets[$outlet->id]->lpm ?? 0.0, 'No water comes to '.$outlet->name.'.');
+        }
+    }
+
+    private static function key(SentFinding $finding): string
+    {
+        return $finding->code.' '.implode(' ', $finding->subject);
+    }
+
+    /** @return list<string> the findings of a severity, or of all */
+    private static function keys(Assessment $assessment, ?Severity $of): array
+    {
+        return array_values(array_map(self::key(...), array_filter($assessment->findings, static fn (SentFinding $one): bool => null === $of || $of === $one->severity)));
+    }
+}
