@@ -13,6 +13,8 @@ final readonly class SentFinding implements Sent
 {
     use SentAsDeclared;
 
+    /** The same for the same finding of another plan; no two of a plan have one. */
+    public string $key;
     public string $code;
     public Severity $severity;
     /** Read out before the title. */
@@ -33,6 +35,7 @@ final readonly class SentFinding implements Sent
     /** @param list<Fix> $fixes */
     public function __construct(Finding $finding, array $fixes)
     {
+        $this->key = $finding->key();
         $this->code = (string) $finding->code->value;
         $this->severity = $finding->code->severity();
         $this->severityWord = $this->severity->word();

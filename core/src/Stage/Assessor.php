@@ -7,6 +7,7 @@ namespace YardCask\Core\Stage;
 use YardCask\Core\Assessment\Assessment;
 use YardCask\Core\Assessment\FigureSheet;
 use YardCask\Core\Assessment\Finding;
+use YardCask\Core\Assessment\FindingFixes;
 use YardCask\Core\Assessment\FixTrial;
 use YardCask\Core\Assessment\Reading;
 use YardCask\Core\Assessment\Rule;
@@ -28,8 +29,10 @@ final class Assessor
     }
 
     /**
-     * @param string|null $stage the one that is looked at: only its findings come with fixes, which are tried, and only it with what can be
-     *                           added there; all of them when null, none when it is no stage's name
+     * What a plan comes to. Trying fixes takes longer than all of the rest: they come of themselves only where no stage is named.
+     *
+     * @param string|null $stage the one that is looked at: only it is drawn whole and comes with what can be added there; all of them when
+     *                           null, none when it is no stage's name
      * @param PartStock|null $stock the parts that can be had; without them none are proposed
      */
     public static function assess(Plan $plan, ?string $stage = null, ?PartStock $stock = null): Assessment
@@ -40,9 +43,8 @@ final class Assessor
         foreach ($stages as $one) {
             $one->addFigures($workings, $figures);
         }
-        $rules = array_merge(...array_map(static fn (Stage $one): array => $one->rules(), $stages));
-        $findings = self::findings($rules, $workings);
-        $trial = new FixTrial($workings, $findings, $rules);
+        $findings = self::findings(self::rules(), $workings);
+        $trial = null === $stage ? new FixTrial($workings, $findings, self::rules()) : null;
         $sheets = [];
         $glass = [];
         foreach ($stages as $one) {
@@ -56,10 +58,34 @@ final class Assessor
             $plan->fileName(),
             $sheets,
             $glass,
-            array_map(static fn (Finding $finding): SentFinding => new SentFinding($finding, null === $stage || $stage === $finding->stage() ? $trial->proven($finding) : []), $findings),
+            array_map(static fn (Finding $finding): SentFinding => new SentFinding($finding, $trial?->proven($finding) ?? []), $findings),
             $figures->all(),
             Reading::all($plan, $stage),
         );
+    }
+
+    /**
+     * @param string $stage whose findings are to be cleared
+     * @param PartStock|null $stock the parts that can be had; without them none are proposed
+     *
+     * @return list<FindingFixes> the fixes of each finding of that stage, every one tried on the whole plan
+     */
+    public static function fixes(Plan $plan, string $stage, ?PartStock $stock = null): array
+    {
+        $workings = Workings::over($plan, $stock);
+        $findings = self::findings(self::rules(), $workings);
+        $trial = new FixTrial($workings, $findings, self::rules());
+
+        return array_values(array_map(
+            static fn (Finding $finding): FindingFixes => new FindingFixes($finding->key(), $trial->proven($finding)),
+            array_filter($findings, static fn (Finding $finding): bool => $stage === $finding->stage()),
+        ));
+    }
+
+    /** @return list<Rule> of all stages */
+    private static function rules(): array
+    {
+        return array_merge(...array_map(static fn (Stage $one): array => $one->rules(), self::stages()));
     }
 
     /**

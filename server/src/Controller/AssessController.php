@@ -14,7 +14,7 @@ use YardCask\Server\Http\JsonBody;
 use YardCask\Server\Http\JsonReply;
 use YardCask\Server\Storage\OwnParts;
 
-/** Says everything that can be said about a plan, saved or not. */
+/** Says everything that can be said about a plan, saved or not; what would clear its findings, by itself, since trying that takes longer. */
 final readonly class AssessController
 {
     public function __construct(private OwnParts $parts)
@@ -23,14 +23,27 @@ final readonly class AssessController
 
     #[Route('/api/assess', methods: ['POST'])]
     #[OA\Post(path: '/api/assess', operationId: 'assess', summary: 'Assess a plan')]
-    #[OA\Parameter(name: 'stage', in: 'query', required: false, description: 'The stage that is looked at: only its findings come with fixes, which are tried on the plan. Without it all do.', schema: new OA\Schema(type: 'string'))]
+    #[OA\Parameter(name: 'stage', in: 'query', required: false, description: 'The stage that is looked at: only it is drawn whole, and fixes are left to /api/fixes. Without it all are, and every finding comes with its fixes.', schema: new OA\Schema(type: 'string'))]
     #[OA\RequestBody(required: true, content: new OA\JsonContent(ref: 'plan.schema.json'))]
     #[OA\Response(response: 200, description: 'The assessment', content: new OA\JsonContent(ref: 'assessment.schema.json'))]
     #[OA\Response(response: 422, description: 'Not a valid plan', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: '#/components/schemas/Problem')))]
-    public function __invoke(Request $request): Response
+    public function assess(Request $request): Response
     {
         $stage = $request->query->all()['stage'] ?? null;
 
         return JsonReply::of(Assessor::assess(Plan::read(JsonBody::read($request)), \is_string($stage) ? $stage : null, $this->parts->stock()));
+    }
+
+    #[Route('/api/fixes', methods: ['POST'])]
+    #[OA\Post(path: '/api/fixes', operationId: 'proveFixes', summary: 'What clears the findings of a stage, each fix tried on the whole plan')]
+    #[OA\Parameter(name: 'stage', in: 'query', required: true, schema: new OA\Schema(type: 'string'))]
+    #[OA\RequestBody(required: true, content: new OA\JsonContent(ref: 'plan.schema.json'))]
+    #[OA\Response(response: 200, description: 'The fixes of each finding, by its key', content: new OA\JsonContent(required: ['findings'], properties: [new OA\Property(property: 'findings', type: 'array', items: new OA\Items(ref: 'finding-fixes.schema.json'))]))]
+    #[OA\Response(response: 422, description: 'Not a valid plan', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: '#/components/schemas/Problem')))]
+    public function fixes(Request $request): Response
+    {
+        $stage = $request->query->all()['stage'] ?? null;
+
+        return JsonReply::of(['findings' => Assessor::fixes(Plan::read(JsonBody::read($request)), \is_string($stage) ? $stage : '', $this->parts->stock())]);
     }
 }

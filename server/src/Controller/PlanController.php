@@ -26,8 +26,8 @@ use YardCask\Server\Storage\PlanStore;
 #[Route('/api/plans')]
 final readonly class PlanController
 {
-    /** Of a plan that does not exist yet nothing can be mended. */
-    private const NO_FIXES = '-';
+    /** Of a plan that does not exist yet no stage is looked at. */
+    private const NO_STAGE = '-';
 
     public function __construct(
         private PlanStore $plans,
@@ -68,7 +68,7 @@ final readonly class PlanController
     #[OA\Response(response: 422, description: 'An answer is missing or not allowed', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: '#/components/schemas/Problem')))]
     public function preview(Request $request, CatalogueFiles $files): Response
     {
-        return JsonReply::of(Assessor::assess(self::begun($request, $files), self::NO_FIXES));
+        return JsonReply::of(Assessor::assess(self::begun($request, $files), self::NO_STAGE));
     }
 
     #[Route('/{id}', methods: ['GET'])]

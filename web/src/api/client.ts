@@ -3,6 +3,7 @@ import type { paths } from "./openapi";
 import type {
   Assessment,
   Catalogue,
+  FindingFixes,
   FirstAnswers,
   Fix,
   LineEdit,
@@ -103,9 +104,12 @@ export const api = {
   nameRevision: (id: string, number: number, name: string): Promise<unknown> =>
     answer(http.PUT("/api/plans/{id}/revisions/{number}/name", { params: { path: { id, number } }, body: { name } })),
   copy: (id: string): Promise<SavedPlan> => answer(http.POST("/api/plans/{id}/copy", { params: at(id) })),
-  /** The fixes of one stage's findings come with it; those of the others do not. */
+  /** Without fixes, of which one stage is drawn whole. */
   assess: (plan: Plan, stage: string, signal?: AbortSignal): Promise<Assessment> =>
     answer(http.POST("/api/assess", { params: { query: { stage } }, body: plan, ...(signal && { signal }) })),
+  /** What clears the findings of one stage. */
+  fixes: async (plan: Plan, stage: string, signal: AbortSignal): Promise<readonly FindingFixes[]> =>
+    (await answer(http.POST("/api/fixes", { params: { query: { stage } }, body: plan, signal }))).findings,
   /** @param replace the id of the tank in whose place one is wanted; empty to add one */
   stock: (plan: Plan, replace: string, pairs: boolean, signal: AbortSignal): Promise<StockOffer> =>
     answer(http.POST("/api/stock", { params: { query: { ...(replace && { replace }), pairs } }, body: plan, signal })),

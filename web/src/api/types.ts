@@ -15,7 +15,8 @@ export type Units = Plan["units"];
 
 export type Assessment = Schemas["assessment.schema"];
 export type Finding = Assessment["findings"][number];
-export type Fix = Finding["fixes"][number];
+export type FindingFixes = Schemas["finding-fixes.schema"];
+export type Fix = FindingFixes["fixes"][number];
 export type Figure = Assessment["figures"][string];
 export type GlassCell = Assessment["glass"][number];
 export type Limit = Assessment["stages"]["load"]["drawing"]["limits"][number];

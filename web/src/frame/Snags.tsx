@@ -1,11 +1,13 @@
 import { Disclosure, DisclosureButton, DisclosurePanel } from "@headlessui/react";
-import type { Finding, Severity, StageName } from "../api/types";
+import type { Finding, Fix, Severity, StageName } from "../api/types";
 import { usePlan } from "../plan/PlanContext";
+import { useFixes } from "../plan/useFixes";
 import { useStages } from "../plan/useStages";
 
 /** The findings of this stage, worst first, with their fixes; those of the other stages in a line. */
 export function Snags({ stage }: { stage: StageName }) {
   const { assessment } = usePlan();
+  const { fixesOf, proven } = useFixes(stage);
   const here = assessment.findings.filter((finding) => finding.stage === stage);
   const elsewhere = useStages()
     .filter((one) => one.name !== stage)
@@ -20,7 +22,7 @@ export function Snags({ stage }: { stage: StageName }) {
         </DisclosureButton>
         <DisclosurePanel>
           {here.map((finding) => (
-            <Snag key={`${finding.code} ${finding.subject.join(" ")}`} finding={finding} />
+            <Snag key={finding.key} finding={finding} fixes={fixesOf(finding)} proven={proven} />
           ))}
           {elsewhere.length > 0 && (
             <p className="py-3 text-[13px] text-ink-2">
@@ -33,8 +35,9 @@ export function Snags({ stage }: { stage: StageName }) {
   );
 }
 
-function Snag({ finding }: { finding: Finding }) {
-  const { apply, goTo, settled } = usePlan();
+/** @param proven whether the fixes are those of the plan as it stands */
+function Snag({ finding, fixes, proven }: { finding: Finding; fixes: readonly Fix[]; proven: boolean }) {
+  const { apply, goTo } = usePlan();
   const lookAt = finding.look_at;
   return (
     <article className="border-b border-rule py-3">
@@ -45,14 +48,14 @@ function Snag({ finding }: { finding: Finding }) {
       </h2>
       <p className="mt-1 mb-2 text-[13.5px] text-ink-2">{finding.why}</p>
       <div className="flex flex-wrap gap-1.5">
-        {finding.fixes.map((fix, index) => (
+        {fixes.map((fix, index) => (
           <div key={fix.label} className={fix.cost ? "basis-full" : ""}>
             <button
               type="button"
               className={index === 0 && !fix.cost ? "go" : "plain"}
-              aria-disabled={!settled}
+              aria-disabled={!proven}
               onClick={() => {
-                if (!settled) return;
+                if (!proven) return;
                 apply(fix);
                 // The snag goes, and its buttons with it; the keyboard stays among the others.
                 document.getElementById("snags")?.focus();

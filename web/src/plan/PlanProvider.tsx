@@ -17,7 +17,7 @@ import { useTyping } from "./useTyping";
 /** A plan as it comes from the server, and what this browser kept of it. */
 export type Opening = { saved: SavedPlan; kept: readonly Kept[]; tab: string };
 
-/** Holds one open plan: its edits, its saving, and its assessment with the fixes of the stage that is looked at. */
+/** Holds one open plan: its edits, its saving, and its assessment with the stage that is looked at. */
 export function PlanProvider({ opening, stage, children }: { opening: Opening; stage: string; children: ReactNode }) {
   const { saved, kept, tab } = opening;
   const [state, dispatch] = useReducer(planReducer, saved, (given) => reopened(given, kept));

@@ -5,7 +5,7 @@ import type { Assessment, Plan } from "../api/types";
 
 const DEBOUNCE_MS = 50;
 
-/** The assessment of a plan with the fixes of one stage, a moment behind while it is edited; the last answer wins, and the old one stays until then. */
+/** The assessment of a plan with one stage drawn whole, a moment behind while it is edited; the last answer wins, and the old one stays until then. */
 export function useAssessment(
   plan: Plan,
   stage: string,

@@ -41,10 +41,11 @@ final class HandledLinesTest extends TestCase
         $before = Assessor::assess($plan, 'line', SampleLines::stock());
         self::assertNotSame([], $before->glass);
         $known = self::keys($before, null);
-        foreach ($before->findings as $finding) {
-            foreach ('line' === $finding->stage ? $finding->fixes : [] as $fix) {
+        foreach (SampleLines::fixes($plan) as $key => $fixes) {
+            self::assertContains($key, $known);
+            foreach ($fixes as $fix) {
                 $after = Assessor::assess($fix->patch->applyTo($plan), '-', SampleLines::stock());
-                self::assertNotContains(self::key($finding), self::keys($after, null), $fix->label.' does not clear “'.$finding->title.'”.');
+                self::assertNotContains($key, self::keys($after, null), $fix->label.' does not clear “'.$key.'”.');
                 self::assertSame([], array_diff(self::keys($after, Severity::Stop), $known), $fix->label.' brings a stop.');
             }
         }
@@ -102,14 +103,9 @@ final class HandledLinesTest extends TestCase
         }
     }
 
-    private static function key(SentFinding $finding): string
-    {
-        return $finding->code.' '.implode(' ', $finding->subject);
-    }
-
     /** @return list<string> the findings of a severity, or of all */
     private static function keys(Assessment $assessment, ?Severity $of): array
     {
-        return array_values(array_map(self::key(...), array_filter($assessment->findings, static fn (SentFinding $one): bool => null === $of || $of === $one->severity)));
+        return array_column(array_filter($assessment->findings, static fn (SentFinding $one): bool => null === $of || $of === $one->severity), 'key');
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Tests\Stage\Line;
 
+use YardCask\Core\Assessment\Fix;
 use YardCask\Core\Catalogue\PartStock;
 use YardCask\Core\Catalogue\SchoolBook;
 use YardCask\Core\Plan\Field\PartFields;
@@ -12,6 +13,7 @@ use YardCask\Core\Plan\Line\PlannedPart;
 use YardCask\Core\Plan\Line\PlannedPipe;
 use YardCask\Core\Plan\Line\School;
 use YardCask\Core\Plan\Plan;
+use YardCask\Core\Stage\Assessor;
 use YardCask\Core\Stage\Line\Edit\LineDraft;
 use YardCask\Core\Stage\Line\Edit\SchoolLine;
 use YardCask\Core\Tests\SamplePlans;
@@ -145,5 +147,11 @@ final readonly class SampleLines
     public function moved(string $name, string $to, string $port): self
     {
         return new self(LineDraft::of($this->plan)->moved($this->part($name), $this->pipe($to, $port))->plan());
+    }
+
+    /** @return array<string, list<Fix>> what clears each finding of the line, by the finding's key */
+    public static function fixes(Plan $plan): array
+    {
+        return array_column(Assessor::fixes($plan, 'line', self::stock()), 'fixes', 'key');
     }
 }

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Assessment;
+
+use YardCask\Core\Output\ListOf;
+use YardCask\Core\Output\Sent;
+use YardCask\Core\Output\SentAsDeclared;
+
+/** What was proven to clear a finding. */
+final readonly class FindingFixes implements Sent
+{
+    use SentAsDeclared;
+
+    /** @param list<Fix> $fixes the ones without a cost first */
+    public function __construct(
+        /** The finding's. */
+        public string $key,
+        #[ListOf(Fix::class)]
+        public array $fixes,
+    ) {
+    }
+}
