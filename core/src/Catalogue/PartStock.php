@@ -4,106 +4,93 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Catalogue;
 
-use YardCask\Core\Input\InputReader;
 use YardCask\Core\Input\Json;
-use YardCask\Core\Plan\Field\Id;
-use YardCask\Core\Plan\Field\PartReader;
 use YardCask\Core\Plan\Line\PartKind;
 
-/** The parts and pipes that can be had, read one at a time when they are asked for. */
+/** The parts and pipes that can be had. Files are opened in their order, when they are needed, and parts read one at a time. */
 final class PartStock
 {
-    private const MOST = 2000;
-    /** @var array<string, InputReader>|null by id */
-    private ?array $parts = null;
-    /** @var array<string, InputReader> by id */
-    private array $pipes = [];
-    /** @var array<string, string> the kind by id */
-    private array $kinds = [];
+    /** @var array<int, PartFile> those that are open, by their place */
+    private array $open = [];
     /** @var array<string, StockPart> */
-    private array $readParts = [];
+    private array $parts = [];
 
-    /** @param \Closure(): list<string> $json the files, when they are first needed; what stands in a later one comes before */
-    public function __construct(private readonly \Closure $json)
+    /** @param list<\Closure(): PartFile> $files no two name the same id */
+    public function __construct(private readonly array $files)
     {
     }
 
     public static function none(): self
     {
-        return new self(static fn (): array => []);
+        return new self([]);
     }
 
     public function isEmpty(): bool
     {
-        return [] === $this->open();
+        foreach ($this->files() as $file) {
+            if ([] !== $file->parts) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     public function part(string $id): ?StockPart
     {
-        $in = $this->open()[$id] ?? null;
-        if (null === $in) {
-            return null;
-        }
-        if (!isset($this->readParts[$id])) {
-            $this->readParts[$id] = (new PartReader())->read(StockPart::class, $in);
-            $in->throwIfInvalid();
+        foreach (isset($this->parts[$id]) ? [] : $this->files() as $file) {
+            if (isset($file->parts[$id])) {
+                $this->parts[$id] = StockPart::fromDocument(Json::decode($file->parts[$id][1]));
+                break;
+            }
         }
 
-        return $this->readParts[$id];
+        return $this->parts[$id] ?? null;
     }
 
     public function pipe(string $id): ?StockPipe
     {
-        $this->open();
-        if (!isset($this->pipes[$id])) {
-            return null;
+        foreach ($this->files() as $file) {
+            if (isset($file->pipes[$id])) {
+                return StockPipe::fromDocument(Json::decode($file->pipes[$id]));
+            }
         }
-        $pipe = (new PartReader())->read(StockPipe::class, $this->pipes[$id]);
-        $this->pipes[$id]->throwIfInvalid();
 
-        return $pipe;
+        return null;
     }
 
-    /** @return list<StockPart> of some kinds, or of all, in the order of the catalogue */
+    /** @return list<StockPart> of some kinds, or of all, in the order of the files */
     public function parts(PartKind ...$kinds): array
     {
-        $ids = array_keys($this->open());
-        if ([] !== $kinds) {
-            $wanted = array_column($kinds, 'value');
-            $ids = array_values(array_filter($ids, fn (string $id): bool => \in_array($this->kinds[$id], $wanted, true)));
+        $wanted = array_column($kinds, 'value');
+        $parts = [];
+        foreach ($this->files() as $file) {
+            foreach ($file->parts as $id => [$kind]) {
+                if ([] === $kinds || \in_array($kind, $wanted, true)) {
+                    $parts[] = $this->part($id);
+                }
+            }
         }
 
-        return array_values(array_filter(array_map(fn (string $id): ?StockPart => $this->part($id), $ids)));
+        return array_values(array_filter($parts));
     }
 
     /** @return list<StockPipe> */
     public function pipes(): array
     {
-        $this->open();
+        $ids = [];
+        foreach ($this->files() as $file) {
+            array_push($ids, ...array_keys($file->pipes));
+        }
 
-        return array_values(array_filter(array_map(fn (string $id): ?StockPipe => $this->pipe($id), array_keys($this->pipes))));
+        return array_values(array_filter(array_map($this->pipe(...), $ids)));
     }
 
-    /** @return array<string, InputReader> */
-    private function open(): array
+    /** @return iterable<PartFile> each opened when it is come to */
+    private function files(): iterable
     {
-        if (null !== $this->parts) {
-            return $this->parts;
+        foreach ($this->files as $index => $file) {
+            yield $this->open[$index] ??= $file();
         }
-        $parts = [];
-        foreach (($this->json)() as $json) {
-            $in = InputReader::of(Json::decode($json));
-            foreach ($in->objects('parts', self::MOST) as $one) {
-                $id = $one->text('id', Id::MAX_LENGTH);
-                $parts[$id] = $one;
-                $this->kinds[$id] = $one->text('kind', 40);
-            }
-            foreach ($in->has('pipes') ? $in->objects('pipes', self::MOST) : [] as $one) {
-                $this->pipes[$one->text('id', Id::MAX_LENGTH)] = $one;
-            }
-            $in->throwIfInvalid();
-        }
-
-        return $this->parts = $parts;
     }
 }

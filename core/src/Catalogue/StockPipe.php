@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Catalogue;
 
+use YardCask\Core\Input\InputReader;
+use YardCask\Core\Input\InvalidInput;
 use YardCask\Core\Plan\Field\Id;
 use YardCask\Core\Plan\Field\Inline;
+use YardCask\Core\Plan\Field\PartReader;
 use YardCask\Core\Plan\Field\Text;
 use YardCask\Core\Plan\FreeId;
 use YardCask\Core\Plan\Line\PlannedPipe;
@@ -22,6 +25,20 @@ final readonly class StockPipe
         #[Inline]
         public Tube $tube,
     ) {
+    }
+
+    /**
+     * @param mixed $document decoded JSON, objects as stdClass
+     *
+     * @throws InvalidInput with every error of it
+     */
+    public static function fromDocument(mixed $document): self
+    {
+        $in = InputReader::of($document);
+        $pipe = (new PartReader())->read(self::class, $in);
+        $in->throwIfInvalid();
+
+        return $pipe;
     }
 
     /** @param string $from “pump.out” */

@@ -36,6 +36,12 @@ final class InputReader
         return new self(get_object_vars($value), '', new \ArrayObject());
     }
 
+    /** @return array<array-key, mixed> what stands there, as it was decoded */
+    public function values(): array
+    {
+        return $this->values;
+    }
+
     /** Whether something stands at $key, which may thus stand there. */
     public function has(string $key): bool
     {

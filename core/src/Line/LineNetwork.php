@@ -84,21 +84,26 @@ final readonly class LineNetwork
      */
     private function reached(array $nodes, bool $forward): array
     {
+        $next = [];
+        foreach ($this->links as [$link, $from, $to]) {
+            if ($link->isShut()) {
+                continue;
+            }
+            [$near, $far] = $forward ? [$from, $to] : [$to, $from];
+            $next[$near][] = $far;
+            if (!$link->isForwardOnly()) {
+                $next[$far][] = $near;
+            }
+        }
         $reached = array_fill_keys($nodes, true);
-        do {
-            $found = false;
-            foreach ($this->links as [$link, $from, $to]) {
-                if ($link->isShut()) {
-                    continue;
-                }
-                [$near, $far] = $forward ? [$from, $to] : [$to, $from];
-                if (isset($reached[$near]) && !isset($reached[$far])) {
-                    $reached[$far] = $found = true;
-                } elseif (!$link->isForwardOnly() && isset($reached[$far]) && !isset($reached[$near])) {
-                    $reached[$near] = $found = true;
+        while ([] !== $nodes) {
+            foreach ($next[array_pop($nodes)] ?? [] as $node) {
+                if (!isset($reached[$node])) {
+                    $reached[$node] = true;
+                    $nodes[] = $node;
                 }
             }
-        } while ($found);
+        }
 
         return $reached;
     }

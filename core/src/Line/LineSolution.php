@@ -10,6 +10,7 @@ final readonly class LineSolution
     private const MOST_ITERATIONS = 200;
     private const WHOLE_STEPS = 20;
     private const PART = 0.6;
+    /** What the next step would still change, of all that flows. */
     private const CONVERGED = 3e-9;
 
     /**
@@ -23,6 +24,7 @@ final readonly class LineSolution
         public array $outletFlows,
         public bool $converged,
         public int $iterations,
+        public Elimination $elimination,
     ) {
     }
 
@@ -36,13 +38,17 @@ final readonly class LineSolution
         $system = new LineSystem($network, $live, $states, $start);
         $converged = false;
         $iteration = 0;
+        $before = \INF;
         while (!$converged && $iteration < self::MOST_ITERATIONS) {
             ++$iteration;
             // What shuts and opens in turn is brought together in smaller steps.
             [$change, $sum] = $system->step($iteration > self::WHOLE_STEPS ? self::PART : 1.0);
-            $converged = $change <= self::CONVERGED * max(1.0, $sum);
+            // As this change is to the one before, the next one is to this at most: near its end the method gets better with each step.
+            $next = \INF === $before ? $change : $change * min(1.0, $change / max($before, \PHP_FLOAT_MIN));
+            $converged = $next <= self::CONVERGED * max(1.0, $sum);
+            $before = $change;
         }
 
-        return new self($system->heads, $system->flows + $system->held, $system->outletFlows, $converged, $iteration);
+        return new self($system->heads, $system->flows + $system->held, $system->outletFlows, $converged, $iteration, $system->elimination);
     }
 }

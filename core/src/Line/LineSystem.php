@@ -32,7 +32,7 @@ final class LineSystem
     private array $holding = [];
     /** @var array<int, int> the place of a node whose head is not known among those */
     private array $unknown = [];
-    private readonly Elimination $elimination;
+    public readonly Elimination $elimination;
 
     /**
      * @param array<int, true> $live
@@ -69,7 +69,8 @@ final class LineSystem
         foreach ($this->holding as $number => $_) {
             $this->held[$number] = max(0.0, $start->flows[$number] ?? self::GUESS_LPM);
         }
-        $this->elimination = new Elimination(\count($this->unknown), $pairs);
+        $size = \count($this->unknown);
+        $this->elimination = true === $start?->elimination->fits($size, $pairs) ? $start->elimination : new Elimination($size, $pairs);
     }
 
     /**

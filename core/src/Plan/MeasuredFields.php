@@ -38,9 +38,8 @@ final class MeasuredFields
             $at = $pointer.'/'.$prefix.$field->key;
             $is = $field->is;
             if ($is instanceof Measured) {
-                $filled = ['{part}' => $word, '{Part}' => ucfirst($word)];
                 $near = '' === $is->near ? null : self::value($part, $is->near, $prefix) ?? (null === $outer ? null : self::value($outer, $is->near, $prefix));
-                $fields[$at] = new MeasuredField($is, strtr($is->what, $filled), $words->label(strtr($is->label, $filled)), \is_float($value) ? $value : null, $field->optional, $near);
+                $fields[$at] = new MeasuredField($is, self::filled($is->what, $word), $words->label(self::filled($is->label, $word)), \is_float($value) ? $value : null, $field->optional, $near);
             } elseif ($is instanceof Inline && \is_object($value)) {
                 self::walk($value, $pointer, $prefix.$is->prefix, '{part}' === $is->word ? $word : $is->word, $words, $fields, $part);
             } elseif (\is_array($value)) {
@@ -76,5 +75,10 @@ final class MeasuredFields
         }
 
         return null;
+    }
+
+    private static function filled(string $text, string $word): string
+    {
+        return str_contains($text, '{') ? strtr($text, ['{part}' => $word, '{Part}' => ucfirst($word)]) : $text;
     }
 }

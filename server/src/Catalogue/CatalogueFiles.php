@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace YardCask\Server\Catalogue;
 
+use Symfony\Contracts\Cache\CacheInterface;
+use YardCask\Core\Catalogue\PartFile;
 use YardCask\Core\Catalogue\PartStock;
 use YardCask\Core\Catalogue\SchoolBook;
 use YardCask\Core\Catalogue\StockTank;
@@ -14,8 +16,11 @@ use YardCask\Core\Start\StartingChoices;
 /** The catalogue's files. */
 final readonly class CatalogueFiles
 {
-    public function __construct(private string $catalogueDir)
-    {
+    /** @param CacheInterface|null $catalogueCache keeps what is made of the files; without it that is made anew each time */
+    public function __construct(
+        private string $catalogueDir,
+        private ?CacheInterface $catalogueCache = null,
+    ) {
     }
 
     public function startingChoices(): StartingChoices
@@ -38,12 +43,22 @@ final readonly class CatalogueFiles
     /** Without those that somebody keeps. */
     public function partStock(): PartStock
     {
-        return new PartStock(fn (): array => [$this->parts()]);
+        return new PartStock([$this->parts(...)]);
     }
 
-    public function parts(): string
+    public function parts(): PartFile
     {
-        return $this->read('parts.json');
+        $file = fn (): PartFile => PartFile::divided($this->read('parts.json'));
+        if (null === $this->catalogueCache) {
+            return $file();
+        }
+        [$parts, $pipes] = $this->catalogueCache->get('parts-'.filemtime($this->catalogueDir.'/parts.json'), static function () use ($file): array {
+            $divided = $file();
+
+            return [$divided->parts, $divided->pipes];
+        });
+
+        return new PartFile($parts, $pipes);
     }
 
     public function schools(): SchoolBook

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace YardCask\Server\Storage;
 
 use Doctrine\ORM\EntityManagerInterface;
+use YardCask\Core\Catalogue\PartFile;
 use YardCask\Core\Catalogue\PartStock;
 use YardCask\Core\Catalogue\StockPart;
 use YardCask\Core\Input\InvalidInput;
@@ -27,7 +28,7 @@ final readonly class OwnParts
     /** All that can be had: the catalogue's and one's own. */
     public function stock(): PartStock
     {
-        return new PartStock(fn (): array => [$this->files->parts(), '{"parts":['.implode(',', array_map(static fn (OwnPart $own): string => $own->json(), $this->all())).']}']);
+        return new PartStock([$this->files->parts(...), fn (): PartFile => PartFile::divided('{"parts":['.implode(',', array_map(static fn (OwnPart $own): string => $own->json(), $this->all())).']}')]);
     }
 
     /** @return list<OwnPart> by their names */

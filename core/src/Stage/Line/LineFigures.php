@@ -29,7 +29,7 @@ final class LineFigures
     {
         $line = $workings->of(LineWorkings::class);
         $say = $workings->say;
-        foreach ($line->graph->outlets() as $part) {
+        foreach ($line->graph->outlets as $part) {
             $solved = $line->alone($part);
             $one = $solved->outlets[$part->id];
             $pump = array_values($solved->pumps)[0] ?? null;
@@ -42,7 +42,7 @@ final class LineFigures
         }
         $worst = $line->worst();
         if (null !== $worst) {
-            $figures->add('line.worst', 'Flow at the worst outlet', $worst->lpm, Unit::LitrePerMinute, Kind::Flow, 'the outlet that has least of what it wants, each alone', array_map(static fn (PlannedPart $part): SumInput => SumInput::figure(self::flowId($part)), $line->graph->outlets()), self::NETWORK);
+            $figures->add('line.worst', 'Flow at the worst outlet', $worst->lpm, Unit::LitrePerMinute, Kind::Flow, 'the outlet that has least of what it wants, each alone', array_map(static fn (PlannedPart $part): SumInput => SumInput::figure(self::flowId($part)), $line->graph->outlets), self::NETWORK);
         }
         $weak = $line->weakTogether();
         if (null !== $weak) {
@@ -58,7 +58,7 @@ final class LineFigures
             ], 'Joukowsky; Michaud');
         }
         self::addStarts($line, $workings, $figures);
-        foreach ($line->graph->outlets() as $part) {
+        foreach ($line->graph->outlets as $part) {
             $hot = HotOutlet::of($part, $line);
             if (null !== $hot) {
                 $figures->litres('line.'.$part->id.'.wait', \sprintf('Runs away before %s is warm', $part->name), $hot->waitL, 'π/4 × bore² × length of the pipes from the heater', [SumInput::constant('heater', $hot->heater->name)], 'Volume of a cylinder');
@@ -69,7 +69,7 @@ final class LineFigures
     private static function addStarts(LineWorkings $line, Workings $workings, FigureSheet $figures): void
     {
         $most = null;
-        foreach ($line->graph->pumps() as $pump) {
+        foreach ($line->graph->pumps as $pump) {
             $starts = PumpStarts::of($pump, $line);
             if (null !== $starts?->result->cyclesPerHour && (null === $most || $starts->result->cyclesPerHour > $most->result->cyclesPerHour)) {
                 $most = $starts;

@@ -49,7 +49,7 @@ final class LineStage implements Stage
         if ([] !== $graph->parts(PartKind::StorageHeater, PartKind::Exchanger)) {
             $cautions[] = 'Gas and mains-electric heaters are fitted by someone licensed for it. Hot water scalds within seconds, and stored lukewarm it breeds what makes people ill.';
         }
-        if ([] !== $graph->pumps()) {
+        if ([] !== $graph->pumps) {
             $cautions[] = 'A fuse at the battery end, a switch for the pump, and no joint above electrics.';
         }
 

@@ -12,6 +12,7 @@ use YardCask\Core\Stage\Line\Mode\LineMode;
 use YardCask\Core\Stage\Line\Mode\ModeSearch;
 use YardCask\Core\Stage\Line\Solve\HighestPressure;
 use YardCask\Core\Stage\Line\Solve\LineCase;
+use YardCask\Core\Stage\Line\Solve\LineNetwork;
 use YardCask\Core\Stage\Line\Solve\LineSolver;
 use YardCask\Core\Stage\Line\Solve\SolvedLine;
 use YardCask\Core\Stage\Line\Solve\SolvedOutlet;
@@ -22,6 +23,7 @@ final class LineWorkings implements StageWorkings
 {
     /** @var array<string, SolvedLine> */
     private array $solved = [];
+    private ?LineNetwork $network = null;
     private ?ModeSearch $modes = null;
     private ?HighestPressure $highest = null;
 
@@ -55,15 +57,20 @@ final class LineWorkings implements StageWorkings
 
     public function solve(LineCase $case): SolvedLine
     {
-        $key = $case->key();
-        if (!isset($this->solved[$key])) {
-            // Always from the same one, so that it does not matter in which order cases are asked for.
-            $first = new LineCase(\array_slice($this->all(), 0, 1));
-            $near = $key === $first->key() ? null : $this->solve($first);
-            $this->solved[$key] = LineSolver::solve($this->graph, $this->warm, $case, $this->modes()->of(LineMode::Use)->positions, $near);
-        }
+        return $this->solved[$case->key()] ??= LineSolver::solve($this->graph, $this->warm, $this->network ??= new LineNetwork($this->graph, $this->warm, $this->modes()->of(LineMode::Use)->positions), $case, $this->near($case));
+    }
 
-        return $this->solved[$key];
+    /** From which a case is solved: always the same one, so that it does not matter in which order cases are asked for. */
+    private function near(LineCase $case): ?SolvedLine
+    {
+        $resting = new LineCase($case->open);
+        $all = new LineCase($this->all());
+
+        return match ($case->key()) {
+            $all->key() => null,
+            $resting->key() => $this->solve($all),
+            default => $this->solve($resting),
+        };
     }
 
     /** An outlet alone, with a rested battery, new filters and a full tank. */
@@ -75,7 +82,7 @@ final class LineWorkings implements StageWorkings
     /** @return list<string> the outlets that have to run at the same time; all of them where nobody has said it of two */
     public function together(): array
     {
-        $said = array_values(array_filter($this->graph->outlets(), static fn (PlannedPart $part): bool => true === $part->together));
+        $said = array_values(array_filter($this->graph->outlets, static fn (PlannedPart $part): bool => true === $part->together));
 
         return array_column(\count($said) > 1 ? $said : [], 'id');
     }
@@ -83,7 +90,7 @@ final class LineWorkings implements StageWorkings
     /** @return list<string> */
     public function all(): array
     {
-        return array_column($this->graph->outlets(), 'id');
+        return array_column($this->graph->outlets, 'id');
     }
 
     /** Of the outlets that have to run together the one that has least of what it wants, where that is too little though alone it has enough. */
@@ -105,7 +112,7 @@ final class LineWorkings implements StageWorkings
     public function worst(): ?SolvedOutlet
     {
         $worst = null;
-        foreach ($this->graph->outlets() as $part) {
+        foreach ($this->graph->outlets as $part) {
             $one = $this->alone($part)->outlets[$part->id];
             if (null === $worst || $one->lpm / $one->figures->leastLpm < $worst->lpm / $worst->figures->leastLpm) {
                 $worst = $one;

@@ -98,7 +98,7 @@ final class HandledLinesTest extends TestCase
         foreach (Workings::over($ring)->of(LineWorkings::class)->highest()->pipes as $peak) {
             self::assertLessThan(10_000.0, $peak->kpa(), 'No pressure rises without end.');
         }
-        foreach (Workings::over($ring)->of(LineWorkings::class)->graph->outlets() as $outlet) {
+        foreach (Workings::over($ring)->of(LineWorkings::class)->graph->outlets as $outlet) {
             self::assertSame(0.0, Workings::over($ring)->of(LineWorkings::class)->alone($outlet)->outlets[$outlet->id]->lpm ?? 0.0, 'No water comes to '.$outlet->name.'.');
         }
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace YardCask\Core\Tests\Stage\Line;
 
 use YardCask\Core\Assessment\Fix;
+use YardCask\Core\Catalogue\PartFile;
 use YardCask\Core\Catalogue\PartStock;
 use YardCask\Core\Catalogue\SchoolBook;
 use YardCask\Core\Plan\Field\PartFields;
@@ -29,7 +30,7 @@ final readonly class SampleLines
     {
         static $stock = null;
 
-        return $stock ??= new PartStock(static fn (): array => [(string) file_get_contents(SamplePlans::CATALOGUE.'parts.json')]);
+        return $stock ??= new PartStock([static fn (): PartFile => PartFile::divided((string) file_get_contents(SamplePlans::CATALOGUE.'parts.json'))]);
     }
 
     public static function book(): SchoolBook

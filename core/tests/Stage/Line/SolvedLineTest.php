@@ -65,7 +65,7 @@ final class SolvedLineTest extends TestCase
         $line = self::worked(SampleLines::of($school));
         $cycles = static fn (array $pumps): bool => [] !== array_filter($pumps, static fn (SolvedPump $pump): bool => $pump->cycles);
         $all = $line->solve(new LineCase($line->all()));
-        foreach ($line->graph->outlets() as $shut) {
+        foreach ($line->graph->outlets as $shut) {
             $fewer = $line->solve(new LineCase(array_values(array_diff($line->all(), [$shut->id]))));
             foreach ($cycles($fewer->pumps) ? [] : $fewer->outlets as $id => $outlet) {
                 self::assertGreaterThanOrEqual($all->outlets[$id]->lpm - 1e-6, $outlet->lpm);
@@ -79,7 +79,7 @@ final class SolvedLineTest extends TestCase
     public function testBetterConditionsNeverGiveLess(School $school): void
     {
         $line = self::worked(SampleLines::of($school));
-        foreach ($line->graph->outlets() as $part) {
+        foreach ($line->graph->outlets as $part) {
             $given = array_map(static fn (LineCase $case): float => $line->solve($case)->outlets[$part->id]->lpm, [LineCase::worst([$part->id]), new LineCase([$part->id]), LineCase::strongest([$part->id])]);
             self::assertGreaterThanOrEqual($given[0] - 1e-9, $given[1]);
             self::assertGreaterThanOrEqual($given[1] - 1e-9, $given[2]);
@@ -90,12 +90,12 @@ final class SolvedLineTest extends TestCase
     public function testAnOutletFollowsItsLaw(): void
     {
         $line = self::worked(SampleLines::of(School::Pressure));
-        foreach ($line->graph->outlets() as $part) {
+        foreach ($line->graph->outlets as $part) {
             $one = $line->alone($part)->outlets[$part->id];
             self::assertEqualsWithDelta($one->figures->openLpm * sqrt($one->kpa / 100), $one->lpm, 1e-6);
         }
-        [$alone, $all] = [$line->alone($line->graph->outlets()[0]), $line->solve(new LineCase($line->all()))];
-        $id = $line->graph->outlets()[0]->id;
+        [$alone, $all] = [$line->alone($line->graph->outlets[0]), $line->solve(new LineCase($line->all()))];
+        $id = $line->graph->outlets[0]->id;
         self::assertLessThan($alone->outlets[$id]->lpm, $all->outlets[$id]->lpm);
         $pump = array_values($alone->pumps)[0];
         // 7 L/min at 12 V: at 12.8 V every flow and pressure of its curve is 12.8 / 12 as much.
@@ -146,7 +146,7 @@ final class SolvedLineTest extends TestCase
         $lpm = $line->alone($tap)->outlets['tap-1']->lpm;
         $mps = $lpm / 60000 / (\M_PI / 4 * 0.0125 ** 2);
         // Back to the accumulator, and never more than what the pipe's wave makes.
-        $lengthM = array_sum(array_map(static fn ($pipe): float => $pipe->lengthM(), \array_slice($path->pipes, 4)));
+        $lengthM = array_sum(array_map(static fn ($pipe): float => $pipe->lengthM, \array_slice($path->pipes, 4)));
         self::assertEqualsWithDelta(min(250 * $mps, 2 * $lengthM * $mps / 0.1), $peak->shockKpa, 1e-6);
         self::assertEqualsWithDelta(210.0, self::worked(SampleLines::of(School::Mains))->highest()->parts['accumulator-1']->standingKpa, 1e-6);
     }

@@ -95,7 +95,7 @@ final readonly class DrawnLine
                 [$from, $to] = [$to, $from];
             }
             [$below, $lane] = $schematic->lane($from, $to) ?? [null, null];
-            $sketches[] = new PipeSketch($pipe->pipe->id, $pipe->pipe->name, '/line/pipes/'.$index, $from, $to, $schematic->parentOf($to) === $from, $below, $lane, $this->line->warm->isHot($pipe), \sprintf('%s%s, bore %s', $say->metres($pipe->lengthM()), $pipe->isGuessed() ? ' (guessed)' : '', $say->mm($pipe->pipe->tube->boreMm)), $pipe->isGuessed(), $this->points($pipe));
+            $sketches[] = new PipeSketch($pipe->pipe->id, $pipe->pipe->name, '/line/pipes/'.$index, $from, $to, $schematic->parentOf($to) === $from, $below, $lane, $this->line->warm->isHot($pipe), \sprintf('%s%s, bore %s', $say->metres($pipe->lengthM), $pipe->isGuessed() ? ' (guessed)' : '', $say->mm($pipe->pipe->tube->boreMm)), $pipe->isGuessed(), $this->points($pipe));
         }
 
         return $sketches;
@@ -161,7 +161,7 @@ final readonly class DrawnLine
                 $steps[] = \sprintf('%s: %s', $part->name, $position->word());
             }
         }
-        foreach ($this->line->graph->pumps() as $pump) {
+        foreach ($this->line->graph->pumps as $pump) {
             $steps[] = $pump->name.($mode->mode->pumps() && $this->line->modes()->ways()->runs($pump, $mode->mode) ? ': on' : ': off');
         }
         $names = array_column([...$this->workings->plan->line->parts, ...$this->workings->plan->tanks], 'name', 'id');
@@ -218,8 +218,8 @@ final readonly class DrawnLine
     private function toMeasure(): array
     {
         $guessed = array_values(array_filter($this->line->graph->pipes, static fn (LinePipe $pipe): bool => $pipe->isGuessed()));
-        usort($guessed, static fn (LinePipe $a, LinePipe $b): int => $b->lengthM() <=> $a->lengthM());
+        usort($guessed, static fn (LinePipe $a, LinePipe $b): int => $b->lengthM <=> $a->lengthM);
 
-        return array_map(fn (LinePipe $pipe): string => \sprintf('%s, from %s to %s: taken as %s', $pipe->pipe->name, $pipe->from->owner->name, $pipe->to->owner->name, $this->workings->say->metres($pipe->lengthM())), \array_slice($guessed, 0, self::MOST_TO_MEASURE));
+        return array_map(fn (LinePipe $pipe): string => \sprintf('%s, from %s to %s: taken as %s', $pipe->pipe->name, $pipe->from->owner->name, $pipe->to->owner->name, $this->workings->say->metres($pipe->lengthM)), \array_slice($guessed, 0, self::MOST_TO_MEASURE));
     }
 }

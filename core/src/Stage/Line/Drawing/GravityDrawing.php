@@ -45,7 +45,7 @@ final readonly class GravityDrawing
     {
         $line = $workings->of(LineWorkings::class);
         $charts = [];
-        foreach ($line->graph->outlets() as $outlet) {
+        foreach ($line->graph->outlets as $outlet) {
             $solved = $line->alone($outlet);
             $path = WaterPath::to($outlet, $solved, $line->graph);
             $isPumped = [] !== array_filter($path->parts(), static fn (PlannedPart $part): bool => $part->kind->isPump());

@@ -22,7 +22,7 @@ final class SceneDrawing
     {
         $line = $workings->of(LineWorkings::class);
         $scenes = [];
-        $outlets = $line->graph->outlets();
+        $outlets = $line->graph->outlets;
         foreach ($outlets as $part) {
             $scenes[] = self::one($part->id, $part->name.' alone', $line->alone($part), $line, $workings->say);
         }

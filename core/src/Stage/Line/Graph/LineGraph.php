@@ -13,6 +13,11 @@ use YardCask\Core\Plan\PlannedTank;
 /** The line as a graph: its pipes between ports, and what does not fit together in it. */
 final readonly class LineGraph
 {
+    /** @var list<PlannedPart> */
+    public array $outlets;
+    /** @var list<PlannedPart> */
+    public array $pumps;
+
     /**
      * @param array<int, LinePipe> $pipes by their place in the plan; those of which both ends are there and free
      * @param array<int, string> $lost what is wrong with the others, by their place in the plan: the port that is not there
@@ -26,6 +31,8 @@ final readonly class LineGraph
         public array $twice,
         public array $atPort,
     ) {
+        $this->outlets = array_values(array_filter($plan->line->parts, static fn (PlannedPart $part): bool => $part->kind->isOutlet()));
+        $this->pumps = array_values(array_filter($plan->line->parts, static fn (PlannedPart $part): bool => $part->kind->isPump()));
     }
 
     public static function of(Plan $plan): self
@@ -66,18 +73,6 @@ final readonly class LineGraph
     public function parts(PartKind ...$kinds): array
     {
         return array_values(array_filter($this->plan->line->parts, static fn (PlannedPart $part): bool => \in_array($part->kind, $kinds, true)));
-    }
-
-    /** @return list<PlannedPart> */
-    public function outlets(): array
-    {
-        return array_values(array_filter($this->plan->line->parts, static fn (PlannedPart $part): bool => $part->kind->isOutlet()));
-    }
-
-    /** @return list<PlannedPart> */
-    public function pumps(): array
-    {
-        return array_values(array_filter($this->plan->line->parts, static fn (PlannedPart $part): bool => $part->kind->isPump()));
     }
 
     /** @return list<LineEnd> the outlets of tanks from which a pipe leads */

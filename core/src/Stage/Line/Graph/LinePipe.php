@@ -20,41 +20,22 @@ final readonly class LinePipe
     /** A pipe between two places follows the rig's sides, not the straight line. */
     private const SLACK = 1.1;
 
+    /** As measured, or by its places, or guessed. */
+    public float $lengthM;
+
     public function __construct(
         public PlannedPipe $pipe,
         public int $index,
         public LineEnd $from,
         public LineEnd $to,
     ) {
+        $this->lengthM = $pipe->lengthM ?? $this->unmeasuredM();
     }
 
     /** “pipe from Tee 3 to Shower”. */
     public function words(): string
     {
         return \sprintf('pipe from %s to %s', $this->from->owner->name, $this->to->owner->name);
-    }
-
-    public function lengthM(): float
-    {
-        if (null !== $this->pipe->lengthM) {
-            return $this->pipe->lengthM;
-        }
-        $riseM = abs($this->to->zM() - $this->from->zM());
-        $places = array_filter([$this->from->place(), ...array_map(static fn (PlannedRunPoint $point): array => [$point->xM, $point->yM], $this->pipe->points), $this->to->place()]);
-        if (null === $this->from->place() || null === $this->to->place()) {
-            $isToOutlet = array_filter([$this->from->owner, $this->to->owner], static fn (object $owner): bool => $owner instanceof PlannedPart && $owner->kind->isOutlet());
-
-            return max([] === $isToOutlet ? self::GUESSED_M : self::GUESSED_TO_OUTLET_M, $riseM);
-        }
-        $places = array_values($places);
-        $lengthM = $riseM;
-        foreach ($places as $index => [$x, $y]) {
-            if ($index > 0) {
-                $lengthM += abs($x - $places[$index - 1][0]) + abs($y - $places[$index - 1][1]);
-            }
-        }
-
-        return max(self::SLACK * $lengthM, 0.1);
     }
 
     /** Whether nobody has measured its length, nor both its ends. */
@@ -71,7 +52,7 @@ final readonly class LinePipe
 
     public function litres(): float
     {
-        return \M_PI / 4 * ($this->pipe->tube->boreMm / 1000) ** 2 * $this->lengthM() * 1000;
+        return \M_PI / 4 * ($this->pipe->tube->boreMm / 1000) ** 2 * $this->lengthM * 1000;
     }
 
     /** Its highest point, in m of the rig. */
@@ -89,5 +70,25 @@ final readonly class LinePipe
     public function velocityMps(float $lpm): float
     {
         return abs($lpm) / 60000 / (\M_PI / 4 * ($this->pipe->tube->boreMm / 1000) ** 2);
+    }
+
+    private function unmeasuredM(): float
+    {
+        $riseM = abs($this->to->zM() - $this->from->zM());
+        $places = array_filter([$this->from->place(), ...array_map(static fn (PlannedRunPoint $point): array => [$point->xM, $point->yM], $this->pipe->points), $this->to->place()]);
+        if (null === $this->from->place() || null === $this->to->place()) {
+            $isToOutlet = array_filter([$this->from->owner, $this->to->owner], static fn (object $owner): bool => $owner instanceof PlannedPart && $owner->kind->isOutlet());
+
+            return max([] === $isToOutlet ? self::GUESSED_M : self::GUESSED_TO_OUTLET_M, $riseM);
+        }
+        $places = array_values($places);
+        $lengthM = $riseM;
+        foreach ($places as $index => [$x, $y]) {
+            if ($index > 0) {
+                $lengthM += abs($x - $places[$index - 1][0]) + abs($y - $places[$index - 1][1]);
+            }
+        }
+
+        return max(self::SLACK * $lengthM, 0.1);
     }
 }

@@ -73,14 +73,14 @@ final readonly class ModeWays
         $parts = fn (PartKind ...$kinds): bool => [] !== $this->graph->parts(...$kinds);
 
         return match ($mode) {
-            LineMode::Use, LineMode::Sanitise => [] !== $this->graph->draws() && [] !== $this->graph->outlets(),
+            LineMode::Use, LineMode::Sanitise => [] !== $this->graph->draws() && [] !== $this->graph->outlets,
             LineMode::Fill => $parts(PartKind::FillInlet),
             LineMode::MainsUse => $parts(PartKind::MainsInlet) && [] !== $this->reachable(LineMode::MainsUse, $this->outletNodes()),
             LineMode::MainsFill => $parts(PartKind::MainsInlet) && [] !== $this->reachable(LineMode::MainsFill, self::nodes($this->graph->fills())),
             LineMode::Drain => $parts(PartKind::DrainValve),
             LineMode::BlowOut => $parts(PartKind::BlowOutPort),
             LineMode::Transfer => [] !== $this->graph->draws() && [] !== array_filter($this->graph->fills(), fn (LineEnd $fill): bool => isset($this->reached(self::nodes($this->graph->draws()), null, self::any(...))[0][$fill->node()])),
-            LineMode::Off => [] !== $this->graph->pumps(),
+            LineMode::Off => [] !== $this->graph->pumps,
         };
     }
 
@@ -222,7 +222,7 @@ final readonly class ModeWays
     private function outletNodes(): array
     {
         $nodes = [];
-        foreach ($this->graph->outlets() as $part) {
+        foreach ($this->graph->outlets as $part) {
             foreach ($part->kind->ports() as $port) {
                 if (null !== $this->graph->pipeAt($part, $port)) {
                     $nodes[$part->port($port)] = $part->id;

@@ -33,7 +33,7 @@ final class FlowWrong implements Rule
         $line = $workings->of(LineWorkings::class);
         $say = $workings->say;
         $findings = [];
-        foreach ($line->graph->outlets() as $part) {
+        foreach ($line->graph->outlets as $part) {
             $one = $line->alone($part)->outlets[$part->id] ?? null;
             // Where nothing comes at all that is a finding of its own.
             if (null === $one || $one->lpm <= 0.01) {
@@ -61,7 +61,7 @@ final class FlowWrong implements Rule
         }
         $ids = $line->together();
 
-        return new Finding(LineFinding::TogetherWeak, $ids, new Measure(round($worst->lpm, self::READ), $worst->figures->leastLpm, 'L/min'), \sprintf('Together with others %s gives only %s', $worst->part->name, $workings->say->flow($worst->lpm)), \sprintf('%s run at the same time; %s alone has %s.', ucfirst(Say::count(\count($ids))).' outlets', $worst->part->name, $workings->say->flow($line->alone($worst->part)->outlets[$worst->part->id]->lpm)), static fn (): array => FlowFixes::more($line->graph->outlets(), $workings));
+        return new Finding(LineFinding::TogetherWeak, $ids, new Measure(round($worst->lpm, self::READ), $worst->figures->leastLpm, 'L/min'), \sprintf('Together with others %s gives only %s', $worst->part->name, $workings->say->flow($worst->lpm)), \sprintf('%s run at the same time; %s alone has %s.', ucfirst(Say::count(\count($ids))).' outlets', $worst->part->name, $workings->say->flow($line->alone($worst->part)->outlets[$worst->part->id]->lpm)), static fn (): array => FlowFixes::more($line->graph->outlets, $workings));
     }
 
     /** Whether a filter can leave it less than it wants: a loss of so many times as much takes the flow down by no more than its power. */
@@ -74,7 +74,7 @@ final class FlowWrong implements Rule
 
     private function starved(LineWorkings $line, Workings $workings): ?Finding
     {
-        foreach ($line->graph->outlets() as $part) {
+        foreach ($line->graph->outlets as $part) {
             $new = $line->alone($part)->outlets[$part->id];
             $filters = array_values(array_filter(WaterPath::to($part, $line->alone($part), $line->graph)->parts(), static fn (PlannedPart $one): bool => PartKind::Filter === $one->kind));
             if ([] === $filters || !self::canStarve($filters[0], $new)) {

@@ -35,7 +35,7 @@ final class HotWater implements Rule
         $line = $workings->of(LineWorkings::class);
         $say = $workings->say;
         $findings = [];
-        foreach ($line->graph->outlets() as $part) {
+        foreach ($line->graph->outlets as $part) {
             $hot = HotOutlet::of($part, $line);
             if (null === $hot) {
                 continue;

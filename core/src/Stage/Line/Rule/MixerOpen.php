@@ -25,7 +25,7 @@ final class MixerOpen implements Rule
     {
         $graph = $workings->of(LineWorkings::class)->graph;
         $findings = [];
-        foreach ($graph->outlets() as $mixer) {
+        foreach ($graph->outlets as $mixer) {
             $cold = $mixer->kind->mixes() ? $graph->pipeAt($mixer, PartPort::Cold) : null;
             $hot = $graph->beyond($mixer, PartPort::Hot)?->owner;
             if (null === $cold || ($hot instanceof PlannedPart ? !\in_array($hot->kind, [PartKind::Cap, PartKind::FreeEnd], true) : null !== $hot)) {

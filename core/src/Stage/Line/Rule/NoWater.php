@@ -21,7 +21,7 @@ final class NoWater implements Rule
     {
         $line = $workings->of(LineWorkings::class);
         $findings = [];
-        foreach ($line->graph->outlets() as $part) {
+        foreach ($line->graph->outlets as $part) {
             $outlet = $line->alone($part)->outlets[$part->id] ?? null;
             // What is not joined at all says so itself.
             if (null === $outlet || $outlet->lpm > 0.01 || [] !== $line->graph->loosePorts($part)) {

@@ -30,7 +30,7 @@ final class PumpSwitches implements Rule
         $line = $workings->of(LineWorkings::class);
         $say = $workings->say;
         $findings = [];
-        foreach ($line->graph->pumps() as $pump) {
+        foreach ($line->graph->pumps as $pump) {
             $starts = PumpStarts::of($pump, $line);
             if (null === $starts) {
                 continue;

@@ -30,7 +30,7 @@ final class SuctionHigh implements Rule
         $line = $workings->of(LineWorkings::class);
         $say = $workings->say;
         $findings = [];
-        foreach ($line->graph->pumps() as $pump) {
+        foreach ($line->graph->pumps as $pump) {
             $suction = Suction::of($pump, $line);
             if (null === $suction) {
                 continue;

@@ -23,7 +23,7 @@ final class SuctionOrder implements Rule
     {
         $graph = $workings->of(LineWorkings::class)->graph;
         $findings = [];
-        foreach ($graph->pumps() as $pump) {
+        foreach ($graph->pumps as $pump) {
             if (PartKind::SubmersiblePump === $pump->kind || SourceSide::isBackwards($pump, $graph)) {
                 continue;
             }

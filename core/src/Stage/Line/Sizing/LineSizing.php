@@ -47,7 +47,7 @@ final readonly class LineSizing
         $workings = Workings::over($plan, $stock);
         $sizing = new self($workings, $workings->of(LineWorkings::class));
         $tables = [];
-        foreach ($sizing->line->graph->pumps() as $pump) {
+        foreach ($sizing->line->graph->pumps as $pump) {
             array_push($tables, ...$sizing->pumps($pump), ...$sizing->vessels($pump), ...$sizing->wires($pump));
         }
         foreach ($sizing->line->graph->parts(PartKind::Filter) as $filter) {
@@ -67,7 +67,7 @@ final readonly class LineSizing
     private function pumps(PlannedPart $pump): array
     {
         $say = $this->workings->say;
-        if (!$pump->figures instanceof PumpFigures || [] === $this->line->graph->outlets()) {
+        if (!$pump->figures instanceof PumpFigures || [] === $this->line->graph->outlets) {
             return [];
         }
         $volts = $pump->figures->volts;
@@ -108,7 +108,7 @@ final readonly class LineSizing
     /** How many outlets give more than is of use, alone. */
     private static function wasteful(LineWorkings $line): int
     {
-        return \count(array_filter($line->graph->outlets(), static function (PlannedPart $part) use ($line): bool {
+        return \count(array_filter($line->graph->outlets, static function (PlannedPart $part) use ($line): bool {
             $one = $line->alone($part)->outlets[$part->id];
 
             return $one->lpm > FlowWrong::WASTED * $one->figures->mostLpm;

@@ -43,9 +43,13 @@ final readonly class HighestPressure
 
     public static function over(LineWorkings $line): self
     {
-        $nodes = [];
+        $nodes = $z = [];
+        foreach ($line->graph->pipes as $pipe) {
+            $z[$pipe->from->node()] = $pipe->from->zM();
+            $z[$pipe->to->node()] = $pipe->to->zM();
+        }
         foreach ($line->modes()->all() as $mode) {
-            foreach (self::steady($line, $mode) as $node => $kpa) {
+            foreach (self::steady($line, $mode, $z) as $node => $kpa) {
                 if (!isset($nodes[$node]) || $kpa > $nodes[$node][0]) {
                     $nodes[$node] = [$kpa, $mode->mode];
                 }
@@ -106,15 +110,14 @@ final readonly class HighestPressure
         return null === $best ? null : new PeakPressure(max(0.0, $best[0]), max(0.0, $shockKpa), $best[1]);
     }
 
-    /** @return array<string, float> gauge pressure by node, with nothing flowing */
-    private static function steady(LineWorkings $line, FoundMode $mode): array
+    /**
+     * @param array<string, float> $z heights by node
+     *
+     * @return array<string, float> gauge pressure by node, with nothing flowing
+     */
+    private static function steady(LineWorkings $line, FoundMode $mode, array $z): array
     {
         $graph = $line->graph;
-        $z = [];
-        foreach ($graph->pipes as $pipe) {
-            $z[$pipe->from->node()] = $pipe->from->zM();
-            $z[$pipe->to->node()] = $pipe->to->zM();
-        }
         $kpa = [];
         $ways = $line->modes()->ways();
         $isMains = LineMode::MainsUse === $mode->mode || LineMode::MainsFill === $mode->mode;
@@ -155,12 +158,10 @@ final readonly class HighestPressure
      */
     private static function spread(array $kpa, array $z, FoundMode $mode, array $ways): array
     {
+        $ways = array_filter($ways, static fn (Way $way): bool => $way->isOpen($mode->positions));
         for ($round = 0, $changed = true; $changed && $round < self::MOST_ROUNDS; ++$round) {
             $changed = false;
             foreach ($ways as $way) {
-                if (!$way->isOpen($mode->positions)) {
-                    continue;
-                }
                 foreach ($way->both ? [[$way->from, $way->to], [$way->to, $way->from]] : [[$way->from, $way->to]] as [$from, $to]) {
                     if (!isset($kpa[$from]) || !isset($z[$to])) {
                         continue;
@@ -188,14 +189,14 @@ final readonly class HighestPressure
     private static function shocks(LineWorkings $line): array
     {
         $shocks = [];
-        foreach ($line->graph->outlets() as $outlet) {
+        foreach ($line->graph->outlets as $outlet) {
             $solved = $line->alone($outlet);
             $path = WaterPath::to($outlet, $solved, $line->graph);
             $delayedKpa = 0.0;
             $nodes = [];
             foreach (array_reverse($path->pipes) as $pipe) {
                 $mps = $pipe->velocityMps($solved->pipeLpm[$pipe->index] ?? 0.0);
-                $delayedKpa += 2 * $pipe->lengthM() * $mps / self::SHUT_S;
+                $delayedKpa += 2 * $pipe->lengthM * $mps / self::SHUT_S;
                 $atOnceKpa = $pipe->pipe->tube->waveMps * $mps;
                 array_push($nodes, [$pipe->from->node(), $atOnceKpa], [$pipe->to->node(), $atOnceKpa]);
                 if (self::isSoft($pipe->from) || self::isSoft($pipe->to)) {

@@ -30,7 +30,10 @@ use YardCask\Core\Stage\Line\Graph\LineGraph;
 use YardCask\Core\Stage\Line\Graph\LinePipe;
 use YardCask\Core\Stage\Line\Mode\Position;
 
-/** The line of a plan as a network for the solver: every port a node, every pipe and every part a link. */
+/**
+ * The line of a plan as a network for the solver: every port a node, every pipe and every part a link. What is the same in every case is
+ * made once.
+ */
 final class LineNetwork
 {
     /** The material of a filter takes more than straight and less than square. Source: Forchheimer. */
@@ -41,25 +44,18 @@ final class LineNetwork
     private const FREE_LPM = 1000.0;
     private const FREE_KPA = 0.01;
 
-    /** @var array<string, float> */
+    /** @var array<string, array{float, float}> heights and places along the rig, both in m, by the node */
     private array $nodes = [];
-    /** @var list<LineLink> */
+    /** @var list<LineLink|PlannedPart> links, and parts whose links depend on the case */
     private array $links = [];
-    /** @var list<LineSource> */
-    private array $sources = [];
-    /** @var list<LineOutlet> */
+    /** @var list<array{string, string, float}> the outlets' ids, their nodes, and what flows at 100 kPa */
     private array $outlets = [];
 
-    /**
-     * @param array<string, Position> $positions of the valves, by id
-     * @param array<string, float> $held what pumps hold in the mean because they would go beyond their cut-out, in kPa, by id
-     */
-    private function __construct(
+    /** @param array<string, Position> $positions of the valves, by id */
+    public function __construct(
         private readonly LineGraph $graph,
         private readonly WarmWater $warm,
-        private readonly LineCase $case,
         private readonly array $positions,
-        private readonly array $held,
     ) {
         foreach ($graph->pipes as $pipe) {
             $this->addPipe($pipe);
@@ -68,19 +64,45 @@ final class LineNetwork
             $this->addPart($part);
         }
         foreach ($graph->draws() as $draw) {
-            $this->addTank($draw);
+            $this->node($draw);
         }
     }
 
-    /**
-     * @param array<string, Position> $positions
-     * @param array<string, float> $held
-     */
-    public static function input(LineGraph $graph, WarmWater $warm, LineCase $case, array $positions, array $held): LineInput
+    /** @param array<string, float> $held what pumps hold in the mean because they would go beyond their cut-out, in kPa, by id */
+    public function input(LineCase $case, array $held): LineInput
     {
-        $network = new self($graph, $warm, $case, $positions, $held);
+        $nodes = array_map(static fn (array $node): float => $node[0] - $case->slope * $node[1], $this->nodes);
+        $links = [];
+        foreach ($this->links as $link) {
+            if ($link instanceof LineLink) {
+                $links[] = $link;
+            } elseif ($link->figures instanceof PumpFigures) {
+                array_push($links, ...$this->pump($link, $link->figures, $case, $held[$link->id] ?? null));
+                if (isset($held[$link->id])) {
+                    $nodes[self::inside($link)] = $link->zM - $case->slope * ($link->xM ?? 0.0);
+                }
+            } elseif ($link->figures instanceof FilterFigures) {
+                $links[] = new LossLink($this->through($link), $link->figures->ratedLpm, $case->worn ? $link->figures->wornKpa : $link->figures->ratedKpa, self::FILTER_EXPONENT, false);
+            }
+        }
+        $outlets = array_map(static fn (array $outlet): LineOutlet => new LineOutlet($outlet[0], $outlet[1], $outlet[2], \in_array($outlet[0], $case->open, true) ? 1.0 : 0.0), $this->outlets);
 
-        return new LineInput(PipeInput::COLD_C, $network->nodes, $network->sources, $network->links, $network->outlets);
+        return new LineInput(PipeInput::COLD_C, $nodes, $this->sources($case), $links, $outlets);
+    }
+
+    /** @return list<LineSource> */
+    private function sources(LineCase $case): array
+    {
+        $sources = [];
+        foreach ($this->graph->draws() as $draw) {
+            if ($draw->owner instanceof PlannedTank) {
+                $tank = $draw->owner;
+                $depthMm = $tank->outletHeightMm + $case->fill * ($tank->overflowMm() - $tank->outletHeightMm);
+                $sources[] = new LineSource($draw->node(), $tank->zM + $case->raiseM + $depthMm / 1000 - $case->slope * $tank->xM, null);
+            }
+        }
+
+        return $sources;
     }
 
     private function addPipe(LinePipe $pipe): void
@@ -91,25 +113,15 @@ final class LineNetwork
             // From one branch of a tee to another: nothing flows in it.
             return;
         }
-        $this->links[] = new PipeLink(new LinkEnds('pipe:'.$pipe->pipe->id, $from, $to), new PipeInput($pipe->lengthM(), $pipe->pipe->tube->boreMm, 0.0, $pipe->kSum(), 0.0));
+        $this->links[] = new PipeLink(new LinkEnds('pipe:'.$pipe->pipe->id, $from, $to), new PipeInput($pipe->lengthM, $pipe->pipe->tube->boreMm, 0.0, $pipe->kSum(), 0.0));
     }
 
     private function node(LineEnd $end): string
     {
         $node = $end->node();
-        $this->nodes[$node] ??= $end->zM() - $this->case->slope * ($end->place()[0] ?? 0.0);
+        $this->nodes[$node] ??= [$end->zM(), $end->place()[0] ?? 0.0];
 
         return $node;
-    }
-
-    private function addTank(LineEnd $draw): void
-    {
-        if (!$draw->owner instanceof PlannedTank) {
-            return;
-        }
-        $tank = $draw->owner;
-        $depthMm = $tank->outletHeightMm + $this->case->fill * ($tank->overflowMm() - $tank->outletHeightMm);
-        $this->sources[] = new LineSource($draw->node(), $tank->zM + $this->case->raiseM + $depthMm / 1000 - $this->case->slope * $tank->xM, null);
     }
 
     private function addPart(PlannedPart $part): void
@@ -134,56 +146,64 @@ final class LineNetwork
     private function addPass(PlannedPart $part): void
     {
         $figures = $part->figures;
-        $ends = $part->reversed ? $this->ends($part, PartPort::Out, PartPort::In) : $this->ends($part, PartPort::In, PartPort::Out);
-        if ($figures instanceof PumpFigures) {
-            $this->addPump($part, $figures, $ends);
+        $ends = $this->through($part);
+        if ($figures instanceof PumpFigures || $figures instanceof FilterFigures) {
+            $this->links[] = $part;
         } elseif ($figures instanceof RegulatorFigures) {
             $this->links[] = new RegulatorLink($figures->setKpa, new LossLink($ends, $figures->ratedLpm, $figures->ratedKpa, 2.0, true));
-        } elseif ($figures instanceof FilterFigures) {
-            $this->links[] = new LossLink($ends, $figures->ratedLpm, $this->case->worn ? $figures->wornKpa : $figures->ratedKpa, self::FILTER_EXPONENT, false);
         } elseif (($figures instanceof PassFigures || $figures instanceof HeaterFigures) && Position::Shut !== ($this->positions[$part->id] ?? Position::Open)) {
             $this->links[] = new LossLink($ends, $figures->ratedLpm, $figures->ratedKpa, 2.0, PartKind::NonReturn === $part->kind);
         }
     }
 
-    /** At another voltage its flow is in proportion, and its pressure as well, or as the square where an impeller makes it. Source: affinity laws. */
-    private function addPump(PlannedPart $part, PumpFigures $figures, LinkEnds $ends): void
+    /**
+     * At another voltage its flow is in proportion, and its pressure as well, or as the square where an impeller makes it. Source: affinity
+     * laws.
+     *
+     * @return list<LineLink> none without a curve
+     */
+    private function pump(PlannedPart $part, PumpFigures $figures, LineCase $case, ?float $heldKpa): array
     {
         $pairs = $figures->pairs();
         if (null === $pairs) {
-            return;
+            return [];
         }
-        $volts = null === $figures->volts ? 1.0 : $this->case->volts / LineCase::RATED_V;
+        $ends = $this->through($part);
+        $volts = null === $figures->volts ? 1.0 : $case->volts / LineCase::RATED_V;
         $lift = PartKind::SubmersiblePump === $part->kind ? $volts ** 2 : $volts;
         $curve = array_map(static fn (array $pair): array => [$pair[0] * $volts, $pair[1] * $lift], $pairs);
-        $heldKpa = $this->held[$part->id] ?? null;
         if (null === $heldKpa) {
-            $this->links[] = new PumpLink($ends, $curve, true, null);
-
-            return;
+            return [new PumpLink($ends, $curve, true, null)];
         }
-        $inside = $part->id.'/held';
-        $this->nodes[$inside] = $part->zM;
-        $this->links[] = new PumpLink(new LinkEnds($ends->id, $ends->from, $inside), $curve, true, null);
-        $this->links[] = new RegulatorLink($heldKpa, new LossLink(new LinkEnds($ends->id.'/held', $inside, $ends->to), self::FREE_LPM, self::FREE_KPA, 2.0, true));
+        $inside = self::inside($part);
+
+        return [
+            new PumpLink(new LinkEnds($ends->id, $ends->from, $inside), $curve, true, null),
+            new RegulatorLink($heldKpa, new LossLink(new LinkEnds($ends->id.'/held', $inside, $ends->to), self::FREE_LPM, self::FREE_KPA, 2.0, true)),
+        ];
+    }
+
+    /** Behind a pump, before what holds its pressure. */
+    private static function inside(PlannedPart $pump): string
+    {
+        return $pump->id.'/held';
     }
 
     private function addOutlet(PlannedPart $part, OutletFigures $figures): void
     {
-        $open = \in_array($part->id, $this->case->open, true) ? 1.0 : 0.0;
         if (!$part->kind->mixes()) {
-            $this->outlets[] = new LineOutlet($part->id, $this->port($part, PartPort::In), $figures->openLpm, $open);
+            $this->outlets[] = [$part->id, $this->port($part, PartPort::In), $figures->openLpm];
 
             return;
         }
-        $this->nodes[$part->id] = $part->zM;
+        $this->nodes[$part->id] = [$part->zM, $part->xM ?? 0.0];
         $valve = self::MIXER_VALVE_FACTOR;
         $share = $this->warm->shareOf($part);
         // Without hot water all comes from the cold side, or from both where cold is joined to both.
         $bothCold = 0.0 === $share && null !== $this->graph->pipeAt($part, PartPort::Hot);
         $this->addSide($part, PartPort::Hot, $part->id, $valve * $figures->openLpm, 100.0, $bothCold ? 0.5 : $share);
         $this->addSide($part, PartPort::Cold, $part->id, $valve * $figures->openLpm, 100.0, $bothCold ? 0.5 : 1 - $share);
-        $this->outlets[] = new LineOutlet($part->id, $part->id, $figures->openLpm / sqrt(1 - 1 / $valve ** 2), $open);
+        $this->outlets[] = [$part->id, $part->id, $figures->openLpm / sqrt(1 - 1 / $valve ** 2)];
     }
 
     /** One side of a mixer, open by its share. */
@@ -193,6 +213,12 @@ final class LineNetwork
         if ($share > 0) {
             $this->links[] = new LossLink(new LinkEnds('part:'.$part->id.'/'.$side->value, $from, $to), $ratedLpm * $share, $ratedKpa, 2.0, true);
         }
+    }
+
+    /** As the water goes through it the way it stands. */
+    private function through(PlannedPart $part): LinkEnds
+    {
+        return $part->reversed ? $this->ends($part, PartPort::Out, PartPort::In) : $this->ends($part, PartPort::In, PartPort::Out);
     }
 
     private function ends(PlannedPart $part, PartPort $from, PartPort $to): LinkEnds

@@ -7,7 +7,6 @@ namespace YardCask\Core\Stage\Line\Solve;
 use YardCask\Core\Line\Line;
 use YardCask\Core\Line\LineCalculator;
 use YardCask\Core\Line\LineNetwork as Network;
-use YardCask\Core\Line\LineSolution;
 use YardCask\Core\Plan\Line\OutletFigures;
 use YardCask\Core\Plan\Line\PartKind;
 use YardCask\Core\Plan\Line\PartPort;
@@ -15,28 +14,23 @@ use YardCask\Core\Plan\Line\PlannedPart;
 use YardCask\Core\Plan\Line\PumpFigures;
 use YardCask\Core\Stage\Line\Graph\LineEnd;
 use YardCask\Core\Stage\Line\Graph\LineGraph;
-use YardCask\Core\Stage\Line\Mode\Position;
 
 /** Solves the line of a plan, pumps and their switches included. */
 final class LineSolver
 {
     private const MOST_ROUNDS = 6;
 
-    /**
-     * @param array<string, Position> $positions of the valves, by id
-     * @param SolvedLine|null $near a case much like it, from which to begin
-     */
-    public static function solve(LineGraph $graph, WarmWater $warm, LineCase $case, array $positions, ?SolvedLine $near = null): SolvedLine
+    /** @param SolvedLine|null $near a case much like it, from which to begin */
+    public static function solve(LineGraph $graph, WarmWater $warm, LineNetwork $network, LineCase $case, ?SolvedLine $near = null): SolvedLine
     {
-        $held = $cycling = [];
-        $start = $near?->solution;
-        for ($round = 1;; ++$round) {
-            $input = LineNetwork::input($graph, $warm, $case, $positions, $held);
-            [$line, $solution] = LineCalculator::solve(new Network($input), $start);
-            // What pumps hold adds links: the next round begins anew.
-            $start = null;
+        $held = $cycling = $rounds = [];
+        for ($round = 0;; ++$round) {
+            // What pumps hold adds links: each round begins from the same one of the case before.
+            $start = array_keys($held) === array_keys($near->rounds[$round]->held ?? []) ? $near->rounds[$round]->solution ?? null : null;
+            [$line, $solution] = LineCalculator::solve(new Network($network->input($case, $held)), $start);
+            $rounds[] = new SolvedRound($held, $solution);
             $more = [];
-            foreach ($graph->pumps() as $pump) {
+            foreach ($graph->pumps as $pump) {
                 $figures = $pump->figures;
                 $kpa = $line->nodesKpa[self::outNode($pump)] ?? null;
                 if (!isset($held[$pump->id]) && $figures instanceof PumpFigures && null !== $figures->cutOutKpa && null !== $kpa && $kpa > $figures->cutOutKpa) {
@@ -44,8 +38,8 @@ final class LineSolver
                     $cycling[$pump->id] = PartKind::PressurePump === $pump->kind;
                 }
             }
-            if ([] === $more || self::MOST_ROUNDS === $round) {
-                return self::solved($graph, $warm, $case, $line, $solution, $cycling);
+            if ([] === $more || self::MOST_ROUNDS === $round + 1) {
+                return self::solved($graph, $warm, $case, $line, $rounds, $cycling);
             }
             $held += $more;
         }
@@ -62,8 +56,11 @@ final class LineSolver
         return $pump->port($pump->reversed ? PartPort::In : PartPort::Out);
     }
 
-    /** @param array<string, bool> $cycling */
-    private static function solved(LineGraph $graph, WarmWater $warm, LineCase $case, Line $line, LineSolution $solution, array $cycling): SolvedLine
+    /**
+     * @param list<SolvedRound> $rounds
+     * @param array<string, bool> $cycling
+     */
+    private static function solved(LineGraph $graph, WarmWater $warm, LineCase $case, Line $line, array $rounds, array $cycling): SolvedLine
     {
         $pipeLpm = $outlets = $pumps = $from = [];
         foreach ($graph->pipes as $index => $pipe) {
@@ -75,14 +72,14 @@ final class LineSolver
                 }
             }
         }
-        foreach ($graph->outlets() as $part) {
+        foreach ($graph->outlets as $part) {
             if (\in_array($part->id, $case->open, true) && $part->figures instanceof OutletFigures) {
                 $outlet = $line->outlets[$part->id] ?? ['lpm' => 0.0, 'kpa' => null];
                 [$c, $share] = self::mixed($part, $graph, $warm, $line);
                 $outlets[$part->id] = new SolvedOutlet($part, $part->figures, $outlet['lpm'], max(0.0, $outlet['kpa'] ?? 0.0), $c, $share);
             }
         }
-        foreach ($graph->pumps() as $part) {
+        foreach ($graph->pumps as $part) {
             $lpm = $line->linksLpm['part:'.$part->id] ?? 0.0;
             if ($part->figures instanceof PumpFigures && $lpm > 1e-6) {
                 [$in, $out] = $part->reversed ? [PartPort::Out, PartPort::In] : [PartPort::In, PartPort::Out];
@@ -90,7 +87,7 @@ final class LineSolver
             }
         }
 
-        return new SolvedLine($case, $line, $pipeLpm, $outlets, $pumps, $from, $solution);
+        return new SolvedLine($case, $line, $pipeLpm, $outlets, $pumps, $from, $rounds);
     }
 
     /** @return array{float, float} °C of what comes out, and how much of it is hot */

@@ -63,7 +63,7 @@ final readonly class PumpStarts
             if (null === $pipe || !$next instanceof PlannedPart) {
                 continue;
             }
-            $stretchL += $pipe->pipe->tube->stretchL * $pipe->lengthM();
+            $stretchL += $pipe->pipe->tube->stretchL * $pipe->lengthM;
             if (isset($seen[$next->id])) {
                 continue;
             }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace YardCask\Core\Stage\Line\Solve;
 
 use YardCask\Core\Line\Line;
-use YardCask\Core\Line\LineSolution;
 use YardCask\Core\Stage\Line\Graph\LineEnd;
 
 /** Flows and pressures of the whole line in one case. */
@@ -16,6 +15,7 @@ final readonly class SolvedLine
      * @param array<string, SolvedOutlet> $outlets those that are open, by id
      * @param array<string, SolvedPump> $pumps those that run, by id
      * @param array<string, float> $fromLpm what comes from each tank or inlet, by its port's name
+     * @param list<SolvedRound> $rounds as it was solved, the last one with all that is held
      */
     public function __construct(
         public LineCase $case,
@@ -24,7 +24,7 @@ final readonly class SolvedLine
         public array $outlets,
         public array $pumps,
         public array $fromLpm,
-        public LineSolution $solution,
+        public array $rounds,
     ) {
     }
 
