@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Plan\Line;
 
+use YardCask\Core\Plan\Field\Choice;
 use YardCask\Core\Plan\Field\Inline;
 use YardCask\Core\Plan\Field\Measured;
 use YardCask\Core\Quantity\Kind;
@@ -12,6 +13,8 @@ use YardCask\Core\Quantity\Unit;
 /** What a pipe or a hose is by the metre, wherever it runs; weight and price are those of one. */
 final readonly class Tube
 {
+    private const COLD_C = 20.0;
+
     public function __construct(
         #[Measured('the bore of a pipe', 'Bore', Kind::Length, Unit::Millimetre, 2, 120)]
         public float $boreMm,
@@ -23,6 +26,20 @@ final readonly class Tube
         /** How much more a metre of it holds at 100 kPa more. */
         #[Measured('how much a metre of it gives for each 100 kPa', 'Gives a metre', Kind::Volume, Unit::Litre, 0, 1)]
         public float $stretchL,
+        /** Null where it stands there what it stands cold. */
+        #[Measured('the pressure that a pipe stands as hot as it is made for', 'Rated for, that hot', Kind::Pressure, Unit::Kilopascal, 1, 4000)]
+        public ?float $hotKpa = null,
+        /** Null where nobody has said it: then nothing is said of its joints. */
+        #[Choice('Its ends are joined by')]
+        public ?Joint $joint = null,
     ) {
+    }
+
+    /** In kPa, straight from 20 °C to what it is made for. */
+    public function standsKpa(float $c): float
+    {
+        $share = min(1.0, max(0.0, ($c - self::COLD_C) / max(1.0, $this->make->ratingC - self::COLD_C)));
+
+        return $this->make->ratingKpa - $share * ($this->make->ratingKpa - min($this->make->ratingKpa, $this->hotKpa ?? $this->make->ratingKpa));
     }
 }

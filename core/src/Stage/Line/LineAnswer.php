@@ -28,9 +28,11 @@ final class LineAnswer
         if (null === $worst) {
             return new Answer('No tap yet: ', $workings->say->litres($workings->of(UseWorkings::class)->need(Supply::Main)->carryL), ' have no way out.', [] === $workings->plan->line->parts ? 'Begin with a school: each is a working line from your tanks, to be changed as you like.' : 'The line has no outlet: put one at its end.', 'use.needed');
         }
-        $nearest = $line->highest()->nearest($line->graph);
-        if (null !== $nearest && $nearest[1]->kpa() > $nearest[2]) {
-            return new Answer($nearest[0].' can meet ', $workings->say->pressure($nearest[1]->kpa()), ', and stands '.$workings->say->pressure($nearest[2]).'.', \sprintf('%s alone gives %s.', $worst->part->name, $workings->say->flow($worst->lpm)), 'line.highest');
+        $nearest = $line->rated()[0] ?? null;
+        if (null !== $nearest && $nearest->share() > 1) {
+            $stand = null === $nearest->joint ? ', and stands ' : ', and hold ';
+
+            return new Answer($nearest->name().' can meet ', $workings->say->pressure($nearest->peak->kpa()), $stand.$workings->say->pressure($nearest->ratingKpa).'.', \sprintf('%s alone gives %s.', $worst->part->name, $workings->say->flow($worst->lpm)), 'line.highest');
         }
         $figure = LineFigures::flowId($worst->part);
         if ($worst->lpm <= 0.01) {

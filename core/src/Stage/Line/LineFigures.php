@@ -48,13 +48,13 @@ final class LineFigures
         if (null !== $weak) {
             $figures->add('line.together', \sprintf('%s, with those that run together', $weak->part->name), $weak->lpm, Unit::LitrePerMinute, Kind::Flow, 'the outlet that has least of what it wants, all of these open', [SumInput::figure(self::flowId($weak->part))], self::NETWORK);
         }
-        $nearest = $line->highest()->nearest($line->graph);
+        $nearest = $line->rated()[0] ?? null;
         if (null !== $nearest) {
-            [$name, $peak, $ratingKpa] = $nearest;
-            $figures->add('line.highest', \sprintf('Highest pressure nearest to a rating: %s', $name), $peak->kpa(), Unit::Kilopascal, Kind::Pressure, 'what stands there + ρ × Δv × min(wave speed, 2 × length ÷ time)', [
+            $peak = $nearest->peak;
+            $figures->add('line.highest', \sprintf('Highest pressure nearest to a rating: %s', $nearest->name()), $peak->kpa(), Unit::Kilopascal, Kind::Pressure, 'what stands there + ρ × Δv × min(wave speed, 2 × length ÷ time)', [
                 SumInput::constant('stands there ('.lcfirst($peak->mode->word()).')', $say->pressure($peak->standingKpa)),
                 SumInput::constant('shock of an outlet that is shut at once', $say->pressure($peak->shockKpa)),
-                SumInput::constant('rated for', $say->pressure($ratingKpa)),
+                SumInput::constant(null === $nearest->joint ? 'rated for' : \sprintf('held by %s at %s', $nearest->joint->word(), $say->temperature($nearest->c)), $say->pressure($nearest->ratingKpa)),
             ], 'Joukowsky; Michaud');
         }
         self::addStarts($line, $workings, $figures);

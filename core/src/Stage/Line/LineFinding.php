@@ -23,6 +23,7 @@ enum LineFinding: string implements FindingCode
     case HeaterClosed = 'line.heater-closed';
     case MixerOpen = 'line.mixer-open';
     case OverRated = 'line.over-rated';
+    case JointWeak = 'line.joint-weak';
     case TooHot = 'line.too-hot';
     case MainsOut = 'line.mains-out';
     case SucksAir = 'line.sucks-air';
@@ -37,6 +38,7 @@ enum LineFinding: string implements FindingCode
     case TogetherWeak = 'line.together-weak';
     case FilterStarves = 'line.filter-starves';
     case SuctionHigh = 'line.suction-high';
+    case PumpUnstopped = 'line.pump-unstopped';
     case Stutters = 'line.stutters';
     case StartsOften = 'line.starts-often';
     case FlowWasteful = 'line.flow-wasteful';
@@ -49,7 +51,7 @@ enum LineFinding: string implements FindingCode
     public function severity(): Severity
     {
         return match ($this) {
-            self::HeaterClosed, self::OverRated, self::OpenEnd, self::MainsIntoTank, self::Scald => Severity::Stop,
+            self::HeaterClosed, self::OverRated, self::JointWeak, self::OpenEnd, self::MainsIntoTank, self::Scald => Severity::Stop,
             self::MainsUnwatched, self::FillToOutlet, self::BlowAstray, self::Undrained, self::StartsOften, self::FlowWasteful, self::DeadLeg, self::Stagnant, self::StockChanged => Severity::Watch,
             default => Severity::Fix,
         };
@@ -57,7 +59,7 @@ enum LineFinding: string implements FindingCode
 
     public function isPerPart(): bool
     {
-        return !\in_array($this, [self::MainsUnwatched, self::TogetherWeak, self::Undrained], true);
+        return !\in_array($this, [self::MainsUnwatched, self::TogetherWeak, self::Undrained, self::JointWeak], true);
     }
 
     public function isDoubt(): bool
@@ -86,6 +88,7 @@ enum LineFinding: string implements FindingCode
             self::HeaterClosed => 'Behind a non-return valve a storage heater has neither a vessel nor a relief valve on its side.',
             self::MixerOpen => 'The hot side of a mixer is open or capped: it leaks, or its water stagnates.',
             self::OverRated => 'A part or a pipe can meet a pressure above what it is rated for, in one of the modes or when an outlet is shut at once.',
+            self::JointWeak => 'The joints of a pipe can meet more pressure than such joints usually hold at their temperature.',
             self::TooHot => 'Water comes that is hotter than a part or a pipe is made for.',
             self::MainsOut => 'In use, water leaves by an inlet in the wall.',
             self::SucksAir => 'In use, a hose that ends in the open air hangs on the suction of a pump.',
@@ -100,6 +103,7 @@ enum LineFinding: string implements FindingCode
             self::TogetherWeak => 'Of the outlets that are to run together one gives less than is comfortable there.',
             self::FilterStarves => 'A filter at the end of its life leaves an outlet less than it wants, which would have enough without it.',
             self::SuctionHigh => 'A pump has to pull more than it can, running or dry.',
+            self::PumpUnstopped => 'A pump with a motor and no switch feeds an outlet that does not switch it: it runs on against shut taps.',
             self::Stutters => 'The precharge of an accumulator lies above the pump’s cut-in: it is empty before the pump starts.',
             self::StartsOften => 'At a trickle of 1 L/min a pump starts more than 120 times an hour.',
             self::FlowWasteful => 'An outlet gives more than half as much again as is of use there.',

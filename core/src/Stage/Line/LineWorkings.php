@@ -14,6 +14,7 @@ use YardCask\Core\Stage\Line\Solve\HighestPressure;
 use YardCask\Core\Stage\Line\Solve\LineCase;
 use YardCask\Core\Stage\Line\Solve\LineNetwork;
 use YardCask\Core\Stage\Line\Solve\LineSolver;
+use YardCask\Core\Stage\Line\Solve\RatedPeak;
 use YardCask\Core\Stage\Line\Solve\SolvedLine;
 use YardCask\Core\Stage\Line\Solve\SolvedOutlet;
 use YardCask\Core\Stage\Line\Solve\WarmWater;
@@ -26,6 +27,8 @@ final class LineWorkings implements StageWorkings
     private ?LineNetwork $network = null;
     private ?ModeSearch $modes = null;
     private ?HighestPressure $highest = null;
+    /** @var list<RatedPeak>|null */
+    private ?array $rated = null;
 
     private function __construct(
         public readonly LineGraph $graph,
@@ -53,6 +56,12 @@ final class LineWorkings implements StageWorkings
     public function highest(): HighestPressure
     {
         return $this->highest ??= HighestPressure::over($this);
+    }
+
+    /** @return list<RatedPeak> the highest pressures against what has to stand them, the nearest to its rating first */
+    public function rated(): array
+    {
+        return $this->rated ??= $this->highest()->rated($this);
     }
 
     public function solve(LineCase $case): SolvedLine

@@ -8,6 +8,8 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use YardCask\Core\Assessment\SentFinding;
 use YardCask\Core\Assessment\Severity;
+use YardCask\Core\Plan\Line\Joint;
+use YardCask\Core\Plan\Line\PartKind;
 use YardCask\Core\Plan\Line\PartMake;
 use YardCask\Core\Plan\Line\PumpFigures;
 use YardCask\Core\Plan\Line\School;
@@ -28,6 +30,8 @@ final class LineFindingsTest extends TestCase
         $storage = SampleLines::of(School::StorageHeater);
         $exchanger = SampleLines::of(School::Exchanger);
         $valves = SampleLines::of(School::TwoValves);
+        $switched = SampleLines::of(School::CanSwitched);
+        $clamped = $storage->tubed('Storage heater', 'out', ['joint' => Joint::Clamp]);
         $rows = [
             ['port-loose', $pressure, $pressure->cut('Basin tap', 'in'), 1],
             ['pipe-lost', $pressure, $pressure->piped('Basin tap', 'in', ['to' => 'ghost.in']), 1],
@@ -45,6 +49,9 @@ final class LineFindingsTest extends TestCase
             ['mixer-open', $exchanger, $exchanger->cut('Galley mixer', 'hot'), 1],
             ['over-rated', $mains, $mains->without('Pressure regulator'), 1],
             ['over-rated', $pressure, $pressure->changed('Basin tap', ['make' => new PartMake(150.0, 60.0, true, 0.4, 20.0)]), 1],
+            ['over-rated', $storage, $storage->tubed('Storage heater', 'out', ['make' => new PartMake(700.0, 70.0, true, 0.1, 2.0), 'hotKpa' => 200.0]), 1],
+            ['joint-weak', $mains, $mains->figures('Mains inlet with a cap', ['mostKpa' => 900.0])->without('Pressure regulator'), 1],
+            ['joint-weak', $clamped, $clamped->figures('Pressure pump', ['cutOutKpa' => 450.0]), 1],
             ['too-hot', $storage, $storage->tubed('Storage heater', 'out', ['make' => new PartMake(1000.0, 40.0, true, 0.1, 2.0)]), 1],
             ['mains-out', $mains, $mains->without('Non-return valve', 'Pressure regulator'), 1],
             ['sucks-air', $pressure, $pressure->branched('Bowl strainer', 'in', 'fill-hose-bucket'), 1],
@@ -60,6 +67,8 @@ final class LineFindingsTest extends TestCase
             ['filter-starves', $pressure, $pressure->into('Galley tap', 'in', 'filter-fine-1')->figures('Galley tap', ['leastLpm' => 5.0]), 1],
             ['suction-high', $pressure, $pressure->changed('Pressure pump', ['zM' => 4.6]), 1],
             ['suction-high', $pressure, $pressure->piped('Bowl strainer', 'in', ['lengthM' => 6.0])->tubed('Bowl strainer', 'in', ['boreMm' => 5.0]), 1],
+            ['pump-unstopped', $pressure, $pressure->figures('Pressure pump', ['cutInKpa' => null, 'cutOutKpa' => null]), 1],
+            ['pump-unstopped', $switched, $switched->changed('Switched tap', ['kind' => PartKind::Tap]), 1],
             ['stutters', $pressure, $pressure->figures('Accumulator', ['prechargeKpa' => 120.0]), 1],
             ['starts-often', $storage, $storage->without('Accumulator', 'Expansion vessel'), 1],
             ['flow-wasteful', $pressure->figures('Basin tap', ['mostLpm' => 5.0]), $pressure->figures('Basin tap', ['mostLpm' => 3.5]), 1],

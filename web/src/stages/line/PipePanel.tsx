@@ -1,4 +1,5 @@
 import type { LineDrawing } from "../../api/types";
+import { ChoiceField } from "../../fields/ChoiceField";
 import { MeasuredFields } from "../../fields/MeasuredFields";
 import { TextField } from "../../fields/TextField";
 import { usePlan } from "../../plan/PlanContext";
@@ -77,6 +78,7 @@ export function PipePanel({ pipe, drawing, onGone }: Props) {
       </p>
       <div className="measures mt-3">
         <MeasuredFields pointer={pipe.pointer} />
+        <ChoiceField pointer={`${pipe.pointer}/joint`} />
       </div>
       <Points pipe={pipe} />
       <div className="mt-3 grid gap-3 md:grid-cols-2">

@@ -16,7 +16,6 @@ use YardCask\Core\Stage\Line\Mode\FoundMode;
 use YardCask\Core\Stage\Line\Schematic;
 use YardCask\Core\Stage\Line\Solve\HotOutlet;
 use YardCask\Core\Stage\Line\Solve\LineCase;
-use YardCask\Core\Stage\Line\Solve\PeakPressure;
 use YardCask\Core\Stage\Line\Solve\PumpStarts;
 
 /** Draws the line of a plan. */
@@ -180,25 +179,24 @@ final readonly class DrawnLine
         return $parts;
     }
 
-    /** @return list<PeakRow> the nearest to their rating first */
+    /** @return list<PeakRow> the nearest to their rating first; of a pipe and its joints what is weaker */
     private function peaks(): array
     {
+        $say = $this->workings->say;
         $rows = [];
-        $highest = $this->line->highest();
-        $row = fn (string $id, string $name, PeakPressure $peak, float $rating): PeakRow => new PeakRow($id, $name, $this->workings->say->pressure($peak->kpa()), $this->workings->say->pressure($rating), $peak->kpa() / $rating, $peak->mode->word().($peak->shockKpa >= 1 ? ', shut at once' : ''));
-        foreach ($this->workings->plan->line->parts as $part) {
-            if (isset($highest->parts[$part->id])) {
-                $rows[] = $row($part->id, $part->name, $highest->parts[$part->id], $part->make->ratingKpa);
-            }
+        foreach ($this->line->rated() as $rated) {
+            $peak = $rated->peak;
+            $rows[$rated->id()] ??= new PeakRow(
+                $rated->id(),
+                $rated->name(),
+                $say->pressure($peak->kpa()),
+                $say->pressure($rated->ratingKpa),
+                $rated->share(),
+                $peak->mode->word().($peak->shockKpa >= 1 ? ', shut at once' : ''),
+            );
         }
-        foreach ($this->line->graph->pipes as $index => $pipe) {
-            if (isset($highest->pipes[$index])) {
-                $rows[] = $row($pipe->pipe->id, $pipe->pipe->name, $highest->pipes[$index], $pipe->pipe->tube->make->ratingKpa);
-            }
-        }
-        usort($rows, static fn (PeakRow $a, PeakRow $b): int => $b->share <=> $a->share);
 
-        return $rows;
+        return array_values($rows);
     }
 
     /** @return list<FreePort> */

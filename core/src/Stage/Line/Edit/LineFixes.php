@@ -9,8 +9,10 @@ use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Catalogue\StockPart;
 use YardCask\Core\Catalogue\StockPipe;
 use YardCask\Core\Plan\Line\PartKind;
+use YardCask\Core\Plan\Line\PartPort;
 use YardCask\Core\Plan\Line\PlannedPart;
 use YardCask\Core\Plan\Line\PlannedPipe;
+use YardCask\Core\Stage\Line\LineWorkings;
 
 /** Changes of the line that are offered, with parts from the catalogue; none where it has none that would do. */
 final readonly class LineFixes
@@ -96,6 +98,21 @@ final readonly class LineFixes
         }
 
         return [new Fix(\sprintf('%s %s', $all[0]->name, $what), $draft->patch())];
+    }
+
+    /** @return list<Fix> a regulator behind each mains inlet that has none */
+    public function regulators(): array
+    {
+        $graph = $this->workings->of(LineWorkings::class)->graph;
+        $fixes = [];
+        foreach ($graph->parts(PartKind::MainsInlet) as $inlet) {
+            $next = $graph->beyond($inlet, PartPort::Out)?->owner;
+            if (!$next instanceof PlannedPart || PartKind::Regulator !== $next->kind) {
+                array_push($fixes, ...$this->into($graph->pipeAt($inlet, PartPort::Out)?->pipe, ['regulator-210'], 'behind '.$inlet->name));
+            }
+        }
+
+        return $fixes;
     }
 
     /** @param list<string> $ids */

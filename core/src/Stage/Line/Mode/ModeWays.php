@@ -114,10 +114,19 @@ final readonly class ModeWays
 
     private function onlyFills(PlannedPart $pump): bool
     {
-        $out = $pump->port($pump->reversed ? PartPort::In : PartPort::Out);
-        [$reached] = $this->reached([$out], null, self::any(...));
+        return [] === $this->outletsBehind($pump) && [] !== array_intersect(self::nodes($this->graph->fills()), array_keys($this->behind($pump)));
+    }
 
-        return [] === array_intersect_key($this->outletNodes(), $reached) && [] !== array_intersect(self::nodes($this->graph->fills()), array_keys($reached));
+    /** @return list<string> the ids of the outlets to which a pump can bring water, however the valves are turned */
+    public function outletsBehind(PlannedPart $pump): array
+    {
+        return array_values(array_unique(array_intersect_key($this->outletNodes(), $this->behind($pump))));
+    }
+
+    /** @return array<string, true> the nodes to which a pump can bring water */
+    private function behind(PlannedPart $pump): array
+    {
+        return $this->reached([$pump->port($pump->reversed ? PartPort::In : PartPort::Out)], null, self::any(...))[0];
     }
 
     /**

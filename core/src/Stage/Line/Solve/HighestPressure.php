@@ -12,7 +12,6 @@ use YardCask\Core\Plan\Line\PumpFigures;
 use YardCask\Core\Plan\Line\RegulatorFigures;
 use YardCask\Core\Plan\PlannedTank;
 use YardCask\Core\Stage\Line\Graph\LineEnd;
-use YardCask\Core\Stage\Line\Graph\LineGraph;
 use YardCask\Core\Stage\Line\LineWorkings;
 use YardCask\Core\Stage\Line\Mode\FoundMode;
 use YardCask\Core\Stage\Line\Mode\LineMode;
@@ -74,23 +73,28 @@ final readonly class HighestPressure
         return new self($parts, $pipes);
     }
 
-    /** @return array{string, PeakPressure, float}|null what is nearest to its rating: its name, its pressure and the rating; null without parts */
-    public function nearest(LineGraph $graph): ?array
+    /** @return list<RatedPeak> of every part, of every pipe and its joints, the nearest to its rating first */
+    public function rated(LineWorkings $line): array
     {
         $all = [];
-        foreach ($graph->plan->line->parts as $part) {
+        foreach ($line->graph->plan->line->parts as $part) {
             if (isset($this->parts[$part->id])) {
-                $all[] = [$part->name, $this->parts[$part->id], $part->make->ratingKpa];
+                $all[] = new RatedPeak($part, $this->parts[$part->id], $part->make->ratingKpa, $line->warm->hottestC($part));
             }
         }
-        foreach ($graph->pipes as $index => $pipe) {
+        foreach ($line->graph->pipes as $index => $pipe) {
             if (isset($this->pipes[$index])) {
-                $all[] = [ucfirst($pipe->words()), $this->pipes[$index], $pipe->pipe->tube->make->ratingKpa];
+                $c = max($line->warm->atC($pipe->from) ?? WarmWater::COLD_C, $line->warm->atC($pipe->to) ?? WarmWater::COLD_C);
+                $tube = $pipe->pipe->tube;
+                $all[] = new RatedPeak($pipe, $this->pipes[$index], $tube->standsKpa($c), $c);
+                if (null !== $tube->joint) {
+                    $all[] = new RatedPeak($pipe, $this->pipes[$index], $tube->joint->holdsKpa($c), $c, $tube->joint);
+                }
             }
         }
-        usort($all, static fn (array $a, array $b): int => $b[1]->kpa() / $b[2] <=> $a[1]->kpa() / $a[2]);
+        usort($all, static fn (RatedPeak $a, RatedPeak $b): int => $b->share() <=> $a->share());
 
-        return $all[0] ?? null;
+        return $all;
     }
 
     /**
