@@ -207,3 +207,26 @@ test("a line in a file that joins nothing is said at its place, and the rest is 
   await page.keyboard.press("2");
   await expect(answer(page)).toHaveText("Travel with 51 L at most.");
 });
+
+test("every two outlets are opened at once, and how a pipe is joined is chosen and judged", async ({ page }) => {
+  const plan = JSON.parse(readFileSync(FELLSIDE, "utf8"));
+  const { id } = await (await page.request.post("/api/plans/import", { data: plan })).json();
+  await page.goto(`/plans/${id}/line`);
+  await page.getByRole("button", { name: "Two at once?" }).click();
+  const shower = page.getByRole("region", { name: "Two at once" }).getByRole("row", { name: /^Shower/ });
+  await expect(shower.getByRole("cell").first()).toContainText("alone");
+  await expect(shower.getByRole("cell").nth(1)).toContainText("too little");
+
+  await page.getByRole("button", { name: /^Pipe \d+, from Storage heater to / }).click();
+  await page.getByRole("radio", { name: "screwed hose clamps" }).click();
+  await choose(page, "Pressure pump");
+  await typeInto(page, "Cut-out", "500 kPa");
+  const weak = snag(page, "Screwed hose clamps would have to hold");
+  await expect(weak).toContainText("such joints usually hold");
+  await expect(answer(page)).toContainText(/^Joints of the pipe from .* can meet/);
+  await weak.getByRole("button", { name: /^Crimped rings/ }).click();
+  await expect(weak).toHaveCount(0);
+  await saved(page);
+  const behind = (await stored(page, id)).line.pipes.find((pipe: { from: string }) => pipe.from === "storage-heater-1.out");
+  expect(behind.joint).toBe("crimp");
+});

@@ -34,6 +34,17 @@ final class LineTest extends ApiTestCase
         self::assertFalse(isset(array_column($offer->schools, null, 'school')['gravity']->patch));
     }
 
+    public function testEveryTwoOutletsAreOpenedTogether(): void
+    {
+        $table = $this->send('POST', '/api/line-pairs', self::fellside());
+        $this->assertStatus(200);
+        self::assertTrue((new Validator())->validate($table, Json::decode((string) file_get_contents(__DIR__.'/../../schema/pair-table.schema.json')))->isValid());
+        self::assertSame(['Shower', 'Galley mixer', 'Basin tap', 'Boot hose'], array_column($table->rows, 'name'));
+        self::assertSame([true, false], [$table->rows[0]->with[0]->enough, $table->rows[0]->with[1]->enough], 'The shower has enough alone, and not with the galley.');
+        $this->send('POST', '/api/line-pairs', '{}');
+        $this->assertStatus(422);
+    }
+
     public function testAnEditIsGivenAsAPatchAndARefusalAtItsPlace(): void
     {
         $plan = Json::decode(self::fellside());

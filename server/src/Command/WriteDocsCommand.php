@@ -17,6 +17,7 @@ use YardCask\Core\Output\SentSchema;
 use YardCask\Core\Plan\PlanSchema;
 use YardCask\Core\Stage\AssessmentSchema;
 use YardCask\Core\Stage\Assessor;
+use YardCask\Core\Stage\Line\Drawing\PairTable;
 use YardCask\Core\Stage\Line\Edit\SchoolOffer;
 use YardCask\Core\Stage\Line\Sizing\SizingOffer;
 use YardCask\Core\Stage\ShelfNote;
@@ -62,6 +63,7 @@ final class WriteDocsCommand extends Command
             $this->schemaDir.'/stock-offer.schema.json' => Json::encode(['$schema' => 'https://json-schema.org/draft/2020-12/schema', 'title' => 'Tanks that could be put into a plan'] + SentSchema::of(StockOffer::class), true)."\n",
             $this->schemaDir.'/school-offer.schema.json' => Json::encode(['$schema' => 'https://json-schema.org/draft/2020-12/schema', 'title' => 'A school as it would be in a plan'] + SentSchema::of(SchoolOffer::class), true)."\n",
             $this->schemaDir.'/sizing-offer.schema.json' => Json::encode(['$schema' => 'https://json-schema.org/draft/2020-12/schema', 'title' => 'What size of each part of a line would do'] + SentSchema::of(SizingOffer::class), true)."\n",
+            $this->schemaDir.'/pair-table.schema.json' => Json::encode(['$schema' => 'https://json-schema.org/draft/2020-12/schema', 'title' => 'Every two outlets of a line, open at the same time'] + SentSchema::of(PairTable::class), true)."\n",
             $this->schemaDir.'/openapi.json' => self::openApi(),
             \dirname($this->schemaDir).'/docs/findings.md' => self::findings(),
         ];

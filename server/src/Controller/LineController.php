@@ -12,6 +12,7 @@ use YardCask\Core\Catalogue\StockPart;
 use YardCask\Core\Catalogue\StockPipe;
 use YardCask\Core\Plan\Line\PartKind;
 use YardCask\Core\Plan\Plan;
+use YardCask\Core\Stage\Line\Drawing\PairTable;
 use YardCask\Core\Stage\Line\Edit\LineEdit;
 use YardCask\Core\Stage\Line\Edit\SchoolOffer;
 use YardCask\Core\Stage\Line\Sizing\LineSizing;
@@ -66,6 +67,16 @@ final readonly class LineController
     public function sizing(Request $request): Response
     {
         return JsonReply::of(LineSizing::over(Plan::read(JsonBody::read($request)), $this->parts->stock()));
+    }
+
+    #[Route('/api/line-pairs', methods: ['POST'])]
+    #[OA\Post(path: '/api/line-pairs', operationId: 'pairOutlets', summary: 'What every two outlets of a line give, open at the same time')]
+    #[OA\RequestBody(required: true, content: new OA\JsonContent(ref: 'plan.schema.json'))]
+    #[OA\Response(response: 200, description: 'A row for each outlet', content: new OA\JsonContent(ref: 'pair-table.schema.json'))]
+    #[OA\Response(response: 422, description: 'Not a valid plan', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: '#/components/schemas/Problem')))]
+    public function pairs(Request $request): Response
+    {
+        return JsonReply::of(PairTable::of(Plan::read(JsonBody::read($request))));
     }
 
     #[Route('/api/line-edits', methods: ['POST'])]

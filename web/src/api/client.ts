@@ -8,6 +8,7 @@ import type {
   Fix,
   LineEdit,
   OwnTank,
+  PairTable,
   PartCatalogue,
   Plan,
   PlanSummary,
@@ -125,6 +126,8 @@ export const api = {
     (await answer(http.POST("/api/schools", { body: plan }))).schools,
   /** Every size of pump, vessel, filter and pipe, tried in the plan. */
   lineSizing: (plan: Plan): Promise<SizingOffer> => answer(http.POST("/api/line-sizing", { body: plan })),
+  /** What every two outlets give, open at the same time. */
+  linePairs: (plan: Plan): Promise<PairTable> => answer(http.POST("/api/line-pairs", { body: plan })),
   /** What does something to the line, as a patch. */
   lineEdit: async (edit: LineEdit, plan: Plan): Promise<Fix["patch"]> =>
     (await answer(http.POST("/api/line-edits", { body: { edit, plan } }))).patch as Fix["patch"],

@@ -32,6 +32,7 @@ export type LineElement = LineDrawing["elements"][number];
 export type LineScene = LineDrawing["scenes"][number];
 export type PressureStair = LineScene["stairs"][number];
 export type SchoolOffer = Schemas["school-offer.schema"];
+export type PairTable = Schemas["pair-table.schema"];
 export type SizingOffer = Schemas["sizing-offer.schema"];
 export type PartCatalogue = { parts: readonly StockPart[]; pipes: readonly { id: string; name: string }[] };
 /** A part of a line that can be had. */

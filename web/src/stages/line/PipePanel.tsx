@@ -78,6 +78,8 @@ export function PipePanel({ pipe, drawing, onGone }: Props) {
       </p>
       <div className="measures mt-3">
         <MeasuredFields pointer={pipe.pointer} />
+      </div>
+      <div className="mt-3">
         <ChoiceField pointer={`${pipe.pointer}/joint`} />
       </div>
       <Points pipe={pipe} />

@@ -9,6 +9,7 @@ import { layoutOf } from "./layout";
 import { Modes } from "./Modes";
 import { Outlets } from "./Outlets";
 import { OwnParts } from "./OwnParts";
+import { Pairs } from "./Pairs";
 import { PartPanel } from "./PartPanel";
 import { Peaks } from "./Peaks";
 import { PipePanel } from "./PipePanel";
@@ -95,6 +96,7 @@ export default function LineStage() {
       {tank && <TankPanel key={tank.id} tank={tank} />}
       {part && <LoosePorts drawing={drawing} owner={part.id} />}
       {!empty && <Outlets drawing={drawing} scene={scene?.id} onScene={setScene} />}
+      {drawing.outlets.length > 2 && <Pairs />}
       {!empty && <Gravity charts={drawing.gravity} byHand={drawing.by_hand} />}
       <Modes modes={drawing.modes} chosen={mode} onChoose={setMode} />
       {!empty && <Sizing />}
