@@ -15,7 +15,7 @@ fill() {
 start_php() {
     "${AS[@]}" rm -f "$RUN/php.sock"
     APP_ENV=prod spawn php "$(php_fpm)" --nodaemonize --fpm-config "$RUN/php-fpm.conf" \
-        -d opcache.enable=1 -d opcache.preload="$ROOT/server/config/preload.php" -d opcache.validate_timestamps=0 -d opcache.max_accelerated_files=20000 -d opcache.memory_consumption=192 \
+        -d opcache.enable=1 -d opcache.preload="$RUN/app/server/config/preload.php" -d opcache.validate_timestamps=0 -d opcache.max_accelerated_files=20000 -d opcache.memory_consumption=192 \
         -d opcache.jit=tracing -d opcache.jit_buffer_size=128M -d opcache.jit_max_root_traces=8192 -d opcache.jit_max_side_traces=8192 -d opcache.jit_max_exit_counters=65536 -d realpath_cache_size=4M -d expose_php=0
 }
 

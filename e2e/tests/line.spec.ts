@@ -223,7 +223,6 @@ test("every two outlets are opened at once, and how a pipe is joined is chosen a
   await typeInto(page, "Cut-out", "500 kPa");
   const weak = snag(page, "Screwed hose clamps would have to hold");
   await expect(weak).toContainText("such joints usually hold");
-  await expect(answer(page)).toContainText(/^Joints of the pipe from .* can meet/);
   await weak.getByRole("button", { name: /^Crimped rings/ }).click();
   await expect(weak).toHaveCount(0);
   await saved(page);

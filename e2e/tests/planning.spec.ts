@@ -55,6 +55,35 @@ test("a snag appears, says why, and its fix clears it in one undo step", async (
   await expect(snag(page, "below the outlet are never used")).toBeVisible();
 });
 
+test("a snag is said before its fixes are tried, and only what is proven of the plan as it stands can be pressed", async ({ page }) => {
+  let hold: Promise<void> | undefined;
+  await page.route("**/api/fixes?*", async (route) => {
+    await hold;
+    await route.continue().catch(() => undefined);
+  });
+  const id = await openFellside(page, "tanks");
+  const low = snag(page, "below the outlet");
+  const fix = low.getByRole("button", { name: "Outlet at 14 mm" });
+  await expect(fix).toBeEnabled();
+
+  let release = () => {};
+  hold = new Promise((resolve) => {
+    release = resolve;
+  });
+  await type(page, "/tanks/0/outlet_height_mm", "70 mm");
+  // The new figure is there; the button from before stays, and does nothing.
+  await expect(low).toContainText(/25\sL below the outlet/);
+  await expect(fix).toBeDisabled();
+  await fix.click({ force: true });
+  await saved(page);
+  expect((await stored(page, id)).tanks[0].outlet_height_mm).toBe(70);
+  release();
+  await expect(fix).toBeEnabled();
+  await fix.click();
+  await expect(low).toHaveCount(0);
+  await expect(field(page, "/tanks/0/outlet_height_mm")).toHaveValue("14");
+});
+
 test("every figure opens its sum, and the sum leads to the field behind it", async ({ page }) => {
   await openFellside(page);
   await page.getByRole("button", { name: /^Payload left/ }).click();

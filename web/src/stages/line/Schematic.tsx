@@ -26,7 +26,6 @@ export function Schematic({ drawing, scene, path, trouble, selected, layout, onS
           const flow = flows.get(pipe.id);
           const d = pathOf(from, to, pipe, layout);
           const dry = path !== null && !path.has(pipe.id);
-          const [textX, textY] = textAt(from, to, pipe, layout);
           return (
             <g key={pipe.id} fill="none" opacity={dry ? 0.3 : 1}>
               <path d={d} className={trouble.has(pipe.id) ? "stroke-rust" : "stroke-ink"} strokeWidth="8" />
@@ -48,12 +47,29 @@ export function Schematic({ drawing, scene, path, trouble, selected, layout, onS
                   }}
                 />
               )}
-              {flow && flow.pressure !== "" && (
-                <text x={textX} y={textY} textAnchor="middle" className="fill-ink-2 text-[10.5px]" stroke="none">
-                  {flow.pressure}
-                </text>
-              )}
             </g>
+          );
+        })}
+        {/* Over every pipe, with a rim of the ground: one that crosses leaves it readable. */}
+        {drawing.pipes.map((pipe) => {
+          const [from, to] = [at.get(pipe.from), at.get(pipe.to)];
+          const pressure = flows.get(pipe.id)?.pressure;
+          if (!from || !to || !pressure) return null;
+          const [x, y] = textAt(from, to, pipe, layout);
+          return (
+            <text
+              key={pipe.id}
+              x={x}
+              y={y}
+              textAnchor="middle"
+              paintOrder="stroke"
+              strokeWidth="3"
+              strokeLinejoin="round"
+              className="fill-ink-2 stroke-ground text-[10.5px]"
+              opacity={path !== null && !path.has(pipe.id) ? 0.3 : 1}
+            >
+              {pressure}
+            </text>
           );
         })}
         {drawing.elements.map((element) => {
