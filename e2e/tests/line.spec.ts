@@ -187,6 +187,8 @@ test("a part of one’s own is kept, taken in from a table with mistakes named, 
   await page.getByRole("region", { name: "Basin tap" }).getByRole("button", { name: "Put it there" }).first().click();
   await page.getByRole("button", { name: "Keep among your own parts" }).click();
   await expect(page.getByText("Kept: it is offered")).toBeVisible();
+  await page.getByRole("button", { name: "Change your own Basin tap to this" }).click();
+  await expect(page.getByText("Your own Basin tap has these figures now.")).toBeVisible();
   for (const name of ["Moss tap: let go", "Basin tap: let go"]) {
     await page.getByRole("button", { name }).click();
     await expect(page.getByRole("button", { name })).toHaveCount(0);

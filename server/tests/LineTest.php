@@ -84,7 +84,13 @@ final class LineTest extends ApiTestCase
         $this->browser->request('GET', '/api/own-parts.csv');
         $csv = (string) $this->browser->getResponse()->getContent();
         self::assertStringContainsString('curve=0:420,4:310,9:110,11.3:0', $csv);
-        $again = $this->send('POST', '/api/own-parts/table', Json::encode(['text' => $csv]))->parts[0];
+        // Of the same name it is the same part, with other figures; of another name another one.
+        $again = $this->send('POST', '/api/own-parts/table', Json::encode(['text' => str_replace('curve=0:420,', 'curve=0:410,', $csv)]))->parts;
+        $this->assertStatus(201);
+        self::assertEquals([$kept], $again);
+        $this->browser->request('GET', '/api/own-parts.csv');
+        self::assertStringContainsString('curve=0:410,4:310,9:110,11.3:0', (string) $this->browser->getResponse()->getContent());
+        $again = $this->send('POST', '/api/own-parts/table', Json::encode(['text' => str_replace($kept->name, 'Second pump', $csv)]))->parts[0];
         $this->assertStatus(201);
         self::assertNotSame($kept->id, $again->id);
         $swapped = $this->send('POST', '/api/line-edits', Json::encode(['edit' => ['do' => 'swap', 'part' => 'pressure-pump-1', 'stock' => 'own-'.$again->id], 'plan' => $plan]));

@@ -18,6 +18,9 @@ final readonly class PlannedBoat implements PlannedRig
 {
     use WrittenAsDeclared;
 
+    /** Where nobody has said it: her deck edge near the water. */
+    private const USUAL_HEEL_DEG = 20.0;
+
     public function __construct(
         #[Choice('Outline', [BodyOutline::Boat])]
         public BodyOutline $body,
@@ -46,6 +49,20 @@ final readonly class PlannedBoat implements PlannedRig
     public function sizes(): RigSizes
     {
         return $this->sizes;
+    }
+
+    /** How far she heels, as somebody has said or as is usual. */
+    public function heelsDeg(): float
+    {
+        return $this->heelDeg ?? self::USUAL_HEEL_DEG;
+    }
+
+    /** How far a place lies over the water when she heels to its side, about the middle of her waterline; null without a draught. */
+    public function aboveWaterM(float $zM, float $yM): ?float
+    {
+        $heel = deg2rad($this->heelsDeg());
+
+        return null === $this->draughtM ? null : ($zM - $this->draughtM) * cos($heel) - abs($yM) * sin($heel);
     }
 
     public function bodyFromM(): float

@@ -28,6 +28,12 @@ class OwnPart
         StockPart $part,
     ) {
         $this->name = $part->name;
+        $this->becomes($part);
+    }
+
+    /** Takes the figures of another part of its name. */
+    public function becomes(StockPart $part): void
+    {
         // In the catalogue under an id of its own.
         $this->document = Json::encode(['id' => 'own-'.$this->id] + PartFields::written($part));
     }

@@ -38,6 +38,8 @@ final readonly class OwnParts
     }
 
     /**
+     * One of a name that is kept already takes its place, and its id: so a part of one's own is changed.
+     *
      * @param list<StockPart> $parts
      *
      * @return list<OwnPart>
@@ -47,11 +49,22 @@ final readonly class OwnParts
     public function keep(array $parts): array
     {
         $this->room->check();
-        if (\count($this->all()) + \count($parts) > self::MOST) {
+        $known = array_column($this->all(), null, 'name');
+        $kept = [];
+        foreach ($parts as $part) {
+            $own = $known[$part->name] ?? null;
+            if (null === $own) {
+                $own = new OwnPart(bin2hex(random_bytes(6)), $part);
+                $this->orm->persist($own);
+                $known[$part->name] = $own;
+            } else {
+                $own->becomes($part);
+            }
+            $kept[] = $own;
+        }
+        if (\count($known) > self::MOST) {
             throw InvalidInput::at('/part', \sprintf('%d parts of your own are kept at most. Let some go first.', self::MOST));
         }
-        $kept = array_map(static fn (StockPart $part): OwnPart => new OwnPart(bin2hex(random_bytes(6)), $part), $parts);
-        array_walk($kept, $this->orm->persist(...));
         $this->orm->flush();
 
         return $kept;

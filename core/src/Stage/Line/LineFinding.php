@@ -6,6 +6,7 @@ namespace YardCask\Core\Stage\Line;
 
 use YardCask\Core\Assessment\FindingCode;
 use YardCask\Core\Assessment\Severity;
+use YardCask\Core\Stage\Line\Rule\SinkUnder;
 
 /** What can be found on the Line stage. */
 enum LineFinding: string implements FindingCode
@@ -29,6 +30,7 @@ enum LineFinding: string implements FindingCode
     case SucksAir = 'line.sucks-air';
     case OpenEnd = 'line.open-end';
     case MainsIntoTank = 'line.mains-into-tank';
+    case SinkUnder = 'line.sink-under';
     case MainsUnwatched = 'line.mains-unwatched';
     case ModeBlocked = 'line.mode-blocked';
     case FillToOutlet = 'line.fill-to-outlet';
@@ -94,6 +96,7 @@ enum LineFinding: string implements FindingCode
             self::SucksAir => 'In use, a hose that ends in the open air hangs on the suction of a pump.',
             self::OpenEnd => 'In use, water runs out of a free end or an open drain.',
             self::MainsIntoTank => 'On mains, water presses into a tank.',
+            self::SinkUnder => \sprintf('On a boat a sink that drains outside stands less than %s m over the water when she heels, its floor %s m below its tap.', SinkUnder::ABOVE_M, SinkUnder::BELOW_TAP_M),
             self::MainsUnwatched => 'A boat is joined to mains: left on, a burst joint sinks her.',
             self::ModeBlocked => 'A mode that no position of the valves gives.',
             self::FillToOutlet => 'What is drawn from a bucket to fill the tank comes to an outlet too.',

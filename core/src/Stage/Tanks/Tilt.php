@@ -29,8 +29,6 @@ enum Tilt: string
     public const HILL_PERCENT = 20.0;
     /** A pitch on a field, or a road's camber in a bend taken briskly. */
     public const LEAN_PERCENT = 20.0;
-    /** Of a boat of which nobody has said it: her deck edge near the water. */
-    public const USUAL_HEEL_DEG = 20.0;
     public const PITCH_DEG = 8.0;
 
     /** @return list<self> those that a rig meets */
@@ -53,7 +51,7 @@ enum Tilt: string
     /** How far the surface rises per length forward, or to the left. */
     public function slope(PlannedRig $rig): float
     {
-        $heel = tan(deg2rad($rig instanceof PlannedBoat ? $rig->heelDeg ?? self::USUAL_HEEL_DEG : 0.0));
+        $heel = tan(deg2rad($rig instanceof PlannedBoat ? $rig->heelsDeg() : 0.0));
 
         return match ($this) {
             self::Braking => self::BRAKING_G,
@@ -94,7 +92,7 @@ enum Tilt: string
             self::PullingAway => 'at '.self::PULLING_G.' g',
             self::Downhill, self::Uphill => 'on '.self::HILL_PERCENT.' %',
             self::LeanLeft, self::LeanRight => 'by '.self::LEAN_PERCENT.' %',
-            self::HeelPort, self::HeelStarboard => 'by '.($rig instanceof PlannedBoat ? $rig->heelDeg ?? self::USUAL_HEEL_DEG : 0.0).'°',
+            self::HeelPort, self::HeelStarboard => 'by '.($rig instanceof PlannedBoat ? $rig->heelsDeg() : 0.0).'°',
             self::BowDown, self::BowUp => 'by '.self::PITCH_DEG.'°',
         };
     }

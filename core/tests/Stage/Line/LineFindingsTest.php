@@ -31,6 +31,7 @@ final class LineFindingsTest extends TestCase
         $exchanger = SampleLines::of(School::Exchanger);
         $valves = SampleLines::of(School::TwoValves);
         $switched = SampleLines::of(School::CanSwitched);
+        $petrel = SampleLines::of(School::Pressure, 'petrel');
         $clamped = $storage->tubed('Storage heater', 'out', ['joint' => Joint::Clamp]);
         $rows = [
             ['port-loose', $pressure, $pressure->cut('Basin tap', 'in'), 1],
@@ -57,6 +58,8 @@ final class LineFindingsTest extends TestCase
             ['sucks-air', $pressure, $pressure->branched('Bowl strainer', 'in', 'fill-hose-bucket'), 1],
             ['open-end', $pressure, $pressure->branched('Galley tap', 'in', 'free-end-12'), 1],
             ['mains-into-tank', $mains, $mains->without('Pressure pump', 'Lever valve')->figures('Galley tap', ['leastLpm' => 0.5])->figures('Basin tap', ['leastLpm' => 0.5]), 1],
+            ['sink-under', $petrel, $petrel->changed('Galley tap', ['xM' => 0.4, 'yM' => -0.6]), 1],
+            ['sink-under', $petrel, $petrel->changed('Galley tap', ['zM' => 1.2]), 0],
             ['mains-unwatched', SampleLines::of(School::Pressure, 'petrel'), SampleLines::of(School::Mains, 'petrel'), 0],
             ['mode-blocked', $pressure, $pressure->branched('Galley tap', 'in', 'fill-hose-bucket'), 0],
             ['fill-to-outlet', $valves, $valves->branched('Two-way valve 2', 'right', 'tap-basin-spray'), 0],

@@ -7,9 +7,13 @@ import { Said, useDoing } from "../../plan/useDoing";
 const OWN_PARTS = ["own-parts"];
 const PARTS = ["parts"];
 
-/** Keeps a part as it stands, to be had in other plans too. */
+const useOwnParts = () => useQuery({ queryKey: OWN_PARTS, queryFn: api.ownParts, staleTime: 60_000 }).data ?? [];
+
+/** Keeps a part as it stands, to be had in other plans too; one of its name that is kept gets its figures. */
 export function KeepPart({ part }: { part: string }) {
   const { plan } = usePlan();
+  const name = plan.line.parts.find((one) => one.id === part)?.name;
+  const known = useOwnParts().some((one) => one.name === name);
   const [said, change] = useDoing(OWN_PARTS, PARTS);
   return (
     <div className="mt-3 flex flex-wrap items-center gap-2">
@@ -17,10 +21,13 @@ export function KeepPart({ part }: { part: string }) {
         type="button"
         className="plain small"
         onClick={() =>
-          void change(() => api.keepOwnPart(part, plan), "Kept: it is offered with those of the catalogue now.")
+          void change(
+            () => api.keepOwnPart(part, plan),
+            known ? `Your own ${name} has these figures now.` : "Kept: it is offered with those of the catalogue now.",
+          )
         }
       >
-        Keep among your own parts
+        {known ? `Change your own ${name} to this` : "Keep among your own parts"}
       </button>
       <Said said={said} />
     </div>
@@ -29,7 +36,7 @@ export function KeepPart({ part }: { part: string }) {
 
 /** Those that are kept: let go, given out and taken in as a table. */
 export function OwnParts() {
-  const parts = useQuery({ queryKey: OWN_PARTS, queryFn: api.ownParts, staleTime: 60_000 }).data ?? [];
+  const parts = useOwnParts();
   const [said, change] = useDoing(OWN_PARTS, PARTS);
   const [text, setText] = useState("");
   const id = useId();

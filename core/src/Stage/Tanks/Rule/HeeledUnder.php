@@ -15,7 +15,6 @@ use YardCask\Core\Plan\RunEnd;
 use YardCask\Core\Stage\Tanks\Shared\RunWorkings;
 use YardCask\Core\Stage\Tanks\Shared\TankRun;
 use YardCask\Core\Stage\Tanks\TanksFinding;
-use YardCask\Core\Stage\Tanks\Tilt;
 
 /** A hose ends in a boat's side where heeling puts it under water: the sea comes in by it. */
 final class HeeledUnder implements Rule
@@ -31,9 +30,9 @@ final class HeeledUnder implements Rule
         }
         $findings = [];
         $say = $workings->say;
-        $heelDeg = $boat->heelDeg ?? Tilt::USUAL_HEEL_DEG;
+        $heelDeg = $boat->heelsDeg();
         foreach ($workings->of(RunWorkings::class)->all as $run) {
-            $aboveM = RunEnd::Outside === $run->run?->end ? self::aboveM($run, $boat->draughtM, $heelDeg) : \INF;
+            $aboveM = RunEnd::Outside === $run->run?->end ? self::aboveM($run, $boat) : \INF;
             if ($aboveM < self::ABOVE_M - 0.0005) {
                 $findings[] = new Finding(
                     TanksFinding::HeeledUnder,
@@ -49,12 +48,11 @@ final class HeeledUnder implements Rule
         return $findings;
     }
 
-    /** Of its end over the water, heeled to that side about the middle of her waterline. */
-    private static function aboveM(TankRun $run, float $draughtM, float $heelDeg): float
+    private static function aboveM(TankRun $run, PlannedBoat $boat): float
     {
         $end = \array_slice($run->points(), -1)[0];
 
-        return ($end->zM - $draughtM) * cos(deg2rad($heelDeg)) - abs($end->yM) * sin(deg2rad($heelDeg));
+        return $boat->aboveWaterM($end->zM, $end->yM) ?? \INF;
     }
 
     /** @return list<Fix> */

@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Stage\Line\Rule;
+
+use YardCask\Core\Assessment\Finding;
+use YardCask\Core\Assessment\Fix;
+use YardCask\Core\Assessment\Measure;
+use YardCask\Core\Assessment\Rule;
+use YardCask\Core\Assessment\Workings;
+use YardCask\Core\Plan\Holds;
+use YardCask\Core\Plan\Line\PartKind;
+use YardCask\Core\Plan\Line\PlannedPart;
+use YardCask\Core\Plan\PlannedBoat;
+use YardCask\Core\Plan\PlannedTank;
+use YardCask\Core\Plan\PlannedUse;
+use YardCask\Core\Plan\PlanPatch;
+use YardCask\Core\Stage\Line\Edit\LineDraft;
+use YardCask\Core\Stage\Line\LineFinding;
+use YardCask\Core\Stage\Line\LineWorkings;
+
+/** A boat's sink that drains into the sea stands under water when she heels: the sea comes up through its drain and fills her. */
+final class SinkUnder implements Rule
+{
+    /** A sink's floor lies so far below the tap over it. */
+    public const BELOW_TAP_M = 0.3;
+    /** Over the water when heeled, for a wave. */
+    public const ABOVE_M = 0.05;
+    private const TAPS = [PartKind::Tap, PartKind::SwitchedTap, PartKind::MixerTap];
+
+    public function check(Workings $workings): array
+    {
+        $boat = $workings->plan->load->rig;
+        if (!$boat instanceof PlannedBoat || !\in_array(PlannedUse::OUTSIDE, array_column($workings->plan->use->uses, 'drainsTo'), true)) {
+            return [];
+        }
+        $say = $workings->say;
+        $findings = [];
+        foreach ($workings->of(LineWorkings::class)->graph->outlets as $tap) {
+            // Where nobody has said how far from the middle it stands, at its best.
+            $aboveM = \in_array($tap->kind, self::TAPS, true) ? $boat->aboveWaterM($tap->zM - self::BELOW_TAP_M, $tap->yM ?? 0.0) : null;
+            if (null !== $aboveM && $aboveM < self::ABOVE_M - 0.0005) {
+                $findings[] = new Finding(
+                    LineFinding::SinkUnder,
+                    [$tap->id],
+                    new Measure(1000 * $aboveM, 1000 * self::ABOVE_M, 'mm'),
+                    \sprintf('Heeled, the sink under %s stands %s', $tap->name, $aboveM < 0 ? 'under water' : 'at the water'),
+                    \sprintf('At %s° its floor, %s below the tap, lies %s %s the water, by her draught as it was entered. It drains outside: the sea comes up by the same way and fills her. Shut its seacock under way, or change it.', $boat->heelsDeg(), $say->mm(1000 * self::BELOW_TAP_M), $say->mm(1000 * abs($aboveM)), $aboveM < 0 ? 'below' : 'above'),
+                    static fn (): array => [...self::nearer($tap, $boat, $workings), ...self::drained($workings)],
+                );
+            }
+        }
+
+        return $findings;
+    }
+
+    /** @return list<Fix> the tap with its sink nearer to the middle */
+    private static function nearer(PlannedPart $tap, PlannedBoat $boat, Workings $workings): array
+    {
+        $heel = deg2rad($boat->heelsDeg());
+        $mostM = floor(100 * ((($tap->zM - self::BELOW_TAP_M - ($boat->draughtM ?? 0.0)) * cos($heel) - self::ABOVE_M) / sin($heel))) / 100;
+        if (null === $tap->yM || $mostM < 0) {
+            return [];
+        }
+
+        return [new Fix(\sprintf('%s with its sink to %s', $tap->name, $workings->say->across($tap->yM < 0 ? -$mostM : $mostM)), LineDraft::of($workings->plan)->changed($tap, ['yM' => $tap->yM < 0 ? -$mostM : $mostM])->patch())];
+    }
+
+    /** @return list<Fix> everything that drains outside into a waste tank */
+    private static function drained(Workings $workings): array
+    {
+        $waste = array_values(array_filter($workings->plan->tanks, static fn (PlannedTank $tank): bool => Holds::Waste === $tank->holds))[0] ?? null;
+        $patches = [];
+        foreach ($workings->plan->use->uses as $index => $use) {
+            if (PlannedUse::OUTSIDE === $use->drainsTo && null !== $waste) {
+                $patches[] = PlanPatch::replace(\sprintf('/use/uses/%d/drains_to', $index), $waste->id);
+            }
+        }
+
+        return null === $waste ? [] : [new Fix('Drain everything into '.$waste->name, PlanPatch::all($patches))];
+    }
+}
