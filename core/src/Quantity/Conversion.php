@@ -9,7 +9,7 @@ final class Conversion
 {
     private const MINUTES_PER_DAY = 1440.0;
 
-    /** @var array<string, self> */
+    /** @var array<string, array<string, self>> */
     private static array $known = [];
 
     private function __construct(
@@ -23,7 +23,7 @@ final class Conversion
     /** @throws \LogicException when the two units measure different things */
     public static function between(Unit $from, Unit $to): self
     {
-        return self::$known[$from->name.' '.$to->name] ??= self::workedOut($from, $to);
+        return self::$known[$from->name][$to->name] ??= self::workedOut($from, $to);
     }
 
     public function of(float $value): float

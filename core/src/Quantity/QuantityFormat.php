@@ -18,7 +18,7 @@ final readonly class QuantityFormat
     public function figure(float $value, Unit $unit, Kind $kind): string
     {
         $target = $this->units->for($kind);
-        $shown = Quantity::of($value, $unit)->in($target);
+        $shown = self::shown($value, $unit, $target);
 
         return Unit::Inch === $target ? TapeInches::nearest($shown) : self::number($shown, $target->readingDecimals($shown));
     }
@@ -27,7 +27,7 @@ final readonly class QuantityFormat
     public function readingAtMost(float $value, Unit $unit, Kind $kind): string
     {
         $target = $this->units->for($kind);
-        $shown = Quantity::of($value, $unit)->in($target);
+        $shown = self::shown($value, $unit, $target);
         $step = 10 ** -$target->readingDecimals($shown);
 
         return $this->reading(floor($shown / $step + 1e-9) * $step, $target, $kind);
@@ -57,7 +57,7 @@ final readonly class QuantityFormat
     public function exact(float $value, Unit $unit, Kind $kind): string
     {
         $target = $this->units->for($kind);
-        $shown = Quantity::of(Kind::Sideways === $kind ? abs($value) : $value, $unit)->in($target);
+        $shown = self::shown(Kind::Sideways === $kind ? abs($value) : $value, $unit, $target);
         $rounded = round($shown, $target->exactDecimals()) + 0.0;
         // What is on the tape once its decimals are rounded is so too: it would be read back as that.
         $text = (Unit::Inch === $target ? TapeInches::onTheTape($shown) ?? TapeInches::onTheTape($rounded) : null) ?? (string) $rounded;
@@ -71,19 +71,19 @@ final readonly class QuantityFormat
     /** The exact figure with its unit. */
     public function readingExact(float $value, Unit $unit, Kind $kind): string
     {
-        return Kind::Sideways === $kind ? $this->reading($value, $unit, $kind) : $this->inTarget(Quantity::of($value, $unit)->in($this->units->for($kind)), $kind, round(...));
+        return Kind::Sideways === $kind ? $this->reading($value, $unit, $kind) : $this->inTarget(self::shown($value, $unit, $this->units->for($kind)), $kind, round(...));
     }
 
     /** The least value of a range, never rounded to less than is allowed. */
     public function leastAllowed(float $value, Unit $unit, Kind $kind): string
     {
-        return $this->inTarget(Quantity::of($value, $unit)->in($this->units->for($kind)), $kind, static fn (float $steps): float => ceil($steps - 1e-9));
+        return $this->inTarget(self::shown($value, $unit, $this->units->for($kind)), $kind, static fn (float $steps): float => ceil($steps - 1e-9));
     }
 
     /** The greatest value of a range, never rounded to more than is allowed. */
     public function mostAllowed(float $value, Unit $unit, Kind $kind): string
     {
-        return $this->inTarget(Quantity::of($value, $unit)->in($this->units->for($kind)), $kind, static fn (float $steps): float => floor($steps + 1e-9));
+        return $this->inTarget(self::shown($value, $unit, $this->units->for($kind)), $kind, static fn (float $steps): float => floor($steps + 1e-9));
     }
 
     /** @param callable(float): float $round of the number of the smallest steps shown */
@@ -106,6 +106,12 @@ final readonly class QuantityFormat
         $unit = $this->units->for($kind);
 
         return Unit::One === $unit ? '' : $unit->value;
+    }
+
+    /** A number of one unit as a number of another: of thousands in an assessment most need no change. */
+    private static function shown(float $value, Unit $unit, Unit $target): float
+    {
+        return $unit === $target ? $value : Conversion::between($unit, $target)->of($value);
     }
 
     private static function number(float $value, int $decimals): string
