@@ -8,6 +8,7 @@ use Opis\JsonSchema\Validator;
 use YardCask\Core\Input\Json;
 use YardCask\Core\Plan\Line\School;
 use YardCask\Core\Plan\Plan;
+use YardCask\Server\Catalogue\CatalogueFiles;
 
 /** The parts of lines, the schools, and what is done to a line. */
 final class LineTest extends ApiTestCase
@@ -19,6 +20,15 @@ final class LineTest extends ApiTestCase
         self::assertGreaterThanOrEqual(140, \count($catalogue->parts));
         self::assertGreaterThanOrEqual(15, \count($catalogue->pipes));
         self::assertGreaterThanOrEqual(30, \count(array_unique(array_column($catalogue->parts, 'kind'))));
+    }
+
+    public function testTheCatalogueIsTheSameFromTheCache(): void
+    {
+        $cached = self::getContainer()->get(CatalogueFiles::class);
+        self::assertInstanceOf(CatalogueFiles::class, $cached);
+        $fresh = new CatalogueFiles(__DIR__.'/../../catalogue');
+        self::assertEquals($fresh->parts(), $cached->parts());
+        self::assertEquals($fresh->parts(), $cached->parts(), 'The second time it comes from there.');
     }
 
     public function testEverySchoolIsOfferedAsItWouldBeInThePlan(): void

@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Tests\Stage\Line;
+
+use PHPUnit\Framework\TestCase;
+use YardCask\Core\Catalogue\PartFile;
+use YardCask\Core\Catalogue\PartStock;
+use YardCask\Core\Input\InvalidInput;
+use YardCask\Core\Plan\Line\PartKind;
+use YardCask\Core\Tests\SamplePlans;
+
+/** The parts that can be had, from a catalogue and from what somebody keeps beside it. */
+final class PartStockTest extends TestCase
+{
+    private const OWN = '{"parts":[{"id":"own-1","name":"Moss tap","kind":"tap","rating_kpa":600,"rating_c":60,"food_grade":true,"weight_kg":0.4,"price":17,"figures":{"family":"outlet","open_lpm":5,"least_lpm":2,"most_lpm":4,"least_kpa":0},"ends":[]}]}';
+
+    public function testALaterFileIsOpenedOnlyForWhatTheEarlierHasNot(): void
+    {
+        /** @var \ArrayObject<int, string> $opened */
+        $opened = new \ArrayObject();
+        $file = static fn (string $name, string $json): \Closure => static function () use ($opened, $name, $json): PartFile {
+            $opened[] = $name;
+
+            return PartFile::divided($json);
+        };
+        $stock = new PartStock([$file('catalogue', self::catalogue()), $file('own', self::OWN)]);
+        self::assertSame([], $opened->getArrayCopy());
+        self::assertSame('Galley tap', $stock->part('tap-galley')?->name);
+        self::assertSame('Clear hose, 12 mm', $stock->pipe('hose-12')?->name);
+        self::assertFalse($stock->isEmpty());
+        self::assertSame(['catalogue'], $opened->getArrayCopy());
+        self::assertSame('Moss tap', $stock->part('own-1')?->name);
+        self::assertNull($stock->part('nobody'));
+        self::assertSame(['catalogue', 'own'], $opened->getArrayCopy(), 'Each is opened once.');
+        self::assertSame($stock->part('own-1'), $stock->part('own-1'), 'Each part is read once.');
+    }
+
+    public function testThePartsOfAKindComeInTheOrderOfTheFiles(): void
+    {
+        $stock = new PartStock([static fn (): PartFile => PartFile::divided(self::catalogue()), static fn (): PartFile => PartFile::divided(self::OWN)]);
+        $taps = array_column($stock->parts(PartKind::Tap), 'id');
+        self::assertSame('own-1', $taps[\count($taps) - 1]);
+        self::assertSame([], array_filter($stock->parts(PartKind::Tap), static fn ($part): bool => PartKind::Tap !== $part->kind));
+        self::assertCount(\count(PartFile::divided(self::catalogue())->parts) + 1, $stock->parts());
+        self::assertSame(array_keys(PartFile::divided(self::catalogue())->pipes), array_column($stock->pipes(), 'id'));
+        self::assertTrue(PartStock::none()->isEmpty());
+    }
+
+    public function testWhatIsNoPartIsSaidWhenItIsAskedFor(): void
+    {
+        $stock = new PartStock([static fn (): PartFile => PartFile::divided(str_replace('"rating_kpa":600', '"rating_kpa":"much"', self::OWN))]);
+        self::assertFalse($stock->isEmpty());
+        try {
+            $stock->part('own-1');
+            self::fail('It is no part.');
+        } catch (InvalidInput $e) {
+            self::assertSame(['/rating_kpa'], array_column($e->errors, 'pointer'));
+        }
+        $this->expectException(InvalidInput::class);
+        PartFile::divided('{"parts":[{"name":"Without an id"}]}');
+    }
+
+    private static function catalogue(): string
+    {
+        return (string) file_get_contents(SamplePlans::CATALOGUE.'parts.json');
+    }
+}
