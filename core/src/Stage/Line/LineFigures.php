@@ -17,8 +17,8 @@ use YardCask\Core\Stage\Line\Solve\PumpStarts;
 final class LineFigures
 {
     private const NETWORK = 'Global gradient method on the whole network (Todini and Pilati); Darcy–Weisbach';
-    /** More starts than that are not counted. */
-    private const MOST_STARTS = 9999.0;
+    /** More starts than that, one a second, are not counted. */
+    public const MOST_STARTS = 3600.0;
 
     public static function flowId(PlannedPart $outlet): string
     {

@@ -81,7 +81,7 @@ final class LineStage implements Stage
         }
         if ($figures->has('line.starts')) {
             $figure = $figures->get('line.starts');
-            $cells[] = new GlassCell($figure->id, 'line', 'Pump starts', $figure->figure, $figure->symbol, 'an hour at a trickle');
+            $cells[] = new GlassCell($figure->id, 'line', 'Pump starts', $figure->figure, $figure->symbol, ($figure->value >= LineFigures::MOST_STARTS ? 'or more ' : '').'an hour at a trickle');
         }
 
         return $cells;

@@ -25,6 +25,7 @@ export function PartPanel({ part, index, drawing, onGone }: Props) {
   const stock = parts.filter((one) => one.ports === (parts.find((p) => p.kind === part.kind)?.ports ?? -1));
   const swaps = stock.filter((one) => one.family === part.figures.family && one.id !== part.stock);
   const curve = part.figures.family === "pump" ? part.figures.curve : [];
+  const usual = drawing.outlets.find((one) => one.id === part.id)?.usual;
   const names = new Map(drawing.elements.map((one) => [one.id, one.name]));
   return (
     <section aria-label={part.name} className="card card-on mt-3 p-4">
@@ -57,6 +58,7 @@ export function PartPanel({ part, index, drawing, onGone }: Props) {
       <div className="measures mt-3">
         <MeasuredFields pointer={at} />
       </div>
+      {usual && <p className="mt-2 text-[13px] text-ink-2">Usual here: {usual}</p>}
       {curve.length > 0 && (
         <fieldset className="mt-3">
           <legend className="label">Its curve, from no flow on</legend>

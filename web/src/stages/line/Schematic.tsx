@@ -111,7 +111,7 @@ export function Schematic({ drawing, scene, path, trouble, selected, layout, onS
             style={{ left: x - layout.column / 2, top: y - 26, width: layout.column, height: 76 }}
             onClick={() => onSelect(element.owner)}
           >
-            <span>{element.kind === "tee" ? "" : element.name}</span>
+            <span>{element.kind !== "tee" && <span>{element.name}</span>}</span>
           </button>
         );
       })}

@@ -17,6 +17,8 @@ final readonly class OutletCard implements Sent
         public string $name,
         public string $figureId,
         public string $words,
+        /** What people usually want of such an outlet, and why. */
+        public string $usual,
         /** With a low battery, old filters and a nearly empty tank. */
         public string $worst,
         /** Empty where no hot water comes. */

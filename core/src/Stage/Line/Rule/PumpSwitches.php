@@ -14,6 +14,7 @@ use YardCask\Core\Plan\Line\PartKind;
 use YardCask\Core\Plan\Line\VesselFigures;
 use YardCask\Core\Stage\Line\Edit\LineDraft;
 use YardCask\Core\Stage\Line\Edit\VesselDraft;
+use YardCask\Core\Stage\Line\LineFigures;
 use YardCask\Core\Stage\Line\LineFinding;
 use YardCask\Core\Stage\Line\LineWorkings;
 use YardCask\Core\Stage\Line\Solve\PumpStarts;
@@ -42,7 +43,7 @@ final class PumpSwitches implements Rule
             }
             $perHour = $starts->result->cyclesPerHour;
             if (null !== $perHour && $perHour > self::OFTEN) {
-                $findings[] = new Finding(LineFinding::StartsOften, [$pump->id], new Measure($perHour, self::OFTEN, ''), \sprintf('%s starts %s times an hour at a trickle', $pump->name, $perHour > 3600 ? 'more than 3600' : round($perHour)), \sprintf('With a tap that runs %s. %s', $say->flow(PumpStarts::TRICKLE_LPM), null === $vessel ? 'Nothing stores water between its starts but the give of the hoses.' : \sprintf('%s stores %s between them.', $vessel->name, $say->litres($starts->result->drawdownL))), static fn (): array => self::calmer($starts, $line, $workings));
+                $findings[] = new Finding(LineFinding::StartsOften, [$pump->id], new Measure($perHour, self::OFTEN, ''), \sprintf('%s starts %s times an hour at a trickle', $pump->name, $perHour > LineFigures::MOST_STARTS ? \sprintf('more than %d', LineFigures::MOST_STARTS) : round($perHour)), \sprintf('With a tap that runs %s. %s', $say->flow(PumpStarts::TRICKLE_LPM), null === $vessel ? 'Nothing stores water between its starts but the give of the hoses.' : \sprintf('%s stores %s between them.', $vessel->name, $say->litres($starts->result->drawdownL))), static fn (): array => self::calmer($starts, $line, $workings));
             }
         }
 

@@ -64,7 +64,9 @@ final class SinkUnder implements Rule
             return [];
         }
 
-        return [new Fix(\sprintf('%s with its sink to %s', $tap->name, $workings->say->across($tap->yM < 0 ? -$mostM : $mostM)), LineDraft::of($workings->plan)->changed($tap, ['yM' => $tap->yM < 0 ? -$mostM : $mostM])->patch())];
+        $where = $workings->say->across($tap->yM < 0 ? -$mostM : $mostM).($mostM > 0 ? ' of the middle' : '');
+
+        return [new Fix(\sprintf('%s with its sink %s', $tap->name, $where), LineDraft::of($workings->plan)->changed($tap, ['yM' => $tap->yM < 0 ? -$mostM : $mostM])->patch())];
     }
 
     /** @return list<Fix> everything that drains outside into a waste tank */

@@ -19,6 +19,7 @@ use YardCask\Core\Plan\Plan;
 use YardCask\Core\Plan\Supply;
 use YardCask\Core\Stage\Line\Edit\LineDraft;
 use YardCask\Core\Stage\Line\Edit\VesselDraft;
+use YardCask\Core\Stage\Line\LineFigures;
 use YardCask\Core\Stage\Line\LineWorkings;
 use YardCask\Core\Stage\Line\Rule\FlowWrong;
 use YardCask\Core\Stage\Line\Rule\PumpSwitches;
@@ -96,7 +97,7 @@ final readonly class LineSizing
                 null === $least ? '' : $least->part->name.' '.$say->flow($least->lpm),
                 null === $amps ? '' : number_format($amps, 1).' A',
                 null === $stock->figures->noiseDb ? '' : round($stock->figures->noiseDb).' dB',
-                null === $starts ? '' : (string) min(9999, round($starts)),
+                null === $starts ? '' : (string) min(LineFigures::MOST_STARTS, round($starts)),
                 (string) round($stock->make->price),
             ], $does, false, $stock->id === $pump->stock, $stock->id === $pump->stock ? null : new Fix(\sprintf('%s in place of %s', $stock->name, $pump->name), $draft->patch()))];
         }
