@@ -6,7 +6,6 @@ namespace YardCask\Core\Assessment;
 
 use YardCask\Core\Output\Sent;
 use YardCask\Core\Output\SentAsDeclared;
-use YardCask\Core\Plan\Field\MeasuredField;
 use YardCask\Core\Plan\Field\PartFields;
 use YardCask\Core\Plan\Line\LinePlan;
 use YardCask\Core\Plan\MeasuredFields;
@@ -40,15 +39,19 @@ final readonly class Reading implements Sent
     public static function all(Plan $plan, ?string $stage): array
     {
         $format = new QuantityFormat($plan->units);
-        $fields = MeasuredFields::of(null === $stage || self::LINE === $stage ? $plan : PartFields::changed($plan, [self::LINE => LinePlan::none()]));
+        $symbols = $readings = [];
+        foreach (MeasuredFields::of(null === $stage || self::LINE === $stage ? $plan : PartFields::changed($plan, [self::LINE => LinePlan::none()])) as $pointer => $field) {
+            $is = $field->is;
+            $readings[$pointer] = new self(
+                $field->label,
+                null === $field->value ? '' : $format->exact($field->value, $is->unit, $is->kind),
+                $symbols[$is->kind->name] ??= $format->symbol($is->kind),
+                $is->group,
+                $field->optional,
+                '' === $is->stage ? (string) strtok($pointer, '/') : $is->stage,
+            );
+        }
 
-        return array_combine(array_keys($fields), array_map(static fn (string $pointer, MeasuredField $field): self => new self(
-            $field->label,
-            null === $field->value ? '' : $format->exact($field->value, $field->is->unit, $field->is->kind),
-            $format->symbol($field->is->kind),
-            $field->is->group,
-            $field->optional,
-            '' === $field->is->stage ? explode('/', $pointer)[1] : $field->is->stage,
-        ), array_keys($fields), $fields));
+        return $readings;
     }
 }

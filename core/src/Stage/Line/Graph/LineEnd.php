@@ -12,10 +12,17 @@ use YardCask\Core\Plan\PlannedTank;
 /** One end of a pipe: the part or the tank that it joins, and where. */
 final readonly class LineEnd
 {
+    /** What its port is called in the plan: “pump-1.out”. */
+    public string $key;
+    /** The node of the network: its port, or the part itself where that is one place for the water. */
+    public string $node;
+
     public function __construct(
         public PlannedPart|PlannedTank $owner,
         public PartPort $port,
     ) {
+        $this->key = $owner->id.'.'.$port->value;
+        $this->node = $owner instanceof PlannedPart && $owner->kind->isPoint() ? $owner->id : $this->key;
     }
 
     /** @return self|null null where no part or tank of the plan has such a port */
@@ -37,17 +44,6 @@ final readonly class LineEnd
         }
 
         return null;
-    }
-
-    /** The node of the network: its port, or the part itself where that is one place for the water. */
-    public function node(): string
-    {
-        return $this->owner instanceof PlannedPart && $this->owner->kind->isPoint() ? $this->owner->id : $this->key();
-    }
-
-    public function key(): string
-    {
-        return $this->owner->id.'.'.$this->port->value;
     }
 
     /** Above the ground, or the keel. */

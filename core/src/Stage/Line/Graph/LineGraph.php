@@ -45,12 +45,12 @@ final readonly class LineGraph
                 $lost[$index] = null === $from ? $pipe->from : $pipe->to;
                 continue;
             }
-            $taken = array_values(array_filter([$from->key(), $to->key()], static fn (string $key): bool => isset($atPort[$key])));
-            if ([] !== $taken || $from->key() === $to->key()) {
-                $twice[$index] = $taken[0] ?? $from->key();
+            $taken = array_values(array_filter([$from->key, $to->key], static fn (string $key): bool => isset($atPort[$key])));
+            if ([] !== $taken || $from->key === $to->key) {
+                $twice[$index] = $taken[0] ?? $from->key;
                 continue;
             }
-            $pipes[$index] = $atPort[$from->key()] = $atPort[$to->key()] = new LinePipe($pipe, $index, $from, $to);
+            $pipes[$index] = $atPort[$from->key] = $atPort[$to->key] = new LinePipe($pipe, $index, $from, $to);
         }
 
         return new self($plan, $pipes, $lost, $twice, $atPort);
@@ -66,7 +66,7 @@ final readonly class LineGraph
     {
         $pipe = $this->pipeAt($part, $port);
 
-        return null === $pipe ? null : ($pipe->from->key() === $part->port($port) ? $pipe->to : $pipe->from);
+        return null === $pipe ? null : ($pipe->from->key === $part->port($port) ? $pipe->to : $pipe->from);
     }
 
     /** @return list<PlannedPart> */

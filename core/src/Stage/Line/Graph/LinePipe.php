@@ -63,7 +63,7 @@ final readonly class LinePipe
 
     public function other(LineEnd $end): LineEnd
     {
-        return $end->key() === $this->from->key() ? $this->to : $this->from;
+        return $end->key === $this->from->key ? $this->to : $this->from;
     }
 
     /** @param float $lpm either way */

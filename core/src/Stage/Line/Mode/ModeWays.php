@@ -34,7 +34,7 @@ final readonly class ModeWays
     {
         $turning = $ways = [];
         foreach ($graph->pipes as $index => $pipe) {
-            $ways[] = new Way($pipe->from->node(), $pipe->to->node(), true, $index);
+            $ways[] = new Way($pipe->from->node, $pipe->to->node, true, $index);
         }
         foreach ($graph->plan->line->parts as $part) {
             $positions = Position::of($part->kind);
@@ -79,7 +79,7 @@ final readonly class ModeWays
             LineMode::MainsFill => $parts(PartKind::MainsInlet) && [] !== $this->reachable(LineMode::MainsFill, self::nodes($this->graph->fills())),
             LineMode::Drain => $parts(PartKind::DrainValve),
             LineMode::BlowOut => $parts(PartKind::BlowOutPort),
-            LineMode::Transfer => [] !== $this->graph->draws() && [] !== array_filter($this->graph->fills(), fn (LineEnd $fill): bool => isset($this->reached(self::nodes($this->graph->draws()), null, self::any(...))[0][$fill->node()])),
+            LineMode::Transfer => [] !== $this->graph->draws() && [] !== array_filter($this->graph->fills(), fn (LineEnd $fill): bool => isset($this->reached(self::nodes($this->graph->draws()), null, self::any(...))[0][$fill->node])),
             LineMode::Off => [] !== $this->graph->pumps,
         };
     }
@@ -161,7 +161,7 @@ final readonly class ModeWays
     {
         $ids = [];
         foreach ($ends as $end) {
-            if (isset($reached[$end->node()])) {
+            if (isset($reached[$end->node])) {
                 $ids[] = $end->owner->id;
             }
         }
@@ -333,6 +333,6 @@ final readonly class ModeWays
      */
     private static function nodes(array $ends): array
     {
-        return array_map(static fn (LineEnd $end): string => $end->node(), $ends);
+        return array_map(static fn (LineEnd $end): string => $end->node, $ends);
     }
 }

@@ -79,7 +79,7 @@ final class ModeTroubles implements Rule
 
         return new Finding(LineFinding::MainsIntoTank, [$ids[0]], new Measure(1.0, 0.0, ''), \sprintf('Mains presses into %s', $name), 'It comes to the tank with nothing to stop it: the tank overflows, or bursts where its vent is too thin.', static function () use ($graph, $ids, $workings): array {
             foreach ($graph->draws() as $draw) {
-                $pipe = $graph->atPort[$draw->key()] ?? null;
+                $pipe = $graph->atPort[$draw->key] ?? null;
                 if ($draw->owner->id === $ids[0] && null !== $pipe) {
                     return LineFixes::over($workings)->into($pipe->pipe, LineFixes::byBore('non-return', $pipe->pipe), 'at '.$draw->owner->name);
                 }

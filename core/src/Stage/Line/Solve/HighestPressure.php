@@ -44,8 +44,8 @@ final readonly class HighestPressure
     {
         $nodes = $z = [];
         foreach ($line->graph->pipes as $pipe) {
-            $z[$pipe->from->node()] = $pipe->from->zM();
-            $z[$pipe->to->node()] = $pipe->to->zM();
+            $z[$pipe->from->node] = $pipe->from->zM();
+            $z[$pipe->to->node] = $pipe->to->zM();
         }
         foreach ($line->modes()->all() as $mode) {
             foreach (self::steady($line, $mode, $z) as $node => $kpa) {
@@ -58,13 +58,13 @@ final readonly class HighestPressure
         $parts = $pipes = [];
         foreach ($line->graph->plan->line->parts as $part) {
             $at = array_map(static fn (PartPort $port): LineEnd => new LineEnd($part, $port), $part->kind->ports());
-            $peak = self::peak($at, $nodes, max([0.0, ...array_map(static fn (LineEnd $end): float => $shocks[$end->node()] ?? 0.0, $at)]));
+            $peak = self::peak($at, $nodes, max([0.0, ...array_map(static fn (LineEnd $end): float => $shocks[$end->node] ?? 0.0, $at)]));
             if (null !== $peak) {
                 $parts[$part->id] = $peak;
             }
         }
         foreach ($line->graph->pipes as $index => $pipe) {
-            $peak = self::peak([$pipe->from, $pipe->to], $nodes, max($shocks[$pipe->from->node()] ?? 0.0, $shocks[$pipe->to->node()] ?? 0.0));
+            $peak = self::peak([$pipe->from, $pipe->to], $nodes, max($shocks[$pipe->from->node] ?? 0.0, $shocks[$pipe->to->node] ?? 0.0));
             if (null !== $peak) {
                 $pipes[$index] = $peak;
             }
@@ -105,7 +105,7 @@ final readonly class HighestPressure
     {
         $best = null;
         foreach ($ends as $end) {
-            $here = $nodes[$end->node()] ?? null;
+            $here = $nodes[$end->node] ?? null;
             if (null !== $here && (null === $best || $here[0] > $best[0])) {
                 $best = $here;
             }
@@ -127,7 +127,7 @@ final readonly class HighestPressure
         $isMains = LineMode::MainsUse === $mode->mode || LineMode::MainsFill === $mode->mode;
         foreach ($graph->draws() as $draw) {
             if ($draw->owner instanceof PlannedTank && LineMode::BlowOut !== $mode->mode) {
-                $kpa[$draw->node()] = self::KPA_PER_M * max(0.0, ($draw->owner->overflowMm() - $draw->owner->outletHeightMm) / 1000);
+                $kpa[$draw->node] = self::KPA_PER_M * max(0.0, ($draw->owner->overflowMm() - $draw->owner->outletHeightMm) / 1000);
             }
         }
         foreach ($graph->plan->line->parts as $part) {
@@ -202,7 +202,7 @@ final readonly class HighestPressure
                 $mps = $pipe->velocityMps($solved->pipeLpm[$pipe->index] ?? 0.0);
                 $delayedKpa += 2 * $pipe->lengthM * $mps / self::SHUT_S;
                 $atOnceKpa = $pipe->pipe->tube->waveMps * $mps;
-                array_push($nodes, [$pipe->from->node(), $atOnceKpa], [$pipe->to->node(), $atOnceKpa]);
+                array_push($nodes, [$pipe->from->node, $atOnceKpa], [$pipe->to->node, $atOnceKpa]);
                 if (self::isSoft($pipe->from) || self::isSoft($pipe->to)) {
                     break;
                 }

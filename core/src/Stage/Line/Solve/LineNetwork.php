@@ -98,7 +98,7 @@ final class LineNetwork
             if ($draw->owner instanceof PlannedTank) {
                 $tank = $draw->owner;
                 $depthMm = $tank->outletHeightMm + $case->fill * ($tank->overflowMm() - $tank->outletHeightMm);
-                $sources[] = new LineSource($draw->node(), $tank->zM + $case->raiseM + $depthMm / 1000 - $case->slope * $tank->xM, null);
+                $sources[] = new LineSource($draw->node, $tank->zM + $case->raiseM + $depthMm / 1000 - $case->slope * $tank->xM, null);
             }
         }
 
@@ -118,7 +118,7 @@ final class LineNetwork
 
     private function node(LineEnd $end): string
     {
-        $node = $end->node();
+        $node = $end->node;
         $this->nodes[$node] ??= [$end->zM(), $end->place()[0] ?? 0.0];
 
         return $node;

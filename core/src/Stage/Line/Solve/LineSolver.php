@@ -68,7 +68,7 @@ final class LineSolver
             $pipeLpm[$index] = $lpm;
             foreach ([[$pipe->from, $lpm], [$pipe->to, -$lpm]] as [$end, $out]) {
                 if (!$end->owner instanceof PlannedPart) {
-                    $from[$end->key()] = $out;
+                    $from[$end->key] = $out;
                 }
             }
         }

@@ -31,6 +31,6 @@ final readonly class SolvedLine
     /** Above the air outside; null where no water comes. */
     public function kpa(LineEnd $end): ?float
     {
-        return $this->line->nodesKpa[$end->node()] ?? null;
+        return $this->line->nodesKpa[$end->node] ?? null;
     }
 }

@@ -38,10 +38,10 @@ final readonly class WarmWater
         while ([] !== $queue) {
             [$part, $port, $c, $heater] = array_shift($queue);
             $end = $graph->beyond($part, $port);
-            if (null === $end || isset($hot[$end->key()]) || !$end->owner instanceof PlannedPart) {
+            if (null === $end || isset($hot[$end->key]) || !$end->owner instanceof PlannedPart) {
                 continue;
             }
-            $hot[$end->key()] = [$c, $heater];
+            $hot[$end->key] = [$c, $heater];
             $next = $end->owner;
             if ($next->kind->isOutlet() || \in_array($next->kind, [PartKind::StorageHeater, PartKind::Exchanger], true)) {
                 continue;
@@ -60,12 +60,12 @@ final readonly class WarmWater
     /** @return float|null null where no hot water comes */
     public function atC(LineEnd $end): ?float
     {
-        return $this->hot[$end->key()][0] ?? null;
+        return $this->hot[$end->key][0] ?? null;
     }
 
     public function isHot(LinePipe $pipe): bool
     {
-        return isset($this->hot[$pipe->from->key()]) || isset($this->hot[$pipe->to->key()]);
+        return isset($this->hot[$pipe->from->key]) || isset($this->hot[$pipe->to->key]);
     }
 
     /** The heater from which the hot water of an outlet comes; null without one. */
