@@ -9,6 +9,8 @@ final readonly class QuantityFormat
 {
     /** Between thousands, and between figure and unit: a space at which no line breaks. */
     private const GROUP = "\u{00A0}";
+    /** Less than that comes from rounding. */
+    private const LEAST = 1e-7;
 
     public function __construct(private UnitPreferences $units)
     {
@@ -58,6 +60,9 @@ final readonly class QuantityFormat
     {
         $target = $this->units->for($kind);
         $shown = self::shown(Kind::Sideways === $kind ? abs($value) : $value, $unit, $target);
+        if (Kind::Volume === $kind && abs($shown) >= self::LEAST && abs($shown) < 10 ** (1 - $target->exactDecimals())) {
+            return self::small($shown);
+        }
         $rounded = round($shown, $target->exactDecimals()) + 0.0;
         // What is on the tape once its decimals are rounded is so too: it would be read back as that.
         $text = (Unit::Inch === $target ? TapeInches::onTheTape($shown) ?? TapeInches::onTheTape($rounded) : null) ?? (string) $rounded;
@@ -66,6 +71,14 @@ final readonly class QuantityFormat
         }
 
         return $text;
+    }
+
+    /** Three digits of what its usual decimals would show as next to nothing: what a metre of hose gives is thousandths of a litre. */
+    private static function small(float $shown): string
+    {
+        $decimals = 2 - (int) floor(log10(abs($shown)));
+
+        return rtrim(number_format($shown, $decimals, '.', ''), '0');
     }
 
     /** The exact figure with its unit. */

@@ -25,6 +25,12 @@ final class QuantityFormatTest extends TestCase
         return [
             [118.4, Unit::Litre, Kind::Volume, '118 L', '118.4'],
             [4.55, Unit::Litre, Kind::Volume, '4.6 L', '4.55'],
+            [0.05, Unit::Litre, Kind::Volume, '0.1 L', '0.05'],
+            [0.0029, Unit::Litre, Kind::Volume, '0.0 L', '0.0029'],
+            [-0.00003, Unit::Litre, Kind::Volume, '0.0 L', '-0.00003'],
+            [0.012345, Unit::Litre, Kind::Volume, '0.0 L', '0.0123'],
+            [0.00996, Unit::Litre, Kind::Volume, '0.0 L', '0.00996'],
+            [1e-12, Unit::Litre, Kind::Volume, '0.0 L', '0'],
             [0.94, Unit::Metre, Kind::Length, '940 mm', '940'],
             [2855.0, Unit::Kilogram, Kind::Mass, '2 855 kg', '2855'],
             [-46.2, Unit::Kilogram, Kind::Mass, '−46 kg', '-46.2'],
