@@ -140,19 +140,6 @@ enum PartKind: string implements Worded
         return [] !== $this->ports() && self::MainsInlet !== $this && self::FillInlet !== $this;
     }
 
-    /** What people usually want of an outlet, and why; empty for what is none. */
-    public function usualWants(): string
-    {
-        return match ($this) {
-            self::Tap, self::SwitchedTap => '2 to 4 L/min rinse hands over a basin, 3 to 6 fill a pot before patience ends; more only splashes.',
-            self::MixerTap => '3 to 6 L/min fill a pot before patience ends; more only splashes.',
-            self::Shower => '4 to 8 L/min, mixed: less rinses no hair, more is gone within minutes.',
-            self::OutsidePoint => '4 to 8 L/min rinse boots, a board or a dog.',
-            self::Washer => '6 to 10 L/min at 30 kPa or more, at which its own valve opens.',
-            default => '',
-        };
-    }
-
     /** Whether it is one place for the water: it stands on the pipe by a tee of its own. */
     public function isPoint(): bool
     {

@@ -133,7 +133,7 @@ final readonly class DrawnLine
             }
             $one = $this->line->alone($part)->outlets[$part->id];
             $worst = $this->line->solve(LineCase::worst([$part->id]))->outlets[$part->id];
-            $cards[] = new OutletCard($part->id, $part->name, LineFigures::flowId($part), \sprintf('%s; wants %s to %s', SceneDrawing::at($one, $say), $say->flow($one->figures->leastLpm), $say->flow($one->figures->mostLpm)), $part->kind->usualWants(), \sprintf('%s with a low battery, old filters and the tank nearly empty; %s while the battery charges', $say->flow($worst->lpm), $say->flow($this->line->solve(LineCase::strongest([$part->id]))->outlets[$part->id]->lpm)), $this->hot($part), $one->isEnough(), true === $part->together, '/line/parts/'.$index.'/together');
+            $cards[] = new OutletCard($part->id, $part->name, LineFigures::flowId($part), \sprintf('%s; wants %s to %s', SceneDrawing::at($one, $say), $say->flow($one->figures->leastLpm), $say->flow($one->figures->mostLpm)), UsualWants::words($part->kind, $say), \sprintf('%s with a low battery, old filters and the tank nearly empty; %s while the battery charges', $say->flow($worst->lpm), $say->flow($this->line->solve(LineCase::strongest([$part->id]))->outlets[$part->id]->lpm)), $this->hot($part), $one->isEnough(), true === $part->together, '/line/parts/'.$index.'/together');
         }
 
         return $cards;
