@@ -1,7 +1,6 @@
-import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { useState } from "react";
-import { Away, api } from "../../api/client";
-import { usePlan } from "../../plan/PlanContext";
+import { api } from "../../api/client";
+import { useOfPlan } from "../../plan/useOfPlan";
 
 /** What each outlet gives while any other one runs too. */
 export function Pairs() {
@@ -17,15 +16,7 @@ export function Pairs() {
 }
 
 function Table() {
-  const { plan, settled } = usePlan();
-  const query = useQuery({
-    queryKey: ["pairs", plan],
-    queryFn: () => api.linePairs(plan),
-    enabled: settled,
-    placeholderData: keepPreviousData,
-    retry: (_, error) => error instanceof Away,
-    retryDelay: 1000,
-  });
+  const query = useOfPlan("pairs", api.linePairs);
   const rows = query.data?.rows ?? [];
   return (
     <>

@@ -1,18 +1,11 @@
-import { keepPreviousData, useQuery } from "@tanstack/react-query";
-import { Away, api } from "../../api/client";
+import { api } from "../../api/client";
 import { usePlan } from "../../plan/PlanContext";
+import { useOfPlan } from "../../plan/useOfPlan";
 
 /** The starting points of a line: what each is good for, what it asks for and how it fails. */
 export function Schools({ onLaid }: { onLaid: () => void }) {
-  const { plan, settled, apply, untype } = usePlan();
-  const query = useQuery({
-    queryKey: ["schools", plan],
-    queryFn: () => api.schools(plan),
-    enabled: settled,
-    placeholderData: keepPreviousData,
-    retry: (_, error) => error instanceof Away,
-    retryDelay: 1000,
-  });
+  const { plan, apply, untype } = usePlan();
+  const query = useOfPlan("schools", api.schools);
   return (
     <section aria-label="Schools" className="mt-3">
       <p role="status" className="text-[13px] text-ink-2">

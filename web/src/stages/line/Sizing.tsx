@@ -1,8 +1,8 @@
-import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { useState } from "react";
-import { Away, api } from "../../api/client";
+import { api } from "../../api/client";
 import type { SizingOffer } from "../../api/types";
 import { usePlan } from "../../plan/PlanContext";
+import { useOfPlan } from "../../plan/useOfPlan";
 
 /** What size of pump, vessel, filter and pipe would do: every one that can be had, tried. */
 export function Sizing() {
@@ -18,15 +18,7 @@ export function Sizing() {
 }
 
 function Tables() {
-  const { plan, settled } = usePlan();
-  const query = useQuery({
-    queryKey: ["sizing", plan],
-    queryFn: () => api.lineSizing(plan),
-    enabled: settled,
-    placeholderData: keepPreviousData,
-    retry: (_, error) => error instanceof Away,
-    retryDelay: 1000,
-  });
+  const query = useOfPlan("sizing", api.lineSizing);
   return (
     <>
       <p role="status" className="mt-1 text-[13px] text-ink-2">

@@ -1,0 +1,59 @@
+import { expect, test } from "@playwright/test";
+import { answer, field, glass, openFellside, saved, snag, stored, type } from "./bench";
+
+test("a snag appears, says why, and its fix clears it in one undo step", async ({ page }) => {
+  await openFellside(page, "load");
+  await expect(answer(page)).toHaveText("Travel with 51 L at most.");
+  const over = snag(page, "The rear axle is 38 kg over its limit");
+  await expect(over).toContainText("allowed 1 850 kg");
+  await expect(over).toContainText(/But then: \d+\sL short of 3 days/);
+  await over.getByRole("button", { name: "Move Tail tank 1 400 mm forward, out of Tail locker" }).click();
+  await expect(over).toHaveCount(0);
+  await expect(page.locator("#snags")).toBeFocused();
+  await expect(glass(page, "Payload left")).toContainText("was −38 kg");
+  await page.getByRole("button", { name: "Undo" }).click();
+  await expect(over).toBeVisible();
+  await expect(glass(page, "Payload left")).toContainText("(undone: Move Tail tank 1 400 mm forward, out of Tail locker)");
+  await page.getByRole("button", { name: "Redo" }).click();
+  await expect(over).toHaveCount(0);
+
+  await page.keyboard.press("]");
+  await snag(page, "below the outlet").getByRole("button", { name: "Outlet at 14 mm" }).click();
+  await expect(field(page, "/tanks/0/outlet_height_mm")).toHaveValue("14");
+  await expect(page.getByRole("link", { name: "Tanks: clear" })).toBeVisible();
+  await type(page, "/tanks/0/outlet_height_mm", "60 mm");
+  await expect(snag(page, "below the outlet are never used")).toBeVisible();
+});
+
+test("a snag is said before its fixes are tried, and only what is proven of the plan as it stands can be pressed", async ({ page }) => {
+  let hold: Promise<void> | undefined;
+  let away = false;
+  await page.route("**/api/fixes?*", async (route) => {
+    await hold;
+    await (away ? route.abort() : route.continue()).catch(() => undefined);
+    away = false;
+  });
+  const id = await openFellside(page, "tanks");
+  const low = snag(page, "below the outlet");
+  const fix = low.getByRole("button", { name: "Outlet at 14 mm" });
+  await expect(fix).toBeEnabled();
+
+  let release = () => {};
+  hold = new Promise((resolve) => {
+    release = resolve;
+  });
+  await type(page, "/tanks/0/outlet_height_mm", "70 mm");
+  // The new figure is there; the button from before stays, and does nothing.
+  await expect(low).toContainText(/25\sL below the outlet/);
+  await expect(fix).toBeDisabled();
+  await fix.click({ force: true });
+  await saved(page);
+  expect((await stored(page, id)).tanks[0].outlet_height_mm).toBe(70);
+  // The server is away when it comes to that, and back when it is asked again.
+  away = true;
+  release();
+  await expect(fix).toBeEnabled();
+  await fix.click();
+  await expect(low).toHaveCount(0);
+  await expect(field(page, "/tanks/0/outlet_height_mm")).toHaveValue("14");
+});
