@@ -5,11 +5,15 @@ const [TOP, ROW, BELOW, LANE] = [36, 80, 76, 20];
 /** Below the labels of a row. */
 const LABELS = 52;
 const LEAST_COLUMN = 45;
+/** Where it has to be scrolled anyway: room for “Accumulator”, and for a finger. */
+const SCROLLED_COLUMN = 58;
 const MOST_COLUMN = 128;
 
 /** How wide a column is where so many share a width. */
-const columnWidth = (columns: number, width: number): number =>
-  Math.min(MOST_COLUMN, Math.max(LEAST_COLUMN, (width - LEFT) / Math.max(columns, 1)));
+function columnWidth(columns: number, width: number): number {
+  const share = (width - LEFT) / Math.max(columns, 1);
+  return share < LEAST_COLUMN ? SCROLLED_COLUMN : Math.min(MOST_COLUMN, share);
+}
 
 export type Layout = {
   column: number;
