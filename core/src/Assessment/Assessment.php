@@ -15,7 +15,7 @@ final readonly class Assessment implements Sent
     use SentAsDeclared;
 
     public const FORMAT = 'yard-cask-assessment';
-    public const VERSION = 2;
+    public const VERSION = 3;
 
     public string $format;
     public int $version;
@@ -34,6 +34,9 @@ final readonly class Assessment implements Sent
     /** @var array<string, Figure> by id */
     #[MapOf(Figure::class)]
     public array $figures;
+    /** @var array<string, Sum>|null behind every figure, by its id; none where one stage is looked at */
+    #[MapOf(Sum::class)]
+    public ?array $sums;
     /** @var array<string, Reading> by JSON Pointer */
     #[MapOf(Reading::class)]
     public array $readings;
@@ -44,9 +47,10 @@ final readonly class Assessment implements Sent
      * @param list<GlassCell> $glass
      * @param list<SentFinding> $findings
      * @param array<string, Figure> $figures
+     * @param array<string, Sum>|null $sums
      * @param array<string, Reading> $readings
      */
-    public function __construct(string $fileName, array $stages, array $glass, array $findings, array $figures, array $readings)
+    public function __construct(string $fileName, array $stages, array $glass, array $findings, array $figures, ?array $sums, array $readings)
     {
         $this->format = self::FORMAT;
         $this->version = self::VERSION;
@@ -56,6 +60,7 @@ final readonly class Assessment implements Sent
         $this->findings = $findings;
         $this->snags = SnagCount::of($findings);
         $this->figures = $figures;
+        $this->sums = $sums;
         $this->readings = $readings;
     }
 

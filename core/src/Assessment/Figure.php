@@ -7,7 +7,7 @@ namespace YardCask\Core\Assessment;
 use YardCask\Core\Output\Sent;
 use YardCask\Core\Output\SentAsDeclared;
 
-/** A computed number, how it reads in the plan's units, and its sum. */
+/** A computed number, and how it reads in the plan's units. Its sum is worked out when it is asked for. */
 final readonly class Figure implements Sent
 {
     use SentAsDeclared;
@@ -23,7 +23,6 @@ final readonly class Figure implements Sent
         public string $symbol,
         /** Figure and symbol as they read in a sentence. */
         public string $text,
-        public Sum $sum,
     ) {
     }
 }

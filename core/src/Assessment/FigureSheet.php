@@ -12,31 +12,34 @@ final class FigureSheet
 {
     /** @var array<string, Figure> */
     private array $figures = [];
+    /** @var array<string, \Closure(): Sum> by the figure’s id */
+    private array $sums = [];
 
     public function __construct(private readonly Say $say)
     {
     }
 
-    /** @param list<SumInput> $inputs */
-    public function add(string $id, string $label, float $value, Unit $unit, Kind $kind, string $formula, array $inputs, string $source): Figure
+    /** @param \Closure(): list<SumInput> $inputs asked for when the sum is */
+    public function add(string $id, string $label, float $value, Unit $unit, Kind $kind, string $formula, \Closure $inputs, string $source): Figure
     {
         if (isset($this->figures[$id])) {
             throw new \LogicException('Two figures are called '.$id.'.');
         }
         $format = $this->say->format;
         $figure = $format->figure($value, $unit, $kind);
+        $this->sums[$id] = fn (): Sum => new Sum($formula, array_map(fn (SumInput $input): SumInput => $input->filledIn($this), $inputs()), $source);
 
-        return $this->figures[$id] = new Figure($id, $label, $value, $figure, $format->symbol($kind), $format->withSymbol($figure, $kind), new Sum($formula, $inputs, $source));
+        return $this->figures[$id] = new Figure($id, $label, $value, $figure, $format->symbol($kind), $format->withSymbol($figure, $kind));
     }
 
-    /** @param list<SumInput> $inputs */
-    public function litres(string $id, string $label, float $litres, string $formula, array $inputs, string $source): Figure
+    /** @param \Closure(): list<SumInput> $inputs asked for when the sum is */
+    public function litres(string $id, string $label, float $litres, string $formula, \Closure $inputs, string $source): Figure
     {
         return $this->add($id, $label, $litres, Unit::Litre, Kind::Volume, $formula, $inputs, $source);
     }
 
-    /** @param list<SumInput> $inputs */
-    public function kg(string $id, string $label, float $kg, string $formula, array $inputs, string $source): Figure
+    /** @param \Closure(): list<SumInput> $inputs asked for when the sum is */
+    public function kg(string $id, string $label, float $kg, string $formula, \Closure $inputs, string $source): Figure
     {
         return $this->add($id, $label, $kg, Unit::Kilogram, Kind::Mass, $formula, $inputs, $source);
     }
@@ -51,17 +54,15 @@ final class FigureSheet
         return isset($this->figures[$id]);
     }
 
-    /** @return array<string, Figure> with what each took from the others filled in */
+    /** @return array<string, Figure> */
     public function all(): array
     {
-        return array_map(fn (Figure $figure): Figure => new Figure(
-            $figure->id,
-            $figure->label,
-            $figure->value,
-            $figure->figure,
-            $figure->symbol,
-            $figure->text,
-            new Sum($figure->sum->formula, array_map(fn (SumInput $input): SumInput => $input->filledIn($this), $figure->sum->inputs), $figure->sum->source),
-        ), $this->figures);
+        return $this->figures;
+    }
+
+    /** @return array<string, Sum> of every figure, with what each took from the others filled in */
+    public function sums(): array
+    {
+        return array_map(static fn (\Closure $sum): Sum => $sum(), $this->sums);
     }
 }

@@ -14,6 +14,7 @@ use YardCask\Core\Assessment\Rule;
 use YardCask\Core\Assessment\SentFinding;
 use YardCask\Core\Assessment\Stage;
 use YardCask\Core\Assessment\StageSheet;
+use YardCask\Core\Assessment\Sum;
 use YardCask\Core\Assessment\Valve;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Catalogue\PartStock;
@@ -29,7 +30,7 @@ final class Assessor
     }
 
     /**
-     * What a plan comes to. Trying fixes takes longer than all of the rest: they come of themselves only where no stage is named.
+     * What a plan comes to. Fixes, which take longer to try than all of the rest, and sums come of themselves only where no stage is named.
      *
      * @param string|null $stage the one that is looked at: only it is drawn whole and comes with what can be added there; all of them when
      *                           null, none when it is no stage's name
@@ -39,10 +40,7 @@ final class Assessor
     {
         $workings = Workings::over($plan, $stock);
         $stages = self::stages();
-        $figures = new FigureSheet($workings->say);
-        foreach ($stages as $one) {
-            $one->addFigures($workings, $figures);
-        }
+        $figures = self::figures($workings);
         $findings = self::findings(self::rules(), $workings);
         $trial = null === $stage ? new FixTrial($workings, $findings, self::rules()) : null;
         $sheets = [];
@@ -60,8 +58,15 @@ final class Assessor
             $glass,
             array_map(static fn (Finding $finding): SentFinding => new SentFinding($finding, $trial?->proven($finding) ?? []), $findings),
             $figures->all(),
+            null === $stage ? $figures->sums() : null,
             Reading::all($plan, $stage),
         );
+    }
+
+    /** @return array<string, Sum> what each figure of a plan was worked out of, by the figure’s id */
+    public static function sums(Plan $plan): array
+    {
+        return self::figures(Workings::over($plan))->sums();
     }
 
     /**
@@ -80,6 +85,16 @@ final class Assessor
             static fn (Finding $finding): FindingFixes => new FindingFixes($finding->key(), $trial->proven($finding)),
             array_filter($findings, static fn (Finding $finding): bool => $stage === $finding->stage()),
         ));
+    }
+
+    private static function figures(Workings $workings): FigureSheet
+    {
+        $figures = new FigureSheet($workings->say);
+        foreach (self::stages() as $one) {
+            $one->addFigures($workings, $figures);
+        }
+
+        return $figures;
     }
 
     /** @return list<Rule> of all stages */

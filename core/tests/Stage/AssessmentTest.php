@@ -31,6 +31,7 @@ final class AssessmentTest extends TestCase
     {
         foreach (SamplePlans::demos() as $plan) {
             $all = Assessor::assess($plan);
+            self::assertEquals($all->sums, Assessor::sums($plan));
             $fixes = array_column($all->findings, 'fixes', 'key');
             self::assertCount(\count($all->findings), $fixes, 'No two findings have the same key.');
             foreach (['use', 'load', 'tanks', 'line', '-'] as $stage) {
@@ -38,6 +39,7 @@ final class AssessmentTest extends TestCase
                 self::assertSame(array_keys($fixes), array_column($looked->findings, 'key'));
                 self::assertSame([], array_merge(...array_column($looked->findings, 'fixes')));
                 self::assertSame(Json::encode($all->figures), Json::encode($looked->figures));
+                self::assertNull($looked->sums);
                 foreach (Assessor::fixes($plan, $stage) as $one) {
                     self::assertEquals($fixes[$one->key], $one->fixes);
                 }
@@ -52,8 +54,10 @@ final class AssessmentTest extends TestCase
             self::assertGreaterThan(20, \count($assessment->figures));
             $fields = MeasuredFields::of($plan);
             foreach ($assessment->figures as $id => $figure) {
-                self::assertNotSame('', $figure->sum->formula.$figure->sum->source);
-                foreach ($figure->sum->inputs as $input) {
+                $sum = $assessment->sums[$id] ?? null;
+                self::assertNotNull($sum, "$name: $id");
+                self::assertNotSame('', $sum->formula.$sum->source);
+                foreach ($sum->inputs as $input) {
                     self::assertNotSame('', $input->label, "$name: $id");
                     if (null !== $input->figure) {
                         self::assertArrayHasKey($input->figure, $assessment->figures, "$name: $id");
@@ -82,11 +86,11 @@ final class AssessmentTest extends TestCase
     {
         $sums = 0;
         foreach (SamplePlans::all() as $name => $plan) {
-            $figures = Assessor::assess($plan)->figures;
-            foreach ($figures as $id => $figure) {
-                $parts = array_values(array_filter(array_map(static fn (SumInput $input): ?string => $input->figure, $figure->sum->inputs)));
-                if (str_starts_with($figure->sum->formula, 'sum of the') && \count($parts) === \count($figure->sum->inputs)) {
-                    self::assertEqualsWithDelta(array_sum(array_map(static fn (string $part): float => $figures[$part]->value, $parts)), $figure->value, 1e-9, "$name: $id");
+            $figures = Assessor::assess($plan, '')->figures;
+            foreach (Assessor::sums($plan) as $id => $sum) {
+                $parts = array_values(array_filter(array_map(static fn (SumInput $input): ?string => $input->figure, $sum->inputs)));
+                if (str_starts_with($sum->formula, 'sum of the') && \count($parts) === \count($sum->inputs)) {
+                    self::assertEqualsWithDelta(array_sum(array_map(static fn (string $part): float => $figures[$part]->value, $parts)), $figures[$id]->value, 1e-9, "$name: $id");
                     ++$sums;
                 }
             }
@@ -127,7 +131,7 @@ final class AssessmentTest extends TestCase
                 $answer = $assessment->stages['load']->answer;
                 self::assertSame(['load.'.$limit.'.over_empty', ' over before any water.'], [$answer->figureId, $answer->after], "$rig $limit");
                 self::assertSame($answer->figure, $assessment->figures[$answer->figureId]->text);
-                $sum = $assessment->figures['load.'.$limit.'.empty']->sum->inputs;
+                $sum = $assessment->sums['load.'.$limit.'.empty']->inputs;
                 self::assertSame('load.'.$limit.'.full', $sum[0]->figure);
             }
         }

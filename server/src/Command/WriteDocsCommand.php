@@ -12,6 +12,7 @@ use Symfony\Component\Console\Input\InputOption;
 use Symfony\Component\Console\Output\OutputInterface;
 use YardCask\Core\Assessment\FindingFixes;
 use YardCask\Core\Assessment\Stage;
+use YardCask\Core\Assessment\Sum;
 use YardCask\Core\Input\Json;
 use YardCask\Core\Output\SentSchema;
 use YardCask\Core\Plan\PlanSchema;
@@ -59,6 +60,7 @@ final class WriteDocsCommand extends Command
             $this->schemaDir.'/plan.schema.json' => Json::encode(PlanSchema::document(), true)."\n",
             $this->schemaDir.'/assessment.schema.json' => Json::encode(AssessmentSchema::document(), true)."\n",
             $this->schemaDir.'/finding-fixes.schema.json' => Json::encode(['$schema' => 'https://json-schema.org/draft/2020-12/schema', 'title' => 'What was proven to clear a finding'] + SentSchema::of(FindingFixes::class), true)."\n",
+            $this->schemaDir.'/sum.schema.json' => Json::encode(['$schema' => 'https://json-schema.org/draft/2020-12/schema', 'title' => 'What a figure was worked out of'] + SentSchema::of(Sum::class), true)."\n",
             $this->schemaDir.'/shelf-note.schema.json' => Json::encode(['$schema' => 'https://json-schema.org/draft/2020-12/schema', 'title' => 'What the shelf says of a plan'] + SentSchema::of(ShelfNote::class), true)."\n",
             $this->schemaDir.'/stock-offer.schema.json' => Json::encode(['$schema' => 'https://json-schema.org/draft/2020-12/schema', 'title' => 'Tanks that could be put into a plan'] + SentSchema::of(StockOffer::class), true)."\n",
             $this->schemaDir.'/school-offer.schema.json' => Json::encode(['$schema' => 'https://json-schema.org/draft/2020-12/schema', 'title' => 'A school as it would be in a plan'] + SentSchema::of(SchoolOffer::class), true)."\n",

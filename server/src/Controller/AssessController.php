@@ -14,7 +14,7 @@ use YardCask\Server\Http\JsonBody;
 use YardCask\Server\Http\JsonReply;
 use YardCask\Server\Storage\OwnParts;
 
-/** Says everything that can be said about a plan, saved or not; what would clear its findings, by itself, since trying that takes longer. */
+/** Says everything that can be said about a plan, saved or not; what would clear its findings and what its figures were worked out of, by themselves, when they are looked at. */
 final readonly class AssessController
 {
     public function __construct(private OwnParts $parts)
@@ -23,7 +23,7 @@ final readonly class AssessController
 
     #[Route('/api/assess', methods: ['POST'])]
     #[OA\Post(path: '/api/assess', operationId: 'assess', summary: 'Assess a plan')]
-    #[OA\Parameter(name: 'stage', in: 'query', required: false, description: 'The stage that is looked at: only it is drawn whole, and fixes are left to /api/fixes. Without it all are, and every finding comes with its fixes.', schema: new OA\Schema(type: 'string'))]
+    #[OA\Parameter(name: 'stage', in: 'query', required: false, description: 'The stage that is looked at: only it is drawn whole; fixes and sums are left to /api/fixes and /api/sums. Without it all are, and every finding comes with its fixes, every figure with its sum.', schema: new OA\Schema(type: 'string'))]
     #[OA\RequestBody(required: true, content: new OA\JsonContent(ref: 'plan.schema.json'))]
     #[OA\Response(response: 200, description: 'The assessment', content: new OA\JsonContent(ref: 'assessment.schema.json'))]
     #[OA\Response(response: 422, description: 'Not a valid plan', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: '#/components/schemas/Problem')))]
@@ -32,6 +32,16 @@ final readonly class AssessController
         $stage = $request->query->all()['stage'] ?? null;
 
         return JsonReply::of(Assessor::assess(Plan::read(JsonBody::read($request)), \is_string($stage) ? $stage : null, $this->parts->stock()));
+    }
+
+    #[Route('/api/sums', methods: ['POST'])]
+    #[OA\Post(path: '/api/sums', operationId: 'readSums', summary: 'What every figure of a plan was worked out of')]
+    #[OA\RequestBody(required: true, content: new OA\JsonContent(ref: 'plan.schema.json'))]
+    #[OA\Response(response: 200, description: 'The sum of each figure, by the figure’s id', content: new OA\JsonContent(required: ['sums'], properties: [new OA\Property(property: 'sums', type: 'object', additionalProperties: new OA\AdditionalProperties(ref: 'sum.schema.json'))]))]
+    #[OA\Response(response: 422, description: 'Not a valid plan', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: '#/components/schemas/Problem')))]
+    public function sums(Request $request): Response
+    {
+        return JsonReply::of(['sums' => Assessor::sums(Plan::read(JsonBody::read($request)))]);
     }
 
     #[Route('/api/fixes', methods: ['POST'])]

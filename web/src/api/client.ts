@@ -18,6 +18,7 @@ import type {
   SchoolOffer,
   SizingOffer,
   StockOffer,
+  Sum,
 } from "./types";
 
 const http = createClient<paths>({ baseUrl: window.location.origin });
@@ -105,12 +106,15 @@ export const api = {
   nameRevision: (id: string, number: number, name: string): Promise<unknown> =>
     answer(http.PUT("/api/plans/{id}/revisions/{number}/name", { params: { path: { id, number } }, body: { name } })),
   copy: (id: string): Promise<SavedPlan> => answer(http.POST("/api/plans/{id}/copy", { params: at(id) })),
-  /** Without fixes, of which one stage is drawn whole. */
+  /** Without fixes and sums, and of one stage only drawn whole. */
   assess: (plan: Plan, stage: string, signal?: AbortSignal): Promise<Assessment> =>
     answer(http.POST("/api/assess", { params: { query: { stage } }, body: plan, ...(signal && { signal }) })),
   /** What clears the findings of one stage. */
   fixes: async (plan: Plan, stage: string, signal: AbortSignal): Promise<readonly FindingFixes[]> =>
     (await answer(http.POST("/api/fixes", { params: { query: { stage } }, body: plan, signal }))).findings,
+  /** What each figure was worked out of, by its id. */
+  sums: async (plan: Plan): Promise<Readonly<Record<string, Sum>>> =>
+    (await answer(http.POST("/api/sums", { body: plan }))).sums,
   /** @param replace the id of the tank in whose place one is wanted; empty to add one */
   stock: (plan: Plan, replace: string, pairs: boolean, signal: AbortSignal): Promise<StockOffer> =>
     answer(http.POST("/api/stock", { params: { query: { ...(replace && { replace }), pairs } }, body: plan, signal })),

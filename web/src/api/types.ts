@@ -18,6 +18,7 @@ export type Finding = Assessment["findings"][number];
 export type FindingFixes = Schemas["finding-fixes.schema"];
 export type Fix = FindingFixes["fixes"][number];
 export type Figure = Assessment["figures"][string];
+export type Sum = Schemas["sum.schema"];
 export type GlassCell = Assessment["glass"][number];
 export type Limit = Assessment["stages"]["load"]["drawing"]["limits"][number];
 export type TankDrawing = Assessment["stages"]["tanks"]["drawing"]["tanks"][number];

@@ -1,9 +1,12 @@
 import { Dialog, DialogPanel, DialogTitle } from "@headlessui/react";
+import { Away, api } from "../api/client";
+import type { Figure } from "../api/types";
 import { usePlan } from "./PlanContext";
+import { useOfPlan } from "./useOfPlan";
 
 /** The sum behind a figure: what went in, the formula, where it comes from. */
 export function SumDialog({ figureId, onClose }: { figureId: string | null; onClose: () => void }) {
-  const { assessment, openSum, goTo } = usePlan();
+  const { assessment } = usePlan();
   const figure = figureId ? assessment.figures[figureId] : undefined;
   return (
     <Dialog open={figure !== undefined} onClose={onClose} className="relative z-20">
@@ -13,35 +16,7 @@ export function SumDialog({ figureId, onClose }: { figureId: string | null; onCl
           <DialogPanel className="card card-on w-full max-w-md p-5">
             <DialogTitle className="label">{figure.label}</DialogTitle>
             <p className="big my-1 text-water">{figure.text}</p>
-            <p className="text-ink-2">= {figure.sum.formula}</p>
-            <table className="my-4 w-full">
-              <tbody>
-                {figure.sum.inputs.map((input) => (
-                  <tr
-                    key={`${input.label}${input.figure ?? ""}${input.pointer ?? ""}`}
-                    className="border-b border-dotted border-rule"
-                  >
-                    <th scope="row" className="py-1.5 pr-3 text-left font-normal">
-                      {input.label}
-                    </th>
-                    <td className="py-1.5 text-right font-[560]">{input.text}</td>
-                    <td className="w-24 py-1 pl-3 text-right">
-                      {input.figure && (
-                        <button type="button" className="quiet" onClick={() => openSum(input.figure!)}>
-                          its sum
-                        </button>
-                      )}
-                      {input.pointer && (
-                        <button type="button" className="quiet" onClick={() => goTo(input.pointer!)}>
-                          change
-                        </button>
-                      )}
-                    </td>
-                  </tr>
-                ))}
-              </tbody>
-            </table>
-            <p className="text-sm text-ink-2">{figure.sum.source}</p>
+            <SumOf figure={figure} />
             <div className="mt-4 flex justify-end">
               <button type="button" className="plain" onClick={onClose}>
                 Close
@@ -51,5 +26,51 @@ export function SumDialog({ figureId, onClose }: { figureId: string | null; onCl
         )}
       </div>
     </Dialog>
+  );
+}
+
+function SumOf({ figure }: { figure: Figure }) {
+  const { openSum, goTo } = usePlan();
+  const query = useOfPlan("sums", api.sums);
+  const sum = query.data?.[figure.id];
+  if (!sum) {
+    return (
+      <p role="status" className="my-4 text-ink-2">
+        {query.failureReason instanceof Away ? "The sum is shown when the server answers again." : "Working it out …"}
+      </p>
+    );
+  }
+  return (
+    <>
+      <p className="text-ink-2">= {sum.formula}</p>
+      <table className="my-4 w-full">
+        <tbody>
+          {sum.inputs.map((input) => (
+            <tr
+              key={`${input.label}${input.figure ?? ""}${input.pointer ?? ""}`}
+              className="border-b border-dotted border-rule"
+            >
+              <th scope="row" className="py-1.5 pr-3 text-left font-normal">
+                {input.label}
+              </th>
+              <td className="py-1.5 text-right font-[560]">{input.text}</td>
+              <td className="w-24 py-1 pl-3 text-right">
+                {input.figure && (
+                  <button type="button" className="quiet" onClick={() => openSum(input.figure!)}>
+                    its sum
+                  </button>
+                )}
+                {input.pointer && (
+                  <button type="button" className="quiet" onClick={() => goTo(input.pointer!)}>
+                    change
+                  </button>
+                )}
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <p className="text-sm text-ink-2">{sum.source}</p>
+    </>
   );
 }

@@ -126,17 +126,19 @@ final readonly class FillSlip
         $tank = $working->tank;
         $id = self::id($working);
         $litres = $this->litres($working);
-        $fill = null === $tank->travelFill
+        $fill = static fn (): SumInput => null === $tank->travelFill
             ? SumInput::field('how full to travel', $say->share($load->travelFill), '/load/travel_fill')
             : SumInput::field('how full it travels', $say->share($tank->travelFill), $working->pointer().'/travel_fill');
-        $figures->litres($id, $tank->name.', to fill for the road', $litres, 'brim full × how full − what lies below the outlet', [SumInput::figure('tanks.'.$tank->id.'.full'), $fill, SumInput::figure('tanks.'.$tank->id.'.below_outlet')], 'From run dry: what lies below the outlet is still in it.');
+        $figures->litres($id, $tank->name.', to fill for the road', $litres, 'brim full × how full − what lies below the outlet', static fn (): array => [SumInput::figure('tanks.'.$tank->id.'.full'), $fill(), SumInput::figure('tanks.'.$tank->id.'.below_outlet')], 'From run dry: what lies below the outlet is still in it.');
         if (null !== $load->hoseLpm) {
-            $figures->add($id.'.minutes', $tank->name.', minutes of the hose', $litres / $load->hoseLpm, Unit::Minute, Kind::Duration, 'litres ÷ what the hose gives', [SumInput::figure($id), SumInput::field('the hose gives', $say->format->readingExact($load->hoseLpm, Unit::LitrePerMinute, Kind::Flow), '/load/hose_lpm')], 'A steady flow, measured with a bucket and a watch.');
+            $figures->add($id.'.minutes', $tank->name.', minutes of the hose', $litres / $load->hoseLpm, Unit::Minute, Kind::Duration, 'litres ÷ what the hose gives', static fn (): array => [SumInput::figure($id), SumInput::field('the hose gives', $say->format->readingExact($load->hoseLpm, Unit::LitrePerMinute, Kind::Flow), '/load/hose_lpm')], 'A steady flow, measured with a bucket and a watch.');
         }
         if (null !== $load->bucketL && null !== $load->meterL) {
-            $bucket = SumInput::field('bucket', $say->format->readingExact($load->bucketL, Unit::Litre, Kind::Volume), '/load/bucket_l');
-            $reads = SumInput::field('meter for one bucket', $say->format->readingExact($load->meterL, Unit::Litre, Kind::Volume), '/load/meter_l');
-            $figures->litres($id.'.meter', $tank->name.', stop the meter at', $litres * $load->meterL / $load->bucketL, 'litres × meter for one bucket ÷ bucket', [SumInput::figure($id), $reads, $bucket], 'A meter that is wrong by a factor, checked against a bucket.');
+            $figures->litres($id.'.meter', $tank->name.', stop the meter at', $litres * $load->meterL / $load->bucketL, 'litres × meter for one bucket ÷ bucket', static fn (): array => [
+                SumInput::figure($id),
+                SumInput::field('meter for one bucket', $say->format->readingExact($load->meterL, Unit::Litre, Kind::Volume), '/load/meter_l'),
+                SumInput::field('bucket', $say->format->readingExact($load->bucketL, Unit::Litre, Kind::Volume), '/load/bucket_l'),
+            ], 'A meter that is wrong by a factor, checked against a bucket.');
         }
     }
 

@@ -12,7 +12,6 @@ use YardCask\Core\Plan\Holds;
 use YardCask\Core\Plan\PlannedBoat;
 use YardCask\Core\Plan\PlannedLoad;
 use YardCask\Core\Plan\PlannedRoadRig;
-use YardCask\Core\Plan\PlannedSeat;
 use YardCask\Core\Plan\PlannedTrailer;
 use YardCask\Core\Plan\Weighing;
 use YardCask\Core\Quantity\Kind;
@@ -71,34 +70,21 @@ final readonly class LoadFigures
         if ($rig instanceof PlannedRoadRig) {
             $isWhole = $rig->isOnlyWholeWeighed();
             $label = $isWhole ? 'Empty, weighed as a whole' : self::emptyLabel($rig->frontWeighing(), $rig->rearWeighing());
-            $this->figures->kg('load.empty', $label, $this->load->base->firstKg + $this->load->base->secondKg, $isWhole ? 'as weighed' : 'sum of the axles', [...$this->inputs->weighed(LimitName::Gross), ...$this->inputs->corrections(0)], $source);
+            $this->figures->kg('load.empty', $label, $this->load->base->firstKg + $this->load->base->secondKg, $isWhole ? 'as weighed' : 'sum of the axles', fn (): array => [...$this->inputs->weighed(LimitName::Gross), ...$this->inputs->corrections(0)], $source);
         } elseif ($rig instanceof PlannedTrailer) {
-            $this->figures->kg('load.empty', self::emptyLabel($rig->whole), $this->load->base->firstKg, 'as weighed or estimated', [SumInput::field('trailer', $say->kg($rig->whole->kg()), '/load/rig/'.$rig->whole->key()), ...$this->inputs->corrections(1)], $source);
+            $this->figures->kg('load.empty', self::emptyLabel($rig->whole), $this->load->base->firstKg, 'as weighed or estimated', fn (): array => [SumInput::field('trailer', $say->kg($rig->whole->kg()), '/load/rig/'.$rig->whole->key()), ...$this->inputs->corrections(1)], $source);
         } elseif ($rig instanceof PlannedBoat) {
-            $this->figures->kg('load.empty', 'Displacement, empty', $rig->displacementKg, 'as entered', [SumInput::field('displacement', $say->kg($rig->displacementKg), '/load/rig/displacement_kg')], 'The boat’s papers, or her marks.');
+            $this->figures->kg('load.empty', 'Displacement, empty', $rig->displacementKg, 'as entered', static fn (): array => [SumInput::field('displacement', $say->kg($rig->displacementKg), '/load/rig/displacement_kg')], 'The boat’s papers, or her marks.');
         }
     }
 
     private function addAboard(): void
     {
-        $say = $this->workings->say;
-        $plan = $this->workings->plan;
-        $people = [];
-        foreach ($this->load->people->taken as $index => $seat) {
-            $people[] = SumInput::field($seat->name, $say->kg($seat->kg), '/load/seats/'.$index.'/kg');
-        }
-        if ($this->load->people->standing > 0) {
-            $people[] = SumInput::constant('people without a seat', $say->kg($this->load->people->standing * PlannedSeat::PERSON_KG));
-        }
-        $loads = [];
-        foreach ($plan->load->loads as $index => $load) {
-            $loads[] = SumInput::field($load->name, $say->kg($load->kg), '/load/loads/'.$index.'/kg');
-        }
-        $loadsKg = array_sum(array_map(static fn (PlannedLoad $load): float => $load->kg, $plan->load->loads));
-        $this->figures->kg('load.people', 'People', $this->load->people->kg(), 'sum', $people, 'As entered, one for each of the crew.');
-        $this->figures->kg('load.aboard', 'People and gear', $this->load->people->kg() + $loadsKg, 'sum', [...$people, ...$loads], 'As entered.');
-        $tanks = array_map(static fn (TankWorking $working): SumInput => SumInput::field($working->tank->name, $say->kg($working->tank->allEmptyKg()), $working->pointer().'/empty_kg'), $this->tanks()->all());
-        $this->figures->kg('load.tanks', 'Tanks, empty', array_sum(array_map(static fn (TankWorking $working): float => $working->tank->allEmptyKg(), $this->tanks()->all())), 'sum', $tanks, 'As entered.');
+        $people = $this->load->people;
+        $loadsKg = array_sum(array_map(static fn (PlannedLoad $load): float => $load->kg, $this->workings->plan->load->loads));
+        $this->figures->kg('load.people', 'People', $people->kg(), 'sum', fn (): array => $this->inputs->people(), 'As entered, one for each of the crew.');
+        $this->figures->kg('load.aboard', 'People and gear', $people->kg() + $loadsKg, 'sum', fn (): array => [...$this->inputs->people(), ...$this->inputs->loads()], 'As entered.');
+        $this->figures->kg('load.tanks', 'Tanks, empty', array_sum(array_map(static fn (TankWorking $working): float => $working->tank->allEmptyKg(), $this->tanks()->all())), 'sum', fn (): array => $this->inputs->emptyTanks(), 'As entered.');
     }
 
     private function addWater(): void
@@ -106,21 +92,24 @@ final readonly class LoadFigures
         $say = $this->workings->say;
         $underway = $this->workings->words->underway();
         $drinkingL = $this->tanks()->fullL(Holds::Drinking);
-        $this->figures->kg('load.drinking', 'Drinking water', $drinkingL, 'litres × 1.000 kg/L', [SumInput::constant('cans, full', $say->litres($drinkingL))], 'Drinking cans always travel full.');
-        $this->figures->litres('load.travel', 'Water '.$underway, $this->tanks()->travelL(), 'brim full × how full it travels, over all fresh tanks', [SumInput::figure('tanks.full'), ...$this->inputs->fills()], 'As chosen here.');
-        $this->figures->kg('load.water', 'Water '.$underway, $this->tanks()->travelL(), 'litres × 1.000 kg/L', [SumInput::figure('load.travel')], 'Fresh water weighs one kilogram a litre.');
+        $this->figures->kg('load.drinking', 'Drinking water', $drinkingL, 'litres × 1.000 kg/L', static fn (): array => [SumInput::constant('cans, full', $say->litres($drinkingL))], 'Drinking cans always travel full.');
+        $this->figures->litres('load.travel', 'Water '.$underway, $this->tanks()->travelL(), 'brim full × how full it travels, over all fresh tanks', fn (): array => [SumInput::figure('tanks.full'), ...$this->inputs->fills()], 'As chosen here.');
+        $this->figures->kg('load.water', 'Water '.$underway, $this->tanks()->travelL(), 'litres × 1.000 kg/L', static fn (): array => [SumInput::figure('load.travel')], 'Fresh water weighs one kilogram a litre.');
     }
 
     /** Of what may be loaded at all, how much is water as it travels. */
     private function addWaterShare(): void
     {
-        $say = $this->workings->say;
         $gross = $this->load->limits()[0];
         $payloadKg = $gross->limitKg - ($this->load->isBoat() ? 0.0 : $this->figures->get('load.empty')->value);
         $waterKg = $this->tanks()->travelL() + $this->tanks()->fullL(Holds::Drinking);
         if ($payloadKg > 0 && $waterKg > 0) {
-            $inputs = [SumInput::figure('load.water'), SumInput::figure('load.drinking'), SumInput::field(LimitWords::name($gross->name, $this->workings->words), $say->kg($gross->limitKg), RigLimit::of($gross->name, $this->workings->plan->load->rig)->pointer)];
-            $this->figures->add('load.water_share', 'Water, of the payload', $waterKg / $payloadKg, Unit::Fraction, Kind::Share, $this->load->isBoat() ? 'all water aboard ÷ load limit' : 'all water aboard ÷ (gross limit − empty)', $this->load->isBoat() ? $inputs : [...$inputs, SumInput::figure('load.empty')], self::PLATE);
+            $this->figures->add('load.water_share', 'Water, of the payload', $waterKg / $payloadKg, Unit::Fraction, Kind::Share, $this->load->isBoat() ? 'all water aboard ÷ load limit' : 'all water aboard ÷ (gross limit − empty)', fn (): array => [
+                SumInput::figure('load.water'),
+                SumInput::figure('load.drinking'),
+                SumInput::field(LimitWords::name($gross->name, $this->workings->words), $this->workings->say->kg($gross->limitKg), RigLimit::of($gross->name, $this->workings->plan->load->rig)->pointer),
+                ...$this->load->isBoat() ? [] : [SumInput::figure('load.empty')],
+            ], self::PLATE);
         }
     }
 
@@ -131,19 +120,19 @@ final readonly class LoadFigures
         $id = 'load.'.$limit->name->value;
         $formula = self::formula($limit->name);
         foreach (RigState::cases() as $state) {
-            $this->figures->kg($id.'.'.self::SUFFIXES[$state->value], ucfirst($name).', '.lcfirst($state->title($words)), $limit->kgIn($state), $formula, $this->inputs->weights($limit->name, $state), self::MOMENTS);
+            $this->figures->kg($id.'.'.self::SUFFIXES[$state->value], ucfirst($name).', '.lcfirst($state->title($words)), $limit->kgIn($state), $formula, fn (): array => $this->inputs->weights($limit->name, $state), self::MOMENTS);
         }
-        $allowed = SumInput::field('limit', $say->kg($limit->limitKg), RigLimit::of($limit->name, $this->workings->plan->load->rig)->pointer);
-        $this->figures->kg($id.'.spare', 'Left to the '.$name.', '.$words->underway(), $limit->spareIn(RigState::Travelling)->kg, 'limit − '.$words->underway(), [$allowed, SumInput::figure($id.'.travel')], self::PLATE);
-        $this->figures->kg($id.'.spare_full', 'Left to the '.$name.', brim full', $limit->spareIn(RigState::BrimFull)->kg, 'limit − brim full', [$allowed, SumInput::figure($id.'.full')], self::PLATE);
+        $allowed = fn (): SumInput => SumInput::field('limit', $say->kg($limit->limitKg), RigLimit::of($limit->name, $this->workings->plan->load->rig)->pointer);
+        $this->figures->kg($id.'.spare', 'Left to the '.$name.', '.$words->underway(), $limit->spareIn(RigState::Travelling)->kg, 'limit − '.$words->underway(), static fn (): array => [$allowed(), SumInput::figure($id.'.travel')], self::PLATE);
+        $this->figures->kg($id.'.spare_full', 'Left to the '.$name.', brim full', $limit->spareIn(RigState::BrimFull)->kg, 'limit − brim full', static fn (): array => [$allowed(), SumInput::figure($id.'.full')], self::PLATE);
         $moment = $limit->onTheRoad->moment;
-        $most = null === $moment->state
+        $most = static fn (): SumInput => null === $moment->state
             ? SumInput::constant(ucfirst($name).' '.$moment->inWords($say, $words), $say->kg($limit->limitKg - $limit->onTheRoad->kg))
             : SumInput::figure($id.'.'.self::SUFFIXES[$moment->state->value]);
-        $this->figures->kg($id.'.least_spare', 'Least left to the '.$name.', '.$moment->inWords($say, $words), $limit->onTheRoad->kg, 'limit − the most that rests on it from setting off to used up, or empty', [$allowed, $most], self::PLATE);
+        $this->figures->kg($id.'.least_spare', 'Least left to the '.$name.', '.$moment->inWords($say, $words), $limit->onTheRoad->kg, 'limit − the most that rests on it from setting off to used up, or empty', static fn (): array => [$allowed(), $most()], self::PLATE);
         if ($limit->isOverBeforeWater()) {
-            $this->figures->kg($id.'.empty', ucfirst($name).', fresh tanks empty', $limit->fill->emptyKg, $formula, $this->emptyInputs($limit->name), self::MOMENTS);
-            $this->figures->kg($id.'.over_empty', 'Over before any water', $limit->fill->emptyKg - $limit->limitKg, 'fresh tanks empty − limit', [SumInput::figure($id.'.empty'), $allowed], self::PLATE);
+            $this->figures->kg($id.'.empty', ucfirst($name).', fresh tanks empty', $limit->fill->emptyKg, $formula, fn (): array => $this->emptyInputs($limit->name), self::MOMENTS);
+            $this->figures->kg($id.'.over_empty', 'Over before any water', $limit->fill->emptyKg - $limit->limitKg, 'fresh tanks empty − limit', static fn (): array => [SumInput::figure($id.'.empty'), $allowed()], self::PLATE);
         }
     }
 
@@ -187,7 +176,7 @@ final readonly class LoadFigures
         }
         $say = $this->workings->say;
         $axle = '/load/rig/axles/'.$worst->axleIndex;
-        $this->figures->kg('load.tyre_over', 'Over on the '.$worst->name($this->workings->plan->load->rig, $this->workings->words).', '.lcfirst($worst->state->title($this->workings->words)), $worst->overKg(), 'share × (half of the axle + Σ weight × place across ÷ track) ÷ tyres on that side − what one may carry', [
+        $this->figures->kg('load.tyre_over', 'Over on the '.$worst->name($this->workings->plan->load->rig, $this->workings->words).', '.lcfirst($worst->state->title($this->workings->words)), $worst->overKg(), 'share × (half of the axle + Σ weight × place across ÷ track) ÷ tyres on that side − what one may carry', fn (): array => [
             SumInput::figure('load.'.$worst->limit->value.'.'.self::SUFFIXES[$worst->state->value]),
             ...$this->inputs->places('y_m', $worst->state),
             SumInput::constant('on the tyre', $say->kg($worst->kg)),
@@ -200,23 +189,21 @@ final readonly class LoadFigures
         [$say, $words] = [$this->workings->say, $this->workings->words];
         $greatest = $this->load->greatestFill();
         $limit = $this->load->limit($greatest->limitedBy);
-        $inputs = [SumInput::figure('tanks.full')];
-        if (null !== $limit) {
-            array_push(
-                $inputs,
-                SumInput::field('limit: '.LimitWords::name($limit->name, $words), $say->kg($limit->limitKg), RigLimit::of($limit->name, $this->workings->plan->load->rig)->pointer),
-                SumInput::constant('there with empty fresh tanks', $say->kg($limit->fill->emptyKg)),
-                SumInput::constant('full fresh tanks add there', $say->kg($limit->fill->waterKg)),
-                SumInput::constant('kept for what an estimate may hide', $say->kg($greatest->margin * $limit->errorKg)),
-            );
-        }
         $formula = match (true) {
             !$greatest->exists => 'nothing: no fill keeps every limit from setting off to used up',
             null === $greatest->limitedBy => 'brim full: no limit is reached',
             null === $limit => 'brim full × the part with which the nose keeps 4 % of the trailer to the end',
             default => 'brim full × (limit − kept − with empty tanks) ÷ what full tanks add, at the limit that is reached first; less where a limit is reached on the way to used up',
         };
-        $this->figures->litres('load.max_fill', 'Most to travel with', $greatest->litres, $formula, $inputs, 'Statics: every load rises in a straight line with the fill.');
+        $this->figures->litres('load.max_fill', 'Most to travel with', $greatest->litres, $formula, fn (): array => [
+            SumInput::figure('tanks.full'),
+            ...null === $limit ? [] : [
+                SumInput::field('limit: '.LimitWords::name($limit->name, $words), $say->kg($limit->limitKg), RigLimit::of($limit->name, $this->workings->plan->load->rig)->pointer),
+                SumInput::constant('there with empty fresh tanks', $say->kg($limit->fill->emptyKg)),
+                SumInput::constant('full fresh tanks add there', $say->kg($limit->fill->waterKg)),
+                SumInput::constant('kept for what an estimate may hide', $say->kg($greatest->margin * $limit->errorKg)),
+            ],
+        ], 'Statics: every load rises in a straight line with the fill.');
     }
 
     private function addBestSplit(): void
@@ -226,11 +213,10 @@ final readonly class LoadFigures
             return;
         }
         $say = $this->workings->say;
-        $inputs = array_map(static fn (TankWorking $working, float $litres): SumInput => SumInput::constant($working->tank->name, $say->litresAtMost($litres)), $split->tanks, $split->litres);
-        foreach ($this->load->limits() as $limit) {
-            $inputs[] = SumInput::constant('left to the '.LimitWords::name($limit->name, $this->workings->words).' with empty fresh tanks', $say->kg($limit->fill->spareAt(0.0)));
-        }
-        $this->figures->litres('load.best_split', 'Most to travel with, each tank for itself', $split->litres(), 'the most that all tanks can hold together with every limit kept to used up, each rounded down', $inputs, 'Linear programming: the two-phase simplex method.');
+        $this->figures->litres('load.best_split', 'Most to travel with, each tank for itself', $split->litres(), 'the most that all tanks can hold together with every limit kept to used up, each rounded down', fn (): array => [
+            ...array_map(static fn (TankWorking $working, float $litres): SumInput => SumInput::constant($working->tank->name, $say->litresAtMost($litres)), $split->tanks, $split->litres),
+            ...array_map(fn (LimitWorking $limit): SumInput => SumInput::constant('left to the '.LimitWords::name($limit->name, $this->workings->words).' with empty fresh tanks', $say->kg($limit->fill->spareAt(0.0))), $this->load->limits()),
+        ], 'Linear programming: the two-phase simplex method.');
     }
 
     private function tanks(): TanksWorkings

@@ -15,6 +15,7 @@ use YardCask\Core\Plan\PlannedTrailer;
 use YardCask\Core\Stage\Load\Shared\LoadWorkings;
 use YardCask\Core\Stage\Load\Shared\RigState;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
+use YardCask\Core\Stage\Tanks\Shared\TankWorking;
 
 /** What goes into the sums of the Load stage: weights with their places, and how full the tanks are. */
 final class LoadInputs
@@ -146,6 +147,38 @@ final class LoadInputs
         }
 
         return $inputs;
+    }
+
+    /** @return list<SumInput> everybody with his weight */
+    public function people(): array
+    {
+        $say = $this->workings->say;
+        $inputs = [];
+        foreach ($this->load->people->taken as $index => $seat) {
+            $inputs[] = SumInput::field($seat->name, $say->kg($seat->kg), '/load/seats/'.$index.'/kg');
+        }
+        if ($this->load->people->standing > 0) {
+            $inputs[] = SumInput::constant('people without a seat', $say->kg($this->load->people->standing * PlannedSeat::PERSON_KG));
+        }
+
+        return $inputs;
+    }
+
+    /** @return list<SumInput> every load with its weight */
+    public function loads(): array
+    {
+        $inputs = [];
+        foreach ($this->workings->plan->load->loads as $index => $load) {
+            $inputs[] = SumInput::field($load->name, $this->workings->say->kg($load->kg), '/load/loads/'.$index.'/kg');
+        }
+
+        return $inputs;
+    }
+
+    /** @return list<SumInput> every tank with its own weight */
+    public function emptyTanks(): array
+    {
+        return array_map(fn (TankWorking $working): SumInput => SumInput::field($working->tank->name, $this->workings->say->kg($working->tank->allEmptyKg()), $working->pointer().'/empty_kg'), $this->workings->of(TanksWorkings::class)->all());
     }
 
     /** @return list<SumInput> the fill that all fresh tanks share, and those of tanks that have one of their own */

@@ -43,10 +43,10 @@ final readonly class Restraint
         $tank = $this->working->tank;
         $id = 'tanks.'.$tank->id;
         foreach (self::PULLS as $end => [$what, $g, $word]) {
-            $figures->kg($id.'.pull_'.$end, $tank->name.', pulls '.$what, $this->pullKg($end), $g.' × weight brim full', [SumInput::figure($id.'.full_kg')], self::SECURING);
+            $figures->kg($id.'.pull_'.$end, $tank->name.', pulls '.$what, $this->pullKg($end), $g.' × weight brim full', static fn (): array => [SumInput::figure($id.'.full_kg')], self::SECURING);
             $strapKg = $this->strapKg($end);
             if (null !== $strapKg) {
-                $figures->kg($id.'.strap_'.$end, $tank->name.', each strap, '.$what, $strapKg, 'pull ÷ (straps × '.$word.' of their angle)', [
+                $figures->kg($id.'.strap_'.$end, $tank->name.', each strap, '.$what, $strapKg, 'pull ÷ (straps × '.$word.' of their angle)', fn (): array => [
                     SumInput::figure($id.'.pull_'.$end),
                     SumInput::field('straps', (string) $tank->straps, $this->working->pointer().'/straps'),
                     SumInput::field('angle', $workings->say->format->reading($this->angleDeg(), Unit::Degree, Kind::Angle), $this->working->pointer().'/strap_angle_deg'),

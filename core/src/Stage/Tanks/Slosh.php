@@ -40,7 +40,7 @@ final class Slosh
         $tank = $working->tank;
         $periodS = self::periodS($working, $workings);
         if (null !== $periodS) {
-            $figures->add(self::figureId($working), $tank->name.', one slosh to and fro', $periodS, Unit::Second, Kind::Period, '2π ÷ √(π·g/c · tanh(π·h/c)), c a cell’s length, h the depth', [
+            $figures->add(self::figureId($working), $tank->name.', one slosh to and fro', $periodS, Unit::Second, Kind::Period, '2π ÷ √(π·g/c · tanh(π·h/c)), c a cell’s length, h the depth', static fn (): array => [
                 SumInput::field('length', $workings->say->mm($tank->lengthMm), $working->pointer().'/length_mm'),
                 SumInput::field('cells', (string) ($tank->baffleCells ?? 1), $working->pointer().'/baffle_cells'),
                 SumInput::constant('level as it travels', $workings->say->mm(self::levelMm($working, $workings))),
