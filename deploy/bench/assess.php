@@ -3,7 +3,8 @@
 declare(strict_types=1);
 
 // Times the assessment of the demonstration plan and of the largest one over HTTP against an empty route, for each stage that may be
-// looked at, the proof of its fixes, which comes when the hand rests, and the core alone; weighs the scripts of the first page and of each part that is loaded when it is opened.
+// looked at: the verdict, and until verdict and drawing are both there, as a key waits for them; the proof of its fixes, which comes when
+// the hand rests; the core alone. Weighs the scripts of the first page and of each part that is loaded when it is opened.
 
 use YardCask\Core\Stage\Assessor;
 use YardCask\Core\Input\Json;
@@ -26,29 +27,48 @@ $url = $argv[1];
 $plan = (string) file_get_contents($root.'/catalogue/plans/fellside.json');
 $largest = (string) file_get_contents($root.'/catalogue/plans/prompt-side.json');
 
-$curl = curl_init();
-$post = static function (string $path, string $plan) use ($curl, $url): float {
+$request = static function (string $path, string $plan) use ($url): CurlHandle {
+    $curl = curl_init();
     curl_setopt_array($curl, [\CURLOPT_URL => $url.$path, \CURLOPT_POSTFIELDS => $plan, \CURLOPT_RETURNTRANSFER => true, \CURLOPT_HTTPHEADER => ['Content-Type: application/json', 'Expect:']]);
+
+    return $curl;
+};
+$all = curl_multi_init();
+/** Asks for all at once, and waits for the last. */
+$time = static function (string $plan, string ...$paths) use ($all, $request): float {
+    $asked = array_map(static fn (string $path): CurlHandle => $request($path, $plan), $paths);
     $began = hrtime(true);
-    curl_exec($curl);
-    if (200 !== curl_getinfo($curl, \CURLINFO_RESPONSE_CODE)) {
-        throw new RuntimeException($path.' answered '.curl_getinfo($curl, \CURLINFO_RESPONSE_CODE));
+    foreach ($asked as $one) {
+        curl_multi_add_handle($all, $one);
+    }
+    do {
+        curl_multi_exec($all, $running);
+        curl_multi_select($all, 0.02);
+    } while ($running > 0);
+    $took = (hrtime(true) - $began) / 1e6;
+    foreach ($asked as $one) {
+        if (200 !== curl_getinfo($one, \CURLINFO_RESPONSE_CODE)) {
+            throw new RuntimeException(curl_getinfo($one, \CURLINFO_EFFECTIVE_URL).' answered '.curl_getinfo($one, \CURLINFO_RESPONSE_CODE));
+        }
+        curl_multi_remove_handle($all, $one);
     }
 
-    return (hrtime(true) - $began) / 1e6;
+    return $took;
 };
-$sent = ['/api/nothing' => $plan];
+$sent = ['nothing' => [$plan, '/api/nothing']];
 foreach (['use', 'load', 'tanks', 'line'] as $stage) {
-    $sent['/api/assess?stage='.$stage] = $plan;
-    $sent['/api/assess?largest&stage='.$stage] = $largest;
-    $sent['/api/fixes?largest&stage='.$stage] = $largest;
+    foreach (['Fellside' => $plan, 'the largest' => $largest] as $name => $document) {
+        $sent[$name.$stage] = [$document, '/api/assess?stage='.$stage];
+        $sent[$name.$stage.' drawn'] = [$document, '/api/assess?stage='.$stage, '/api/drawing?stage='.$stage];
+    }
+    $sent['fixes'.$stage] = [$largest, '/api/fixes?stage='.$stage];
 }
 $http = [];
 for ($round = 0; $round < 2 * ROUNDS; ++$round) {
-    foreach ($sent as $path => $document) {
-        $time = $post($path, $document);
+    foreach ($sent as $name => $arguments) {
+        $took = $time(...$arguments);
         if ($round >= ROUNDS) {
-            $http[$path][] = $time;
+            $http[$name][] = $took;
         }
     }
 }
@@ -66,19 +86,19 @@ $html = (string) file_get_contents($root.'/web/dist/index.html');
 preg_match_all('#/assets/[\w.-]+\.js#', $html, $named);
 $first = array_unique($named[0]);
 $first = array_sum(array_map(static fn (string $path): int => $gzipped($root.'/web/dist'.$path), $first));
-$all = array_sum(array_map($gzipped, glob($root.'/web/dist/assets/*.js') ?: []));
+$whole = array_sum(array_map($gzipped, glob($root.'/web/dist/assets/*.js') ?: []));
 
-$nothing = median($http['/api/nothing']);
-foreach ([['', 'Fellside', 3], ['largest&', 'the largest', 8]] as [$which, $name, $goal]) {
+$nothing = median($http['nothing']);
+foreach (['Fellside' => 3, 'the largest' => 8] as $name => $goal) {
     foreach (['use', 'load', 'tanks', 'line'] as $stage) {
-        $assess = median($http['/api/assess?'.$which.'stage='.$stage]);
-        printf("assess %-11s, %-6s %6.2f ms   %.2f × an empty route (goal: at most %d)\n", $name, $stage, $assess, $assess / $nothing, $goal);
+        [$assess, $drawn] = [median($http[$name.$stage]), median($http[$name.$stage.' drawn'])];
+        printf("assess %-11s, %-6s %6.2f ms   %.2f × an empty route (goal: at most %d); with its drawing %.2f ms, %.2f ×\n", $name, $stage, $assess, $assess / $nothing, $goal, $drawn, $drawn / $nothing);
     }
 }
 foreach (['use', 'load', 'tanks', 'line'] as $stage) {
-    printf("its fixes          , %-6s %6.2f ms   asked for by themselves, no typing waits for them\n", $stage, median($http['/api/fixes?largest&stage='.$stage]));
+    printf("its fixes          , %-6s %6.2f ms   asked for by themselves, no typing waits for them\n", $stage, median($http['fixes'.$stage]));
 }
 printf("an empty route            %6.2f ms\n", $nothing);
 printf("assess in the core alone  %6.2f ms   read, assessed for Load and written\n", median($core));
 printf("scripts of the first page %6.1f kB   compressed (goal: at most 180)\n", $first / 1000);
-printf("all scripts together      %6.1f kB   compressed; each stage is loaded when it is opened\n", $all / 1000);
+printf("all scripts together      %6.1f kB   compressed; each stage is loaded when it is opened\n", $whole / 1000);

@@ -1,5 +1,5 @@
-/* Solves a line as core/src/Line does, to time the same algorithm without PHP: Newton's method on the whole network, eliminated in the
-   order of least degree. Reads what deploy/bench/line.php writes, and prints the microseconds of one solve. */
+/* Solves a line as core/src/Line does, to time the same algorithm without PHP: Newton's method on the whole network, what stands in series
+   as one chain, eliminated in the order of least degree. Reads what deploy/bench/line.php writes, and prints the microseconds of one solve. */
 #include <math.h>
 #include <stdio.h>
 #include <stdlib.h>
@@ -130,6 +130,72 @@ static void findLive(void) {
     }
 }
 
+/* What stands in series has one flow: its pipes of one bore as one, and its other links. */
+typedef struct {
+    int from, to, parts, pipes, part[MOST];
+    double sign[MOST];
+    Link pipe[8];
+} Chain;
+
+static Chain chain[MOST];
+static int chains;
+
+static void addTo(Chain *c, int number, double sign) {
+    Link *l = &link_[number];
+    if (l->kind != PIPE) {
+        c->sign[c->parts] = sign;
+        c->part[c->parts++] = number;
+        return;
+    }
+    for (int i = 0; i < c->pipes; i++)
+        if (c->pipe[i].perReynolds == l->perReynolds && c->pipe[i].roughness == l->roughness) {
+            c->pipe[i].lengthInBores += l->lengthInBores;
+            c->pipe[i].kSum += l->kSum;
+            return;
+        }
+    c->pipe[c->pipes++] = *l;
+}
+
+static void findChains(void) {
+    int meets[MOST] = {0}, drawn[MOST] = {0}, at[MOST][2], junction[MOST];
+    for (int i = 0; i < nodes; i++) junction[i] = isFixed[i];
+    for (int i = 0; i < taps; i++) junction[tapNode[i]] = 1;
+    for (int i = 0; i < links; i++) {
+        if (!live[i]) continue;
+        for (int end = 0; end < 2; end++) {
+            int node = end ? link_[i].to : link_[i].from;
+            if (meets[node] < 2) at[node][meets[node]] = i;
+            meets[node]++;
+        }
+    }
+    for (int i = 0; i < nodes; i++)
+        if (meets[i] != 2) junction[i] = 1;
+    chains = 0;
+    for (int pass = 0; pass < 2; pass++)
+        for (int i = 0; i < links; i++) {
+            if (!live[i] || drawn[i] || (!pass && !junction[link_[i].from] && !junction[link_[i].to])) continue;
+            Chain *c = &chain[chains++];
+            int number = i, end = junction[link_[i].from] || pass ? link_[i].from : link_[i].to;
+            double forward = 0;
+            memset(c, 0, sizeof *c);
+            c->from = end;
+            do {
+                double sign = link_[number].from == end ? 1 : -1;
+                addTo(c, number, sign);
+                drawn[number] = 1;
+                forward += link_[number].forward ? sign : 0;
+                end = sign > 0 ? link_[number].to : link_[number].from;
+                number = at[end][0] == number ? at[end][1] : at[end][0];
+            } while (!junction[end] && !drawn[number]);
+            c->to = end;
+            if (forward < 0) {
+                c->to = c->from;
+                c->from = end;
+                for (int j = 0; j < c->parts; j++) c->sign[j] = -c->sign[j];
+            }
+        }
+}
+
 static int pivot[MOST], count[MOST], near_[MOST][MOST], unknown[MOST], size;
 
 static void order(void) {
@@ -138,15 +204,14 @@ static void order(void) {
     memset(meets, 0, sizeof meets);
     size = 0;
     for (int i = 0; i < nodes; i++) unknown[i] = -1;
-    for (int i = 0; i < links; i++)
-        if (live[i])
-            for (int end = 0; end < 2; end++) {
-                int node = end ? link_[i].to : link_[i].from;
-                if (!isFixed[node] && unknown[node] < 0) unknown[node] = size++;
-            }
-    for (int i = 0; i < links; i++) {
-        int a = unknown[link_[i].from], b = unknown[link_[i].to];
-        if (live[i] && a >= 0 && b >= 0) meets[a][b] = meets[b][a] = 1;
+    for (int i = 0; i < chains; i++)
+        for (int end = 0; end < 2; end++) {
+            int node = end ? chain[i].to : chain[i].from;
+            if (!isFixed[node] && unknown[node] < 0) unknown[node] = size++;
+        }
+    for (int i = 0; i < chains; i++) {
+        int a = unknown[chain[i].from], b = unknown[chain[i].to];
+        if (a >= 0 && b >= 0 && a != b) meets[a][b] = meets[b][a] = 1;
     }
     for (int k = 0; k < size; k++) {
         int best = -1, least = MOST;
@@ -167,30 +232,39 @@ static void order(void) {
     }
 }
 
-static int solve(double *flow, double *tapFlow) {
+static int solve(double *tapFlow) {
     static double off[MOST][MOST];
-    double head[MOST], diagonal[MOST], right[MOST], taken[MOST][2], tapped[MOST][2];
+    double head[MOST], flow[MOST], diagonal[MOST], right[MOST], taken[MOST][2], tapped[MOST][2];
     int iteration = 0, converged = 0;
+    double before = INFINITY;
     findLive();
+    findChains();
     order();
     memcpy(head, fixedHead, sizeof head);
-    for (int i = 0; i < links; i++) flow[i] = live[i] ? GUESS : 0;
+    for (int i = 0; i < chains; i++) flow[i] = GUESS;
     for (int i = 0; i < taps; i++) tapFlow[i] = GUESS;
     while (!converged && iteration < 200) {
         double part = ++iteration > 20 ? 0.6 : 1, change = 0, sum = 0;
         for (int i = 0; i < size; i++) diagonal[i] = right[i] = 0;
         for (int k = 0; k < size; k++)
             for (int i = 0; i < count[k]; i++) off[pivot[k]][near_[k][i]] = off[near_[k][i]][pivot[k]] = 0;
-        for (int i = 0; i < links; i++) {
-            if (!live[i]) continue;
-            double kpa, slope, conductance, constant;
-            int a = unknown[link_[i].from], b = unknown[link_[i].to];
-            straight(&link_[i], flow[i], &kpa, &slope);
-            conductance = 1 / slope;
+        for (int i = 0; i < chains; i++) {
+            double kpa = 0, slope = 0, one, steep, conductance, constant;
+            int a = unknown[chain[i].from], b = unknown[chain[i].to];
+            for (int j = 0; j < chain[i].pipes; j++) {
+                lossOf(&chain[i].pipe[j], flow[i], &one, &steep);
+                kpa += one, slope += steep;
+            }
+            for (int j = 0; j < chain[i].parts; j++) {
+                straight(&link_[chain[i].part[j]], chain[i].sign[j] * flow[i], &one, &steep);
+                kpa += chain[i].sign[j] * one, slope += steep;
+            }
+            conductance = 1 / fmax(FLATTEST, slope);
             taken[i][0] = kpa, taken[i][1] = conductance;
+            if (chain[i].from == chain[i].to) continue;
             constant = flow[i] - kpa * conductance;
-            if (a >= 0) diagonal[a] += conductance, right[a] -= constant - (b < 0 ? conductance * head[link_[i].to] : 0);
-            if (b >= 0) diagonal[b] += conductance, right[b] += constant + (a < 0 ? conductance * head[link_[i].from] : 0);
+            if (a >= 0) diagonal[a] += conductance, right[a] -= constant - (b < 0 ? conductance * head[chain[i].to] : 0);
+            if (b >= 0) diagonal[b] += conductance, right[b] += constant + (a < 0 ? conductance * head[chain[i].from] : 0);
             if (a >= 0 && b >= 0) off[a][b] -= conductance, off[b][a] -= conductance;
         }
         for (int i = 0; i < taps; i++) {
@@ -224,9 +298,8 @@ static int solve(double *flow, double *tapFlow) {
         }
         for (int i = 0; i < nodes; i++)
             if (unknown[i] >= 0) head[i] = right[unknown[i]];
-        for (int i = 0; i < links; i++) {
-            if (!live[i]) continue;
-            double step = part * (head[link_[i].from] - head[link_[i].to] - taken[i][0]) * taken[i][1];
+        for (int i = 0; i < chains; i++) {
+            double step = part * (head[chain[i].from] - head[chain[i].to] - taken[i][0]) * taken[i][1];
             flow[i] += step;
             change = fmax(change, fabs(step));
             sum += fabs(flow[i]);
@@ -237,14 +310,15 @@ static int solve(double *flow, double *tapFlow) {
             change = fmax(change, fabs(step));
             sum += fabs(tapFlow[i]);
         }
-        converged = change <= CONVERGED * fmax(1, sum);
+        converged = (isinf(before) ? change : change * fmin(1, change / fmax(before, 1e-300))) <= CONVERGED * fmax(1, sum);
+        before = change;
     }
     return iteration;
 }
 
 int main(int argc, char **argv) {
     int rounds = argc > 1 ? atoi(argv[1]) : 2000;
-    double flow[MOST], tapFlow[MOST];
+    double tapFlow[MOST];
     struct timespec from, to;
     if (scanf("%d %d %d", &nodes, &links, &taps) != 3 || nodes > MOST || links > MOST || taps > MOST) return 2;
     for (int i = 0; i < nodes; i++)
@@ -262,9 +336,9 @@ int main(int argc, char **argv) {
     }
     for (int i = 0; i < taps; i++)
         if (scanf("%d %lf", &tapNode[i], &tapK[i]) != 2) return 2;
-    for (int i = 0; i < rounds; i++) solve(flow, tapFlow);
+    for (int i = 0; i < rounds; i++) solve(tapFlow);
     clock_gettime(CLOCK_MONOTONIC, &from);
-    for (int i = 0; i < rounds; i++) solve(flow, tapFlow);
+    for (int i = 0; i < rounds; i++) solve(tapFlow);
     clock_gettime(CLOCK_MONOTONIC, &to);
     printf("%.6f", ((to.tv_sec - from.tv_sec) * 1e9 + (to.tv_nsec - from.tv_nsec)) / 1e3 / rounds);
     for (int i = 0; i < taps; i++) printf(" %.9g", tapFlow[i]);

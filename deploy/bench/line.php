@@ -15,7 +15,9 @@ use YardCask\Core\Pipe\Water;
 
 require dirname(__DIR__, 2).'/server/vendor/autoload.php';
 
-const SOLVES = 2000;
+const SOLVES = 400;
+/** Of so many the quickest counts: what else the machine does is no part of it. */
+const TRIES = 9;
 
 /** A tank, a pump, a filter, a non-return valve and as many mixer taps on a cold and a hot pipe as the nodes allow; two are open. */
 function bench_line(int $size): stdClass
@@ -81,15 +83,16 @@ function bench_text(stdClass $line, LineNetwork $network): string
 /** @return float microseconds of one call */
 function bench_time(Closure $solve): float
 {
-    for ($round = 0; $round < SOLVES; ++$round) {
-        $solve();
-    }
-    $began = hrtime(true);
-    for ($round = 0; $round < SOLVES; ++$round) {
-        $solve();
+    $best = \INF;
+    for ($try = 0; $try < TRIES; ++$try) {
+        $began = hrtime(true);
+        for ($round = 0; $round < SOLVES; ++$round) {
+            $solve();
+        }
+        $best = min($best, (hrtime(true) - $began) / 1e3 / SOLVES);
     }
 
-    return (hrtime(true) - $began) / 1e3 / SOLVES;
+    return $best;
 }
 
 $program = tempnam(sys_get_temp_dir(), 'line');
@@ -99,18 +102,20 @@ foreach ([21, 45] as $size) {
     $network = new LineNetwork(LineInput::read(InputReader::of($line)));
     [, $solution] = LineCalculator::solve($network, null);
     $fresh = bench_time(static fn () => LineCalculator::solve($network, null));
-    $near = bench_time(static fn () => LineCalculator::solve($network, $solution));
+    $near = bench_time(static fn () => LineCalculator::solve($network, $solution, true));
     $ratio = 'no C compiler here';
     if (0 === $failed) {
         file_put_contents($program.'.txt', bench_text($line, $network));
-        $answer = explode(' ', trim((string) shell_exec(escapeshellarg($program).' '.SOLVES.' < '.escapeshellarg($program.'.txt'))));
+        $answers = array_map(static fn (): array => explode(' ', trim((string) shell_exec(escapeshellarg($program).' '.SOLVES.' < '.escapeshellarg($program.'.txt')))), range(1, TRIES));
+        $answer = $answers[0];
+        $c = min(array_map(floatval(...), array_column($answers, 0)));
         $found = CalculatorName::Line->calculate($line)->jsonSerialize()['outlets'];
         foreach (['o0', 'o1'] as $index => $id) {
             if (abs((float) $answer[$index + 1] - $found->{$id}['flow_lpm']) > 1e-5) {
                 throw new RuntimeException('The two solvers do not agree: '.$answer[$index + 1].' and '.$found->{$id}['flow_lpm'].' L/min.');
             }
         }
-        $ratio = sprintf('%.1f × the same in C (goal: within 10)', $fresh / (float) $answer[0]);
+        $ratio = sprintf('%.1f × the same in C (goal: within 10)', $fresh / $c);
     }
     printf("a line of %d nodes        %6.3f ms   %.3f ms from its neighbour’s answer; %s\n", $size, $fresh / 1000, $near / 1000, $ratio);
 }

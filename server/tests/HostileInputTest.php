@@ -36,7 +36,7 @@ final class HostileInputTest extends ApiTestCase
     #[DataProvider('bodies')]
     public function testIsRefusedWithItsReasonByEveryRouteThatTakesAPlan(string $body, int $status, string $part): void
     {
-        foreach ([['POST', '/api/assess'], ['POST', '/api/fixes?stage=line'], ['POST', '/api/sums'], ['POST', '/api/plans/import'], ['POST', '/api/plans/read'], ['POST', '/api/stock'], ['POST', '/api/schools'], ['POST', '/api/line-sizing'], ['POST', '/api/line-pairs'], ['PUT', '/api/plans/nosuch']] as [$method, $path]) {
+        foreach ([['POST', '/api/assess'], ['POST', '/api/fixes?stage=line'], ['POST', '/api/sums'], ['POST', '/api/drawing?stage=line'], ['POST', '/api/plans/import'], ['POST', '/api/plans/read'], ['POST', '/api/stock'], ['POST', '/api/schools'], ['POST', '/api/line-sizing'], ['POST', '/api/line-pairs'], ['PUT', '/api/plans/nosuch']] as [$method, $path]) {
             $this->send($method, $path, $body, ['If-Match' => '"1"']);
             $this->assertProblem($status, str_replace('/', '/', $part));
         }
@@ -75,6 +75,7 @@ final class HostileInputTest extends ApiTestCase
         yield 'bytes in a header' => ['GET', '/api/plans', ['X-Whatever' => "\xff\xfe"], 400, 'UTF-8'];
         yield 'bytes in If-Match' => ['PUT', '/api/plans/nosuch', ['If-Match' => "\"1\xff\""], 400, 'UTF-8'];
         yield 'bytes in Content-Type' => ['POST', '/api/assess', ['Content-Type' => "text/\xe9"], 400, 'UTF-8'];
+        yield 'no such stage' => ['POST', '/api/drawing?stage=galley', [], 404, 'No stage is called “galley”. There are use, load, tanks, line.'];
         yield 'two values for one' => ['POST', '/api/assess?stage[]=use&stage[]=load', [], 400, 'not JSON'];
     }
 

@@ -64,9 +64,14 @@ final class SchemaAgreementTest extends TestCase
     {
         $validator = new Validator();
         $schema = Json::decode((string) file_get_contents(self::ROOT.'/schema/assessment.schema.json'));
+        $drawing = Json::decode((string) file_get_contents(self::ROOT.'/schema/stage-drawing.schema.json'));
         foreach ([...self::plans(), ...array_map(SamplePlans::varied(...), range(1, 40))] as $plan) {
             $result = $validator->validate(Json::decode(Json::encode(Assessor::assess($plan))), $schema);
             self::assertTrue($result->isValid(), (string) $result->error());
+            foreach (['use', 'load', 'tanks', 'line'] as $stage) {
+                $result = $validator->validate(Json::decode(Json::encode(Assessor::drawn($plan, $stage))), $drawing);
+                self::assertTrue($result->isValid(), $stage.': '.$result->error());
+            }
         }
     }
 

@@ -8,7 +8,7 @@ use YardCask\Core\Output\Sent;
 use YardCask\Core\Output\SentAsDeclared;
 
 /** What a stage says, as one sentence around one figure that opens its sum, with a line of reason below it. */
-final readonly class Answer implements Sent
+final readonly class Answer implements Sent, \JsonSerializable
 {
     use SentAsDeclared;
 

@@ -10,7 +10,7 @@ use YardCask\Core\Output\Sent;
 use YardCask\Core\Output\SentAsDeclared;
 
 /** Everything that can be said about a plan. The same plan gives the same bytes. */
-final readonly class Assessment implements Sent
+final readonly class Assessment implements Sent, \JsonSerializable
 {
     use SentAsDeclared;
 
@@ -40,6 +40,9 @@ final readonly class Assessment implements Sent
     /** @var array<string, Reading> by JSON Pointer */
     #[MapOf(Reading::class)]
     public array $readings;
+    /** @var list<FieldWords> what is said beside the readings, by their number */
+    #[ListOf(FieldWords::class)]
+    public array $fields;
 
     /**
      * @param string $fileName what the plan's file is called
@@ -48,9 +51,8 @@ final readonly class Assessment implements Sent
      * @param list<SentFinding> $findings
      * @param array<string, Figure> $figures
      * @param array<string, Sum>|null $sums
-     * @param array<string, Reading> $readings
      */
-    public function __construct(string $fileName, array $stages, array $glass, array $findings, array $figures, ?array $sums, array $readings)
+    public function __construct(string $fileName, array $stages, array $glass, array $findings, array $figures, ?array $sums, Readings $readings)
     {
         $this->format = self::FORMAT;
         $this->version = self::VERSION;
@@ -61,7 +63,8 @@ final readonly class Assessment implements Sent
         $this->snags = SnagCount::of($findings);
         $this->figures = $figures;
         $this->sums = $sums;
-        $this->readings = $readings;
+        $this->readings = $readings->readings;
+        $this->fields = $readings->fields;
     }
 
     /** Whether something could hurt someone or break something. */

@@ -5,13 +5,10 @@ declare(strict_types=1);
 namespace YardCask\Core\Assessment;
 
 use YardCask\Core\Output\Sent;
-use YardCask\Core\Output\SentAsDeclared;
 
 /** A computed number, and how it reads in the plan's units. Its sum is worked out when it is asked for. */
 final readonly class Figure implements Sent
 {
-    use SentAsDeclared;
-
     public function __construct(
         public string $id,
         public string $label,

@@ -6,13 +6,10 @@ namespace YardCask\Core\Assessment;
 
 use YardCask\Core\Output\ListOf;
 use YardCask\Core\Output\Sent;
-use YardCask\Core\Output\SentAsDeclared;
 
 /** What was proven to clear a finding. */
 final readonly class FindingFixes implements Sent
 {
-    use SentAsDeclared;
-
     /** @param list<Fix> $fixes the ones without a cost first */
     public function __construct(
         /** The finding's. */

@@ -9,7 +9,7 @@ use YardCask\Core\Output\SentAsDeclared;
 use YardCask\Core\Plan\PlanPatch;
 
 /** A change of the plan that is offered: its label, the patch that the app can apply, and what it makes worse. */
-final readonly class Fix implements Sent
+final readonly class Fix implements Sent, \JsonSerializable
 {
     use SentAsDeclared;
 

@@ -8,7 +8,7 @@ use YardCask\Core\Output\Sent;
 use YardCask\Core\Output\SentAsDeclared;
 
 /** One of the few figures that stand at the top of every screen. */
-final readonly class GlassCell implements Sent
+final readonly class GlassCell implements Sent, \JsonSerializable
 {
     use SentAsDeclared;
 

@@ -5,13 +5,10 @@ declare(strict_types=1);
 namespace YardCask\Core\Assessment;
 
 use YardCask\Core\Output\Sent;
-use YardCask\Core\Output\SentAsDeclared;
 
 /** The field to go to when the cure is to be typed, and what the button says. */
 final readonly class LookAt implements Sent
 {
-    use SentAsDeclared;
-
     public function __construct(
         public string $pointer,
         public string $label,

@@ -5,13 +5,10 @@ declare(strict_types=1);
 namespace YardCask\Core\Assessment;
 
 use YardCask\Core\Output\Sent;
-use YardCask\Core\Output\SentAsDeclared;
 
 /** The figure that a finding is about and the limit that it breaks, in the same SI unit. */
 final readonly class Measure implements Sent
 {
-    use SentAsDeclared;
-
     public function __construct(
         public float $value,
         public float $limit,

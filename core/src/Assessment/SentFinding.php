@@ -9,7 +9,7 @@ use YardCask\Core\Output\Sent;
 use YardCask\Core\Output\SentAsDeclared;
 
 /** A finding as it is sent out, with those of its fixes that were proven. */
-final readonly class SentFinding implements Sent
+final readonly class SentFinding implements Sent, \JsonSerializable
 {
     use SentAsDeclared;
 

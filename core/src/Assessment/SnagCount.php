@@ -8,7 +8,7 @@ use YardCask\Core\Output\Sent;
 use YardCask\Core\Output\SentAsDeclared;
 
 /** How many findings there are: the worst ones counted, the rest in words. */
-final readonly class SnagCount implements Sent
+final readonly class SnagCount implements Sent, \JsonSerializable
 {
     use SentAsDeclared;
 

@@ -18,7 +18,7 @@ interface Stage
     public function answer(Workings $workings, FigureSheet $figures): Answer;
 
     /** @param bool $looked whether this stage is looked at: what only it shows is left out otherwise */
-    public function drawing(Workings $workings, FigureSheet $figures, bool $looked): Drawing;
+    public function drawing(Workings $workings, bool $looked): Drawing;
 
     /** @return list<string> what can hurt someone here, and who has the last word */
     public function cautions(Workings $workings): array;

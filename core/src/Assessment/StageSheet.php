@@ -6,13 +6,10 @@ namespace YardCask\Core\Assessment;
 
 use YardCask\Core\Output\ListOf;
 use YardCask\Core\Output\Sent;
-use YardCask\Core\Output\SentAsDeclared;
 
 /** What one stage shows: its valve, its answer, the data of its drawing, the cautions that stand there, and what can be added. */
 final readonly class StageSheet implements Sent
 {
-    use SentAsDeclared;
-
     /**
      * @param list<string> $cautions
      * @param list<Fix> $additions

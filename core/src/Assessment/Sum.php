@@ -6,13 +6,10 @@ namespace YardCask\Core\Assessment;
 
 use YardCask\Core\Output\ListOf;
 use YardCask\Core\Output\Sent;
-use YardCask\Core\Output\SentAsDeclared;
 
 /** The sum behind a figure: the formula in words, what went into it, and where it comes from. */
 final readonly class Sum implements Sent
 {
-    use SentAsDeclared;
-
     /** @param list<SumInput> $inputs */
     public function __construct(
         public string $formula,

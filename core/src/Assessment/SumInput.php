@@ -8,7 +8,7 @@ use YardCask\Core\Output\Sent;
 use YardCask\Core\Output\SentAsDeclared;
 
 /** One number that went into a sum: another figure, a field of the plan, or a constant. */
-final readonly class SumInput implements Sent
+final readonly class SumInput implements Sent, \JsonSerializable
 {
     use SentAsDeclared;
 

@@ -22,7 +22,7 @@ final class Elimination
     /** @param list<array{int, int}> $pairs of unknowns that meet, each from 0 to below $size */
     public function __construct(
         private readonly int $size,
-        private readonly array $pairs,
+        array $pairs,
     ) {
         $left = array_fill(0, $size, []);
         foreach ($pairs as [$a, $b]) {
@@ -62,16 +62,6 @@ final class Elimination
             }
             $this->updates[] = $update;
         }
-    }
-
-    /**
-     * Whether it is that of these unknowns.
-     *
-     * @param list<array{int, int}> $pairs
-     */
-    public function fits(int $size, array $pairs): bool
-    {
-        return $size === $this->size && $pairs === $this->pairs;
     }
 
     /** Where the entry of two unknowns that meet stands among those off the diagonal. */

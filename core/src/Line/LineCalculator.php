@@ -24,10 +24,28 @@ final class LineCalculator
 
     /**
      * @param LineSolution|null $start that of a network much like it, with the same links and outlets
+     * @param bool $isAlike whether the same outlets are open in that as well, so that the same links can flow
      *
      * @return array{Line, LineSolution}
      */
-    public static function solve(LineNetwork $network, ?LineSolution $start): array
+    public static function solve(LineNetwork $network, ?LineSolution $start, bool $isAlike = false): array
+    {
+        $shape = $isAlike && null !== $start ? $start->shape : self::shape($network);
+        $solution = LineSolution::of($network, $shape, $start);
+        $iterations = $solution->iterations;
+        $next = self::regulated($network, $shape->states, $solution);
+        for ($round = 1; $next !== $shape->states && $round < self::MOST_STATES; ++$round) {
+            $shape = new LineShape($network, $shape->live, $next);
+            $solution = LineSolution::of($network, $shape, $solution);
+            $iterations += $solution->iterations;
+            $next = self::regulated($network, $next, $solution);
+        }
+
+        return [self::line($network, $solution, $next === $shape->states, $iterations), $solution];
+    }
+
+    /** To begin with, with every regulator open. */
+    private static function shape(LineNetwork $network): LineShape
     {
         $live = $network->live();
         $states = [];
@@ -36,17 +54,8 @@ final class LineCalculator
                 $states[$number] = RegulatorState::Open;
             }
         }
-        $solution = LineSolution::of($network, $live, $states, $start);
-        $iterations = $solution->iterations;
-        $next = self::regulated($network, $states, $solution);
-        for ($round = 1; $next !== $states && $round < self::MOST_STATES; ++$round) {
-            $states = $next;
-            $solution = LineSolution::of($network, $live, $states, $solution);
-            $iterations += $solution->iterations;
-            $next = self::regulated($network, $states, $solution);
-        }
 
-        return [self::line($network, $solution, $next === $states, $iterations), $solution];
+        return new LineShape($network, $live, $states);
     }
 
     /**

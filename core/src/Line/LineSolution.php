@@ -18,24 +18,20 @@ final readonly class LineSolution
      * @param array<int, float> $flows by link, of those that are live
      * @param array<int, float> $outletFlows by outlet
      */
-    private function __construct(
+    public function __construct(
         public array $heads,
         public array $flows,
         public array $outletFlows,
         public bool $converged,
         public int $iterations,
-        public Elimination $elimination,
+        public LineShape $shape,
     ) {
     }
 
-    /**
-     * @param array<int, true> $live the links through which something can flow
-     * @param array<int, RegulatorState> $states of the regulators among them
-     * @param self|null $start that of a network much like it
-     */
-    public static function of(LineNetwork $network, array $live, array $states, ?self $start): self
+    /** @param self|null $start that of a network much like it */
+    public static function of(LineNetwork $network, LineShape $shape, ?self $start): self
     {
-        $system = new LineSystem($network, $live, $states, $start);
+        $system = new LineSystem($network, $shape, $start);
         $converged = false;
         $iteration = 0;
         $before = \INF;
@@ -49,6 +45,6 @@ final readonly class LineSolution
             $before = $change;
         }
 
-        return new self($system->heads, $system->flows + $system->held, $system->outletFlows, $converged, $iteration, $system->elimination);
+        return $system->solution($converged, $iteration);
     }
 }

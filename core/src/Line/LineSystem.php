@@ -16,85 +16,39 @@ final class LineSystem
     /** Below it losses are taken as straight: at nothing a square is flat, and what shares a loop would never come to rest. */
     private const LEAST_LPM = 1e-4;
 
-    /** @var array<int, float> by node, of those that are live or have a source */
-    public array $heads;
-    /** @var array<int, float> by link, of those that are open */
-    public array $flows = [];
+    /** @var array<int, float> by node, of those that have a source or at which chains end */
+    private array $heads;
+    /** @var array<int, float> by chain */
+    private array $flows = [];
+    /** @var array<int, float> by chain: the flows of which the heads were found */
+    private array $before = [];
     /** @var array<int, float> by outlet */
-    public array $outletFlows = [];
+    private array $outletFlows = [];
     /** @var array<int, float> by the regulators that hold their pressure: what they pass */
-    public array $held = [];
-    /** @var array<int, array{LineLink, int, int}> the open links with their ends */
-    private array $edges = [];
-    /** @var array<int, array{LineOutlet, int}> the open outlets with their nodes */
-    private array $taps = [];
-    /** @var array<int, array{int, int}> the ends of the regulators that hold their pressure */
-    private array $holding = [];
-    /** @var array<int, int> the place of a node whose head is not known among those */
-    private array $unknown = [];
-    public readonly Elimination $elimination;
+    private array $held = [];
 
-    /**
-     * @param array<int, true> $live
-     * @param array<int, RegulatorState> $states
-     */
     public function __construct(
         private readonly LineNetwork $network,
-        array $live,
-        array $states,
+        private readonly LineShape $shape,
         ?LineSolution $start,
     ) {
         $this->heads = $network->fixed;
-        $this->divide($live, $states);
-        foreach ($live as $number => $_) {
-            foreach ([$network->links[$number][1], $network->links[$number][2]] as $node) {
-                if (!isset($this->heads[$node])) {
-                    $this->unknown[$node] ??= \count($this->unknown);
-                }
-            }
-        }
-        foreach ($network->outlets as $number => [$outlet, $node]) {
-            if ($outlet->open > 0 && (isset($this->unknown[$node]) || isset($this->heads[$node]))) {
-                $this->taps[$number] = [$outlet, $node];
-                $this->outletFlows[$number] = $start->outletFlows[$number] ?? self::GUESS_LPM;
-            }
-        }
-        $pairs = [];
-        foreach ($this->edges as $number => [, $from, $to]) {
-            $this->flows[$number] = $start->flows[$number] ?? self::GUESS_LPM;
-            if (isset($this->unknown[$from], $this->unknown[$to])) {
-                $pairs[] = [$this->unknown[$from], $this->unknown[$to]];
-            }
-        }
-        foreach ($this->holding as $number => $_) {
+        foreach ($shape->holding as $number => [, $to]) {
+            $link = $network->links[$number][0];
+            $this->heads[$to] = ($link instanceof RegulatorLink ? $link->setKpa : 0.0) + $network->ground[$to];
             $this->held[$number] = max(0.0, $start->flows[$number] ?? self::GUESS_LPM);
         }
-        $size = \count($this->unknown);
-        $this->elimination = true === $start?->elimination->fits($size, $pairs) ? $start->elimination : new Elimination($size, $pairs);
-    }
-
-    /**
-     * Behind a regulator that holds its pressure the head is known; what it passes is taken out before it.
-     *
-     * @param array<int, true> $live
-     * @param array<int, RegulatorState> $states
-     */
-    private function divide(array $live, array $states): void
-    {
-        foreach ($live as $number => $_) {
-            [$link, $from, $to] = $this->network->links[$number];
-            $state = $states[$number] ?? null;
-            if (RegulatorState::Holding === $state && $link instanceof RegulatorLink && !isset($this->heads[$to])) {
-                $this->heads[$to] = $link->setKpa + $this->network->ground[$to];
-                $this->holding[$number] = [$from, $to];
-            } elseif (null === $state || RegulatorState::Open === $state) {
-                $this->edges[$number] = [$link, $from, $to];
-            }
+        foreach ($shape->chains as $chain) {
+            $first = (int) array_key_first($chain->links);
+            $this->flows[] = isset($start->flows[$first]) ? $chain->links[$first] * $start->flows[$first] : self::GUESS_LPM;
+        }
+        foreach ($shape->taps as $number => $_) {
+            $this->outletFlows[$number] = $start->outletFlows[$number] ?? self::GUESS_LPM;
         }
     }
 
     /**
-     * Heads by the balance of the nodes with every link straight at its flow, then flows by those heads.
+     * Heads by the balance of the nodes with every chain straight at its flow, then flows by those heads.
      *
      * @param float $part of the step that is taken, to 1
      *
@@ -102,50 +56,65 @@ final class LineSystem
      */
     public function step(float $part): array
     {
-        $size = \count($this->unknown);
-        $diagonal = $right = array_fill(0, $size, 0.0);
-        $off = array_fill(0, $this->elimination->entries(), 0.0);
+        $shape = $this->shape;
+        $diagonal = $right = array_fill(0, \count($shape->unknown), 0.0);
+        $off = array_fill(0, $shape->elimination->entries(), 0.0);
         $taken = $tapped = [];
-        foreach ($this->edges as $number => [$link, $from, $to]) {
-            [$kpa, $slope] = self::loss($link, $this->flows[$number]);
+        foreach ($shape->chains as $index => $chain) {
+            $flow = $this->flows[$index];
+            $kpa = $slope = 0.0;
+            foreach ($chain->pipes as [$pipe, $lengthInBores, $kSum]) {
+                [$one, $steep] = $pipe->lossOver($flow, $lengthInBores, $kSum);
+                $kpa += $one;
+                $slope += $steep;
+            }
+            foreach ($chain->parts as $number => $sign) {
+                [$one, $steep] = self::loss($this->network->links[$number][0], $sign * $flow);
+                $kpa += $sign * $one;
+                $slope += $steep;
+            }
+            $slope = max(self::FLATTEST, $slope);
             $conductance = 1 / $slope;
-            $taken[$number] = [$kpa, $conductance];
-            $constant = $this->flows[$number] - $kpa * $conductance;
-            $a = $this->unknown[$from] ?? null;
-            $b = $this->unknown[$to] ?? null;
-            if (null !== $a) {
+            $taken[] = [$kpa, $conductance];
+            if ($chain->from === $chain->to) {
+                // It goes round and comes back: the heads have no part in it.
+                continue;
+            }
+            [$a, $b, $slot] = $shape->places[$index];
+            $constant = $flow - $kpa * $conductance;
+            if ($a >= 0) {
                 $diagonal[$a] += $conductance;
-                $right[$a] -= $constant - (null === $b ? $conductance * $this->heads[$to] : 0.0);
+                $right[$a] -= $constant - ($b < 0 ? $conductance * $this->heads[$chain->to] : 0.0);
             }
-            if (null !== $b) {
+            if ($b >= 0) {
                 $diagonal[$b] += $conductance;
-                $right[$b] += $constant + (null === $a ? $conductance * $this->heads[$from] : 0.0);
+                $right[$b] += $constant + ($a < 0 ? $conductance * $this->heads[$chain->from] : 0.0);
             }
-            if (null !== $a && null !== $b) {
-                $off[$this->elimination->slot($a, $b)] -= $conductance;
+            if ($slot >= 0) {
+                $off[$slot] -= $conductance;
             }
         }
-        foreach ($this->taps as $number => [$outlet, $node]) {
-            [$kpa, $slope] = self::tapLoss($outlet, $this->outletFlows[$number]);
+        foreach ($shape->taps as $number => $node) {
+            [$kpa, $slope] = self::tapLoss($this->network->outlets[$number][0], $this->outletFlows[$number]);
             $conductance = 1 / $slope;
             $tapped[$number] = [$kpa, $conductance];
-            $a = $this->unknown[$node] ?? null;
+            $a = $shape->unknown[$node] ?? null;
             if (null !== $a) {
                 $diagonal[$a] += $conductance;
                 $right[$a] += $kpa * $conductance - $this->outletFlows[$number] + $conductance * $this->network->ground[$node];
             }
         }
-        foreach ($this->holding as $number => [$from]) {
-            if (isset($this->unknown[$from])) {
-                $right[$this->unknown[$from]] -= $this->held[$number];
+        foreach ($shape->holding as $number => [$from]) {
+            if (isset($shape->unknown[$from])) {
+                $right[$shape->unknown[$from]] -= $this->held[$number];
             }
         }
         foreach ($diagonal as $index => $value) {
             // A node on which nothing hangs but what is shut.
             $diagonal[$index] = $value > 0.0 ? $value : 1.0;
         }
-        $found = $this->elimination->solve($diagonal, $off, $right);
-        foreach ($this->unknown as $node => $index) {
+        $found = $shape->elimination->solve($diagonal, $off, $right);
+        foreach ($shape->unknown as $node => $index) {
             $this->heads[$node] = $found[$index];
         }
 
@@ -153,7 +122,7 @@ final class LineSystem
     }
 
     /**
-     * @param array<int, array{float, float}> $taken by link: its loss, and its conductance
+     * @param list<array{float, float}> $taken by chain: its loss, and its conductance
      * @param array<int, array{float, float}> $tapped by outlet
      *
      * @return array{float, float}
@@ -161,21 +130,22 @@ final class LineSystem
     private function follow(array $taken, array $tapped, float $part): array
     {
         $change = $sum = 0.0;
-        foreach ($this->edges as $number => [, $from, $to]) {
-            [$kpa, $conductance] = $taken[$number];
-            $step = $part * ($this->heads[$from] - $this->heads[$to] - $kpa) * $conductance;
-            $this->flows[$number] += $step;
+        $this->before = $this->flows;
+        foreach ($this->shape->chains as $index => $chain) {
+            [$kpa, $conductance] = $taken[$index];
+            $step = $part * ($this->heads[$chain->from] - $this->heads[$chain->to] - $kpa) * $conductance;
+            $this->flows[$index] += $step;
             $change = max($change, abs($step));
-            $sum += abs($this->flows[$number]);
+            $sum += abs($this->flows[$index]);
         }
-        foreach ($this->taps as $number => [, $node]) {
+        foreach ($this->shape->taps as $number => $node) {
             [$kpa, $conductance] = $tapped[$number];
             $step = $part * ($this->heads[$node] - $this->network->ground[$node] - $kpa) * $conductance;
             $this->outletFlows[$number] += $step;
             $change = max($change, abs($step));
             $sum += abs($this->outletFlows[$number]);
         }
-        foreach ($this->holding as $number => [, $at]) {
+        foreach ($this->shape->holding as $number => [, $at]) {
             $lpm = $this->leaves($at);
             $change = max($change, abs($lpm - $this->held[$number]));
             $this->held[$number] = $lpm;
@@ -184,18 +154,58 @@ final class LineSystem
         return [$change, $sum];
     }
 
-    /** What leaves a node by its links and outlets, so what has to come by the regulator. */
+    /** What leaves a node by its chains and outlets, so what has to come by the regulator. */
     private function leaves(int $node): float
     {
         $lpm = 0.0;
-        foreach ($this->edges as $number => [, $from, $to]) {
-            $lpm += $node === $from ? $this->flows[$number] : ($node === $to ? -$this->flows[$number] : 0.0);
+        foreach ($this->shape->chains as $index => $chain) {
+            $lpm += ($node === $chain->from ? $this->flows[$index] : 0.0) - ($node === $chain->to ? $this->flows[$index] : 0.0);
         }
-        foreach ($this->taps as $number => [, $at]) {
+        foreach ($this->shape->taps as $number => $at) {
             $lpm += $node === $at ? $this->outletFlows[$number] : 0.0;
         }
 
         return $lpm;
+    }
+
+    /** With the heads along each chain: they fall by what its links take, each as straight as it was when the heads at its ends were found. */
+    public function solution(bool $converged, int $iterations): LineSolution
+    {
+        $heads = $this->heads;
+        $flows = $this->held;
+        foreach ($this->shape->chains as $index => $chain) {
+            foreach ($chain->links as $number => $sign) {
+                $flows[$number] = $sign * $this->flows[$index];
+            }
+            if (\count($chain->links) > 1) {
+                $this->fall($chain, $this->before[$index], $heads);
+            }
+        }
+
+        return new LineSolution($heads, $flows, $this->outletFlows, $converged, $iterations, $this->shape);
+    }
+
+    /**
+     * @param array<int, float> $heads
+     *
+     * @param-out array<int, float> $heads
+     */
+    private function fall(LineChain $chain, float $lpm, array &$heads): void
+    {
+        $losses = [];
+        $kpa = $slope = 0.0;
+        foreach ($chain->links as $number => $sign) {
+            $losses[$number] = self::loss($this->network->links[$number][0], $sign * $lpm);
+            $kpa += $sign * $losses[$number][0];
+            $slope += $losses[$number][1];
+        }
+        $head = $heads[$chain->from];
+        $step = ($head - $heads[$chain->to] - $kpa) / $slope;
+        foreach ($chain->links as $number => $sign) {
+            [, $from, $to] = $this->network->links[$number];
+            $head -= $sign * $losses[$number][0] + $losses[$number][1] * $step;
+            $heads[$sign > 0 ? $to : $from] ??= $head;
+        }
     }
 
     /** @return array{float, float} kPa, and kPa per L/min, never nothing */

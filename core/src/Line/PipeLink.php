@@ -36,6 +36,30 @@ final readonly class PipeLink implements LineLink
         return new self($ends, PipeInput::readStill($in, $waterC));
     }
 
+    /**
+     * Pipes that stand in series: those of one bore and roughness are one, as long as all of them and with all their fittings.
+     *
+     * @param list<self> $pipes
+     *
+     * @return list<array{self, float, float}> one of each bore, and how long, in bores, and with what fittings all of it are
+     */
+    public static function inSeries(array $pipes): array
+    {
+        $all = [];
+        foreach ($pipes as $link) {
+            [$bores, $kSum] = [$link->lengthInBores, $link->pipe->kSum];
+            foreach ($all as $number => [$other, $otherBores, $otherKSum]) {
+                if ($link->perReynolds === $other->perReynolds && $link->roughness === $other->roughness) {
+                    [$link, $bores, $kSum] = [$other, $bores + $otherBores, $kSum + $otherKSum];
+                    unset($all[$number]);
+                }
+            }
+            $all[] = [$link, $bores, $kSum];
+        }
+
+        return array_values($all);
+    }
+
     public function ends(): LinkEnds
     {
         return $this->ends;
@@ -43,17 +67,27 @@ final readonly class PipeLink implements LineLink
 
     public function loss(float $lpm): array
     {
+        return $this->lossOver($lpm, $this->lengthInBores, $this->pipe->kSum);
+    }
+
+    /**
+     * What a pipe like it takes, of another length and with other fittings.
+     *
+     * @return array{float, float} as of a link
+     */
+    public function lossOver(float $lpm, float $lengthInBores, float $kSum): array
+    {
         $reynolds = abs($lpm) * $this->perReynolds;
         if ($reynolds < 1e-9) {
             // Hagen–Poiseuille: 64/Re times a velocity squared is straight in the flow.
-            return [0.0, 64 / $this->perReynolds * $this->lengthInBores * $this->halfDensity * $this->perVelocity ** 2];
+            return [0.0, 64 / $this->perReynolds * $lengthInBores * $this->halfDensity * $this->perVelocity ** 2];
         }
         [$factor, $change] = PipeCalculator::frictionFactorAndSlope($reynolds, $this->roughness);
         $velocity2 = $this->halfDensity * ($this->perVelocity * $lpm) ** 2;
-        $heads = $factor * $this->lengthInBores + $this->pipe->kSum;
+        $heads = $factor * $lengthInBores + $kSum;
         $kpa = $heads * $velocity2;
 
-        return [$lpm < 0 ? -$kpa : $kpa, (2 * $heads + $change * $reynolds * $this->lengthInBores) * $velocity2 / abs($lpm)];
+        return [$lpm < 0 ? -$kpa : $kpa, (2 * $heads + $change * $reynolds * $lengthInBores) * $velocity2 / abs($lpm)];
     }
 
     public function isForwardOnly(): bool

@@ -39,7 +39,7 @@ final class MeasuredFields
             $is = $field->is;
             if ($is instanceof Measured) {
                 $near = '' === $is->near ? null : self::value($part, $is->near, $prefix) ?? (null === $outer ? null : self::value($outer, $is->near, $prefix));
-                $fields[$at] = new MeasuredField($is, self::filled($is->what, $word), $words->label(self::filled($is->label, $word)), \is_float($value) ? $value : null, $field->optional, $near);
+                $fields[$at] = new MeasuredField($is, '' === $word ? $is->what : self::filled($is->what, $word), $words->label('' === $word ? $is->label : self::filled($is->label, $word)), \is_float($value) ? $value : null, $field->optional, $near);
             } elseif ($is instanceof Inline && \is_object($value)) {
                 self::walk($value, $pointer, $prefix.$is->prefix, '{part}' === $is->word ? $word : $is->word, $words, $fields, $part);
             } elseif (\is_array($value)) {

@@ -5,21 +5,24 @@ declare(strict_types=1);
 namespace YardCask\Core\Quantity;
 
 /** Writes quantities as the plan's reader wants them: in the chosen units, grouped by thousands with a space that does not break. */
-final readonly class QuantityFormat
+final class QuantityFormat
 {
     /** Between thousands, and between figure and unit: a space at which no line breaks. */
     private const GROUP = "\u{00A0}";
     /** Less than that comes from rounding. */
     private const LEAST = 1e-7;
 
-    public function __construct(private UnitPreferences $units)
+    /** @var array<string, Unit> in which each kind is shown, once it has been asked for */
+    private array $targets = [];
+
+    public function __construct(private readonly UnitPreferences $units)
     {
     }
 
     /** The figure alone, rounded for reading: `118`, `2 855`, `−46`. */
     public function figure(float $value, Unit $unit, Kind $kind): string
     {
-        $target = $this->units->for($kind);
+        $target = $this->target($kind);
         $shown = self::shown($value, $unit, $target);
 
         return Unit::Inch === $target ? TapeInches::nearest($shown) : self::number($shown, $target->readingDecimals($shown));
@@ -28,7 +31,7 @@ final readonly class QuantityFormat
     /** Like reading(), but rounded down: for what must not be exceeded. */
     public function readingAtMost(float $value, Unit $unit, Kind $kind): string
     {
-        $target = $this->units->for($kind);
+        $target = $this->target($kind);
         $shown = self::shown($value, $unit, $target);
         $step = 10 ** -$target->readingDecimals($shown);
 
@@ -58,7 +61,7 @@ final readonly class QuantityFormat
     /** The figure as it stands in an input: as exact as it was typed, no unit, no trailing zeros. */
     public function exact(float $value, Unit $unit, Kind $kind): string
     {
-        $target = $this->units->for($kind);
+        $target = $this->target($kind);
         $shown = self::shown(Kind::Sideways === $kind ? abs($value) : $value, $unit, $target);
         if (Kind::Volume === $kind && abs($shown) >= self::LEAST && abs($shown) < 10 ** (1 - $target->exactDecimals())) {
             return self::small($shown);
@@ -84,25 +87,25 @@ final readonly class QuantityFormat
     /** The exact figure with its unit. */
     public function readingExact(float $value, Unit $unit, Kind $kind): string
     {
-        return Kind::Sideways === $kind ? $this->reading($value, $unit, $kind) : $this->inTarget(self::shown($value, $unit, $this->units->for($kind)), $kind, round(...));
+        return Kind::Sideways === $kind ? $this->reading($value, $unit, $kind) : $this->inTarget(self::shown($value, $unit, $this->target($kind)), $kind, round(...));
     }
 
     /** The least value of a range, never rounded to less than is allowed. */
     public function leastAllowed(float $value, Unit $unit, Kind $kind): string
     {
-        return $this->inTarget(self::shown($value, $unit, $this->units->for($kind)), $kind, static fn (float $steps): float => ceil($steps - 1e-9));
+        return $this->inTarget(self::shown($value, $unit, $this->target($kind)), $kind, static fn (float $steps): float => ceil($steps - 1e-9));
     }
 
     /** The greatest value of a range, never rounded to more than is allowed. */
     public function mostAllowed(float $value, Unit $unit, Kind $kind): string
     {
-        return $this->inTarget(self::shown($value, $unit, $this->units->for($kind)), $kind, static fn (float $steps): float => floor($steps + 1e-9));
+        return $this->inTarget(self::shown($value, $unit, $this->target($kind)), $kind, static fn (float $steps): float => floor($steps + 1e-9));
     }
 
     /** @param callable(float): float $round of the number of the smallest steps shown */
     private function inTarget(float $shown, Kind $kind, callable $round): string
     {
-        $decimals = $this->units->for($kind)->exactDecimals();
+        $decimals = $this->target($kind)->exactDecimals();
         $rounded = $round($shown * 10 ** $decimals) / 10 ** $decimals;
         $text = self::number(abs($rounded), $decimals);
         $text = str_contains($text, '.') ? rtrim(rtrim($text, '0'), '.') : $text;
@@ -116,9 +119,14 @@ final readonly class QuantityFormat
     /** The symbol that follows a figure of this kind; nothing for a count. */
     public function symbol(Kind $kind): string
     {
-        $unit = $this->units->for($kind);
+        $unit = $this->target($kind);
 
         return Unit::One === $unit ? '' : $unit->value;
+    }
+
+    private function target(Kind $kind): Unit
+    {
+        return $this->targets[$kind->name] ??= $this->units->for($kind);
     }
 
     /** A number of one unit as a number of another: of thousands in an assessment most need no change. */

@@ -10,6 +10,9 @@ namespace YardCask\Core\Quantity;
  */
 enum Unit: string
 {
+    /** Decimals of a reading, no more than a tape, a scale or a bucket can tell; of other units one below 10, and none from there. */
+    private const READING_DECIMALS = ['mm' => 0, 'kg' => 0, 'lb' => 0, 'kPa' => 0, 'psi' => 0, '%' => 0, '°C' => 1, '°F' => 1, 'in' => 1, 'days' => 1, '°' => 1, 'bar' => 2, 'm' => 2];
+
     case Litre = 'L';
     case Millilitre = 'mL';
     case CubicMetre = 'm³';
@@ -162,18 +165,9 @@ enum Unit: string
         };
     }
 
-    /** Decimals to show in an answer: no more than a tape, a scale or a bucket can tell. */
+    /** Decimals to show in an answer. */
     public function readingDecimals(float $value): int
     {
-        $size = abs($value);
-
-        return match ($this) {
-            self::Millimetre, self::Kilogram, self::Pound, self::Kilopascal, self::Psi, self::Percent => 0,
-            self::Celsius, self::Fahrenheit, self::Inch, self::Day => 1,
-            self::Degree => 1,
-            self::Bar, self::Metre => 2,
-            self::One => floor($size) === $size ? 0 : 1,
-            default => $size < 10 ? 1 : 0,
-        };
+        return self::READING_DECIMALS[$this->value] ?? (self::One === $this ? (int) (floor($value) !== $value) : (int) (abs($value) < 10));
     }
 }

@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace YardCask\Core\Stage;
 
 use YardCask\Core\Assessment\Assessment;
+use YardCask\Core\Assessment\Stage;
+use YardCask\Core\Assessment\StageDrawing;
 use YardCask\Core\Assessment\StageSheet;
 use YardCask\Core\Output\SentSchema;
 
-/** The JSON Schema of an assessment: its classes', with each stage's own drawing. */
+/** The JSON Schema of an assessment, and of a stage drawn whole: their classes', with each stage's own drawing. */
 final class AssessmentSchema
 {
     /** @return array<string, mixed> */
@@ -16,13 +18,8 @@ final class AssessmentSchema
     {
         $stages = [];
         foreach (Assessor::stages() as $stage) {
-            $type = (new \ReflectionMethod($stage, 'drawing'))->getReturnType();
-            $drawing = $type instanceof \ReflectionNamedType ? $type->getName() : '';
-            if (!class_exists($drawing)) {
-                throw new \LogicException($stage::class.' does not say what it draws.');
-            }
             $sheet = SentSchema::of(StageSheet::class);
-            $sheet['properties']['drawing'] = SentSchema::of($drawing);
+            $sheet['properties']['drawing'] = self::drawingOf($stage);
             $stages[$stage->name()] = $sheet;
         }
         $assessment = SentSchema::of(Assessment::class);
@@ -31,5 +28,23 @@ final class AssessmentSchema
         $assessment['properties']['stages'] = ['type' => 'object', 'properties' => $stages, 'required' => array_keys($stages), 'additionalProperties' => false];
 
         return ['$schema' => 'https://json-schema.org/draft/2020-12/schema', 'title' => 'Yard Cask assessment', 'description' => 'Everything that can be said about a plan.'] + $assessment;
+    }
+
+    /** @return array<string, mixed> of a stage that is looked at */
+    public static function drawn(): array
+    {
+        $drawn = SentSchema::of(StageDrawing::class);
+        $drawn['properties']['drawing'] = ['oneOf' => array_map(self::drawingOf(...), Assessor::stages())];
+
+        return ['$schema' => 'https://json-schema.org/draft/2020-12/schema', 'title' => 'A stage drawn whole'] + $drawn;
+    }
+
+    /** @return array<string, mixed> */
+    private static function drawingOf(Stage $stage): array
+    {
+        $type = (new \ReflectionMethod($stage, 'drawing'))->getReturnType();
+        $drawing = $type instanceof \ReflectionNamedType ? $type->getName() : '';
+
+        return class_exists($drawing) ? SentSchema::of($drawing) : throw new \LogicException($stage::class.' does not say what it draws.');
     }
 }

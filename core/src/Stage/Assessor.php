@@ -9,10 +9,11 @@ use YardCask\Core\Assessment\FigureSheet;
 use YardCask\Core\Assessment\Finding;
 use YardCask\Core\Assessment\FindingFixes;
 use YardCask\Core\Assessment\FixTrial;
-use YardCask\Core\Assessment\Reading;
+use YardCask\Core\Assessment\Readings;
 use YardCask\Core\Assessment\Rule;
 use YardCask\Core\Assessment\SentFinding;
 use YardCask\Core\Assessment\Stage;
+use YardCask\Core\Assessment\StageDrawing;
 use YardCask\Core\Assessment\StageSheet;
 use YardCask\Core\Assessment\Sum;
 use YardCask\Core\Assessment\Valve;
@@ -30,10 +31,10 @@ final class Assessor
     }
 
     /**
-     * What a plan comes to. Fixes, which take longer to try than all of the rest, and sums come of themselves only where no stage is named.
+     * What a plan comes to. Where a stage is named that is all that is judged: how it is drawn whole, what clears its findings, and the
+     * sums are asked for by themselves.
      *
-     * @param string|null $stage the one that is looked at: only it is drawn whole and comes with what can be added there; all of them when
-     *                           null, none when it is no stage's name
+     * @param string|null $stage the one that is looked at
      * @param PartStock|null $stock the parts that can be had; without them none are proposed
      */
     public static function assess(Plan $plan, ?string $stage = null, ?PartStock $stock = null): Assessment
@@ -46,9 +47,8 @@ final class Assessor
         $sheets = [];
         $glass = [];
         foreach ($stages as $one) {
-            $looked = null === $stage || $one->name() === $stage;
             $valve = Valve::of(array_values(array_filter($findings, static fn (Finding $finding): bool => $one->name() === $finding->stage())));
-            $sheets[$one->name()] = new StageSheet($one->title(), $valve, $valve->word(), $one->answer($workings, $figures), $one->drawing($workings, $figures, $looked), $one->cautions($workings), $looked ? $one->additions($workings) : []);
+            $sheets[$one->name()] = new StageSheet($one->title(), $valve, $valve->word(), $one->answer($workings, $figures), $one->drawing($workings, null === $stage), $one->cautions($workings), null === $stage ? $one->additions($workings) : []);
             array_push($glass, ...$one->glass($workings, $figures, $findings));
         }
 
@@ -59,8 +59,27 @@ final class Assessor
             array_map(static fn (Finding $finding): SentFinding => new SentFinding($finding, $trial?->proven($finding) ?? []), $findings),
             $figures->all(),
             null === $stage ? $figures->sums() : null,
-            Reading::all($plan, $stage),
+            Readings::of($plan, $stage),
         );
+    }
+
+    /**
+     * @param string $stage that is looked at
+     * @param PartStock|null $stock the parts that can be had
+     *
+     * @return StageDrawing|null null where no stage is called that
+     */
+    public static function drawn(Plan $plan, string $stage, ?PartStock $stock = null): ?StageDrawing
+    {
+        foreach (self::stages() as $one) {
+            if ($stage === $one->name()) {
+                $workings = Workings::over($plan, $stock);
+
+                return new StageDrawing($one->drawing($workings, true), $one->additions($workings));
+            }
+        }
+
+        return null;
     }
 
     /** @return array<string, Sum> what each figure of a plan was worked out of, by the figure’s id */

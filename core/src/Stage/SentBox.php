@@ -9,7 +9,7 @@ use YardCask\Core\Output\Sent;
 use YardCask\Core\Output\SentAsDeclared;
 
 /** A box that stands in the rig: its corners of low and of high x, y, z, in m. */
-final readonly class SentBox implements Sent
+final readonly class SentBox implements Sent, \JsonSerializable
 {
     use SentAsDeclared;
 

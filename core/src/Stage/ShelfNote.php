@@ -10,7 +10,7 @@ use YardCask\Core\Output\SentAsDeclared;
 use YardCask\Core\Plan\Plan;
 
 /** What the shelf says of a plan: how full it may travel, and its worst finding. */
-final readonly class ShelfNote implements Sent
+final readonly class ShelfNote implements Sent, \JsonSerializable
 {
     use SentAsDeclared;
 

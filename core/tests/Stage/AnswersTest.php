@@ -120,13 +120,18 @@ final class AnswersTest extends TestCase
 
     public function testReadingsHoldEveryMeasuredFieldAsItStandsInItsInput(): void
     {
-        $readings = self::assessed('fellside', '{"op":"replace","path":"/units/length","value":"in"}')->readings;
-        self::assertSame(['label' => 'Length, along', 'text' => '37 3/8', 'symbol' => 'in', 'group' => '', 'optional' => false, 'stage' => 'tanks'], (array) $readings->{'/tanks/0/length_mm'});
+        $assessed = self::assessed('fellside', '{"op":"replace","path":"/units/length","value":"in"}');
+        $readings = $assessed->readings;
+        $words = static fn (string $pointer): array => (array) $assessed->fields[$readings->{$pointer}->field];
+        self::assertSame('37 3/8', $readings->{'/tanks/0/length_mm'}->text);
+        self::assertSame(['label' => 'Length, along', 'symbol' => 'in', 'group' => '', 'optional' => false, 'stage' => 'tanks'], $words('/tanks/0/length_mm'));
+        self::assertSame($readings->{'/tanks/0/length_mm'}->field, $readings->{'/tanks/1/length_mm'}->field, 'What is said beside both stands once.');
         self::assertSame('30 11/16 left', $readings->{'/tanks/0/y_m'}->text);
-        self::assertSame(['From front axle', '14 ft 6'], [$readings->{'/tanks/0/x_m'}->label, $readings->{'/tanks/0/x_m'}->text]);
-        self::assertSame(['10', '%'], [$readings->{'/use/reserve'}->text, $readings->{'/use/reserve'}->symbol]);
-        self::assertSame(['2', ''], [$readings->{'/use/crew'}->text, $readings->{'/use/crew'}->symbol]);
-        self::assertSame(['Axle, weighed', '', 'kg', 'Weighbridge', true, 'load'], array_values((array) $readings->{'/load/rig/axles/0/weighed_kg'}));
+        self::assertSame(['From front axle', '14 ft 6'], [$words('/tanks/0/x_m')['label'], $readings->{'/tanks/0/x_m'}->text]);
+        self::assertSame(['10', '%'], [$readings->{'/use/reserve'}->text, $words('/use/reserve')['symbol']]);
+        self::assertSame(['2', ''], [$readings->{'/use/crew'}->text, $words('/use/crew')['symbol']]);
+        self::assertSame('', $readings->{'/load/rig/axles/0/weighed_kg'}->text);
+        self::assertSame(['Axle, weighed', 'kg', 'Weighbridge', true, 'load'], array_values($words('/load/rig/axles/0/weighed_kg')));
         self::assertObjectNotHasProperty('/name', $readings);
     }
 

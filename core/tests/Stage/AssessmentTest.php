@@ -27,7 +27,7 @@ final class AssessmentTest extends TestCase
         }
     }
 
-    public function testWhateverStageIsLookedAtTheFindingsAndFiguresAreTheSameAndItsFixesComeByThemselves(): void
+    public function testWhateverStageIsLookedAtTheVerdictIsTheSameAndFixesSumsAndDrawingsComeByThemselves(): void
     {
         foreach (SamplePlans::demos() as $plan) {
             $all = Assessor::assess($plan);
@@ -40,6 +40,9 @@ final class AssessmentTest extends TestCase
                 self::assertSame([], array_merge(...array_column($looked->findings, 'fixes')));
                 self::assertSame(Json::encode($all->figures), Json::encode($looked->figures));
                 self::assertNull($looked->sums);
+                $drawn = Assessor::drawn($plan, $stage);
+                self::assertSame(\in_array($stage, array_keys($all->stages), true), null !== $drawn);
+                self::assertSame(null === $drawn ? 'null' : Json::encode([$all->stages[$stage]->drawing, $all->stages[$stage]->additions]), Json::encode(null === $drawn ? null : [$drawn->drawing, $drawn->additions]));
                 foreach (Assessor::fixes($plan, $stage) as $one) {
                     self::assertEquals($fixes[$one->key], $one->fixes);
                 }
@@ -221,6 +224,6 @@ final class AssessmentTest extends TestCase
 
     private static function addition(Plan $plan, string $label): ?Fix
     {
-        return array_values(array_filter(Assessor::assess($plan, 'tanks')->stages['tanks']->additions, static fn (Fix $fix): bool => $label === $fix->label))[0] ?? null;
+        return array_values(array_filter(Assessor::drawn($plan, 'tanks')->additions ?? [], static fn (Fix $fix): bool => $label === $fix->label))[0] ?? null;
     }
 }

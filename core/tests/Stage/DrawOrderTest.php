@@ -32,7 +32,7 @@ final class DrawOrderTest extends TestCase
     {
         foreach (['1' => '2 of 2 full, 21 kg each', '0.75' => '1 of 2 full, 21 kg each, one with 10 L', '0.2' => 'one with 8.0 L'] as $fill => $words) {
             $plan = Plan::read(SamplePlans::patched(SamplePlans::demos()['bothy'], \sprintf('[{"op":"replace","path":"/load/travel_fill","value":%s}]', $fill)));
-            $slip = Assessor::assess($plan, 'load')->stages['load']->drawing->slip;
+            $slip = Assessor::drawn($plan, 'load')->drawing->slip;
             self::assertSame($words, str_replace("\u{A0}", ' ', (string) $slip[1]->cans), (string) $fill);
         }
     }

@@ -35,7 +35,7 @@ final class FillSlipTest extends TestCase
         foreach (['travel_fill' => 0.5] + $means as $key => $value) {
             $document->load->{$key} = $value;
         }
-        $assessment = Json::decode(Json::encode(Assessor::assess(Plan::read($document), '-')));
+        $assessment = Json::decode(Json::encode(Assessor::assess(Plan::read($document))));
         [$row] = $assessment->stages->load->drawing->slip;
         self::assertSame($buckets, isset($row->buckets) ? str_replace("\u{a0}", ' ', $row->buckets) : null);
         foreach ([[$minutes, 'minutes'], [$meter, 'meter']] as [$value, $end]) {
@@ -49,9 +49,10 @@ final class FillSlipTest extends TestCase
         for ($seed = 1; $seed <= 100; ++$seed) {
             $plan = SamplePlans::varied($seed);
             $assessment = Json::decode(Json::encode(Assessor::assess($plan, '-')));
-            $rows = array_column($assessment->stages->load->drawing->slip, 'litres_figure_id', 'id');
+            $drawing = Assessor::drawn($plan, 'load')->drawing;
+            $rows = array_column($drawing->slip, 'litresFigureId', 'id');
             $over = [] !== array_filter($assessment->findings, static fn (\stdClass $finding): bool => 1 === preg_match('/^load\.\w+-over$/', $finding->code));
-            self::assertSame($over, '' !== $assessment->stages->load->drawing->slip_why_not, "seed {$seed}");
+            self::assertSame($over, '' !== $drawing->slipWhyNot, "seed {$seed}");
             if ($over) {
                 self::assertSame([], $rows);
                 continue;

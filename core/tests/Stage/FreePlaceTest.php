@@ -80,7 +80,7 @@ final class FreePlaceTest extends TestCase
     public function testATankIsTurnedAndPutIntoAnyBay(): void
     {
         foreach (SamplePlans::all() as $name => $plan) {
-            foreach (Assessor::assess($plan, 'tanks')->stages['tanks']->drawing->tanks as $index => $section) {
+            foreach (Assessor::drawn($plan, 'tanks')->drawing->tanks as $index => $section) {
                 $turned = $section->detail->turn->applyTo($plan)->tanks[$index];
                 self::assertSame([$plan->tanks[$index]->widthMm, $plan->tanks[$index]->lengthMm], [$turned->lengthMm, $turned->widthMm], $name);
                 $step = $plan;

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace YardCask\Core\Tests\Stage;
 
 use PHPUnit\Framework\TestCase;
-use YardCask\Core\Assessment\Assessment;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Input\Json;
+use YardCask\Core\Output\Sent;
 use YardCask\Core\Plan\Plan;
 use YardCask\Core\Plan\PlannedShape;
 use YardCask\Core\Plan\PlannedTank;
@@ -29,7 +29,7 @@ final class TiltTest extends TestCase
         for ($seed = 1; $seed <= 60; ++$seed) {
             $plan = SamplePlans::varied($seed);
             $assessment = self::sent(Assessor::assess($plan, 'tanks'));
-            foreach ($assessment->stages->tanks->drawing->tanks as $index => $section) {
+            foreach (self::sent(Assessor::drawn($plan, 'tanks'))->drawing->tanks as $index => $section) {
                 $tank = $plan->tanks[$index];
                 self::assertSame(TankMounting::Bag !== $tank->form && $section->travel_level_mm > 0, [] !== $section->detail->tilts, "seed {$seed} {$tank->name}");
                 foreach ($section->detail->tilts as $tilt) {
@@ -123,7 +123,7 @@ final class TiltTest extends TestCase
     {
         $plan = Plan::read(SamplePlans::patched(SamplePlans::demos()['petrel'], '[{"op":"add","path":"/load/rig/heel_deg","value":30}]'));
         self::assertEqualsWithDelta(tan(deg2rad(30)), Tilt::HeelPort->slope($plan->load->rig), 1e-12);
-        self::assertStringContainsString('Heeled to port by 30°', Json::encode(Assessor::assess($plan, 'tanks')->stages['tanks']->drawing));
+        self::assertStringContainsString('Heeled to port by 30°', Json::encode(Assessor::drawn($plan, 'tanks')));
     }
 
     public function testLooseFillingTakesItsShareAndCalmsTheWater(): void
@@ -135,9 +135,9 @@ final class TiltTest extends TestCase
         self::assertSame([true, false], [isset($before->figures->{'tanks.tail.slosh'}), isset($after->figures->{'tanks.tail.slosh'})]);
     }
 
-    private static function sent(Assessment $assessment): mixed
+    private static function sent(Sent $sent): mixed
     {
-        return Json::decode(Json::encode($assessment));
+        return Json::decode(Json::encode($sent));
     }
 
     /** Four straps at 60°: what they hold along is half of what each pulls, and √3/2 of it down. */

@@ -60,6 +60,7 @@ final class WriteDocsCommand extends Command
             $this->schemaDir.'/plan.schema.json' => Json::encode(PlanSchema::document(), true)."\n",
             $this->schemaDir.'/assessment.schema.json' => Json::encode(AssessmentSchema::document(), true)."\n",
             $this->schemaDir.'/finding-fixes.schema.json' => Json::encode(['$schema' => 'https://json-schema.org/draft/2020-12/schema', 'title' => 'What was proven to clear a finding'] + SentSchema::of(FindingFixes::class), true)."\n",
+            $this->schemaDir.'/stage-drawing.schema.json' => Json::encode(AssessmentSchema::drawn(), true)."\n",
             $this->schemaDir.'/sum.schema.json' => Json::encode(['$schema' => 'https://json-schema.org/draft/2020-12/schema', 'title' => 'What a figure was worked out of'] + SentSchema::of(Sum::class), true)."\n",
             $this->schemaDir.'/shelf-note.schema.json' => Json::encode(['$schema' => 'https://json-schema.org/draft/2020-12/schema', 'title' => 'What the shelf says of a plan'] + SentSchema::of(ShelfNote::class), true)."\n",
             $this->schemaDir.'/stock-offer.schema.json' => Json::encode(['$schema' => 'https://json-schema.org/draft/2020-12/schema', 'title' => 'Tanks that could be put into a plan'] + SentSchema::of(StockOffer::class), true)."\n",

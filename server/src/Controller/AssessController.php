@@ -12,9 +12,10 @@ use YardCask\Core\Plan\Plan;
 use YardCask\Core\Stage\Assessor;
 use YardCask\Server\Http\JsonBody;
 use YardCask\Server\Http\JsonReply;
+use YardCask\Server\Problem\Problem;
 use YardCask\Server\Storage\OwnParts;
 
-/** Says everything that can be said about a plan, saved or not; what would clear its findings and what its figures were worked out of, by themselves, when they are looked at. */
+/** Says everything that can be said about a plan, saved or not: what it comes to, how a stage is drawn, what clears findings, what figures were worked out of. */
 final readonly class AssessController
 {
     public function __construct(private OwnParts $parts)
@@ -23,15 +24,27 @@ final readonly class AssessController
 
     #[Route('/api/assess', methods: ['POST'])]
     #[OA\Post(path: '/api/assess', operationId: 'assess', summary: 'Assess a plan')]
-    #[OA\Parameter(name: 'stage', in: 'query', required: false, description: 'The stage that is looked at: only it is drawn whole; fixes and sums are left to /api/fixes and /api/sums. Without it all are, and every finding comes with its fixes, every figure with its sum.', schema: new OA\Schema(type: 'string'))]
+    #[OA\Parameter(name: 'stage', in: 'query', required: false, description: 'The stage that is looked at: how it is drawn whole, what clears its findings and the sums of the figures are left to /api/drawing, /api/fixes and /api/sums. Without it all of them come too, of every stage.', schema: new OA\Schema(type: 'string'))]
     #[OA\RequestBody(required: true, content: new OA\JsonContent(ref: 'plan.schema.json'))]
     #[OA\Response(response: 200, description: 'The assessment', content: new OA\JsonContent(ref: 'assessment.schema.json'))]
     #[OA\Response(response: 422, description: 'Not a valid plan', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: '#/components/schemas/Problem')))]
     public function assess(Request $request): Response
     {
-        $stage = $request->query->all()['stage'] ?? null;
+        return JsonReply::of(Assessor::assess(Plan::read(JsonBody::read($request)), self::stage($request), $this->parts->stock()));
+    }
 
-        return JsonReply::of(Assessor::assess(Plan::read(JsonBody::read($request)), \is_string($stage) ? $stage : null, $this->parts->stock()));
+    #[Route('/api/drawing', methods: ['POST'])]
+    #[OA\Post(path: '/api/drawing', operationId: 'drawStage', summary: 'How a stage that is looked at is drawn, and what can be added there')]
+    #[OA\Parameter(name: 'stage', in: 'query', required: true, schema: new OA\Schema(type: 'string'))]
+    #[OA\RequestBody(required: true, content: new OA\JsonContent(ref: 'plan.schema.json'))]
+    #[OA\Response(response: 200, description: 'In place of what the assessment has of that stage', content: new OA\JsonContent(ref: 'stage-drawing.schema.json'))]
+    #[OA\Response(response: 404, description: 'No such stage', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: '#/components/schemas/Problem')))]
+    #[OA\Response(response: 422, description: 'Not a valid plan', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: '#/components/schemas/Problem')))]
+    public function drawing(Request $request): Response
+    {
+        $stage = self::stage($request) ?? '';
+
+        return JsonReply::of(Assessor::drawn(Plan::read(JsonBody::read($request)), $stage, $this->parts->stock()) ?? throw Problem::noSuchStage($stage));
     }
 
     #[Route('/api/sums', methods: ['POST'])]
@@ -52,8 +65,13 @@ final readonly class AssessController
     #[OA\Response(response: 422, description: 'Not a valid plan', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: '#/components/schemas/Problem')))]
     public function fixes(Request $request): Response
     {
+        return JsonReply::of(['findings' => Assessor::fixes(Plan::read(JsonBody::read($request)), self::stage($request) ?? '', $this->parts->stock())]);
+    }
+
+    private static function stage(Request $request): ?string
+    {
         $stage = $request->query->all()['stage'] ?? null;
 
-        return JsonReply::of(['findings' => Assessor::fixes(Plan::read(JsonBody::read($request)), \is_string($stage) ? $stage : '', $this->parts->stock())]);
+        return \is_string($stage) ? $stage : null;
     }
 }

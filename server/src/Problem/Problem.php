@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace YardCask\Server\Problem;
 
 use Symfony\Component\HttpFoundation\Response;
+use YardCask\Core\Assessment\Stage;
 use YardCask\Core\Input\InvalidInput;
+use YardCask\Core\Stage\Assessor;
 
 /** A refusal that reaches the client as a problem document (RFC 9457). */
 final class Problem extends \RuntimeException
@@ -56,6 +58,11 @@ final class Problem extends \RuntimeException
     public static function noSuchPlan(string $id): self
     {
         return new self(404, 'No such plan', \sprintf('There is no plan “%s”. It may have been deleted.', $id));
+    }
+
+    public static function noSuchStage(string $stage): self
+    {
+        return new self(404, 'No such stage', \sprintf('No stage is called “%s”. There are %s.', $stage, implode(', ', array_map(static fn (Stage $one): string => $one->name(), Assessor::stages()))));
     }
 
     public static function noSuchRevision(int $number): self

@@ -17,6 +17,7 @@ import type {
   SavedPlan,
   SchoolOffer,
   SizingOffer,
+  StageDrawing,
   StockOffer,
   Sum,
 } from "./types";
@@ -106,9 +107,12 @@ export const api = {
   nameRevision: (id: string, number: number, name: string): Promise<unknown> =>
     answer(http.PUT("/api/plans/{id}/revisions/{number}/name", { params: { path: { id, number } }, body: { name } })),
   copy: (id: string): Promise<SavedPlan> => answer(http.POST("/api/plans/{id}/copy", { params: at(id) })),
-  /** Without fixes and sums, and of one stage only drawn whole. */
+  /** Without fixes and sums, and without how the stage that is looked at is drawn whole. */
   assess: (plan: Plan, stage: string, signal?: AbortSignal): Promise<Assessment> =>
     answer(http.POST("/api/assess", { params: { query: { stage } }, body: plan, ...(signal && { signal }) })),
+  /** How the stage that is looked at is drawn whole, and what can be added there. */
+  drawing: (plan: Plan, stage: string, signal: AbortSignal): Promise<StageDrawing> =>
+    answer(http.POST("/api/drawing", { params: { query: { stage } }, body: plan, signal })),
   /** What clears the findings of one stage. */
   fixes: async (plan: Plan, stage: string, signal: AbortSignal): Promise<readonly FindingFixes[]> =>
     (await answer(http.POST("/api/fixes", { params: { query: { stage } }, body: plan, signal }))).findings,

@@ -18,6 +18,9 @@ export type Finding = Assessment["findings"][number];
 export type FindingFixes = Schemas["finding-fixes.schema"];
 export type Fix = FindingFixes["fixes"][number];
 export type Figure = Assessment["figures"][string];
+/** What is said beside a measured field. */
+export type FieldWords = Assessment["fields"][number];
+export type StageDrawing = Schemas["stage-drawing.schema"];
 export type Sum = Schemas["sum.schema"];
 export type GlassCell = Assessment["glass"][number];
 export type Limit = Assessment["stages"]["load"]["drawing"]["limits"][number];

@@ -1,4 +1,5 @@
 import { usePlan } from "../plan/PlanContext";
+import { allReadings } from "../plan/readingAt";
 import { QuantityField } from "./QuantityField";
 
 type Props = {
@@ -17,7 +18,7 @@ const isOwn = (at: string, pointer: string) =>
 /** Every measured field of a part, in the order in which the core declares them: a new one needs no line here. */
 export function MeasuredFields({ pointer, group, except = [] }: Props) {
   const { assessment } = usePlan();
-  return Object.entries(assessment.readings)
+  return allReadings(assessment)
     .filter(([at, reading]) => isOwn(at, pointer) && (group === undefined || reading.group === group))
     .filter(([at]) => !except.includes(at.slice(pointer.length + 1)))
     .map(([at]) => <QuantityField key={at} pointer={at} />);

@@ -1,6 +1,7 @@
 import { useEffect, useId, useRef } from "react";
 import { inWords, valueAt } from "../plan/edits";
 import { usePlan } from "../plan/PlanContext";
+import { readingAt } from "../plan/readingAt";
 
 type Props = {
   pointer: string;
@@ -23,7 +24,7 @@ export function QuantityField({ pointer, label, bare = false, after }: Props) {
   const atFirst = useRef<unknown>(undefined);
   /** Whether what is typed was ended with Enter. */
   const entered = useRef(false);
-  const reading = assessment.readings[pointer];
+  const reading = readingAt(assessment, pointer);
   const optional = reading?.optional ?? false;
   const draft = typed(pointer);
   const refused = draft?.state === "refused";

@@ -1,13 +1,14 @@
 import { Dialog, DialogPanel, DialogTitle } from "@headlessui/react";
 import { useQuery } from "@tanstack/react-query";
 import { api } from "../api/client";
-import type { Assessment, Plan } from "../api/types";
+import type { Plan } from "../api/types";
 import { differences, partAt, valueAt } from "../plan/edits";
 import { focusSoon } from "../plan/focus";
 import { usePlan } from "../plan/PlanContext";
 import { type Place, placeOf, pointerOf } from "../plan/parts";
 import type { Resolution } from "../plan/planState";
 import { together } from "../plan/planState";
+import { allReadings, type SaidReading } from "../plan/readingAt";
 
 /** Two windows have changed the same plan: both states side by side, put together where they can be, and nothing is lost by any choice. */
 export function ConflictView() {
@@ -73,21 +74,22 @@ export function ConflictView() {
   );
 }
 
+type SaidReadings = Record<Place, SaidReading>;
+
 /** The readings of a plan, by place. */
-function useReadings(plan: Plan | undefined): Assessment["readings"] {
+function useReadings(plan: Plan | undefined): SaidReadings {
   const query = useQuery({
     queryKey: ["assess", "-", plan],
     queryFn: () => api.assess(plan!, "-"),
     enabled: plan !== undefined,
     staleTime: Number.POSITIVE_INFINITY,
   });
-  const readings = query.data?.readings;
-  if (!plan || !readings) return {};
-  return Object.fromEntries(Object.entries(readings).map(([pointer, reading]) => [placeOf(plan, pointer), reading]));
+  if (!plan || !query.data) return {};
+  return Object.fromEntries(allReadings(query.data).map(([pointer, reading]) => [placeOf(plan, pointer), reading]));
 }
 
 /** “Tail tank, length, along”: the part's own name and the core's word for the field. */
-function spoken(place: Place, mine: Plan, theirs: Plan, readings: Assessment["readings"]): string {
+function spoken(place: Place, mine: Plan, theirs: Plan, readings: SaidReadings): string {
   const part = partAt(place);
   const name = part && (valueAt(mine, `${part}/name`) ?? valueAt(theirs, `${part}/name`));
   if (name && part === place) return String(name);
@@ -95,7 +97,7 @@ function spoken(place: Place, mine: Plan, theirs: Plan, readings: Assessment["re
   return name ? `${name}, ${what}` : what;
 }
 
-function shown(plan: Plan, place: Place, readings: Assessment["readings"]): string {
+function shown(plan: Plan, place: Place, readings: SaidReadings): string {
   if (pointerOf(plan, place) === undefined) return "not there";
   const reading = readings[place];
   if (reading?.text) return `${reading.text} ${reading.symbol}`.trim();

@@ -8,6 +8,7 @@ import { reopened } from "./keptHere";
 import { PlanContext, type PlanWork } from "./PlanContext";
 import { partAdded, placeOf, pointerOf, withNewIds } from "./parts";
 import { notRead, planReducer } from "./planState";
+import { readingAt } from "./readingAt";
 import { SumDialog } from "./SumDialog";
 import { useAssessment } from "./useAssessment";
 import { reveal } from "./useReveal";
@@ -30,7 +31,9 @@ export function PlanProvider({ opening, stage, children }: { opening: Opening; s
   const goTo = useCallback(
     (pointer: string) => {
       setSum(null);
-      const to = assessment?.readings[pointer]?.stage ?? stage;
+      const section = pointer.split("/")[1] ?? "";
+      const inStage = assessment && section in assessment.stages ? section : stage;
+      const to = (assessment && readingAt(assessment, pointer)?.stage) ?? inStage;
       navigate(`/plans/${saved.id}/${to}`, { state: { field: pointer } });
     },
     [navigate, saved.id, assessment, stage],

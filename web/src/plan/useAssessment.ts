@@ -1,9 +1,16 @@
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { useEffect, useState } from "react";
 import { Away, api } from "../api/client";
-import type { Assessment, Plan } from "../api/types";
+import type { Assessment, Plan, StageName } from "../api/types";
 
 const DEBOUNCE_MS = 50;
+
+/** What a plan comes to and how one stage of it is drawn, worked out at the same time: they are shown together or not at all. */
+async function looked(plan: Plan, stage: string, signal: AbortSignal): Promise<Assessment> {
+  const [assessment, drawn] = await Promise.all([api.assess(plan, stage, signal), api.drawing(plan, stage, signal)]);
+  const sheet = { ...assessment.stages[stage as StageName], ...drawn };
+  return { ...assessment, stages: { ...assessment.stages, [stage]: sheet } as Assessment["stages"] };
+}
 
 /** The assessment of a plan with one stage drawn whole, a moment behind while it is edited; the last answer wins, and the old one stays until then. */
 export function useAssessment(
@@ -21,7 +28,7 @@ export function useAssessment(
   }, [plan]);
   const query = useQuery({
     queryKey: ["assess", stage, asked],
-    queryFn: ({ signal }) => api.assess(asked, stage, signal),
+    queryFn: ({ signal }) => looked(asked, stage, signal),
     placeholderData: keepPreviousData,
     staleTime: Number.POSITIVE_INFINITY,
     retry: (_, error) => error instanceof Away,

@@ -7,28 +7,37 @@ namespace YardCask\Core\Plan\Field;
 use YardCask\Core\Input\Worded;
 
 /** A property of a part with its declaration and its key in the file. */
-final readonly class DeclaredField
+final class DeclaredField
 {
+    /** @var non-empty-list<\BackedEnum&Worded>|null */
+    private ?array $cases = null;
+
     /** @param string $type the property's class, enum or scalar */
     public function __construct(
-        private \ReflectionProperty $reflection,
-        public string $property,
-        public string $key,
-        public Field $is,
-        public string $type,
+        public readonly string $property,
+        public readonly string $key,
+        public readonly Field $is,
+        public readonly string $type,
         /** Whether it may be missing from the file. */
-        public bool $optional,
+        public readonly bool $optional,
     ) {
     }
 
     /** The value of this field in a part of its class. */
     public function in(object $part): mixed
     {
-        return $this->reflection->getValue($part);
+        // @phpstan-ignore property.dynamicName (a declared property of the part’s class, read hundreds of times in each assessment)
+        return $part->{$this->property};
     }
 
     /** @return non-empty-list<\BackedEnum&Worded> what a choice can be */
     public function cases(): array
+    {
+        return $this->cases ??= $this->foundCases();
+    }
+
+    /** @return non-empty-list<\BackedEnum&Worded> */
+    private function foundCases(): array
     {
         $type = $this->type;
         $only = $this->is instanceof Choice ? $this->is->only : [];

@@ -11,6 +11,8 @@ final class PartFields
     private static array $known = [];
     /** @var array<class-string, Tag|null> */
     private static array $tags = [];
+    /** @var array<class-string, list<EitherOr>> */
+    private static array $rules = [];
 
     /**
      * @param class-string $class
@@ -31,6 +33,16 @@ final class PartFields
         }
 
         return self::$tags[$class];
+    }
+
+    /**
+     * @param class-string $class
+     *
+     * @return list<EitherOr>
+     */
+    public static function eitherOr(string $class): array
+    {
+        return self::$rules[$class] ??= array_map(static fn (\ReflectionAttribute $attribute): EitherOr => $attribute->newInstance(), (new \ReflectionClass($class))->getAttributes(EitherOr::class));
     }
 
     /** @param class-string $class */
@@ -119,7 +131,6 @@ final class PartFields
                 throw new \LogicException($class.'::$'.$parameter->getName().' is not declared as a field.');
             }
             $fields[] = new DeclaredField(
-                new \ReflectionProperty($class, $parameter->getName()),
                 $parameter->getName(),
                 strtolower((string) preg_replace('/(?<=[a-z])[A-Z]/', '_$0', $parameter->getName())),
                 $attributes[0]->newInstance(),

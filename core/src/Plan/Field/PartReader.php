@@ -74,7 +74,7 @@ final class PartReader
     {
         $values = array_map(fn (DeclaredField $field): mixed => $this->value($field, $prefix.$field->key, $in, $prefix), PartFields::of($class));
 
-        return (new \ReflectionClass($class))->newInstanceArgs($values);
+        return new $class(...$values);
     }
 
     private function value(DeclaredField $field, string $key, InputReader $in, string $prefix): mixed
@@ -101,21 +101,13 @@ final class PartReader
 
     private function variant(Variants $variants, InputReader $in): object
     {
-        $tags = [];
-        foreach ($variants->classes as $class) {
-            $tag = PartFields::tag($class) ?? throw new \LogicException($class.' has no tag.');
-            $tags[$tag->value->value] = $tag;
-        }
-        $tags = array_values($tags);
-        $found = $in->choice($tags[0]->key, array_map(static fn (Tag $tag): \BackedEnum => $tag->value, $tags));
+        $tags = array_map(static fn (string $class): Tag => PartFields::tag($class) ?? throw new \LogicException($class.' has no tag.'), $variants->classes);
+        $values = array_column($tags, 'value');
+        $found = $in->choice($tags[0]->key, $values);
         // Which fields belong here depends on the tag.
         $in->throwIfFailed();
-        foreach ($variants->classes as $class) {
-            if ($found === PartFields::tag($class)?->value) {
-                return $this->read($class, $in);
-            }
-        }
-        throw new \LogicException('A choice was read that was not among those allowed.');
+
+        return $this->read($variants->classes[(int) array_search($found, $values, true)], $in);
     }
 
     private static function units(InputReader $in): UnitPreferences
@@ -143,8 +135,7 @@ final class PartReader
     /** @param class-string $class */
     private static function checkEitherOr(string $class, InputReader $in): void
     {
-        foreach ((new \ReflectionClass($class))->getAttributes(EitherOr::class) as $attribute) {
-            $rule = $attribute->newInstance();
+        foreach (PartFields::eitherOr($class) as $rule) {
             [$either, $or] = [self::missing($rule->either, $in), self::missing($rule->or, $in)];
             $hasEither = \count($either) < \count($rule->either);
             $hasOr = \count($or) < \count($rule->or);

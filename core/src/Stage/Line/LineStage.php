@@ -37,7 +37,7 @@ final class LineStage implements Stage
         return LineAnswer::of($workings);
     }
 
-    public function drawing(Workings $workings, FigureSheet $figures, bool $looked): LineDrawing
+    public function drawing(Workings $workings, bool $looked): LineDrawing
     {
         return DrawnLine::of($workings, $looked);
     }

@@ -66,7 +66,7 @@ final class LineWorkings implements StageWorkings
 
     public function solve(LineCase $case): SolvedLine
     {
-        return $this->solved[$case->key()] ??= LineSolver::solve($this->graph, $this->warm, $this->network ??= new LineNetwork($this->graph, $this->warm, $this->modes()->of(LineMode::Use)->positions), $case, $this->near($case));
+        return $this->solved[$case->key] ??= LineSolver::solve($this->graph, $this->warm, $this->network ??= new LineNetwork($this->graph, $this->warm, $this->modes()->of(LineMode::Use)->positions), $case, $this->near($case));
     }
 
     /** From which a case is solved: always the same one, so that it does not matter in which order cases are asked for. */
@@ -75,9 +75,9 @@ final class LineWorkings implements StageWorkings
         $resting = new LineCase($case->open);
         $all = new LineCase($this->all());
 
-        return match ($case->key()) {
-            $all->key() => null,
-            $resting->key() => $this->solve($all),
+        return match ($case->key) {
+            $all->key => null,
+            $resting->key => $this->solve($all),
             default => $this->solve($resting),
         };
     }

@@ -15,7 +15,7 @@ use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
 use YardCask\Core\Stage\Tanks\Shared\TankWorking;
 
 /** How full the fresh tanks travel, and how full they may. */
-final readonly class FillDrawing implements Sent
+final readonly class FillDrawing implements Sent, \JsonSerializable
 {
     use SentAsDeclared;
 

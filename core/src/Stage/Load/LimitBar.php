@@ -8,7 +8,7 @@ use YardCask\Core\Output\Sent;
 use YardCask\Core\Output\SentAsDeclared;
 
 /** One limit as the drawing's bar shows it; shares are of the limit. */
-final readonly class LimitBar implements Sent
+final readonly class LimitBar implements Sent, \JsonSerializable
 {
     use SentAsDeclared;
 

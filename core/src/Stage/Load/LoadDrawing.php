@@ -17,8 +17,8 @@ use YardCask\Core\Stage\Load\Shared\LimitWorking;
 use YardCask\Core\Stage\Load\Shared\LoadWorkings;
 use YardCask\Core\Stage\Load\Shared\RigState;
 
-/** What the Load stage draws beside the rig itself. */
-final readonly class LoadDrawing implements Drawing
+/** What the Load stage draws beside the rig itself; lists are empty and offers left out where another stage is looked at. */
+final readonly class LoadDrawing implements Drawing, \JsonSerializable
 {
     use SentAsDeclared;
 
@@ -45,6 +45,7 @@ final readonly class LoadDrawing implements Drawing
         public array $slip,
         /** Why there is no slip; empty where there is one. */
         public string $slipWhyNot,
+        /** Only where the stage is looked at. */
         public ?StayCurve $stay,
         /** How the weight lies along the rig; null where there is nothing to say. */
         public ?string $balance,
@@ -70,17 +71,17 @@ final readonly class LoadDrawing implements Drawing
             array_map(static fn (LimitWorking $limit): LimitBar => self::bar($limit, $workings), $load->limits()),
             FillDrawing::of($workings),
             self::span($workings),
-            array_map(static fn (RigState $state): StateRow => self::row($state, $workings), RigState::cases()),
+            $looked ? array_map(static fn (RigState $state): StateRow => self::row($state, $workings), RigState::cases()) : [],
             array_column($load->people->taken, 'id'),
-            FillSlip::rows($workings),
+            $looked ? FillSlip::rows($workings) : [],
             FillSlip::whyNot($workings),
-            StayCurve::of($workings),
+            $looked ? StayCurve::of($workings) : null,
             BalanceWords::of($workings),
             $looked ? DrawOrder::words($workings) : null,
             $workings->words->ticket(),
             $workings->words->papers(),
-            AxleOffer::of($workings->plan),
-            AxleOffer::removals($workings->plan),
+            $looked ? AxleOffer::of($workings->plan) : null,
+            $looked ? AxleOffer::removals($workings->plan) : [],
         );
     }
 

@@ -42,7 +42,7 @@ final class LoadStage implements Stage
         return LoadAnswer::of($workings, $figures);
     }
 
-    public function drawing(Workings $workings, FigureSheet $figures, bool $looked): LoadDrawing
+    public function drawing(Workings $workings, bool $looked): LoadDrawing
     {
         return LoadDrawing::of($workings, $looked);
     }

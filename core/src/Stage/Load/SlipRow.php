@@ -8,7 +8,7 @@ use YardCask\Core\Output\Sent;
 use YardCask\Core\Output\SentAsDeclared;
 
 /** What goes into one tank for the road. */
-final readonly class SlipRow implements Sent
+final readonly class SlipRow implements Sent, \JsonSerializable
 {
     use SentAsDeclared;
 

@@ -8,7 +8,7 @@ use YardCask\Core\Output\Sent;
 use YardCask\Core\Output\SentAsDeclared;
 
 /** The length that is written below the drawing. */
-final readonly class Span implements Sent
+final readonly class Span implements Sent, \JsonSerializable
 {
     use SentAsDeclared;
 

@@ -8,7 +8,7 @@ use YardCask\Core\Output\Sent;
 use YardCask\Core\Output\SentAsDeclared;
 
 /** What is left to one limit in one state. */
-final readonly class StateCell implements Sent
+final readonly class StateCell implements Sent, \JsonSerializable
 {
     use SentAsDeclared;
 

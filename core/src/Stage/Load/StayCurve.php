@@ -15,7 +15,7 @@ use YardCask\Core\Stage\Load\Shared\LimitWords;
 use YardCask\Core\Stage\Load\Shared\LoadWorkings;
 
 /** What each litre drawn does: from brim full to used up, with the waste aboard, in equal steps of what is drawn from all tanks alike. */
-final readonly class StayCurve implements Sent
+final readonly class StayCurve implements Sent, \JsonSerializable
 {
     use SentAsDeclared;
 

@@ -6,13 +6,10 @@ namespace YardCask\Core\Stage\Load;
 
 use YardCask\Core\Output\ListOf;
 use YardCask\Core\Output\Sent;
-use YardCask\Core\Output\SentAsDeclared;
 
 /** One weight over the stay: what is left to a limit, or how much more the right wheels carry, in kg. */
 final readonly class StayLine implements Sent
 {
-    use SentAsDeclared;
-
     /** @param list<float> $kg at each step */
     public function __construct(
         public string $name,

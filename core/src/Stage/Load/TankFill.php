@@ -5,13 +5,10 @@ declare(strict_types=1);
 namespace YardCask\Core\Stage\Load;
 
 use YardCask\Core\Output\Sent;
-use YardCask\Core\Output\SentAsDeclared;
 
 /** How full one of several tanks travels. */
 final readonly class TankFill implements Sent
 {
-    use SentAsDeclared;
-
     public function __construct(
         public string $id,
         public string $travel,

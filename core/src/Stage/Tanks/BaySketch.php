@@ -21,7 +21,7 @@ use YardCask\Core\Stage\SentBox;
 use YardCask\Core\Stage\Tanks\Shared\Obstacles;
 
 /** A bay as it lies in the rig, what stands in it, and what its place can be taped from. */
-final readonly class BaySketch implements Sent
+final readonly class BaySketch implements Sent, \JsonSerializable
 {
     use SentAsDeclared;
 
@@ -46,14 +46,15 @@ final readonly class BaySketch implements Sent
     ) {
     }
 
-    public static function of(int $index, Workings $workings): self
+    /** @param bool $looked whether how it can be taped and what can be added is wanted */
+    public static function of(int $index, Workings $workings, bool $looked): self
     {
         $plan = $workings->plan;
         $bay = $plan->bays[$index];
         $obstructions = array_map(static fn (Box $box, PlannedObstruction $one): ObstructionSketch => new ObstructionSketch($one->id, $one->name, SentBox::of($box)), Obstacles::in($bay, $plan), $bay->obstructions);
         $clearance = BayPlace::UnderFloor === $bay->place ? $workings->say->mm(1000 * $bay->zM).' above the ground' : null;
 
-        return new self($bay->id, SentBox::of($bay->space($plan->load->rig)), $obstructions, self::along($index, $workings), self::across($index, $workings), self::obstruct($index, $bay, $workings), $clearance);
+        return new self($bay->id, SentBox::of($bay->space($plan->load->rig)), $obstructions, $looked ? self::along($index, $workings) : [], $looked ? self::across($index, $workings) : [], $looked ? self::obstruct($index, $bay, $workings) : null, $clearance);
     }
 
     /** @return list<TapedFrom> */

@@ -5,14 +5,11 @@ declare(strict_types=1);
 namespace YardCask\Core\Stage\Tanks;
 
 use YardCask\Core\Output\Sent;
-use YardCask\Core\Output\SentAsDeclared;
 use YardCask\Core\Stage\SentBox;
 
 /** Something in the way, as it stands in the rig. */
 final readonly class ObstructionSketch implements Sent
 {
-    use SentAsDeclared;
-
     public function __construct(
         public string $id,
         public string $name,

@@ -8,7 +8,7 @@ use YardCask\Core\Output\Sent;
 use YardCask\Core\Output\SentAsDeclared;
 
 /** The highest point of an open hose over the cut of a tilted tank. */
-final readonly class OpenEndSketch implements Sent
+final readonly class OpenEndSketch implements Sent, \JsonSerializable
 {
     use SentAsDeclared;
 

@@ -8,7 +8,7 @@ use YardCask\Core\Output\Sent;
 use YardCask\Core\Output\SentAsDeclared;
 
 /** A point that a run passes, in m of the rig. */
-final readonly class PointSketch implements Sent
+final readonly class PointSketch implements Sent, \JsonSerializable
 {
     use SentAsDeclared;
 

@@ -8,7 +8,7 @@ use YardCask\Core\Output\Sent;
 use YardCask\Core\Output\SentAsDeclared;
 
 /** A port of a tank as it stands in the rig, in m. */
-final readonly class PortSketch implements Sent
+final readonly class PortSketch implements Sent, \JsonSerializable
 {
     use SentAsDeclared;
 
@@ -17,8 +17,8 @@ final readonly class PortSketch implements Sent
         public float $xM,
         public float $yM,
         public float $zM,
-        /** Whether a hand gets at it once the tank is in its bay; otherwise its fitting goes on before. */
-        public bool $reached,
+        /** Whether a hand gets at it once the tank is in its bay; otherwise its fitting goes on before. Null where another stage is looked at. */
+        public ?bool $reached,
     ) {
     }
 }

@@ -8,7 +8,7 @@ use YardCask\Core\Output\Sent;
 use YardCask\Core\Output\SentAsDeclared;
 
 /** Where the figures stand of what holds a tank, on a vehicle or a trailer. */
-final readonly class RestraintFigures implements Sent
+final readonly class RestraintFigures implements Sent, \JsonSerializable
 {
     use SentAsDeclared;
 

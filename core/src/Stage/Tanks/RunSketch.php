@@ -9,7 +9,7 @@ use YardCask\Core\Output\Sent;
 use YardCask\Core\Output\SentAsDeclared;
 
 /** A hose from a tank's port to its end. */
-final readonly class RunSketch implements Sent
+final readonly class RunSketch implements Sent, \JsonSerializable
 {
     use SentAsDeclared;
 

@@ -8,7 +8,7 @@ use YardCask\Core\Output\Sent;
 use YardCask\Core\Output\SentAsDeclared;
 
 /** A mark for the gauge or a dip stick. */
-final readonly class SectionMark implements Sent
+final readonly class SectionMark implements Sent, \JsonSerializable
 {
     use SentAsDeclared;
 

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace YardCask\Core\Stage\Tanks;
 
 use YardCask\Core\Output\Sent;
-use YardCask\Core\Output\SentAsDeclared;
 use YardCask\Core\Plan\FreeId;
 use YardCask\Core\Plan\Plan;
 use YardCask\Core\Plan\PlannedArch;
@@ -17,8 +16,6 @@ use YardCask\Core\Stage\Tanks\Shared\TankWorking;
 /** A shape that a tank can have, with what it needs besides to begin with: an arch, or a table that says what it holds now. */
 final readonly class ShapeOption implements Sent
 {
-    use SentAsDeclared;
-
     private const LINES = 4;
 
     private function __construct(

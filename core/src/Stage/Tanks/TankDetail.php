@@ -21,7 +21,7 @@ use YardCask\Core\Stage\Tanks\Shared\PortProposal;
 use YardCask\Core\Stage\Tanks\Shared\TankWorking;
 
 /** What only the Tanks stage shows of a tank, and what can be made of it there. */
-final readonly class TankDetail implements Sent
+final readonly class TankDetail implements Sent, \JsonSerializable
 {
     use SentAsDeclared;
 

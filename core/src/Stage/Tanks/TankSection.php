@@ -9,7 +9,7 @@ use YardCask\Core\Output\Sent;
 use YardCask\Core\Output\SentAsDeclared;
 
 /** One tank cut open: how it travels, and its gauge marks. Of several alike it is one. */
-final readonly class TankSection implements Sent
+final readonly class TankSection implements Sent, \JsonSerializable
 {
     use SentAsDeclared;
 

@@ -31,8 +31,8 @@ use YardCask\Core\Stage\Tanks\Shared\TankWorking;
 use YardCask\Core\Tank\TankMark;
 use YardCask\Core\Tank\TankVolumeCalculator;
 
-/** What the Tanks stage draws beside the tanks' own sizes. */
-final readonly class TanksDrawing implements Drawing
+/** What the Tanks stage draws beside the tanks' own sizes; of that, where another stage is looked at, only what the rig's views show. */
+final readonly class TanksDrawing implements Drawing, \JsonSerializable
 {
     use SentAsDeclared;
 
@@ -66,12 +66,12 @@ final readonly class TanksDrawing implements Drawing
     {
         return new self(
             array_map(static fn (TankWorking $working): TankSection => self::section($working, $workings, $looked), $workings->of(TanksWorkings::class)->all()),
-            array_map(static fn (int $index): BaySketch => BaySketch::of($index, $workings), array_keys($workings->plan->bays)),
-            self::toTape($workings->plan),
+            array_map(static fn (int $index): BaySketch => BaySketch::of($index, $workings, $looked), array_keys($workings->plan->bays)),
+            $looked ? self::toTape($workings->plan) : [],
             self::runs($workings),
-            self::addBay($workings->plan),
+            $looked ? self::addBay($workings->plan) : null,
             array_map(static fn (PlannedThing $thing): ObstructionSketch => new ObstructionSketch($thing->id, $thing->name, SentBox::of($thing->body())), $workings->plan->load->things),
-            self::addThing($workings->plan),
+            $looked ? self::addThing($workings->plan) : null,
         );
     }
 
@@ -96,21 +96,21 @@ final readonly class TanksDrawing implements Drawing
                 // Both from the level in whole millimetres, so that they add up to the height.
                 $say->mm(round($mark->heightMm)),
                 $say->mm($tank->heightMm - round($mark->heightMm)),
-            ), $working->volume->marks),
-            self::ports($working, $workings),
+            ), $looked ? $working->volume->marks : []),
+            self::ports($working, $workings, $looked),
             $looked ? TankDetail::of($working, $workings) : null,
         );
     }
 
     /** @return list<PortSketch> */
-    private static function ports(TankWorking $working, Workings $workings): array
+    private static function ports(TankWorking $working, Workings $workings, bool $looked): array
     {
         $tank = $working->tank;
         $body = $tank->body();
         $ports = [];
         foreach ($tank->ports as $port) {
             $at = $port->atMm($body->sizeMm());
-            $ports[] = new PortSketch($port->id, ($body->low[0] + $at[0]) / 1000, ($body->low[1] + $at[1]) / 1000, ($body->low[2] + $at[2]) / 1000, PortRoom::isReached($port, $tank, $workings->plan));
+            $ports[] = new PortSketch($port->id, ($body->low[0] + $at[0]) / 1000, ($body->low[1] + $at[1]) / 1000, ($body->low[2] + $at[2]) / 1000, $looked ? PortRoom::isReached($port, $tank, $workings->plan) : null);
         }
 
         return $ports;

@@ -56,7 +56,7 @@ final class TanksStage implements Stage
         return new Answer('', $say->litres($tanks->usableL(Holds::Fresh)), ' of '.$figures->get('tanks.gross')->text.' can be used.', implode('; ', $parts).'.', 'tanks.usable');
     }
 
-    public function drawing(Workings $workings, FigureSheet $figures, bool $looked): TanksDrawing
+    public function drawing(Workings $workings, bool $looked): TanksDrawing
     {
         return TanksDrawing::of($workings, $looked);
     }

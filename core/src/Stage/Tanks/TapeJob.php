@@ -5,13 +5,10 @@ declare(strict_types=1);
 namespace YardCask\Core\Stage\Tanks;
 
 use YardCask\Core\Output\Sent;
-use YardCask\Core\Output\SentAsDeclared;
 
 /** Something that is still to be measured under or in the vehicle. */
 final readonly class TapeJob implements Sent
 {
-    use SentAsDeclared;
-
     public function __construct(
         public string $text,
         /** The field where the first figure goes. */

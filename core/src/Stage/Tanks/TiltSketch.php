@@ -9,7 +9,7 @@ use YardCask\Core\Output\Sent;
 use YardCask\Core\Output\SentAsDeclared;
 
 /** A tank cut open while its water is tilted, as it travels. The surface may run on above the lid and below the floor. */
-final readonly class TiltSketch implements Sent
+final readonly class TiltSketch implements Sent, \JsonSerializable
 {
     use SentAsDeclared;
 

@@ -5,13 +5,10 @@ declare(strict_types=1);
 namespace YardCask\Core\Stage\Use;
 
 use YardCask\Core\Output\Sent;
-use YardCask\Core\Output\SentAsDeclared;
 
 /** The litres to carry for some days, with the band of the likely spread. */
 final readonly class CurvePoint implements Sent
 {
-    use SentAsDeclared;
-
     public function __construct(
         public float $days,
         public float $litres,

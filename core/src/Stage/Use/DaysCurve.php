@@ -15,7 +15,7 @@ use YardCask\Core\Stage\Tanks\Shared\WaterAboard;
 use YardCask\Core\Stage\Use\Shared\UseWorkings;
 
 /** Litres to carry against days, with the band of the likely spread, and what is aboard. */
-final readonly class DaysCurve implements Sent
+final readonly class DaysCurve implements Sent, \JsonSerializable
 {
     use SentAsDeclared;
 

@@ -8,7 +8,6 @@ use YardCask\Core\Assessment\Drawing;
 use YardCask\Core\Assessment\Fix;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Output\ListOf;
-use YardCask\Core\Output\SentAsDeclared;
 use YardCask\Core\Plan\PlannedUse;
 use YardCask\Core\Plan\PlanPatch;
 use YardCask\Core\Plan\StayStyle;
@@ -18,8 +17,6 @@ use YardCask\Core\Stage\Use\Shared\UseWorkings;
 /** What the Use stage draws: each use's share, the litres against the days, and what can be chosen. */
 final readonly class UseDrawing implements Drawing
 {
-    use SentAsDeclared;
-
     /**
      * @param list<UseShare> $uses
      * @param list<StayOption> $stays

@@ -5,13 +5,10 @@ declare(strict_types=1);
 namespace YardCask\Core\Stage\Use;
 
 use YardCask\Core\Output\Sent;
-use YardCask\Core\Output\SentAsDeclared;
 
 /** One use with its litres a day, and its share of its supply from 0 to 1. */
 final readonly class UseShare implements Sent
 {
-    use SentAsDeclared;
-
     public function __construct(
         public string $id,
         public string $daily,

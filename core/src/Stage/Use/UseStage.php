@@ -32,7 +32,7 @@ final class UseStage implements Stage
         return UseAnswer::of($workings);
     }
 
-    public function drawing(Workings $workings, FigureSheet $figures, bool $looked): UseDrawing
+    public function drawing(Workings $workings, bool $looked): UseDrawing
     {
         return UseDrawing::of($workings);
     }

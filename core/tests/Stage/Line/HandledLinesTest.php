@@ -14,6 +14,7 @@ use YardCask\Core\Plan\Field\PartFields;
 use YardCask\Core\Plan\Line\School;
 use YardCask\Core\Plan\Plan;
 use YardCask\Core\Stage\Assessor;
+use YardCask\Core\Stage\Line\Drawing\LineElement;
 use YardCask\Core\Stage\Line\LineWorkings;
 use YardCask\Core\Stage\Line\Schematic;
 use YardCask\Core\Stage\Line\Solve\LineCase;
@@ -40,6 +41,7 @@ final class HandledLinesTest extends TestCase
     {
         $before = Assessor::assess($plan, 'line', SampleLines::stock());
         self::assertNotSame([], $before->glass);
+        self::assertNotNull(Assessor::drawn($plan, 'line', SampleLines::stock()));
         $known = self::keys($before, null);
         foreach (SampleLines::fixes($plan) as $key => $fixes) {
             self::assertContains($key, $known);
@@ -94,6 +96,7 @@ final class HandledLinesTest extends TestCase
         }
         $ring = PartFields::changed($plan, ['line' => PartFields::changed($plan->line, ['pipes' => $pipes])]);
         $assessment = Assessor::assess($ring, 'line', SampleLines::stock());
+        self::assertCount(\count($ring->line->parts), array_filter(Assessor::drawn($ring, 'line', SampleLines::stock())->drawing->elements, static fn (LineElement $one): bool => null !== $one->pointer));
         self::assertNotContains('line.pipe-lost', array_column($assessment->findings, 'code'), 'Every port of it is there.');
         foreach (Workings::over($ring)->of(LineWorkings::class)->highest()->pipes as $peak) {
             self::assertLessThan(10_000.0, $peak->kpa(), 'No pressure rises without end.');

@@ -42,7 +42,7 @@ final class LineCasesTest extends TestCase
             $line = self::worked($plan);
             $flows = [];
             foreach ($cases as $case) {
-                $flows[$case->key()] = $line->solve($case)->line->linksLpm;
+                $flows[$case->key] = $line->solve($case)->line->linksLpm;
             }
             ksort($flows);
 

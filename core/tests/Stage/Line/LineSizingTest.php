@@ -57,8 +57,10 @@ final class LineSizingTest extends TestCase
     /** Through wider pipes and with the tank higher more comes; as it stands it is what the outlet gives. */
     public function testGravityGivesMoreTheHigherTheTankAndTheWiderThePipe(): void
     {
-        $sent = Json::decode(Json::encode(Assessor::assess(SamplePlans::demos()['bothy'], 'line', SampleLines::stock())));
-        $charts = $sent->stages->line->drawing->gravity;
+        $plan = SamplePlans::demos()['bothy'];
+        $figures = Assessor::assess($plan, 'line')->figures;
+        $drawing = Json::decode(Json::encode(Assessor::drawn($plan, 'line', SampleLines::stock())))->drawing;
+        $charts = $drawing->gravity;
         self::assertCount(2, $charts);
         foreach ($charts as $chart) {
             $before = null;
@@ -73,9 +75,9 @@ final class LineSizingTest extends TestCase
                 $before = $flows;
             }
             $now = array_values(array_filter($chart->curves[0]->points, static fn (\stdClass $point): bool => 0.0 === (float) $point->raise_m));
-            self::assertEqualsWithDelta($sent->figures->{'line.'.$chart->outlet.'.flow'}->value, $now[0]->lpm, 1e-6);
+            self::assertEqualsWithDelta($figures['line.'.$chart->outlet.'.flow']->value, $now[0]->lpm, 1e-6);
         }
-        self::assertSame(2, \count($sent->stages->line->drawing->by_hand));
+        self::assertSame(2, \count($drawing->by_hand));
     }
 
     public function testTheCatalogueHasEveryKindAndGoesOutAndInAsATable(): void

@@ -4,6 +4,7 @@ import { ChoiceField } from "../../fields/ChoiceField";
 import { MeasuredFields } from "../../fields/MeasuredFields";
 import { valueAt } from "../../plan/edits";
 import { usePlan } from "../../plan/PlanContext";
+import { allReadings } from "../../plan/readingAt";
 import { useChoices } from "../../plan/useCatalogue";
 import { useReveal } from "../../plan/useReveal";
 import { Axles } from "./Axles";
@@ -20,7 +21,7 @@ export function RigFields() {
     if (pointer.startsWith(`${RIG}/`) && button.current?.getAttribute("aria-expanded") === "false")
       button.current.click();
   });
-  const readings = Object.entries(assessment.readings).filter(
+  const readings = allReadings(assessment).filter(
     ([pointer]) => pointer.startsWith(`${RIG}/`) && !pointer.startsWith(`${AXLES}/`),
   );
   const groups = [...new Set(readings.map(([, reading]) => reading.group))];

@@ -3,6 +3,7 @@ import { TextField } from "../../fields/TextField";
 import { AddButton } from "../../plan/AddButton";
 import { FigureButton } from "../../plan/FigureButton";
 import { usePlan } from "../../plan/PlanContext";
+import { readingAt } from "../../plan/readingAt";
 import { FillSlider } from "./FillSlider";
 
 type Selection = { selected: string | null; onSelect: (id: string | null) => void };
@@ -79,7 +80,7 @@ type PartProps = {
 /** Somebody's seat or a load: its weight, and when it is opened where it is. */
 function PartRow({ pointer, name, empty, open, onTurn }: PartProps) {
   const { remove, assessment } = usePlan();
-  const kg = assessment.readings[`${pointer}/kg`];
+  const kg = readingAt(assessment, `${pointer}/kg`);
   if (!open) {
     return (
       <button type="button" className="ticket-row ticket-open" onClick={() => onTurn(true)} aria-expanded={false}>

@@ -4,6 +4,7 @@ import { bodyOf, overlaps } from "../../drawing/place";
 import { useTrouble } from "../../drawing/useTrouble";
 import { useWidth } from "../../drawing/useWidth";
 import { usePlan } from "../../plan/PlanContext";
+import { readingAt } from "../../plan/readingAt";
 
 const [LEFT, TOP, GAP, BELOW] = [66, 20, 46, 24];
 const MAX_HEIGHT = 330;
@@ -18,7 +19,7 @@ export function BayViews({ bay, drawing, index }: { bay: Bay; drawing: BayDrawin
   const [long, wide, high] = [box.to_x - box.from_x, box.to_y - box.from_y, box.to_z - box.from_z];
   const perM = Math.min((width - LEFT - GAP - 8) / (long + wide), MAX_HEIGHT / (high + wide), 260);
   const read = (key: string) => {
-    const reading = assessment.readings[`/bays/${index}/${key}`];
+    const reading = readingAt(assessment, `/bays/${index}/${key}`);
     return `${reading?.text} ${reading?.symbol}`;
   };
   const tanks = plan.tanks.filter((tank) => tank.bay === bay.id || overlaps(bodyOf(tank), box));

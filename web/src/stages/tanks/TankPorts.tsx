@@ -31,7 +31,9 @@ export function TankPorts({ tank, index }: { tank: Tank; index: number }) {
     if (run !== undefined) setOpen(plan.runs[Number(run)]?.from ?? null);
     else if (Number(of) === index) setOpen(tank.ports[Number(port)]?.id ?? null);
   });
-  const unreached = tank.ports.filter((port) => drawing?.ports.some((one) => one.id === port.id && !one.reached));
+  const unreached = tank.ports.filter((port) =>
+    drawing?.ports.some((one) => one.id === port.id && one.reached === false),
+  );
   return (
     <div className="md:col-span-2">
       <h3 className="label">Ports and their hoses</h3>

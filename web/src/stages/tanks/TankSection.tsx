@@ -4,6 +4,7 @@ import { isRound } from "../../drawing/isRound";
 import { useWidth } from "../../drawing/useWidth";
 import { FigureButton } from "../../plan/FigureButton";
 import { usePlan } from "../../plan/PlanContext";
+import { readingAt } from "../../plan/readingAt";
 import { TankNotes } from "./TankNotes";
 
 const [LEFT, RIGHT, TOP, BOTTOM] = [76, 62, 14, 26];
@@ -23,7 +24,7 @@ export function TankSection({ tank, index }: { tank: Tank; index: number }) {
   const right = LEFT + w;
   if (!drawing) return <div ref={ref} />;
   const read = (key: string) => {
-    const reading = assessment.readings[`/tanks/${index}/${key}`];
+    const reading = readingAt(assessment, `/tanks/${index}/${key}`);
     return `${reading?.text} ${reading?.symbol}`;
   };
   const round = isRound(tank, "side") && { rx: w / 2, ry: h / 2 };

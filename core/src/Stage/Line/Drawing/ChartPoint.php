@@ -8,7 +8,7 @@ use YardCask\Core\Output\Sent;
 use YardCask\Core\Output\SentAsDeclared;
 
 /** How much higher the tank stands than it does, and what comes then. */
-final readonly class ChartPoint implements Sent
+final readonly class ChartPoint implements Sent, \JsonSerializable
 {
     use SentAsDeclared;
 

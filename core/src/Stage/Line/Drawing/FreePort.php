@@ -5,13 +5,10 @@ declare(strict_types=1);
 namespace YardCask\Core\Stage\Line\Drawing;
 
 use YardCask\Core\Output\Sent;
-use YardCask\Core\Output\SentAsDeclared;
 
 /** A port of a part at which nothing is joined. */
 final readonly class FreePort implements Sent
 {
-    use SentAsDeclared;
-
     public function __construct(
         /** “pump-1.out”. */
         public string $port,

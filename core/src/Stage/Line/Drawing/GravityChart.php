@@ -6,13 +6,10 @@ namespace YardCask\Core\Stage\Line\Drawing;
 
 use YardCask\Core\Output\ListOf;
 use YardCask\Core\Output\Sent;
-use YardCask\Core\Output\SentAsDeclared;
 
 /** An outlet to which water runs by its own fall. */
 final readonly class GravityChart implements Sent
 {
-    use SentAsDeclared;
-
     /**
      * @param list<GravityCurve> $curves
      * @param list<ChartTick> $flows

@@ -6,13 +6,10 @@ namespace YardCask\Core\Stage\Line\Drawing;
 
 use YardCask\Core\Output\ListOf;
 use YardCask\Core\Output\Sent;
-use YardCask\Core\Output\SentAsDeclared;
 
 /** What comes by its own fall, with the tank at other heights. */
 final readonly class GravityCurve implements Sent
 {
-    use SentAsDeclared;
-
     /**
      * @param list<ChartPoint> $points
      */

@@ -9,7 +9,7 @@ use YardCask\Core\Output\ListOf;
 use YardCask\Core\Output\SentAsDeclared;
 
 /** What the Line stage draws: the schematic, what flows in it in each scene, its modes and its highest pressures. */
-final readonly class LineDrawing implements Drawing
+final readonly class LineDrawing implements Drawing, \JsonSerializable
 {
     use SentAsDeclared;
 

@@ -8,7 +8,7 @@ use YardCask\Core\Output\Sent;
 use YardCask\Core\Output\SentAsDeclared;
 
 /** A part of the line, or a tank, where it stands in the schematic. */
-final readonly class LineElement implements Sent
+final readonly class LineElement implements Sent, \JsonSerializable
 {
     use SentAsDeclared;
 

@@ -6,13 +6,10 @@ namespace YardCask\Core\Stage\Line\Drawing;
 
 use YardCask\Core\Output\ListOf;
 use YardCask\Core\Output\Sent;
-use YardCask\Core\Output\SentAsDeclared;
 
 /** The line with some outlets open. */
 final readonly class LineScene implements Sent
 {
-    use SentAsDeclared;
-
     /**
      * @param list<SceneTap> $taps
      * @param list<PipeFlow> $flows

@@ -6,13 +6,10 @@ namespace YardCask\Core\Stage\Line\Drawing;
 
 use YardCask\Core\Output\ListOf;
 use YardCask\Core\Output\Sent;
-use YardCask\Core\Output\SentAsDeclared;
 
 /** A mode: how the valves are turned, in the order of the water, and what comes of it. */
 final readonly class ModeCard implements Sent
 {
-    use SentAsDeclared;
-
     /**
      * @param list<string> $steps
      * @param list<string> $pipes

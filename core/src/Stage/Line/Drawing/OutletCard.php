@@ -8,7 +8,7 @@ use YardCask\Core\Output\Sent;
 use YardCask\Core\Output\SentAsDeclared;
 
 /** An outlet: what it gives alone, at its best and at its worst, and what of it is hot. */
-final readonly class OutletCard implements Sent
+final readonly class OutletCard implements Sent, \JsonSerializable
 {
     use SentAsDeclared;
 

@@ -5,13 +5,10 @@ declare(strict_types=1);
 namespace YardCask\Core\Stage\Line\Drawing;
 
 use YardCask\Core\Output\Sent;
-use YardCask\Core\Output\SentAsDeclared;
 
 /** What an outlet gives while another one runs too. */
 final readonly class PairCell implements Sent
 {
-    use SentAsDeclared;
-
     public function __construct(
         public string $flow,
         /** Whether that is what it wants at least. */

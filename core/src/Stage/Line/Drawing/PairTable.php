@@ -7,7 +7,6 @@ namespace YardCask\Core\Stage\Line\Drawing;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Output\ListOf;
 use YardCask\Core\Output\Sent;
-use YardCask\Core\Output\SentAsDeclared;
 use YardCask\Core\Plan\Line\PlannedPart;
 use YardCask\Core\Plan\Plan;
 use YardCask\Core\Stage\Line\LineWorkings;
@@ -16,8 +15,6 @@ use YardCask\Core\Stage\Line\Solve\LineCase;
 /** Every two outlets of a line, open at the same time; solved when somebody asks for it. */
 final readonly class PairTable implements Sent
 {
-    use SentAsDeclared;
-
     /** @param list<PairRow> $rows an outlet each, none where the line has no two */
     private function __construct(
         #[ListOf(PairRow::class)]

@@ -5,13 +5,10 @@ declare(strict_types=1);
 namespace YardCask\Core\Stage\Line\Drawing;
 
 use YardCask\Core\Output\Sent;
-use YardCask\Core\Output\SentAsDeclared;
 
 /** The highest pressure that a part or a pipe can meet, against its rating. */
 final readonly class PeakRow implements Sent
 {
-    use SentAsDeclared;
-
     public function __construct(
         public string $id,
         public string $name,

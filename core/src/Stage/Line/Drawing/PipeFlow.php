@@ -5,13 +5,10 @@ declare(strict_types=1);
 namespace YardCask\Core\Stage\Line\Drawing;
 
 use YardCask\Core\Output\Sent;
-use YardCask\Core\Output\SentAsDeclared;
 
 /** What flows through a pipe in a scene. */
 final readonly class PipeFlow implements Sent
 {
-    use SentAsDeclared;
-
     public function __construct(
         public string $pipe,
         /** Positive along the pipe. */

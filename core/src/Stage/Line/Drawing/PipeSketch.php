@@ -9,7 +9,7 @@ use YardCask\Core\Output\Sent;
 use YardCask\Core\Output\SentAsDeclared;
 
 /** A pipe of the schematic. */
-final readonly class PipeSketch implements Sent
+final readonly class PipeSketch implements Sent, \JsonSerializable
 {
     use SentAsDeclared;
 

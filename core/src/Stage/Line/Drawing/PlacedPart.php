@@ -8,7 +8,7 @@ use YardCask\Core\Output\Sent;
 use YardCask\Core\Output\SentAsDeclared;
 
 /** Where a part of the line stands in the rig. */
-final readonly class PlacedPart implements Sent
+final readonly class PlacedPart implements Sent, \JsonSerializable
 {
     use SentAsDeclared;
 

@@ -6,13 +6,10 @@ namespace YardCask\Core\Stage\Line\Drawing;
 
 use YardCask\Core\Output\ListOf;
 use YardCask\Core\Output\Sent;
-use YardCask\Core\Output\SentAsDeclared;
 
 /** The pressure along the water to an outlet, a step for each part. */
 final readonly class PressureStair implements Sent
 {
-    use SentAsDeclared;
-
     /**
      * @param list<StairStep> $steps
      * @param list<StairTick> $ticks

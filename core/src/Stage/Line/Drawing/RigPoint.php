@@ -8,7 +8,7 @@ use YardCask\Core\Output\Sent;
 use YardCask\Core\Output\SentAsDeclared;
 
 /** A point in the rig, in m. */
-final readonly class RigPoint implements Sent
+final readonly class RigPoint implements Sent, \JsonSerializable
 {
     use SentAsDeclared;
 

@@ -5,13 +5,10 @@ declare(strict_types=1);
 namespace YardCask\Core\Stage\Line\Drawing;
 
 use YardCask\Core\Output\Sent;
-use YardCask\Core\Output\SentAsDeclared;
 
 /** What an open outlet gives in a scene. */
 final readonly class SceneTap implements Sent
 {
-    use SentAsDeclared;
-
     public function __construct(
         public string $outlet,
         public string $name,

@@ -8,7 +8,7 @@ use YardCask\Core\Output\Sent;
 use YardCask\Core\Output\SentAsDeclared;
 
 /** A step of the pressure stair: what stands before and behind a part. */
-final readonly class StairStep implements Sent
+final readonly class StairStep implements Sent, \JsonSerializable
 {
     use SentAsDeclared;
 

@@ -19,7 +19,7 @@ use YardCask\Core\Plan\PlanPatch;
 use YardCask\Core\Stage\Line\LineWorkings;
 
 /** A school as it would be in a plan: what it is good for, what it asks for, how it fails, and the patch that lays it. */
-final readonly class SchoolOffer implements Sent
+final readonly class SchoolOffer implements Sent, \JsonSerializable
 {
     use SentAsDeclared;
 

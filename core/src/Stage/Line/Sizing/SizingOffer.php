@@ -6,13 +6,10 @@ namespace YardCask\Core\Stage\Line\Sizing;
 
 use YardCask\Core\Output\ListOf;
 use YardCask\Core\Output\Sent;
-use YardCask\Core\Output\SentAsDeclared;
 
 /** What size of each part would do. */
 final readonly class SizingOffer implements Sent
 {
-    use SentAsDeclared;
-
     /**
      * @param list<SizingTable> $tables
      */

@@ -10,7 +10,7 @@ use YardCask\Core\Output\Sent;
 use YardCask\Core\Output\SentAsDeclared;
 
 /** One size that can be had, as it would do in the line. */
-final readonly class SizingRow implements Sent
+final readonly class SizingRow implements Sent, \JsonSerializable
 {
     use SentAsDeclared;
 

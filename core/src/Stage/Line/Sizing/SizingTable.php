@@ -6,13 +6,10 @@ namespace YardCask\Core\Stage\Line\Sizing;
 
 use YardCask\Core\Output\ListOf;
 use YardCask\Core\Output\Sent;
-use YardCask\Core\Output\SentAsDeclared;
 
 /** Sizes of one sort, tried one after the other. */
 final readonly class SizingTable implements Sent
 {
-    use SentAsDeclared;
-
     /**
      * @param list<string> $columns
      * @param list<SizingRow> $rows

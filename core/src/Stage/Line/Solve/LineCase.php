@@ -15,6 +15,9 @@ final readonly class LineCase
     public const RATED_V = 12.0;
     public const NEARLY_EMPTY = 0.1;
 
+    /** No two different cases have the same. */
+    public string $key;
+
     /** @param list<string> $open the outlets that run, by their ids */
     public function __construct(
         public array $open,
@@ -29,6 +32,7 @@ final readonly class LineCase
         /** How much higher all tanks stand than they do. */
         public float $raiseM = 0.0,
     ) {
+        $this->key = implode(' ', [...$open, $volts, (int) $worn, $fill, $slope, $raiseM]);
     }
 
     /** @param list<string> $open */
@@ -41,10 +45,5 @@ final readonly class LineCase
     public static function strongest(array $open): self
     {
         return new self($open, self::CHARGING_V);
-    }
-
-    public function key(): string
-    {
-        return implode(' ', [...$this->open, $this->volts, (int) $this->worn, $this->fill, $this->slope, $this->raiseM]);
     }
 }

@@ -27,7 +27,7 @@ final class LineSolver
         for ($round = 0;; ++$round) {
             // What pumps hold adds links: each round begins from the same one of the case before.
             $start = array_keys($held) === array_keys($near->rounds[$round]->held ?? []) ? $near->rounds[$round]->solution ?? null : null;
-            [$line, $solution] = LineCalculator::solve(new Network($network->input($case, $held)), $start);
+            [$line, $solution] = LineCalculator::solve(new Network($network->input($case, $held)), $start, $case->open === $near?->case->open);
             $rounds[] = new SolvedRound($held, $solution);
             $more = [];
             foreach ($graph->pumps as $pump) {

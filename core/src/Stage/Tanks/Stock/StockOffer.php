@@ -6,13 +6,10 @@ namespace YardCask\Core\Stage\Tanks\Stock;
 
 use YardCask\Core\Output\ListOf;
 use YardCask\Core\Output\Sent;
-use YardCask\Core\Output\SentAsDeclared;
 
 /** What could be put into a plan: the rows that fit first, those that give most water before others. */
 final readonly class StockOffer implements Sent
 {
-    use SentAsDeclared;
-
     /**
      * @param list<StockRow> $rows
      * @param list<string> $best

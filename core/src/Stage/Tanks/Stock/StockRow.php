@@ -9,7 +9,7 @@ use YardCask\Core\Output\SentAsDeclared;
 use YardCask\Core\Plan\PlanPatch;
 
 /** A tank that can be had, or a pair, in a place, with what the plan comes to with it. Numbers are for sorting and drawing, texts for reading. */
-final readonly class StockRow implements Sent
+final readonly class StockRow implements Sent, \JsonSerializable
 {
     use SentAsDeclared;
 
