@@ -47,17 +47,6 @@ test("every figure opens its sum, and the sum leads to the field behind it", asy
   await expect(glass(page, "Payload left")).toContainText("was −38 kg");
 });
 
-test("a figure whose sum cannot be asked for says so, and shows it when the server answers again", async ({ page }) => {
-  await openFellside(page);
-  await page.route("**/api/sums", (route) => route.abort());
-  await page.getByRole("button", { name: /^Payload left/ }).click();
-  const sum = page.getByRole("dialog");
-  await expect(sum).toContainText(/\d+\skg/);
-  await expect(sum.getByRole("status")).toHaveText("The sum is shown when the server answers again.");
-  await page.unroute("**/api/sums");
-  await expect(sum).toContainText("limit − the most that rests on it");
-});
-
 test("wrong input is explained in place, and nothing typed is lost", async ({ page }) => {
   const id = await openFellside(page, "tanks");
   const length = field(page, "/tanks/0/length_mm");
