@@ -11,6 +11,8 @@ final readonly class LineChain
     public array $pipes;
     /** @var array<int, float> what else it has, like links */
     public array $parts;
+    /** @var list<float> 1 where something in it lets nothing back, −1 where something lets nothing along it */
+    public array $oneWay;
 
     /**
      * @param array<int, float> $links by number, in their order along it; −1 where they are met backwards
@@ -23,16 +25,20 @@ final readonly class LineChain
         public int $from,
         public int $to,
     ) {
-        $pipes = $parts = [];
+        $pipes = $parts = $oneWay = [];
         foreach ($links as $number => $sign) {
             $link = $network->links[$number][0];
             if ($link instanceof PipeLink) {
                 $pipes[] = $link;
             } else {
                 $parts[$number] = $sign;
+                if ($link->isForwardOnly()) {
+                    $oneWay[] = $sign;
+                }
             }
         }
         $this->pipes = PipeLink::inSeries($pipes);
         $this->parts = $parts;
+        $this->oneWay = array_values(array_unique($oneWay));
     }
 }

@@ -11,6 +11,8 @@ final class LineSystem
     private const GUESS_LPM = 4.0;
     /** What a flow of 1 L/min backward through what lets nothing back would take, in kPa. */
     private const SHUT_KPA = 1e9;
+    /** What was taken as shut and is pushed through by more than that, a thousandth of a kPa over its steep rise, opens. */
+    private const OPENS_LPM = 1e-12;
     /** A link is never taken as flatter than this, in kPa per L/min. */
     private const FLATTEST = 1e-6;
     /** Below it losses are taken as straight: at nothing a square is flat, and what shares a loop would never come to rest. */
@@ -52,7 +54,7 @@ final class LineSystem
      *
      * @param float $part of the step that is taken, to 1
      *
-     * @return array{float, float} the greatest change of a flow, and all flows together, in L/min
+     * @return array{float, float} the greatest change of a flow, without end where something opens, and all flows together, in L/min
      */
     public function step(float $part): array
     {
@@ -135,7 +137,7 @@ final class LineSystem
             [$kpa, $conductance] = $taken[$index];
             $step = $part * ($this->heads[$chain->from] - $this->heads[$chain->to] - $kpa) * $conductance;
             $this->flows[$index] += $step;
-            $change = max($change, abs($step));
+            $change = max($change, $this->opens($chain, $index) ? \INF : abs($step));
             $sum += abs($this->flows[$index]);
         }
         foreach ($this->shape->taps as $number => $node) {
@@ -152,6 +154,18 @@ final class LineSystem
         }
 
         return [$change, $sum];
+    }
+
+    /** Whether what lets nothing back was shut before the step and is open behind it: that is no end, however little flows yet. */
+    private function opens(LineChain $chain, int $index): bool
+    {
+        foreach ($chain->oneWay as $sign) {
+            if ($sign * $this->before[$index] < 0 && $sign * $this->flows[$index] > self::OPENS_LPM) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** What leaves a node by its chains and outlets, so what has to come by the regulator. */

@@ -7,9 +7,11 @@ namespace YardCask\Core\Tests\Line;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use YardCask\Core\Calculator\CalculatorName;
+use YardCask\Core\Input\InputReader;
 use YardCask\Core\Input\Json;
 use YardCask\Core\Line\Line;
 use YardCask\Core\Line\LineCalculator;
+use YardCask\Core\Line\LineChain;
 use YardCask\Core\Line\LineInput;
 use YardCask\Core\Line\LineNetwork;
 use YardCask\Core\Line\LineOutlet;
@@ -66,7 +68,7 @@ final class LineTest extends TestCase
                 continue;
             }
             $falls = $before + $network->ground[$from] - $behind - $network->ground[$to];
-            $holds = $link instanceof RegulatorLink && abs($behind - $link->setKpa) < 1e-3 && $before > $behind - 1e-3;
+            $holds = $link instanceof RegulatorLink && abs($behind - $link->setKpa) < 1e-3 && $falls > -1e-3;
             if ((!$link->isForwardOnly() || $lpm > 1e-5) && !$holds) {
                 $loss = $link->loss($lpm)[0];
                 if (abs($loss - $falls) > 1e-3 * max(1.0, abs($falls))) {
@@ -124,6 +126,53 @@ final class LineTest extends TestCase
             $steps = [$steps[0] + $first->iterations, $steps[1] + $again->iterations];
         }
         self::assertLessThan($steps[0] / 2, $steps[1]);
+    }
+
+    /** Where the same pipes can flow, what was made of one line serves another, whatever its pump and its regulator do by then. */
+    public function testFromAnAlikeLineTheSameComesOutAsFromNothing(): void
+    {
+        $regulated = 0;
+        for ($seed = 1; $seed <= 400; ++$seed) {
+            foreach ([0.6, 1.5] as $pump) {
+                $other = new LineNetwork(RandomLines::of($seed, false, 1.0, $pump));
+                $alone = LineCalculator::solve($other, null)[0];
+                [$alike, $solution] = LineCalculator::solve($other, LineCalculator::solve(new LineNetwork(RandomLines::of($seed)), null)[1], true);
+                self::assertTrue($alike->converged);
+                foreach ($alone->outlets as $id => ['lpm' => $lpm]) {
+                    self::assertEqualsWithDelta($lpm, $alike->outlets[$id]['lpm'], 1e-5, "Seed $seed: $id");
+                }
+                $regulated += \count($solution->shape->states);
+            }
+        }
+        self::assertGreaterThan(50, $regulated);
+    }
+
+    /** @return iterable<string, array{string, list<list<string>>, int}> links between a tank, a tap at “b” and more; those of each chain, in their order; how many heads are to be found */
+    public static function shapes(): iterable
+    {
+        $pipe = static fn (string $id, string $from, string $to, int $bore = 10): string => \sprintf('{"id":"%s","kind":"pipe","from":"%s","to":"%s","length_m":1,"bore_mm":%d}', $id, $from, $to, $bore);
+        $check = '{"id":"c","kind":"check","from":"x","to":"y","rated_lpm":10,"rated_kpa":5}';
+        yield 'all in series, one laid backwards' => [implode(',', [$pipe('p', 'tank', 'x'), $check, $pipe('q', 'b', 'y')]), [['p', 'c', 'q']], 1];
+        yield 'drawn from its end on, along what lets nothing back' => [implode(',', [$pipe('q', 'b', 'y'), $check, $pipe('p', 'x', 'tank')]), [['p', 'c', 'q']], 1];
+        yield 'two ways from a tee to the tap' => [implode(',', [$pipe('p', 'tank', 'x'), $check, $pipe('q', 'y', 'b'), $pipe('r', 'x', 'z', 12), $pipe('s', 'z', 'b')]), [['p'], ['c', 'q'], ['r', 's']], 2];
+        yield 'a dead leg has no part in it' => [implode(',', [$pipe('p', 'tank', 'x'), $pipe('q', 'x', 'b'), $pipe('r', 'x', 'z')]), [['p', 'q']], 1];
+        yield 'a ring that hangs on one tee comes back to it' => [implode(',', [$pipe('p', 'tank', 'x'), $pipe('q', 'x', 'b'), $pipe('r', 'x', 'z'), $pipe('s', 'z', 'x')]), [['p'], ['q'], ['r', 's']], 2];
+    }
+
+    /** @param list<list<string>> $chains */
+    #[DataProvider('shapes')]
+    public function testWhatStandsInSeriesIsOneChain(string $links, array $chains, int $unknown): void
+    {
+        $nodes = implode(',', array_map(static fn (string $id): string => '{"id":"'.$id.'","z_m":0}', ['tank', 'b', 'x', 'y', 'z']));
+        $input = LineInput::read(InputReader::of(Json::decode('{"nodes":['.$nodes.'],"sources":[{"node":"tank","level_m":2}],"links":['.$links.'],"outlets":[{"id":"o","node":"b","lpm_at_100kpa":6,"open":1}]}')));
+        $network = new LineNetwork($input);
+        [$line, $solution] = LineCalculator::solve($network, null);
+        $ids = static fn (LineChain $chain): array => array_map(static fn (int $number): string => $network->links[$number][0]->ends()->id, array_keys($chain->links));
+        self::assertSame($chains, array_map($ids, $solution->shape->chains));
+        self::assertCount($unknown, $solution->shape->unknown);
+        self::assertTrue($line->converged);
+        self::assertGreaterThan(0.5, $line->outlets['o']['lpm']);
+        self::assertSame('', self::unbalanced($input, $line).self::unexplained($input, $line));
     }
 
     /** @return iterable<string, array{string, array<string, float|null>}> what is joined to a tank whose surface stands 1 m up, and the pressures with nothing open, in kPa; 1 m of water at 15 °C is 9.798 kPa */

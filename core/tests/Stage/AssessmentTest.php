@@ -15,6 +15,9 @@ use YardCask\Core\Plan\MeasuredFields;
 use YardCask\Core\Plan\Plan;
 use YardCask\Core\Plan\PlannedTank;
 use YardCask\Core\Stage\Assessor;
+use YardCask\Core\Stage\Tanks\BaySketch;
+use YardCask\Core\Stage\Tanks\PortSketch;
+use YardCask\Core\Stage\Tanks\TankSection;
 use YardCask\Core\Tests\SamplePlans;
 
 /** What holds for every assessment. */
@@ -47,6 +50,21 @@ final class AssessmentTest extends TestCase
                     self::assertEquals($fixes[$one->key], $one->fixes);
                 }
             }
+        }
+    }
+
+    /** The rig's views stand on every stage: what they show of tanks, bays and people does not hang on which is looked at. */
+    public function testWhatTheViewsOfTheRigShowIsTheSameOnEveryStage(): void
+    {
+        $shown = static fn (Assessment $assessment): array => [
+            $assessment->stages['load']->drawing->taken,
+            array_map(static fn (TankSection $one): array => [$one->id, $one->travel, $one->travelLevelMm, $one->overflowMm, array_map(static fn (PortSketch $port): array => [$port->id, $port->xM, $port->yM, $port->zM], $one->ports)], $assessment->stages['tanks']->drawing->tanks),
+            array_map(static fn (BaySketch $one): array => [$one->id, $one->box, $one->obstructions, $one->clearance], $assessment->stages['tanks']->drawing->bays),
+            $assessment->stages['tanks']->drawing->runs,
+            $assessment->stages['tanks']->drawing->things,
+        ];
+        foreach ([...SamplePlans::all(), ...array_map(SamplePlans::varied(...), range(500, 540))] as $name => $plan) {
+            self::assertEquals($shown(Assessor::assess($plan)), $shown(Assessor::assess($plan, 'line')), (string) $name);
         }
     }
 
