@@ -16,6 +16,8 @@ final class LineCalculator
 {
     /** Regulators change their state at most so often. */
     private const MOST_STATES = 30;
+    /** What seeps through what is taken as shut. */
+    private const NOTHING_LPM = 1e-7;
 
     public static function calculate(LineInput $line): Line
     {
@@ -97,7 +99,7 @@ final class LineCalculator
         $links = [];
         foreach ($network->links as $number => [$link]) {
             $lpm = $solution->flows[$number] ?? 0.0;
-            $links[$link->ends()->id] = $link->isForwardOnly() && $lpm < 0 ? 0.0 : $lpm + 0.0;
+            $links[$link->ends()->id] = abs($lpm) < self::NOTHING_LPM || ($link->isForwardOnly() && $lpm < 0) ? 0.0 : $lpm;
         }
         $outlets = [];
         foreach ($network->outlets as $number => [$outlet, $node]) {
