@@ -75,7 +75,6 @@ final class HostileInputTest extends ApiTestCase
         yield 'bytes in a header' => ['GET', '/api/plans', ['X-Whatever' => "\xff\xfe"], 400, 'UTF-8'];
         yield 'bytes in If-Match' => ['PUT', '/api/plans/nosuch', ['If-Match' => "\"1\xff\""], 400, 'UTF-8'];
         yield 'bytes in Content-Type' => ['POST', '/api/assess', ['Content-Type' => "text/\xe9"], 400, 'UTF-8'];
-        yield 'no such stage' => ['POST', '/api/drawing?stage=galley', [], 404, 'No stage is called “galley”. There are use, load, tanks, line.'];
         yield 'two values for one' => ['POST', '/api/assess?stage[]=use&stage[]=load', [], 400, 'not JSON'];
     }
 

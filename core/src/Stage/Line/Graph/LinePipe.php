@@ -6,7 +6,6 @@ namespace YardCask\Core\Stage\Line\Graph;
 
 use YardCask\Core\Plan\Line\PlannedPart;
 use YardCask\Core\Plan\Line\PlannedPipe;
-use YardCask\Core\Plan\PlannedRunPoint;
 
 /** A pipe of the line between two ports that are there. */
 final readonly class LinePipe
@@ -74,21 +73,26 @@ final readonly class LinePipe
 
     private function unmeasuredM(): float
     {
-        $riseM = abs($this->to->zM() - $this->from->zM());
-        $places = array_filter([$this->from->place(), ...array_map(static fn (PlannedRunPoint $point): array => [$point->xM, $point->yM], $this->pipe->points), $this->to->place()]);
-        if (null === $this->from->place() || null === $this->to->place()) {
+        $heights = [$this->from->zM(), ...array_column($this->pipe->points, 'zM'), $this->to->zM()];
+        [$from, $to] = [$this->from->place(), $this->to->place()];
+        if (null === $from || null === $to) {
             $isToOutlet = array_filter([$this->from->owner, $this->to->owner], static fn (object $owner): bool => $owner instanceof PlannedPart && $owner->kind->isOutlet());
 
-            return max([] === $isToOutlet ? self::GUESSED_M : self::GUESSED_TO_OUTLET_M, $riseM);
+            return max([] === $isToOutlet ? self::GUESSED_M : self::GUESSED_TO_OUTLET_M, self::wayM($heights));
         }
-        $places = array_values($places);
-        $lengthM = $riseM;
-        foreach ($places as $index => [$x, $y]) {
-            if ($index > 0) {
-                $lengthM += abs($x - $places[$index - 1][0]) + abs($y - $places[$index - 1][1]);
-            }
+        $points = $this->pipe->points;
+
+        return max(self::SLACK * (self::wayM([$from[0], ...array_column($points, 'xM'), $to[0]]) + self::wayM([$from[1], ...array_column($points, 'yM'), $to[1]]) + self::wayM($heights)), 0.1);
+    }
+
+    /** @param non-empty-list<float> $along one axis of the rig, where it passes one after another */
+    private static function wayM(array $along): float
+    {
+        $wayM = 0.0;
+        foreach ($along as $index => $atM) {
+            $wayM += abs($atM - ($along[$index - 1] ?? $atM));
         }
 
-        return max(self::SLACK * $lengthM, 0.1);
+        return $wayM;
     }
 }
