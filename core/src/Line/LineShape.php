@@ -33,7 +33,7 @@ final readonly class LineShape
         public array $states,
     ) {
         $known = $network->fixed;
-        $open = $holding = $ends = [];
+        $open = $holding = $ends = $apart = [];
         foreach ($live as $number => $_) {
             [$link, $from, $to] = $network->links[$number];
             $state = $states[$number] ?? RegulatorState::Open;
@@ -43,6 +43,9 @@ final readonly class LineShape
                 $holding[$number] = [$from, $to];
             } elseif (RegulatorState::Open === $state) {
                 $open[$number] = [$from, $to, $link->isForwardOnly()];
+            }
+            if (!isset($open[$number])) {
+                array_push($apart, $from, $to);
             }
             $ends[$from] = $ends[$to] = true;
         }
@@ -54,9 +57,11 @@ final readonly class LineShape
         }
         $this->holding = $holding;
         $this->taps = $taps;
-        $this->chains = self::chains($network, $open, $known + array_flip($taps) + array_flip(array_column($holding, 0)));
+        // Where water leaves, or a regulator parts what flows, a head is wanted, whatever else meets there.
+        $wanted = [...array_values($taps), ...$apart];
+        $this->chains = self::chains($network, $open, $known + array_flip($wanted));
         $unknown = $pairs = $places = [];
-        foreach ([...array_column($this->chains, 'from'), ...array_column($this->chains, 'to'), ...array_column($holding, 0)] as $node) {
+        foreach ([...array_column($this->chains, 'from'), ...array_column($this->chains, 'to'), ...$wanted] as $node) {
             if (!isset($known[$node])) {
                 $unknown[$node] ??= \count($unknown);
             }

@@ -175,6 +175,14 @@ final class LineTest extends TestCase
         self::assertSame('', self::unbalanced($input, $line).self::unexplained($input, $line));
     }
 
+    public function testARegulatorShutsWhereMoreThanItsSettingStandsBehindIt(): void
+    {
+        $line = self::line('{"nodes":[{"id":"tank","z_m":0},{"id":"a","z_m":0},{"id":"b","z_m":0}],"sources":[{"node":"tank","pressure_kpa":150},{"node":"b","pressure_kpa":120}],"links":[{"id":"p","kind":"pipe","from":"tank","to":"a","length_m":1,"bore_mm":10},{"id":"r","kind":"regulator","from":"a","to":"b","set_kpa":100,"rated_lpm":15,"rated_kpa":40}],"outlets":[{"id":"o","node":"b","lpm_at_100kpa":6,"open":1}]}');
+        self::assertEqualsWithDelta(0.0, $line->links->r->flow_lpm, 1e-6);
+        self::assertEqualsWithDelta(150.0, $line->nodes->a->pressure_kpa, 1e-3);
+        self::assertEqualsWithDelta(6.0 * sqrt(1.2), $line->outlets->o->flow_lpm, 1e-6);
+    }
+
     /** @return iterable<string, array{string, array<string, float|null>}> what is joined to a tank whose surface stands 1 m up, and the pressures with nothing open, in kPa; 1 m of water at 15 °C is 9.798 kPa */
     public static function standing(): iterable
     {
