@@ -32,7 +32,7 @@ final readonly class PlannedArch implements PlanPart
     /** A notch to begin with, in the middle of the tank's right side. */
     public static function proposedFor(PlannedTank $tank): self
     {
-        return new self(round($tank->lengthMm / 4), round($tank->widthMm / 2), round($tank->lengthMm / 2), round($tank->widthMm / 2), round($tank->heightMm / 2));
+        return new self(round($tank->lengthMm / 4), round($tank->widthMm / 2), round($tank->lengthMm / 2), floor($tank->widthMm / 2), round($tank->heightMm / 2));
     }
 
     /** After a quarter turn of its tank, of which the length was $tankMm. */

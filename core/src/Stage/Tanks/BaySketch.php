@@ -13,6 +13,7 @@ use YardCask\Core\Output\SentAsDeclared;
 use YardCask\Core\Plan\AcrossDatum;
 use YardCask\Core\Plan\AlongDatum;
 use YardCask\Core\Plan\BayPlace;
+use YardCask\Core\Plan\Field\PartFields;
 use YardCask\Core\Plan\FreeId;
 use YardCask\Core\Plan\PlannedBay;
 use YardCask\Core\Plan\PlannedObstruction;
@@ -64,12 +65,9 @@ final readonly class BaySketch implements Sent, \JsonSerializable
         $bay = $workings->plan->bays[$index];
         $fromM = $bay->space($rig)->low[0] / 1000;
         $words = ['origin' => lcfirst(str_replace('From ', '', $workings->words->along()))];
+        $options = array_map(static fn (AlongDatum $datum): ?TapedFrom => self::taped($index, 'along', $datum->value, $words[$datum->value] ?? $datum->word(), $datum->tapedM($fromM, $bay->lengthMm / 1000, $rig)), AlongDatum::cases());
 
-        return array_map(static fn (AlongDatum $datum): TapedFrom => new TapedFrom(
-            $datum->value,
-            $words[$datum->value] ?? $datum->word(),
-            PlanPatch::replace('/bays/'.$index.'/along_from', $datum->value)->and(PlanPatch::replace('/bays/'.$index.'/along_m', self::tidy($datum->tapedM($fromM, $bay->lengthMm / 1000, $rig)))),
-        ), AlongDatum::cases());
+        return array_values(array_filter($options));
     }
 
     /** @return list<TapedFrom> */
@@ -79,12 +77,18 @@ final readonly class BaySketch implements Sent, \JsonSerializable
         $bay = $workings->plan->bays[$index];
         $fromM = $bay->space($rig)->low[1] / 1000;
         $words = [AcrossDatum::LeftWall->value => $workings->words->left().' wall', AcrossDatum::RightWall->value => $workings->words->right().' wall'];
+        $options = array_map(static fn (AcrossDatum $datum): ?TapedFrom => self::taped($index, 'across', $datum->value, $words[$datum->value], $datum->tapedM($fromM, $bay->widthMm / 1000, $rig)), AcrossDatum::cases());
 
-        return array_map(static fn (AcrossDatum $datum): TapedFrom => new TapedFrom(
-            $datum->value,
-            $words[$datum->value],
-            PlanPatch::replace('/bays/'.$index.'/across_from', $datum->value)->and(PlanPatch::replace('/bays/'.$index.'/across_m', self::tidy($datum->tapedM($fromM, $bay->widthMm / 1000, $rig)))),
-        ), AcrossDatum::cases());
+        return array_values(array_filter($options));
+    }
+
+    /** Null where it would lie further from there than a plan can hold. */
+    private static function taped(int $index, string $way, string $from, string $words, float $metres): ?TapedFrom
+    {
+        $at = '/bays/'.$index.'/'.$way;
+        $tidyM = self::tidy($metres);
+
+        return PartFields::measured(PlannedBay::class, $way.'_m')->range->holds($tidyM) ? new TapedFrom($from, $words, PlanPatch::replace($at.'_from', $from)->and(PlanPatch::replace($at.'_m', $tidyM))) : null;
     }
 
     private static function obstruct(int $index, PlannedBay $bay, Workings $workings): ?Fix

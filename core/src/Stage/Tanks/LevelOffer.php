@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace YardCask\Core\Stage\Tanks;
 
 use YardCask\Core\Assessment\Fix;
+use YardCask\Core\Plan\Field\PartFields;
 use YardCask\Core\Plan\FreeId;
 use YardCask\Core\Plan\Plan;
 use YardCask\Core\Plan\PlannedLevel;
@@ -15,7 +16,7 @@ use YardCask\Core\Plan\PlanPatch;
 /** A line more in a tank's table, and another table in its place: the tank is then as high as its table, and overflows within it. */
 final class LevelOffer
 {
-    /** As much above the last line as that lies above the one before it; null where the tank has no table, or one as long as it can be. */
+    /** As much above the last line as that lies above the one before it; null where the tank has no table, or one as long or as high as it can be. */
     public static function line(int $index, Plan $plan): ?Fix
     {
         $tank = $plan->tanks[$index];
@@ -25,7 +26,12 @@ final class LevelOffer
         }
         $before = $tank->levels[\count($tank->levels) - 2] ?? new PlannedLevel('floor', 0.0, 0.0);
         $heightMm = 2 * $last->heightMm - $before->heightMm;
-        $level = new PlannedLevel(FreeId::of('level', $plan), $heightMm, 2 * $last->litres - $before->litres);
+        // No more than a box of its sizes holds.
+        $litres = min(2 * $last->litres - $before->litres, $tank->lengthMm * $tank->widthMm * $heightMm / 1e6);
+        if ($litres <= $last->litres || !PartFields::measured(PlannedTank::class, 'height_mm')->range->holds($heightMm)) {
+            return null;
+        }
+        $level = new PlannedLevel(FreeId::of('level', $plan), $heightMm, $litres);
         $raised = $heightMm > $tank->heightMm ? PlanPatch::replace('/tanks/'.$index.'/height_mm', $heightMm) : PlanPatch::none();
 
         return new Fix('Add a line', $raised->and(PlanPatch::append('/tanks/'.$index.'/levels', $level)));

@@ -44,13 +44,14 @@ final readonly class ShapeOption implements Sent
     private static function levels(TankWorking $working, Plan $plan): array
     {
         $tank = $working->tank;
-        if ([] !== $tank->levels) {
+        // A table beside another shape was held against nothing.
+        if (PlannedShape::Profile === $tank->shape) {
             return $tank->levels;
         }
         $inside = $tank->tankInput()->shape;
 
         return array_map(static function (int $line) use ($tank, $inside, $plan): PlannedLevel {
-            $heightMm = round($tank->heightMm * $line / self::LINES, 3);
+            $heightMm = self::LINES === $line ? $tank->heightMm : round($tank->heightMm * $line / self::LINES, 3);
 
             return new PlannedLevel(FreeId::of('level', $plan, $line - 1), $heightMm, round($inside->litresBelow($heightMm), 3));
         }, range(1, self::LINES));

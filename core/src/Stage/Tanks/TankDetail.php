@@ -11,7 +11,6 @@ use YardCask\Core\Output\Sent;
 use YardCask\Core\Output\SentAsDeclared;
 use YardCask\Core\Plan\LevelsText;
 use YardCask\Core\Plan\Plan;
-use YardCask\Core\Plan\PlannedBay;
 use YardCask\Core\Plan\PlannedShape;
 use YardCask\Core\Plan\PlanPatch;
 use YardCask\Core\Plan\PortRole;
@@ -78,15 +77,19 @@ final readonly class TankDetail implements Sent, \JsonSerializable
         );
     }
 
-    /** @return list<BayOption> each bay: at the nearest place that is free in it, or else in its corner */
+    /** @return list<BayOption> each bay in which it can stand: at the nearest place that is free in it, or else in its corner */
     private static function bays(TankWorking $working, Plan $plan): array
     {
-        $bay = $plan->bayOf($working->tank);
+        $tank = $working->tank;
+        $own = $plan->bayOf($tank);
+        $options = [];
+        foreach ($plan->bays as $bay) {
+            $there = $own === $bay ? $tank : PlaceInBay::nearest($tank, $bay, $plan) ?? PlaceInBay::cornered($tank, $bay, $plan);
+            if (FreePlace::isSayable($there)) {
+                $options[] = new BayOption($bay->id, $bay->name, FreePlace::place($working, $there));
+            }
+        }
 
-        return array_map(static fn (PlannedBay $one): BayOption => new BayOption(
-            $one->id,
-            $one->name,
-            FreePlace::place($working, $bay === $one ? $working->tank : PlaceInBay::nearest($working->tank, $one, $plan) ?? PlaceInBay::cornered($working->tank, $one, $plan)),
-        ), $plan->bays);
+        return $options;
     }
 }

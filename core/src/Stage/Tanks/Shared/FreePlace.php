@@ -155,6 +155,18 @@ final class FreePlace
         return true;
     }
 
+    /** Whether a plan can hold that a tank stands there: a bay may lie further out than any tank. */
+    public static function isSayable(PlannedTank $tank): bool
+    {
+        foreach (['x_m' => $tank->xM, 'y_m' => $tank->yM, 'z_m' => $tank->zM] as $key => $atM) {
+            if (!PartFields::measured(PlannedTank::class, $key)->range->holds($atM)) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
     public static function isInside(PlannedTank $tank, PlannedRig $rig): bool
     {
         $sizes = $rig->sizes();

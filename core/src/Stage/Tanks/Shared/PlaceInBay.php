@@ -34,7 +34,9 @@ final class PlaceInBay
     {
         $at = self::freeIn($bay->space($plan->load->rig), $tank, $plan);
 
-        return null === $at ? null : self::standing($tank, $bay, $at);
+        $standing = null === $at ? null : self::standing($tank, $bay, $at);
+
+        return null === $standing || !FreePlace::isSayable($standing) ? null : $standing;
     }
 
     /**

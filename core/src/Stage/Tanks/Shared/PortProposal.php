@@ -29,7 +29,7 @@ final class PortProposal
     private const ELBOW_MM = 60.0;
     private const FROM_THE_EDGE_MM = 80.0;
 
-    /** Null where the tank, or the plan, has as many as it can. */
+    /** Null where the tank, or the plan, has as many as it can, or where nothing could be drawn any more. */
     public static function addition(PortRole $role, TankWorking $working, Workings $workings): ?Fix
     {
         $plan = $workings->plan;
@@ -40,6 +40,12 @@ final class PortProposal
         $needsHose = !\in_array($role, [PortRole::Gauge, PortRole::Spare], true);
         $hose = $needsHose ? self::hose($port, $working, $plan) : PlanPatch::none();
         if (null === $hose || (null === $spare && \count($tank->ports) >= PlannedTank::MOST_PORTS)) {
+            return null;
+        }
+        $ports = $tank->ports;
+        $ports[$spare ?? \count($ports)] = $port;
+        $with = PartFields::changed($tank, ['ports' => array_values($ports)]);
+        if ($with->overflowMm() <= $with->outletHeightMm) {
             return null;
         }
         $patch = null === $spare ? PlanPatch::append($working->pointer().'/ports', $port) : PlanPatch::replace($working->pointer().'/ports/'.$spare, $port);
@@ -81,7 +87,7 @@ final class PortProposal
             PortRole::Drain => [Face::Rear, $middleMm, self::DRAIN_BORE_MM / 2, self::DRAIN_BORE_MM],
         };
 
-        return new PlannedPort(FreeId::of($role->value, $plan), FreeId::name(ucfirst($role->word()), array_column($tank->ports, 'name')), $role, $face, $alongMm, $upMm, $boreMm, self::ELBOW_MM, true);
+        return new PlannedPort(FreeId::of($role->value, $plan), FreeId::name(ucfirst($role->word()), array_column($tank->ports, 'name')), $role, $face, self::held(PlannedPort::class, 'along_mm', $alongMm), self::held(PlannedPort::class, 'up_mm', $upMm), $boreMm, self::ELBOW_MM, true);
     }
 
     private static function run(PlannedPort $port, TankWorking $working, Plan $plan): PlannedRun
@@ -100,7 +106,7 @@ final class PortProposal
         };
         $planned = [];
         foreach ($points as $index => [$name, $x, $y, $z]) {
-            $planned[] = new PlannedRunPoint(FreeId::of('point', $plan, $index), $name, $x, $y, max(0.0, $z));
+            $planned[] = new PlannedRunPoint(FreeId::of('point', $plan, $index), $name, self::held(PlannedRunPoint::class, 'x_m', $x), self::held(PlannedRunPoint::class, 'y_m', $y), self::held(PlannedRunPoint::class, 'z_m', $z));
         }
 
         return new PlannedRun(FreeId::of('run', $plan), FreeId::name(\sprintf('%s of %s', $port->name, $working->tank->name), array_column($plan->runs, 'name')), $port->id, match ($port->role) {
@@ -108,5 +114,17 @@ final class PortProposal
             PortRole::Drain => RunEnd::Valve,
             default => RunEnd::Open,
         }, $planned);
+    }
+
+    /**
+     * A place, or the nearest to it that a plan can hold.
+     *
+     * @param class-string $class of what stands there
+     */
+    private static function held(string $class, string $key, float $at): float
+    {
+        $range = PartFields::measured($class, $key)->range;
+
+        return max($range->min, min($range->max, $at));
     }
 }
