@@ -34,7 +34,7 @@ final class AssessCommand extends Command
         $file = $input->getArgument('file');
         try {
             $assessment = Assessor::assess(Plan::fromJson(InputFile::read(\is_string($file) ? $file : '-')), null, $this->files->partStock());
-            $output->write(Json::encode($assessment, true)."\n", false, OutputInterface::OUTPUT_RAW);
+            $output->write(Json::encode($assessment, true, Json::WORKED_OUT)."\n", false, OutputInterface::OUTPUT_RAW);
 
             return $assessment->hasStop() ? 1 : 0;
         } catch (InvalidInput $e) {

@@ -10,9 +10,12 @@ use YardCask\Core\Input\Json;
 /** A JSON answer, written as the core writes JSON. */
 final class JsonReply
 {
-    /** @param array<string, string> $headers */
-    public static function of(mixed $value, int $status = 200, array $headers = []): Response
+    /**
+     * @param array<string, string> $headers
+     * @param int $digits of its numbers, as in Json::encode()
+     */
+    public static function of(mixed $value, int $status = 200, array $headers = [], int $digits = Json::EXACT): Response
     {
-        return new Response(Json::encode($value), $status, ['Content-Type' => 'application/json', 'Cache-Control' => 'no-store'] + $headers);
+        return new Response(Json::encode($value, digits: $digits), $status, ['Content-Type' => 'application/json', 'Cache-Control' => 'no-store'] + $headers);
     }
 }

@@ -93,15 +93,15 @@ final class PartReader
             $is instanceof Part => $this->read($field->partClass(), $in->object($key)),
             $is instanceof Parts => $this->readAll($is->class, $key, $is->most, $in, $is->least),
             $is instanceof Inline => $this->fields($field->partClass(), $in, $prefix.$is->prefix),
-            $is instanceof Variants => $this->variant($is, $in->object($key)),
+            $is instanceof Variants => $this->variant($field, $is, $in->object($key)),
             $is instanceof Units => self::units($in->object($key)),
             default => throw new \LogicException($is::class.' cannot be read.'),
         };
     }
 
-    private function variant(Variants $variants, InputReader $in): object
+    private function variant(DeclaredField $field, Variants $variants, InputReader $in): object
     {
-        $tags = array_map(static fn (string $class): Tag => PartFields::tag($class) ?? throw new \LogicException($class.' has no tag.'), $variants->classes);
+        $tags = $field->tags($variants);
         $values = array_column($tags, 'value');
         $found = $in->choice($tags[0]->key, $values);
         // Which fields belong here depends on the tag.
