@@ -99,11 +99,11 @@ final class SamplePlans
     {
         $document = $plan->document();
         foreach (MeasuredFields::of($plan) as $pointer => $field) {
-            $range = $field->is->range;
+            $range = $field->named->is->range;
             if (null === $field->value) {
                 // What nobody has said is said now and then.
                 if (0 === $random->getInt(0, 30)) {
-                    self::set($document, explode('/', substr($pointer, 1)), Kind::Count === $field->is->kind ? floor($range->max / 2) : round($range->min + ($range->max - $range->min) * $random->getInt(0, 1000) / 1000, 6));
+                    self::set($document, explode('/', substr($pointer, 1)), Kind::Count === $field->named->is->kind ? floor($range->max / 2) : round($range->min + ($range->max - $range->min) * $random->getInt(0, 1000) / 1000, 6));
                 }
                 continue;
             }

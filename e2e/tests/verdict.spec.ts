@@ -1,5 +1,5 @@
 import { expect, test } from "@playwright/test";
-import { answer, field, glass, openFellside, saved, type } from "./bench";
+import { answer, field, glass, openFellside, saved, stored, type } from "./bench";
 
 test("a figure whose sum cannot be asked for says so, and shows it when the server answers again", async ({ page }) => {
   await openFellside(page);
@@ -41,4 +41,42 @@ test("from a tank in the line a button leads to where it is changed", async ({ p
   await page.getByRole("button", { name: "Its sizes, on Tanks" }).click();
   await expect(page).toHaveURL(/\/tanks$/);
   await expect(field(page, "/tanks/0/name")).toBeFocused();
+});
+
+test("of the line only what is opened is read, in the same answer as the verdict, and while the server is away it says so", async ({ page }) => {
+  const id = await openFellside(page, "line");
+  const pump = page.getByRole("region", { name: "Pressure pump", exact: true });
+  const fields = page.locator('[data-pointer^="/line/"][data-pointer*="_"]');
+  await page.getByRole("button", { name: /^Pressure pump/ }).first().click();
+  await expect(pump.getByLabel("Height", { exact: true })).not.toHaveValue("");
+  const at = (await pump.getByLabel("Height", { exact: true }).getAttribute("data-pointer"))!;
+  await type(page, at, "2 ft");
+  await expect(field(page, at)).toHaveValue("609.6");
+  await expect.poll(async () => (await stored(page, id)).line.parts[Number(at.split("/")[3])].z_m).toBe(0.6096);
+
+  await page.route("**/api/assess?*", (route) => route.abort());
+  await page.getByRole("button", { name: /^Accumulator/ }).first().click();
+  const vessel = page.getByRole("region", { name: "Accumulator", exact: true });
+  await expect(vessel.getByRole("status").first()).toHaveText("Its figures are shown when the server answers again.");
+  await expect(fields).toHaveCount(0);
+  await page.unroute("**/api/assess?*");
+  await expect(vessel.getByLabel("Precharge", { exact: true })).not.toHaveValue("");
+
+  // Elsewhere and back: the part is still opened, with what was changed.
+  await page.keyboard.press("3");
+  await expect(page).toHaveURL(/\/tanks$/);
+  await page.goBack();
+  await expect(vessel.getByLabel("Precharge", { exact: true })).not.toHaveValue("");
+});
+
+test("what each outlet gives at its worst and at its best follows what is typed", async ({ page }) => {
+  await openFellside(page, "line");
+  const outlets = page.getByRole("region", { name: "What is open" });
+  const said = outlets.getByText(/with a low battery, old filters and the tank nearly empty; .* while the battery charges/).first();
+  const before = await said.textContent();
+  await page.getByRole("button", { name: /^Pressure pump/ }).first().click();
+  await page.getByRole("region", { name: "Pressure pump", exact: true }).getByRole("button", { name: "Turn round" }).click();
+  await expect(said).toHaveText(/^0\.0\s/);
+  await page.getByRole("button", { name: "Undo" }).click();
+  await expect(said).toHaveText(before ?? "");
 });

@@ -55,6 +55,18 @@ final class LineTest extends ApiTestCase
         $this->assertStatus(422);
     }
 
+    public function testEachOutletIsOpenedAtItsWorstAndAtItsBest(): void
+    {
+        $outlets = $this->send('POST', '/api/line-extremes', self::fellside())->outlets;
+        $this->assertStatus(200);
+        $schema = Json::decode((string) file_get_contents(__DIR__.'/../../schema/outlet-extremes.schema.json'));
+        foreach ($outlets as $one) {
+            self::assertTrue((new Validator())->validate($one, $schema)->isValid());
+        }
+        $drawn = $this->send('POST', '/api/drawing?stage=line', self::fellside())->drawing->outlets;
+        self::assertSame(array_column($drawn, 'id'), array_column($outlets, 'outlet'));
+    }
+
     public function testAnEditIsGivenAsAPatchAndARefusalAtItsPlace(): void
     {
         $plan = Json::decode(self::fellside());

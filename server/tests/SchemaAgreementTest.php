@@ -54,7 +54,7 @@ final class SchemaAgreementTest extends TestCase
         self::collectBounds(Json::decode((string) file_get_contents(self::ROOT.'/schema/plan.schema.json')), '', $bounds);
         foreach (self::plans() as $plan) {
             foreach (MeasuredFields::of($plan) as $pointer => $field) {
-                $range = $field->is->range;
+                $range = $field->named->is->range;
                 self::assertSame([$range->min, $range->max], $bounds[preg_replace('#/\d+(?=/)#', '/*', $pointer)] ?? null, $pointer);
             }
         }

@@ -43,18 +43,30 @@ final class VerdictTest extends ApiTestCase
         }
     }
 
-    /** The fields of the line are many, and only its stage shows them; all others are there on every stage, with the words beside them. */
-    public function testEveryFieldThatAStageShowsIsReadThere(): void
+    /** The fields of the line are many, and only those of what is opened are shown; all others are there on every stage, with the words beside them. */
+    public function testEveryFieldThatIsShownIsRead(): void
     {
-        $fields = fn (string $query): array => array_map(static fn (object $reading): string => $reading->text, (array) $this->send('POST', '/api/assess'.$query, self::fellside())->readings);
-        $all = $fields('');
-        self::assertSame($all, $fields('?stage=line'));
-        $without = array_filter($all, static fn (string $pointer): bool => !str_starts_with($pointer, '/line/'), \ARRAY_FILTER_USE_KEY);
-        self::assertLessThan(\count($all), \count($without));
-        self::assertSame($without, $fields('?stage=use'));
-        $verdict = $this->send('POST', '/api/assess?stage=line', self::fellside());
-        foreach ($verdict->readings as $pointer => $reading) {
-            self::assertNotSame('', $verdict->fields[$reading->field]->label, $pointer);
+        $read = function (string $path): array {
+            $reply = $this->send('POST', $path, self::fellside());
+            $this->assertStatus(200);
+
+            return array_map(static fn (object $reading): array => [$reading->text, $reply->fields[$reading->field]], (array) $reply->readings);
+        };
+        $all = $read('/api/readings');
+        self::assertEquals($all, $read('/api/assess'));
+        $line = array_filter($all, static fn (string $pointer): bool => str_starts_with($pointer, '/line/'), \ARRAY_FILTER_USE_KEY);
+        $others = array_diff_key($all, $line);
+        self::assertNotSame([], $others);
+        foreach (['stage=use', 'stage=line', 'stage=line&opened=nobody', 'stage=line&opened=tail', 'stage=line&opened[]=pipe-1'] as $query) {
+            self::assertEquals($others, $read('/api/assess?'.$query), $query);
+        }
+        $plan = Json::decode(self::fellside());
+        foreach (['parts', 'pipes'] as $list) {
+            foreach ($plan->line->{$list} as $index => $part) {
+                $own = array_filter($line, static fn (string $pointer): bool => str_starts_with($pointer, "/line/$list/$index/"), \ARRAY_FILTER_USE_KEY);
+                self::assertNotSame([], $own, $part->id);
+                self::assertEquals($others + $own, $read('/api/assess?stage=line&opened='.$part->id), $part->id);
+            }
         }
     }
 
@@ -73,7 +85,7 @@ final class VerdictTest extends ApiTestCase
     {
         $plan = Json::decode(self::fellside());
         $plan->tanks[0]->length_mm = 'long';
-        foreach (['/api/assess', '/api/assess?stage=line', '/api/drawing?stage=tanks', '/api/fixes?stage=tanks', '/api/sums'] as $path) {
+        foreach (['/api/assess', '/api/assess?stage=line', '/api/drawing?stage=tanks', '/api/fixes?stage=tanks', '/api/sums', '/api/readings'] as $path) {
             $problem = $this->send('POST', $path, Json::encode($plan));
             $this->assertStatus(422);
             self::assertSame(['/tanks/0/length_mm'], array_column($problem->violations, 'pointer'), $path);

@@ -15,7 +15,7 @@ final readonly class Assessment implements Sent, \JsonSerializable
     use SentAsDeclared;
 
     public const FORMAT = 'yard-cask-assessment';
-    public const VERSION = 3;
+    public const VERSION = 4;
 
     public string $format;
     public int $version;
@@ -37,7 +37,7 @@ final readonly class Assessment implements Sent, \JsonSerializable
     /** @var array<string, Sum>|null behind every figure, by its id; none where one stage is looked at */
     #[MapOf(Sum::class)]
     public ?array $sums;
-    /** @var array<string, Reading> by JSON Pointer */
+    /** @var array<string, Reading> by JSON Pointer; where one stage is looked at, of the line only those of what is opened */
     #[MapOf(Reading::class)]
     public array $readings;
     /** @var list<FieldWords> what is said beside the readings, by their number */

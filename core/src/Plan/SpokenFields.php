@@ -86,7 +86,7 @@ final class SpokenFields
     {
         $field = $this->measured[$pointer] ?? null;
         if (null !== $field?->value) {
-            $this->fields[$place] = new SpokenField(self::what($name, $field->label), $field->value, $this->format->readingExact($field->value, $field->is->unit, $field->is->kind));
+            $this->fields[$place] = new SpokenField(self::what($name, $field->named->label), $field->value, $this->format->readingExact($field->value, $field->named->is->unit, $field->named->is->kind));
         }
     }
 

@@ -31,12 +31,12 @@ final class TypedText
     public static function read(string $pointer, string $text, Plan $plan, bool $sure = false): float
     {
         $field = MeasuredFields::at($pointer, $plan) ?? throw InvalidInput::at($pointer, 'Nothing that is measured stands here.');
-        $is = $field->is;
+        $is = $field->named->is;
         $value = self::parsed($text, $is, $plan->units);
         if (!$sure && Kind::Mass === $is->kind && null !== $field->near) {
             self::askIfFar($text, $value, $field->near, $is, $plan->units);
         }
-        self::checkRange($pointer, $text, $value, $is, $field->what, $plan->units);
+        self::checkRange($pointer, $text, $value, $is, $field->named->what, $plan->units);
         try {
             PlanPatch::set($pointer, $value, null !== $field->value)->applyTo($plan);
         } catch (InvalidInput $e) {

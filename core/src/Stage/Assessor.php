@@ -36,8 +36,9 @@ final class Assessor
      *
      * @param string|null $stage the one that is looked at
      * @param PartStock|null $stock the parts that can be had; without them none are proposed
+     * @param string|null $opened the id of what is opened of the line, where a stage is named
      */
-    public static function assess(Plan $plan, ?string $stage = null, ?PartStock $stock = null): Assessment
+    public static function assess(Plan $plan, ?string $stage = null, ?PartStock $stock = null, ?string $opened = null): Assessment
     {
         $workings = Workings::over($plan, $stock);
         $stages = self::stages();
@@ -59,7 +60,7 @@ final class Assessor
             array_map(static fn (Finding $finding): SentFinding => new SentFinding($finding, $trial?->proven($finding) ?? []), $findings),
             $figures->all(),
             null === $stage ? $figures->sums() : null,
-            Readings::of($plan, $stage),
+            null === $stage ? Readings::of($plan) : Readings::shown($plan, $opened),
         );
     }
 

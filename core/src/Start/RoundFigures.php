@@ -18,17 +18,17 @@ final class RoundFigures
     {
         $patches = [];
         foreach (MeasuredFields::of($plan) as $pointer => $field) {
-            $unit = $plan->units->for($field->is->kind);
+            $unit = $plan->units->for($field->named->is->kind);
             if (null === $field->value || str_starts_with($pointer, '/tanks/')) {
                 continue;
             }
-            $shown = Quantity::of($field->value, $field->is->unit)->in($unit);
+            $shown = Quantity::of($field->value, $field->named->is->unit)->in($unit);
             $step = self::step($unit, abs($shown));
             if (null === $step) {
                 continue;
             }
-            $value = round(Quantity::of(round($shown / $step) * $step, $unit)->in($field->is->unit), 6) + 0.0;
-            if ($field->is->range->holds($value) && $value !== $field->value) {
+            $value = round(Quantity::of(round($shown / $step) * $step, $unit)->in($field->named->is->unit), 6) + 0.0;
+            if ($field->named->is->range->holds($value) && $value !== $field->value) {
                 $patches[] = PlanPatch::replace($pointer, $value);
             }
         }

@@ -155,13 +155,13 @@ final class PlanStarterTest extends TestCase
     {
         $plan = SamplePlans::begun(['volume' => 'US gal', 'length' => 'in', 'mass' => 'lb', 'crew' => 3]);
         foreach (MeasuredFields::of($plan) as $pointer => $field) {
-            $shown = Quantity::of($field->value ?? 0.0, $field->is->unit)->in($plan->units->for($field->is->kind));
+            $shown = Quantity::of($field->value ?? 0.0, $field->named->is->unit)->in($plan->units->for($field->named->is->kind));
             $step = match (true) {
                 str_starts_with($pointer, '/tanks/') && \in_array($plan->tanks[(int) $pointer[7]]->form, [TankMounting::Can], true) => null,
-                Unit::Inch === $plan->units->for($field->is->kind) && str_ends_with($pointer, '_mm') => 0.0625,
-                Unit::Inch === $plan->units->for($field->is->kind) && !str_starts_with($pointer, '/tanks/') => 0.5,
-                Unit::Pound === $plan->units->for($field->is->kind) => str_starts_with($pointer, '/tanks/') ? 0.1 : 1.0,
-                Unit::UsGallon === $plan->units->for($field->is->kind) => 0.05,
+                Unit::Inch === $plan->units->for($field->named->is->kind) && str_ends_with($pointer, '_mm') => 0.0625,
+                Unit::Inch === $plan->units->for($field->named->is->kind) && !str_starts_with($pointer, '/tanks/') => 0.5,
+                Unit::Pound === $plan->units->for($field->named->is->kind) => str_starts_with($pointer, '/tanks/') ? 0.1 : 1.0,
+                Unit::UsGallon === $plan->units->for($field->named->is->kind) => 0.05,
                 default => null,
             };
             if (null !== $step) {

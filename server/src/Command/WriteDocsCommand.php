@@ -11,6 +11,7 @@ use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Input\InputOption;
 use Symfony\Component\Console\Output\OutputInterface;
 use YardCask\Core\Assessment\FindingFixes;
+use YardCask\Core\Assessment\Readings;
 use YardCask\Core\Assessment\Stage;
 use YardCask\Core\Assessment\Sum;
 use YardCask\Core\Input\Json;
@@ -18,6 +19,7 @@ use YardCask\Core\Output\SentSchema;
 use YardCask\Core\Plan\PlanSchema;
 use YardCask\Core\Stage\AssessmentSchema;
 use YardCask\Core\Stage\Assessor;
+use YardCask\Core\Stage\Line\Drawing\OutletExtremes;
 use YardCask\Core\Stage\Line\Drawing\PairTable;
 use YardCask\Core\Stage\Line\Edit\SchoolOffer;
 use YardCask\Core\Stage\Line\Sizing\SizingOffer;
@@ -61,11 +63,13 @@ final class WriteDocsCommand extends Command
             $this->schemaDir.'/assessment.schema.json' => Json::encode(AssessmentSchema::document(), true)."\n",
             $this->schemaDir.'/finding-fixes.schema.json' => Json::encode(['$schema' => 'https://json-schema.org/draft/2020-12/schema', 'title' => 'What was proven to clear a finding'] + SentSchema::of(FindingFixes::class), true)."\n",
             $this->schemaDir.'/stage-drawing.schema.json' => Json::encode(AssessmentSchema::drawn(), true)."\n",
+            $this->schemaDir.'/readings.schema.json' => Json::encode(['$schema' => 'https://json-schema.org/draft/2020-12/schema', 'title' => 'Measured fields of a plan as they read'] + SentSchema::of(Readings::class), true)."\n",
             $this->schemaDir.'/sum.schema.json' => Json::encode(['$schema' => 'https://json-schema.org/draft/2020-12/schema', 'title' => 'What a figure was worked out of'] + SentSchema::of(Sum::class), true)."\n",
             $this->schemaDir.'/shelf-note.schema.json' => Json::encode(['$schema' => 'https://json-schema.org/draft/2020-12/schema', 'title' => 'What the shelf says of a plan'] + SentSchema::of(ShelfNote::class), true)."\n",
             $this->schemaDir.'/stock-offer.schema.json' => Json::encode(['$schema' => 'https://json-schema.org/draft/2020-12/schema', 'title' => 'Tanks that could be put into a plan'] + SentSchema::of(StockOffer::class), true)."\n",
             $this->schemaDir.'/school-offer.schema.json' => Json::encode(['$schema' => 'https://json-schema.org/draft/2020-12/schema', 'title' => 'A school as it would be in a plan'] + SentSchema::of(SchoolOffer::class), true)."\n",
             $this->schemaDir.'/sizing-offer.schema.json' => Json::encode(['$schema' => 'https://json-schema.org/draft/2020-12/schema', 'title' => 'What size of each part of a line would do'] + SentSchema::of(SizingOffer::class), true)."\n",
+            $this->schemaDir.'/outlet-extremes.schema.json' => Json::encode(['$schema' => 'https://json-schema.org/draft/2020-12/schema', 'title' => 'What an outlet gives at its worst and at its best'] + SentSchema::of(OutletExtremes::class), true)."\n",
             $this->schemaDir.'/pair-table.schema.json' => Json::encode(['$schema' => 'https://json-schema.org/draft/2020-12/schema', 'title' => 'Every two outlets of a line, open at the same time'] + SentSchema::of(PairTable::class), true)."\n",
             $this->schemaDir.'/openapi.json' => self::openApi(),
             \dirname($this->schemaDir).'/docs/findings.md' => self::findings(),

@@ -8,6 +8,8 @@ use OpenApi\Attributes as OA;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
+use YardCask\Core\Assessment\Readings;
+use YardCask\Core\Input\Json;
 use YardCask\Core\Plan\Plan;
 use YardCask\Core\Stage\Assessor;
 use YardCask\Server\Http\JsonBody;
@@ -25,12 +27,13 @@ final readonly class AssessController
     #[Route('/api/assess', methods: ['POST'])]
     #[OA\Post(path: '/api/assess', operationId: 'assess', summary: 'Assess a plan')]
     #[OA\Parameter(name: 'stage', in: 'query', required: false, description: 'The stage that is looked at: how it is drawn whole, what clears its findings and the sums of the figures are left to /api/drawing, /api/fixes and /api/sums. Without it all of them come too, of every stage.', schema: new OA\Schema(type: 'string'))]
+    #[OA\Parameter(name: 'opened', in: 'query', required: false, description: 'The id of the part or pipe of the line that is opened: with a stage, of the fields of the line only its own come.', schema: new OA\Schema(type: 'string'))]
     #[OA\RequestBody(required: true, content: new OA\JsonContent(ref: 'plan.schema.json'))]
     #[OA\Response(response: 200, description: 'The assessment', content: new OA\JsonContent(ref: 'assessment.schema.json'))]
     #[OA\Response(response: 422, description: 'Not a valid plan', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: '#/components/schemas/Problem')))]
     public function assess(Request $request): Response
     {
-        return JsonReply::of(Assessor::assess(Plan::read(JsonBody::read($request)), self::stage($request), $this->parts->stock()));
+        return self::reply(Assessor::assess(Plan::read(JsonBody::read($request)), self::asked($request, 'stage'), $this->parts->stock(), self::asked($request, 'opened')));
     }
 
     #[Route('/api/drawing', methods: ['POST'])]
@@ -42,9 +45,19 @@ final readonly class AssessController
     #[OA\Response(response: 422, description: 'Not a valid plan', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: '#/components/schemas/Problem')))]
     public function drawing(Request $request): Response
     {
-        $stage = self::stage($request) ?? '';
+        $stage = self::asked($request, 'stage') ?? '';
 
-        return JsonReply::of(Assessor::drawn(Plan::read(JsonBody::read($request)), $stage, $this->parts->stock()) ?? throw Problem::noSuchStage($stage));
+        return self::reply(Assessor::drawn(Plan::read(JsonBody::read($request)), $stage, $this->parts->stock()) ?? throw Problem::noSuchStage($stage));
+    }
+
+    #[Route('/api/readings', methods: ['POST'])]
+    #[OA\Post(path: '/api/readings', operationId: 'readFields', summary: 'Every measured field of a plan as it reads in the plan’s units, with what is said beside it')]
+    #[OA\RequestBody(required: true, content: new OA\JsonContent(ref: 'plan.schema.json'))]
+    #[OA\Response(response: 200, description: 'All of its fields', content: new OA\JsonContent(ref: 'readings.schema.json'))]
+    #[OA\Response(response: 422, description: 'Not a valid plan', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: '#/components/schemas/Problem')))]
+    public function readings(Request $request): Response
+    {
+        return self::reply(Readings::of(Plan::read(JsonBody::read($request))));
     }
 
     #[Route('/api/sums', methods: ['POST'])]
@@ -54,7 +67,7 @@ final readonly class AssessController
     #[OA\Response(response: 422, description: 'Not a valid plan', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: '#/components/schemas/Problem')))]
     public function sums(Request $request): Response
     {
-        return JsonReply::of(['sums' => Assessor::sums(Plan::read(JsonBody::read($request)))]);
+        return self::reply(['sums' => Assessor::sums(Plan::read(JsonBody::read($request)))]);
     }
 
     #[Route('/api/fixes', methods: ['POST'])]
@@ -65,13 +78,18 @@ final readonly class AssessController
     #[OA\Response(response: 422, description: 'Not a valid plan', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: '#/components/schemas/Problem')))]
     public function fixes(Request $request): Response
     {
-        return JsonReply::of(['findings' => Assessor::fixes(Plan::read(JsonBody::read($request)), self::stage($request) ?? '', $this->parts->stock())]);
+        return self::reply(['findings' => Assessor::fixes(Plan::read(JsonBody::read($request)), self::asked($request, 'stage') ?? '', $this->parts->stock())]);
     }
 
-    private static function stage(Request $request): ?string
+    private static function reply(mixed $workedOut): Response
     {
-        $stage = $request->query->all()['stage'] ?? null;
+        return JsonReply::of($workedOut, digits: Json::WORKED_OUT);
+    }
 
-        return \is_string($stage) ? $stage : null;
+    private static function asked(Request $request, string $name): ?string
+    {
+        $value = $request->query->all()[$name] ?? null;
+
+        return \is_string($value) ? $value : null;
     }
 }

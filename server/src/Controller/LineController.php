@@ -12,6 +12,7 @@ use YardCask\Core\Catalogue\StockPart;
 use YardCask\Core\Catalogue\StockPipe;
 use YardCask\Core\Plan\Line\PartKind;
 use YardCask\Core\Plan\Plan;
+use YardCask\Core\Stage\Line\Drawing\OutletExtremes;
 use YardCask\Core\Stage\Line\Drawing\PairTable;
 use YardCask\Core\Stage\Line\Edit\LineEdit;
 use YardCask\Core\Stage\Line\Edit\SchoolOffer;
@@ -77,6 +78,16 @@ final readonly class LineController
     public function pairs(Request $request): Response
     {
         return JsonReply::of(PairTable::of(Plan::read(JsonBody::read($request))));
+    }
+
+    #[Route('/api/line-extremes', methods: ['POST'])]
+    #[OA\Post(path: '/api/line-extremes', operationId: 'readExtremes', summary: 'What each outlet of a line gives alone, at its worst and at its best')]
+    #[OA\RequestBody(required: true, content: new OA\JsonContent(ref: 'plan.schema.json'))]
+    #[OA\Response(response: 200, description: 'Of every outlet', content: new OA\JsonContent(required: ['outlets'], properties: [new OA\Property(property: 'outlets', type: 'array', items: new OA\Items(ref: 'outlet-extremes.schema.json'))]))]
+    #[OA\Response(response: 422, description: 'Not a valid plan', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: '#/components/schemas/Problem')))]
+    public function extremes(Request $request): Response
+    {
+        return JsonReply::of(['outlets' => OutletExtremes::all(Plan::read(JsonBody::read($request)))]);
     }
 
     #[Route('/api/line-edits', methods: ['POST'])]

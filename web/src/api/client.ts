@@ -7,12 +7,14 @@ import type {
   FirstAnswers,
   Fix,
   LineEdit,
+  OutletExtremes,
   OwnTank,
   PairTable,
   PartCatalogue,
   Plan,
   PlanSummary,
   Problem,
+  Readings,
   RevisionPage,
   SavedPlan,
   SchoolOffer,
@@ -107,15 +109,21 @@ export const api = {
   nameRevision: (id: string, number: number, name: string): Promise<unknown> =>
     answer(http.PUT("/api/plans/{id}/revisions/{number}/name", { params: { path: { id, number } }, body: { name } })),
   copy: (id: string): Promise<SavedPlan> => answer(http.POST("/api/plans/{id}/copy", { params: at(id) })),
-  /** Without fixes and sums, and without how the stage that is looked at is drawn whole. */
-  assess: (plan: Plan, stage: string, signal?: AbortSignal): Promise<Assessment> =>
-    answer(http.POST("/api/assess", { params: { query: { stage } }, body: plan, ...(signal && { signal }) })),
+  /**
+   * Without fixes and sums, and without how the stage that is looked at is drawn whole.
+   *
+   * @param opened the id of what is opened of the line: of its fields only its own are read
+   */
+  assess: (plan: Plan, stage: string, opened: string | null, signal: AbortSignal): Promise<Assessment> =>
+    answer(http.POST("/api/assess", { params: { query: { stage, ...(opened && { opened }) } }, body: plan, signal })),
   /** How the stage that is looked at is drawn whole, and what can be added there. */
   drawing: (plan: Plan, stage: string, signal: AbortSignal): Promise<StageDrawing> =>
     answer(http.POST("/api/drawing", { params: { query: { stage } }, body: plan, signal })),
   /** What clears the findings of one stage. */
   fixes: async (plan: Plan, stage: string, signal: AbortSignal): Promise<readonly FindingFixes[]> =>
     (await answer(http.POST("/api/fixes", { params: { query: { stage } }, body: plan, signal }))).findings,
+  /** Every measured field as it reads. */
+  readings: (plan: Plan): Promise<Readings> => answer(http.POST("/api/readings", { body: plan })),
   /** What each figure was worked out of, by its id. */
   sums: async (plan: Plan): Promise<Readonly<Record<string, Sum>>> =>
     (await answer(http.POST("/api/sums", { body: plan }))).sums,
@@ -134,6 +142,9 @@ export const api = {
     (await answer(http.POST("/api/schools", { body: plan }))).schools,
   /** Every size of pump, vessel, filter and pipe, tried in the plan. */
   lineSizing: (plan: Plan): Promise<SizingOffer> => answer(http.POST("/api/line-sizing", { body: plan })),
+  /** What each outlet gives at its worst and at its best. */
+  lineExtremes: async (plan: Plan): Promise<readonly OutletExtremes[]> =>
+    (await answer(http.POST("/api/line-extremes", { body: plan }))).outlets,
   /** What every two outlets give, open at the same time. */
   linePairs: (plan: Plan): Promise<PairTable> => answer(http.POST("/api/line-pairs", { body: plan })),
   /** What does something to the line, as a patch. */

@@ -21,6 +21,8 @@ export type Figure = Assessment["figures"][string];
 /** What is said beside a measured field. */
 export type FieldWords = Assessment["fields"][number];
 export type StageDrawing = Schemas["stage-drawing.schema"];
+/** Measured fields as they read, by their places, and what is said beside them. */
+export type Readings = Schemas["readings.schema"];
 export type Sum = Schemas["sum.schema"];
 export type GlassCell = Assessment["glass"][number];
 export type Limit = Assessment["stages"]["load"]["drawing"]["limits"][number];
@@ -36,6 +38,7 @@ export type LineElement = LineDrawing["elements"][number];
 export type LineScene = LineDrawing["scenes"][number];
 export type PressureStair = LineScene["stairs"][number];
 export type SchoolOffer = Schemas["school-offer.schema"];
+export type OutletExtremes = Schemas["outlet-extremes.schema"];
 export type PairTable = Schemas["pair-table.schema"];
 export type SizingOffer = Schemas["sizing-offer.schema"];
 export type PartCatalogue = { parts: readonly StockPart[]; pipes: readonly { id: string; name: string }[] };

@@ -17,9 +17,12 @@ const isOwn = (at: string, pointer: string) =>
 
 /** Every measured field of a part, in the order in which the core declares them: a new one needs no line here. */
 export function MeasuredFields({ pointer, group, except = [] }: Props) {
-  const { assessment } = usePlan();
-  return allReadings(assessment)
-    .filter(([at, reading]) => isOwn(at, pointer) && (group === undefined || reading.group === group))
+  const { assessment, away } = usePlan();
+  const own = allReadings(assessment).filter(([at]) => isOwn(at, pointer));
+  // What is opened while the server is away has not been read yet.
+  if (own.length === 0 && away) return <p role="status">Its figures are shown when the server answers again.</p>;
+  return own
+    .filter(([, reading]) => group === undefined || reading.group === group)
     .filter(([at]) => !except.includes(at.slice(pointer.length + 1)))
     .map(([at]) => <QuantityField key={at} pointer={at} />);
 }

@@ -79,8 +79,8 @@ type SaidReadings = Record<Place, SaidReading>;
 /** The readings of a plan, by place. */
 function useReadings(plan: Plan | undefined): SaidReadings {
   const query = useQuery({
-    queryKey: ["assess", "-", plan],
-    queryFn: () => api.assess(plan!, "-"),
+    queryKey: ["readings", plan],
+    queryFn: () => api.readings(plan!),
     enabled: plan !== undefined,
     staleTime: Number.POSITIVE_INFINITY,
   });

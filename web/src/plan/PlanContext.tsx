@@ -11,6 +11,11 @@ export type PlanWork = {
   before: Assessment | null;
   /** Whether the assessment is that of the plan as it stands. */
   settled: boolean;
+  /** Whether the server did not answer when it was last asked for it. */
+  away: boolean;
+  /** The id of the part, pipe or tank that is opened on Line: of the many fields there only its own are read. */
+  opened: string | null;
+  open: (id: string | null) => void;
   /** Replaces the plan and says in words what is changed; edits with the same key in a row are one undo step. */
   edit: (plan: Plan, what: string, key?: string) => void;
   set: (pointer: string, value: unknown, what: string, key?: string) => void;

@@ -23,8 +23,9 @@ export function PlanProvider({ opening, stage, children }: { opening: Opening; s
   const { saved, kept, tab } = opening;
   const [state, dispatch] = useReducer(planReducer, saved, (given) => reopened(given, kept));
   const [sum, setSum] = useState<string | null>(null);
+  const [opened, open] = useState<string | null>(null);
   const navigate = useNavigate();
-  const { assessment, before, settled } = useAssessment(state.plan, stage);
+  const { assessment, before, settled, away } = useAssessment(state.plan, stage, stage === "line" ? opened : null);
   useSaving(state, dispatch, tab);
   const type = useTyping(state, dispatch);
 
@@ -49,6 +50,9 @@ export function PlanProvider({ opening, stage, children }: { opening: Opening; s
       assessment,
       before,
       settled,
+      away,
+      opened,
+      open,
       edit,
       set: (pointer, value, what, key) => edit(withValue(state.plan, pointer, value), what, key),
       apply: ({ label, patch }) => edit(patched(state.plan, withNewIds(state.plan, patch)), label),
@@ -86,7 +90,7 @@ export function PlanProvider({ opening, stage, children }: { opening: Opening; s
       openSum: setSum,
       goTo,
     };
-  }, [state, assessment, before, settled, type, goTo]);
+  }, [state, assessment, before, settled, away, opened, type, goTo]);
 
   if (!work) return <p className="p-8 text-ink-2">Working it out …</p>;
   return (

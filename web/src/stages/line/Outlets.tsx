@@ -1,13 +1,16 @@
+import { api } from "../../api/client";
 import type { LineDrawing } from "../../api/types";
 import { valueAt } from "../../plan/edits";
 import { FigureButton } from "../../plan/FigureButton";
 import { usePlan } from "../../plan/PlanContext";
+import { useOfPlan } from "../../plan/useOfPlan";
 
 type Props = { drawing: LineDrawing; scene: string | undefined; onScene: (id: string) => void };
 
 /** Each outlet as it runs alone, and those that run together: choosing one shows its water above. */
 export function Outlets({ drawing, scene, onScene }: Props) {
   const { plan, set } = usePlan();
+  const extremes = useOfPlan("extremes", api.lineExtremes);
   const several = drawing.scenes.filter((one) => one.taps.length > 1);
   return (
     <section aria-label="What is open" className="mt-3 grid grid-cols-[repeat(auto-fill,minmax(196px,1fr))] gap-2.5">
@@ -25,7 +28,9 @@ export function Outlets({ drawing, scene, onScene }: Props) {
             <FigureButton id={outlet.figure_id} />
           </span>
           <span className="text-[13px] text-ink-2">{outlet.words}</span>
-          <span className="text-[13px] text-ink-2">{outlet.worst}</span>
+          <span className="text-[13px] text-ink-2">
+            {extremes.data?.find((one) => one.outlet === outlet.id)?.words ?? "With a low battery: working it out …"}
+          </span>
           {outlet.hot && <span className="text-[13px] text-ink-2">{outlet.hot}</span>}
           <label className="mt-auto flex items-center gap-2 pt-1 text-[13px]">
             <input

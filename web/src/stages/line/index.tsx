@@ -21,16 +21,15 @@ import { TankPanel } from "./TankPanel";
 
 /** The line: from tank to every tap, with what flows and at what pressure. */
 export default function LineStage() {
-  const { plan, assessment } = usePlan();
+  const { plan, assessment, opened: selected, open } = usePlan();
   const drawing = assessment.stages.line.drawing;
-  const [selected, setSelected] = useState<string | null>(null);
   const [wanted, setScene] = useState<string | null>(null);
   const [mode, setMode] = useState<string | null>(null);
   const [schools, showSchools] = useState(false);
   const [ref, width] = useWidth<HTMLDivElement>(860);
   useReveal((pointer) => {
     const [, list, index] = pointer.match(/^\/line\/(parts|pipes)\/(\d+)\//) ?? [];
-    if (list) setSelected(plan.line[list as "parts" | "pipes"][Number(index)]?.id ?? null);
+    if (list) open(plan.line[list as "parts" | "pipes"][Number(index)]?.id ?? null);
   });
   const worst = drawing.outlets.find((one) => !one.enough);
   const scene =
@@ -49,7 +48,7 @@ export default function LineStage() {
   /** Nothing is while the answer for another stage is there. */
   const drawn = empty || drawing.columns > 0;
   const layout = layoutOf(drawing, width);
-  const gone = () => setSelected(null);
+  const gone = () => open(null);
   return (
     <>
       <div className="mb-2 flex flex-wrap items-center gap-2">
@@ -67,7 +66,7 @@ export default function LineStage() {
               !drawing.elements.some((element) => element.id === one.id),
           )
           .map((one) => (
-            <button key={one.id} type="button" className="plain small" onClick={() => setSelected(one.id)}>
+            <button key={one.id} type="button" className="plain small" onClick={() => open(one.id)}>
               Begin at {one.name}
             </button>
           ))}
@@ -84,7 +83,7 @@ export default function LineStage() {
               trouble={trouble}
               selected={selected}
               layout={layout}
-              onSelect={setSelected}
+              onSelect={open}
             />
           </div>
           {stair && <Stair drawing={drawing} stair={stair} layout={layout} />}
@@ -100,7 +99,7 @@ export default function LineStage() {
       {!empty && <Gravity charts={drawing.gravity} byHand={drawing.by_hand} />}
       <Modes modes={drawing.modes} chosen={mode} onChoose={setMode} />
       {!empty && <Sizing />}
-      {!empty && <LineRig drawing={drawing} selected={selected} onSelect={setSelected} />}
+      {!empty && <LineRig drawing={drawing} selected={selected} onSelect={open} />}
       <OwnParts />
       <Peaks peaks={drawing.peaks} />
       {drawing.to_measure.length > 0 && (

@@ -15,7 +15,6 @@ use YardCask\Core\Stage\Line\LineWorkings;
 use YardCask\Core\Stage\Line\Mode\FoundMode;
 use YardCask\Core\Stage\Line\Schematic;
 use YardCask\Core\Stage\Line\Solve\HotOutlet;
-use YardCask\Core\Stage\Line\Solve\LineCase;
 use YardCask\Core\Stage\Line\Solve\PumpStarts;
 
 /** Draws the line of a plan. */
@@ -132,8 +131,7 @@ final readonly class DrawnLine
                 continue;
             }
             $one = $this->line->alone($part)->outlets[$part->id];
-            $worst = $this->line->solve(LineCase::worst([$part->id]))->outlets[$part->id];
-            $cards[] = new OutletCard($part->id, $part->name, LineFigures::flowId($part), \sprintf('%s; wants %s to %s', SceneDrawing::at($one, $say), $say->flow($one->figures->leastLpm), $say->flow($one->figures->mostLpm)), UsualWants::words($part->kind, $say), \sprintf('%s with a low battery, old filters and the tank nearly empty; %s while the battery charges', $say->flow($worst->lpm), $say->flow($this->line->solve(LineCase::strongest([$part->id]))->outlets[$part->id]->lpm)), $this->hot($part), $one->isEnough(), true === $part->together, '/line/parts/'.$index.'/together');
+            $cards[] = new OutletCard($part->id, $part->name, LineFigures::flowId($part), \sprintf('%s; wants %s to %s', SceneDrawing::at($one, $say), $say->flow($one->figures->leastLpm), $say->flow($one->figures->mostLpm)), UsualWants::words($part->kind, $say), $this->hot($part), $one->isEnough(), true === $part->together, '/line/parts/'.$index.'/together');
         }
 
         return $cards;

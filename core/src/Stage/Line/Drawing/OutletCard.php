@@ -7,7 +7,7 @@ namespace YardCask\Core\Stage\Line\Drawing;
 use YardCask\Core\Output\Sent;
 use YardCask\Core\Output\SentAsDeclared;
 
-/** An outlet: what it gives alone, at its best and at its worst, and what of it is hot. */
+/** An outlet: what it gives alone, and what of it is hot. */
 final readonly class OutletCard implements Sent, \JsonSerializable
 {
     use SentAsDeclared;
@@ -19,8 +19,6 @@ final readonly class OutletCard implements Sent, \JsonSerializable
         public string $words,
         /** What people usually want of such an outlet, and why. */
         public string $usual,
-        /** With a low battery, old filters and a nearly empty tank. */
-        public string $worst,
         /** Empty where no hot water comes. */
         public string $hot,
         public bool $enough,
