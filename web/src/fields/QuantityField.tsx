@@ -41,6 +41,12 @@ export function QuantityField({ pointer, label, bare = false, after }: Props) {
     if (here) requestAnimationFrame(() => input.current?.select());
   }, [draft, settled, untype, pointer]);
 
+  // What was not understood is read where it stands, also at the edge of the screen.
+  const why = useRef<HTMLDivElement>(null);
+  useEffect(() => {
+    if (refused) why.current?.scrollIntoView({ block: "nearest" });
+  }, [refused]);
+
   const said = inWords(plan, pointer, name.toLowerCase());
   const change = (text: string) => {
     entered.current = false;
@@ -100,7 +106,7 @@ export function QuantityField({ pointer, label, bare = false, after }: Props) {
         </span>
       </span>
       {refused && (
-        <div id={`${id}-note`} role="alert" className="refusal">
+        <div id={`${id}-note`} ref={why} role="alert" className="refusal">
           {draft.violation?.message}
           {draft.violation?.choices?.map((choice) => (
             <button

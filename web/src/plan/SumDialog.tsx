@@ -36,7 +36,10 @@ function SumOf({ figure }: { figure: Figure }) {
   if (!sum) {
     return (
       <p role="status" className="my-4 text-ink-2">
-        {query.failureReason instanceof Away ? "The sum is shown when the server answers again." : "Working it out …"}
+        {query.error?.message ??
+          (query.failureReason instanceof Away
+            ? "The sum is shown when the server answers again."
+            : "Working it out …")}
       </p>
     );
   }

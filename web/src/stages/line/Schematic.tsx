@@ -1,5 +1,5 @@
 import type { LineDrawing, LineElement, LineScene } from "../../api/types";
-import { type Layout, middleOf } from "./layout";
+import { type Layout, levelOf, middleOf, type Route, readingOf } from "./layout";
 import { PartGlyph } from "./PartGlyph";
 
 type Props = {
@@ -55,7 +55,7 @@ export function Schematic({ drawing, scene, path, trouble, selected, layout, onS
           const [from, to] = [at.get(pipe.from), at.get(pipe.to)];
           const pressure = flows.get(pipe.id)?.pressure;
           if (!from || !to || !pressure) return null;
-          const [x, y] = textAt(from, to, pipe, layout);
+          const [x, y] = readingOf(from, to, pipe, layout);
           return (
             <text
               key={pipe.id}
@@ -84,7 +84,7 @@ export function Schematic({ drawing, scene, path, trouble, selected, layout, onS
       {drawing.pipes.map((pipe) => {
         const [from, to] = [at.get(pipe.from), at.get(pipe.to)];
         if (!from || !to) return null;
-        const [x, y] = textAt(from, to, pipe, layout);
+        const [x, y] = readingOf(from, to, pipe, layout);
         return (
           <button
             key={pipe.id}
@@ -119,8 +119,6 @@ export function Schematic({ drawing, scene, path, trouble, selected, layout, onS
   );
 }
 
-type Route = Pick<LineDrawing["pipes"][number], "turns_first" | "lane_below" | "lane">;
-
 function pathOf(from: LineElement, to: LineElement, route: Route, layout: Layout): string {
   const [[x1, y1], [x2, y2]] = [middleOf(from, layout), middleOf(to, layout)];
   if (route.turns_first) return `M${x1} ${y1}V${y2}H${x2}`;
@@ -128,15 +126,4 @@ function pathOf(from: LineElement, to: LineElement, route: Route, layout: Layout
   const beside = x2 - (0.4 + 0.09 * ((route.lane ?? 0) % 3)) * layout.column;
   if (route.lane_below !== undefined) return `M${x1} ${y1}V${levelOf(from, to, route, layout)}H${beside}V${y2}H${x2}`;
   return Math.abs(from.row - to.row) > 1 ? `M${x1} ${y1}H${beside}V${y2}H${x2}` : `M${x1} ${y1}H${x2}V${y2}`;
-}
-
-/** How high the level part of a pipe runs. */
-function levelOf(from: LineElement, to: LineElement, route: Route, layout: Layout): number {
-  if (route.lane_below !== undefined) return layout.laneY(route.lane_below, route.lane ?? 0);
-  return layout.y(route.turns_first ? to.row : from.row);
-}
-
-/** Above the middle of the level part of a pipe. */
-function textAt(from: LineElement, to: LineElement, route: Route, layout: Layout): [number, number] {
-  return [(layout.x(from.column) + layout.x(to.column)) / 2, levelOf(from, to, route, layout) - 7];
 }

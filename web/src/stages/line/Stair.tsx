@@ -4,6 +4,8 @@ import { type Layout, LEFT } from "./layout";
 const [TOP, HEIGHT, BOTTOM, HALF] = [30, 160, 34, 14];
 /** So near the edge a step’s words stand on its other side. */
 const ROOM = 56;
+/** Half of what is left at the end takes so much: “150 kPa”. */
+const END = 28;
 
 /** The pressure along the water, one step for each part, each under its part. */
 export function Stair({ drawing, stair, layout }: { drawing: LineDrawing; stair: PressureStair; layout: Layout }) {
@@ -92,7 +94,7 @@ export function Stair({ drawing, stair, layout }: { drawing: LineDrawing; stair:
       })}
       {stair.steps.length > 0 && (
         <text
-          x={x(stair.steps.at(-1)?.element ?? "")}
+          x={Math.min(x(stair.steps.at(-1)?.element ?? ""), width - END)}
           y={y(lowest) + 24}
           textAnchor="middle"
           className="fill-ink text-[13px] font-[640]"

@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
-import type { LineDrawing } from "../../api/types";
-import { layoutOf } from "./layout";
+import type { LineDrawing, LineElement } from "../../api/types";
+import { layoutOf, readingOf } from "./layout";
 
 const drawing = (columns: number, rows = 1, lanes: number[] = []) =>
   ({ columns, rows, lanes }) as unknown as LineDrawing;
@@ -43,5 +43,31 @@ describe("where columns, rows and lanes of a line lie", () => {
     }
     expect(layout.laneY(0, 1) - layout.laneY(0, 0)).toBe(20);
     expect(layout.height).toBeGreaterThan(layout.y(2));
+  });
+});
+
+describe("where the pressure of a pipe is read", () => {
+  const layout = layoutOf(drawing(18, 3, [0, 1]), 860);
+  const part = (kind: string, column: number, row = 0) => ({ kind, column, row }) as LineElement;
+  const along = { turns_first: false };
+
+  it.each([
+    ["storage_heater", "mixing_valve", 15, 12],
+    ["pressure_pump", "accumulator", 17, 12],
+    ["tank", "tee", 20, 5],
+    ["tee", "tee", 5, 5],
+  ])("is between what can be seen of %s and %s", (from, to, before, behind) => {
+    const [x, y] = readingOf(part(from, 3), part(to, 4), along, layout);
+    expect(x - (layout.x(3) + before)).toBeCloseTo(layout.x(4) - behind - x);
+    expect(y).toBeLessThan(layout.y(0));
+  });
+
+  it("is on the row where a pipe runs level, or on its lane", () => {
+    const [from, to] = [part("tee", 2, 0), part("tap", 5, 1)];
+    const turned = readingOf(from, to, { turns_first: true }, layout);
+    expect(turned[1]).toBe(layout.y(1) - 7);
+    expect(turned[0]).toBeLessThan((layout.x(2) + layout.x(5)) / 2);
+    expect(readingOf(from, to, along, layout)[1]).toBe(layout.y(0) - 7);
+    expect(readingOf(from, to, { turns_first: false, lane_below: 0, lane: 0 }, layout)[1]).toBe(layout.laneY(0, 0) - 7);
   });
 });

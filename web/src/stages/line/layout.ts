@@ -45,3 +45,47 @@ export const middleOf = (element: LineElement, layout: Layout): [number, number]
   layout.x(element.column),
   layout.y(element.row),
 ];
+
+export type Route = Pick<LineDrawing["pipes"][number], "turns_first" | "lane_below" | "lane">;
+
+/** How high the level part of a pipe runs. */
+export function levelOf(from: LineElement, to: LineElement, route: Route, layout: Layout): number {
+  if (route.lane_below !== undefined) return layout.laneY(route.lane_below, route.lane ?? 0);
+  return layout.y(route.turns_first ? to.row : from.row);
+}
+
+/** Half of what a pipe takes that turns. */
+const TURN = 4;
+
+/** How far a glyph reaches to either side just above the pipe, where readings stand. */
+function reachOf(kind: string): number {
+  switch (kind) {
+    case "tank":
+    case "tank_inlet":
+      return 20;
+    case "pressure_pump":
+    case "bypass_pump":
+    case "variable_pump":
+    case "submersible_pump":
+    case "transfer_pump":
+      return 17;
+    case "foot_pump":
+    case "hand_pump":
+    case "storage_heater":
+    case "exchanger":
+      return 15;
+    case "tee":
+    case "manifold":
+    case "drain_valve":
+      return 5;
+    default:
+      return 12;
+  }
+}
+
+/** The middle of what can be seen of the level part of a pipe, a little above it: where its pressure is read. */
+export function readingOf(from: LineElement, to: LineElement, route: Route, layout: Layout): [number, number] {
+  const y = levelOf(from, to, route, layout);
+  const reach = (element: LineElement) => (y === layout.y(element.row) ? reachOf(element.kind) : TURN);
+  return [(layout.x(from.column) + reach(from) + layout.x(to.column) - reach(to)) / 2, y - 7];
+}
