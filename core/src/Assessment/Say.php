@@ -27,6 +27,19 @@ final readonly class Say
         return $this->format->reading($litres, Unit::Litre, Kind::Volume);
     }
 
+    /** What is less than a bottle: “189 mL”, or “6.4 US fl oz” where volumes are in gallons. */
+    public function little(float $litres): string
+    {
+        $unit = match ($this->units->volume) {
+            Unit::UsGallon => Unit::UsFluidOunce,
+            Unit::ImperialGallon => Unit::ImperialFluidOunce,
+            default => Unit::Millilitre,
+        };
+        $shown = Quantity::of($litres, Unit::Litre)->in($unit);
+
+        return $litres >= 1 ? $this->litres($litres) : number_format($shown, Unit::Millilitre === $unit || $shown >= 10 ? 0 : 1)."\u{00A0}".$unit->value;
+    }
+
     /** Rounded down, for what must not be exceeded. */
     public function litresAtMost(float $litres): string
     {
@@ -89,6 +102,14 @@ final readonly class Say
     public function flow(float $lpm): string
     {
         return $this->format->reading($lpm, Unit::LitrePerMinute, Kind::Flow);
+    }
+
+    /** “0.6 m/s”, or in feet where lengths are in inches. */
+    public function velocity(float $mps): string
+    {
+        $feet = Unit::Inch === $this->units->length;
+
+        return number_format($feet ? Quantity::of($mps, Unit::Metre)->in(Unit::Foot) : $mps, 1)."\u{00A0}".($feet ? 'ft/s' : 'm/s');
     }
 
     public function pressure(float $kpa): string

@@ -65,6 +65,22 @@ final readonly class PlannedBoat implements PlannedRig
         return null === $this->draughtM ? null : ($zM - $this->draughtM) * cos($heel) - abs($yM) * sin($heel);
     }
 
+    /** The least height at which a place lies so far over the water then. */
+    public function heightOverWaterM(float $aboveM, float $yM): float
+    {
+        $heel = deg2rad($this->heelsDeg());
+
+        return ($this->draughtM ?? 0.0) + ($aboveM + abs($yM) * sin($heel)) / cos($heel);
+    }
+
+    /** How far from the middle a place may be to lie so far over the water then; negative where it does so nowhere. */
+    public function asideOverWaterM(float $aboveM, float $zM): float
+    {
+        $heel = deg2rad($this->heelsDeg());
+
+        return (($zM - ($this->draughtM ?? 0.0)) * cos($heel) - $aboveM) / sin($heel);
+    }
+
     public function bodyFromM(): float
     {
         return -$this->sizes->lengthM / 2;

@@ -29,6 +29,15 @@ final class PlannedBoatTest extends TestCase
         self::assertEqualsWithDelta($leftM, $boat->aboveWaterM(0.9 + $overM, $acrossM), 1e-6);
     }
 
+    #[DataProvider('places')]
+    public function testHeightAndPlaceAcrossAreFoundFromWhatIsToBeLeft(?float $heelDeg, float $overM, float $acrossM, float $leftM): void
+    {
+        $boat = self::boat(['heelDeg' => $heelDeg, 'draughtM' => 0.9]);
+        self::assertEqualsWithDelta(0.9 + $overM, $boat->heightOverWaterM($leftM, $acrossM), 1e-6);
+        self::assertEqualsWithDelta(abs($acrossM), $boat->asideOverWaterM($leftM, 0.9 + $overM), 1e-6);
+        self::assertLessThan(0, $boat->asideOverWaterM(10.0, 0.9 + $overM), 'So high over the water nothing of it stands.');
+    }
+
     public function testWithoutADraughtNobodyKnows(): void
     {
         self::assertNull(self::boat(['draughtM' => null])->aboveWaterM(1.0, 0.0));

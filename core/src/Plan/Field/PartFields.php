@@ -69,6 +69,16 @@ final class PartFields
     }
 
     /**
+     * Whether a measured field can hold a value.
+     *
+     * @param class-string $class
+     */
+    public static function holds(string $class, string $key, float $value): bool
+    {
+        return self::measured($class, $key)->range->holds($value);
+    }
+
+    /**
      * A part as it stands in the file: keys without a value are left out.
      *
      * @return array<string, mixed>

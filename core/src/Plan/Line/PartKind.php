@@ -143,7 +143,10 @@ enum PartKind: string implements Worded
     /** Whether it is one place for the water: it stands on the pipe by a tee of its own. */
     public function isPoint(): bool
     {
-        return \in_array($this, [self::Accumulator, self::Relief, self::DrainValve, self::BlowOutPort, self::Tee, self::Manifold], true);
+        return match ($this) {
+            self::Accumulator, self::Relief, self::DrainValve, self::BlowOutPort, self::Tee, self::Manifold => true,
+            default => false,
+        };
     }
 
     public function isOutlet(): bool

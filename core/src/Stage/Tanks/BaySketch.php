@@ -88,7 +88,7 @@ final readonly class BaySketch implements Sent, \JsonSerializable
         $at = '/bays/'.$index.'/'.$way;
         $tidyM = self::tidy($metres);
 
-        return PartFields::measured(PlannedBay::class, $way.'_m')->range->holds($tidyM) ? new TapedFrom($from, $words, PlanPatch::replace($at.'_from', $from)->and(PlanPatch::replace($at.'_m', $tidyM))) : null;
+        return PartFields::holds(PlannedBay::class, $way.'_m', $tidyM) ? new TapedFrom($from, $words, PlanPatch::replace($at.'_from', $from)->and(PlanPatch::replace($at.'_m', $tidyM))) : null;
     }
 
     private static function obstruct(int $index, PlannedBay $bay, Workings $workings): ?Fix

@@ -79,7 +79,7 @@ final class Handling
         }
         $hoseL = $draining->hoseLeftL();
         if (null !== $hoseL && $hoseL > self::NOTHING_L) {
-            $words .= \sprintf(' In its hose %s mL stay on any slope.', round(1000 * $hoseL));
+            $words .= \sprintf(' In its hose %s stay on any slope.', $say->little($hoseL));
         }
 
         return $words;

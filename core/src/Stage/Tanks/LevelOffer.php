@@ -28,7 +28,7 @@ final class LevelOffer
         $heightMm = 2 * $last->heightMm - $before->heightMm;
         // No more than a box of its sizes holds.
         $litres = min(2 * $last->litres - $before->litres, $tank->lengthMm * $tank->widthMm * $heightMm / 1e6);
-        if ($litres <= $last->litres || !PartFields::measured(PlannedTank::class, 'height_mm')->range->holds($heightMm)) {
+        if ($litres <= $last->litres || !PartFields::holds(PlannedTank::class, 'height_mm', $heightMm)) {
             return null;
         }
         $level = new PlannedLevel(FreeId::of('level', $plan), $heightMm, $litres);

@@ -123,12 +123,11 @@ final readonly class TanksDrawing implements Drawing, \JsonSerializable
         foreach ($workings->of(RunWorkings::class)->all as $run) {
             $trapped = $run->trapped();
             if (null !== $run->run && null !== $trapped) {
-                $millilitres = round(1000 * $trapped->litres());
                 $sketches[] = new RunSketch(
                     $run->run->id,
                     $run->port->id,
                     array_map(static fn (RunPoint $point): PointSketch => new PointSketch($point->xM, $point->yM, $point->zM), $run->points()),
-                    \sprintf('%s of hose; %s', $workings->say->metres($trapped->lengthM), $millilitres > 0 ? $millilitres.' mL stay in it' : 'it runs empty'),
+                    \sprintf('%s of hose; %s', $workings->say->metres($trapped->lengthM), $trapped->litres() >= 0.0005 ? $workings->say->little($trapped->litres()).' stay in it' : 'it runs empty'),
                 );
             }
         }

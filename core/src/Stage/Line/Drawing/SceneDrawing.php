@@ -44,7 +44,7 @@ final class SceneDrawing
             $lpm = $solved->pipeLpm[$index] ?? 0.0;
             $kpa = $solved->kpa($lpm >= 0 ? $pipe->from : $pipe->to);
             $mps = $pipe->velocityMps($lpm);
-            $flows[] = new PipeFlow($pipe->pipe->id, $lpm, $mps, abs($lpm) > self::NOTHING_LPM ? \sprintf('%s, %s m/s, %s', $say->flow(abs($lpm)), number_format($mps, 1), $say->pressure($kpa ?? 0.0)) : '', null === $kpa ? '' : $say->pressureFigure($kpa));
+            $flows[] = new PipeFlow($pipe->pipe->id, $lpm, $mps, abs($lpm) > self::NOTHING_LPM ? \sprintf('%s, %s, %s', $say->flow(abs($lpm)), $say->velocity($mps), $say->pressure($kpa ?? 0.0)) : '', null === $kpa ? '' : $say->pressureFigure($kpa));
         }
         $open = array_values($solved->outlets);
 

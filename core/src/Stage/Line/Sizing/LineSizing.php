@@ -198,10 +198,10 @@ final readonly class LineSizing
             if ($lpm < 0.1 || self::carries($pipe->pipe->tube->boreMm, $lpm) || null === $smallest) {
                 continue;
             }
-            $rows[] = [0.0, true, new SizingRow(ucfirst($pipe->words()), [$say->flow($lpm), number_format($pipe->velocityMps($lpm), 1).' m/s', $say->pressure(self::kpaPerM($pipe->pipe->tube->boreMm, $lpm)), $smallest->name], true, false, false, new Fix(\sprintf('%s for the %s', $smallest->name, $pipe->words()), LineDraft::of($this->workings->plan)->withBore($pipe->pipe, $smallest)->patch()))];
+            $rows[] = [0.0, true, new SizingRow(ucfirst($pipe->words()), [$say->flow($lpm), $say->velocity($pipe->velocityMps($lpm)), $say->pressure(self::kpaPerM($pipe->pipe->tube->boreMm, $lpm)), $smallest->name], true, false, false, new Fix(\sprintf('%s for the %s', $smallest->name, $pipe->words()), LineDraft::of($this->workings->plan)->withBore($pipe->pipe, $smallest)->patch()))];
         }
 
-        return [] === $rows ? [] : [new SizingTable('bores', 'Pipes', \sprintf('No faster than %s m/s, and no more than %s lost in a metre, with %s open.', number_format(self::MOST_MPS, 1), $say->pressure(self::MOST_KPA_PER_M), [] === $this->wanted() ? 'all outlets' : 'those that run together'), ['flow', 'now', 'lost in a metre', 'smallest that does it'], array_column($rows, 2))];
+        return [] === $rows ? [] : [new SizingTable('bores', 'Pipes', \sprintf('No faster than %s, and no more than %s lost in a metre, with %s open.', $say->velocity(self::MOST_MPS), $say->pressure(self::MOST_KPA_PER_M), [] === $this->wanted() ? 'all outlets' : 'those that run together'), ['flow', 'now', 'lost in a metre', 'smallest that does it'], array_column($rows, 2))];
     }
 
     private static function carries(float $boreMm, float $lpm): bool

@@ -162,20 +162,23 @@ final readonly class HighestPressure
      */
     private static function spread(array $kpa, array $z, FoundMode $mode, array $ways): array
     {
-        $ways = array_filter($ways, static fn (Way $way): bool => $way->isOpen($mode->positions));
+        $steps = [];
+        foreach ($ways as $way) {
+            if ($way->isOpen($mode->positions)) {
+                $figures = $way->part?->figures;
+                foreach ($way->both ? [[$way->from, $way->to], [$way->to, $way->from]] : [[$way->from, $way->to]] as [$from, $to]) {
+                    if (isset($z[$to])) {
+                        $steps[] = [$from, $to, self::KPA_PER_M * (($z[$from] ?? 0.0) - $z[$to]), $figures instanceof RegulatorFigures ? $figures->setKpa : \INF];
+                    }
+                }
+            }
+        }
         for ($round = 0, $changed = true; $changed && $round < self::MOST_ROUNDS; ++$round) {
             $changed = false;
-            foreach ($ways as $way) {
-                foreach ($way->both ? [[$way->from, $way->to], [$way->to, $way->from]] : [[$way->from, $way->to]] as [$from, $to]) {
-                    if (!isset($kpa[$from]) || !isset($z[$to])) {
-                        continue;
-                    }
-                    $next = $kpa[$from] + self::KPA_PER_M * (($z[$from] ?? 0.0) - $z[$to]);
-                    $next = $way->part?->figures instanceof RegulatorFigures ? min($next, $way->part->figures->setKpa) : $next;
-                    if ($next > ($kpa[$to] ?? -\INF) + 1e-6) {
-                        $kpa[$to] = $next;
-                        $changed = true;
-                    }
+            foreach ($steps as [$from, $to, $fall, $most]) {
+                if (isset($kpa[$from]) && min($most, $kpa[$from] + $fall) > ($kpa[$to] ?? -\INF) + 1e-6) {
+                    $kpa[$to] = min($most, $kpa[$from] + $fall);
+                    $changed = true;
                 }
             }
         }

@@ -30,7 +30,6 @@ final class HeeledUnder implements Rule
         }
         $findings = [];
         $say = $workings->say;
-        $heelDeg = $boat->heelsDeg();
         foreach ($workings->of(RunWorkings::class)->all as $run) {
             $aboveM = RunEnd::Outside === $run->run?->end ? self::aboveM($run, $boat) : \INF;
             if ($aboveM < self::ABOVE_M - 0.0005) {
@@ -39,8 +38,8 @@ final class HeeledUnder implements Rule
                     [$run->tank->tank->id, $run->port->id],
                     new Measure(1000 * $aboveM, 1000 * self::ABOVE_M, 'mm'),
                     \sprintf('Heeled, %s ends %s', $run->run?->name, $aboveM < 0 ? 'under water' : 'at the water'),
-                    \sprintf('At %s° it lies %s %s the water, by her draught as it was entered; keep %s. The sea comes in by it and makes the tank salt, or fills her.', $heelDeg, $say->mm(1000 * abs($aboveM)), $aboveM < 0 ? 'below' : 'above', $say->mm(1000 * self::ABOVE_M)),
-                    static fn (): array => self::raised($run, $boat, $heelDeg, $workings),
+                    \sprintf('At %s° it lies %s %s the water, by her draught as it was entered; keep %s. The sea comes in by it and makes the tank salt, or fills her.', $boat->heelsDeg(), $say->mm(1000 * abs($aboveM)), $aboveM < 0 ? 'below' : 'above', $say->mm(1000 * self::ABOVE_M)),
+                    static fn (): array => self::raised($run, $boat, $workings),
                 );
             }
         }
@@ -56,11 +55,11 @@ final class HeeledUnder implements Rule
     }
 
     /** @return list<Fix> */
-    private static function raised(TankRun $run, PlannedBoat $boat, float $heelDeg, Workings $workings): array
+    private static function raised(TankRun $run, PlannedBoat $boat, Workings $workings): array
     {
         $points = $run->points();
         $last = \count($points) - 2;
-        $toM = ceil(100 * (($boat->draughtM ?? 0.0) + (self::ABOVE_M + abs($points[$last + 1]->yM) * sin(deg2rad($heelDeg))) / cos(deg2rad($heelDeg)))) / 100;
+        $toM = ceil(100 * $boat->heightOverWaterM(self::ABOVE_M, $points[$last + 1]->yM)) / 100;
         if ($last < 0 || $toM > $boat->sizes->heightM) {
             return [];
         }

@@ -31,7 +31,7 @@ final class RunDips implements Rule
                     TanksFinding::RunDips,
                     [$run->tank->tank->id, $run->run->id],
                     new Measure(1000 * $litres, 1000 * self::HARMLESS_L, 'mL'),
-                    \sprintf('%d mL stay in %s', round(1000 * $litres), $run->run->name),
+                    \sprintf('%s stay in %s', $workings->say->little($litres), $run->run->name),
                     self::why($run),
                     static fn (): array => [self::straightened($run)],
                 );

@@ -159,7 +159,7 @@ final class FreePlace
     public static function isSayable(PlannedTank $tank): bool
     {
         foreach (['x_m' => $tank->xM, 'y_m' => $tank->yM, 'z_m' => $tank->zM] as $key => $atM) {
-            if (!PartFields::measured(PlannedTank::class, $key)->range->holds($atM)) {
+            if (!PartFields::holds(PlannedTank::class, $key, $atM)) {
                 return false;
             }
         }
