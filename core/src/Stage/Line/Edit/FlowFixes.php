@@ -49,7 +49,7 @@ final class FlowFixes
         $narrowest = [] === $pipes ? 0.0 : min(array_map(static fn (PlannedPipe $pipe): float => $pipe->tube->boreMm, $pipes));
         $wider = $fixes->otherPipe(array_values(array_filter($pipes, static fn (PlannedPipe $pipe): bool => $pipe->tube->boreMm <= $narrowest + 3)), static fn (StockPipe $stock): bool => $stock->tube->boreMm > $narrowest + 2 && $stock->tube->make->foodGrade && $stock->tube->make->ratingKpa >= max([0.0, ...array_map(static fn (PlannedPipe $pipe): float => min(600.0, $pipe->tube->make->ratingKpa), $pipes)]) && $stock->tube->make->ratingC >= 40, 'along the way');
         foreach ($pumps as [$pump, $figures]) {
-            array_push($found, ...$fixes->swaps($pump, static fn (StockPart $stock): bool => $stock->figures instanceof PumpFigures && $stock->figures->volts === $figures->volts && self::mostLpm($stock->figures) > self::mostLpm($figures)));
+            array_push($found, ...$fixes->swaps($pump, static fn (StockPart $stock): bool => $stock->figures instanceof PumpFigures && self::mostLpm($stock->figures) > self::mostLpm($figures)));
         }
 
         return [...$found, ...$wider];
@@ -64,7 +64,7 @@ final class FlowFixes
         foreach (WaterPath::to($outlet, $line->alone($outlet), $line->graph)->parts() as $part) {
             $figures = $part->figures;
             if ($figures instanceof PumpFigures) {
-                array_push($found, ...\array_slice($fixes->swaps($part, static fn (StockPart $stock): bool => $stock->figures instanceof PumpFigures && $stock->figures->volts === $figures->volts && self::mostLpm($stock->figures) < self::mostLpm($figures)), -1));
+                array_push($found, ...\array_slice($fixes->swaps($part, static fn (StockPart $stock): bool => $stock->figures instanceof PumpFigures && self::mostLpm($stock->figures) < self::mostLpm($figures)), -1));
             }
         }
 

@@ -12,6 +12,7 @@ use YardCask\Core\Plan\Line\PartKind;
 use YardCask\Core\Plan\Line\PartPort;
 use YardCask\Core\Plan\Line\PlannedPart;
 use YardCask\Core\Plan\Line\PlannedPipe;
+use YardCask\Core\Plan\Line\PumpFigures;
 use YardCask\Core\Stage\Line\LineWorkings;
 
 /** Changes of the line that are offered, with parts from the catalogue; none where it has none that would do. */
@@ -62,8 +63,16 @@ final readonly class LineFixes
         return null === $pipe ? [] : [new Fix(\sprintf('Move %s %s', $part->name, $where), $this->draft->moved($part, $pipe)->patch())];
     }
 
+    /** @return list<Fix> none where the catalogue has no such part, or of another kind */
+    public function asInCatalogue(PlannedPart $part): array
+    {
+        $stock = null === $part->stock ? null : $this->workings->stock->part($part->stock);
+
+        return $stock?->kind === $part->kind ? [new Fix(\sprintf('Take the catalogue’s figures of %s', $part->name), $this->draft->swapped($part, $stock)->patch())] : [];
+    }
+
     /**
-     * Others of its kind, the cheapest first.
+     * Others of its kind, the cheapest first; for a pump those that run on the same battery.
      *
      * @param \Closure(StockPart): bool $does which of them would do
      *
@@ -71,10 +80,17 @@ final readonly class LineFixes
      */
     public function swaps(PlannedPart $part, \Closure $does, ?PartKind $kind = null): array
     {
-        $all = array_values(array_filter($this->workings->stock->parts($kind ?? $part->kind), static fn (StockPart $stock): bool => $stock->id !== $part->stock && $does($stock)));
+        $all = array_values(array_filter($this->workings->stock->parts($kind ?? $part->kind), static fn (StockPart $stock): bool => $stock->id !== $part->stock && self::runsLike($stock, $part) && $does($stock)));
         usort($all, static fn (StockPart $a, StockPart $b): int => $a->make->price <=> $b->make->price);
 
         return array_map(fn (StockPart $stock): Fix => new Fix(\sprintf('%s in place of %s', $stock->name, $part->name), $this->draft->swapped($part, $stock)->patch()), \array_slice($all, 0, self::MOST_SWAPS));
+    }
+
+    private static function runsLike(StockPart $stock, PlannedPart $part): bool
+    {
+        [$one, $other] = [$stock->figures, $part->figures];
+
+        return !$one instanceof PumpFigures || !$other instanceof PumpFigures || null === $one->volts || null === $other->volts || $one->volts === $other->volts;
     }
 
     /**

@@ -10,6 +10,8 @@ use YardCask\Core\Assessment\Measure;
 use YardCask\Core\Assessment\Rule;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Catalogue\StockPipe;
+use YardCask\Core\Plan\Field\PartFields;
+use YardCask\Core\Plan\Line\MixingFigures;
 use YardCask\Core\Plan\Line\PartKind;
 use YardCask\Core\Plan\Line\PartPort;
 use YardCask\Core\Plan\Line\PlannedPart;
@@ -29,6 +31,8 @@ final class HotWater implements Rule
     /** Above it skin scalds within a minute or so. Source: Moritz and Henriques (1947). */
     private const SCALDS_C = 50.0;
     private const WAIT_L = 1.0;
+    /** What mixing valves before taps and showers are set to. */
+    private const MIXED_C = [38.0, 48.0];
 
     public function check(Workings $workings): array
     {
@@ -41,7 +45,7 @@ final class HotWater implements Rule
                 continue;
             }
             if ($hot->hottestC > self::SCALDS_C) {
-                $findings[] = new Finding(LineFinding::Scald, [$part->id], new Measure($hot->hottestC, self::SCALDS_C, '°C'), \sprintf('%s can run %s hot', $part->name, $say->temperature($hot->hottestC)), \sprintf('Skin scalds within seconds, a child’s sooner, and %s. A mixing valve set to 38 to 48 °C stops it; what is allowed at a tap your local rules say.', $hot->figures->litres > 0 ? $hot->heater->name.' holds it so' : 'the less is drawn the hotter it comes from '.$hot->heater->name), static fn (): array => self::mixing($hot, $line, $workings));
+                $findings[] = new Finding(LineFinding::Scald, [$part->id], new Measure($hot->hottestC, self::SCALDS_C, '°C'), \sprintf('%s can run %s hot', $part->name, $say->temperature($hot->hottestC)), \sprintf('Skin scalds within seconds, a child’s sooner, and %s. A mixing valve set between %s and %s stops it; what is allowed at a tap your local rules say.', $hot->figures->litres > 0 ? $hot->heater->name.' holds it so' : 'the less is drawn the hotter it comes from '.$hot->heater->name, ...array_map($say->temperature(...), self::MIXED_C)), static fn (): array => self::mixing($hot, $line, $workings));
             }
             if ($hot->waitL > self::WAIT_L) {
                 $findings[] = new Finding(LineFinding::DeadLeg, [$part->id], new Measure($hot->waitL, self::WAIT_L, 'L'), \sprintf('%s run away before %s is warm', ucfirst($say->litres($hot->waitL)), $part->name), \sprintf('So much stands in the pipes from %s%s; each time it goes cold.', $hot->heater->name, null === $hot->waitS ? '' : ', '.round($hot->waitS).' s of it'), static fn (): array => self::thinner($part, $line, $workings));
@@ -51,8 +55,22 @@ final class HotWater implements Rule
         return $findings;
     }
 
-    /** @return list<Fix> a mixing valve behind the heater, with cold from before it */
+    /** @return list<Fix> the mixing valve that lets it through so hot set to less, else one behind the heater */
     private static function mixing(HotOutlet $hot, LineWorkings $line, Workings $workings): array
+    {
+        $toC = self::MIXED_C[1];
+        $set = [];
+        foreach ($line->graph->parts(PartKind::MixingValve) as $valve) {
+            if ($valve->figures instanceof MixingFigures && abs($valve->figures->setC - $hot->hottestC) < 1e-9) {
+                $set[] = new Fix(\sprintf('Set %s to %s', $valve->name, $workings->say->temperature($toC)), LineDraft::of($workings->plan)->changed($valve, ['figures' => PartFields::changed($valve->figures, ['setC' => $toC])])->patch());
+            }
+        }
+
+        return [] === $set ? self::withValve($hot, $line, $workings) : $set;
+    }
+
+    /** @return list<Fix> a mixing valve behind the heater, with cold from before it */
+    private static function withValve(HotOutlet $hot, LineWorkings $line, Workings $workings): array
     {
         $fixes = LineFixes::over($workings);
         $graph = $line->graph;

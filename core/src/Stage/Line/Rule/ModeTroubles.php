@@ -5,11 +5,15 @@ declare(strict_types=1);
 namespace YardCask\Core\Stage\Line\Rule;
 
 use YardCask\Core\Assessment\Finding;
+use YardCask\Core\Assessment\Fix;
 use YardCask\Core\Assessment\Measure;
 use YardCask\Core\Assessment\Rule;
+use YardCask\Core\Assessment\Say;
 use YardCask\Core\Assessment\Workings;
+use YardCask\Core\Catalogue\StockPart;
 use YardCask\Core\Plan\Line\PartKind;
 use YardCask\Core\Plan\Line\PartPort;
+use YardCask\Core\Plan\Line\PlannedPart;
 use YardCask\Core\Plan\PlannedBoat;
 use YardCask\Core\Stage\Line\Edit\LineFixes;
 use YardCask\Core\Stage\Line\LineFinding;
@@ -33,7 +37,7 @@ final class ModeTroubles implements Rule
                     ModeTrouble::OutByWall => LineMode::Use === $mode->mode ? $this->outByWall($ids, $workings) : null,
                     ModeTrouble::MainsToTank => LineMode::MainsUse === $mode->mode ? $this->intoTank($ids, $workings) : null,
                     ModeTrouble::BackIntoTank => null,
-                    ModeTrouble::FillToOutlet => new Finding(LineFinding::FillToOutlet, [$ids[0]], new Measure((float) \count($ids), 0.0, ''), 'Filling by the pump also opens the way to the taps', \sprintf('The pump then works against %s shut taps, and a tap that drips takes what should go into the tank: shut a valve before them, or turn a two-way valve.', \count($ids)), static fn (): array => []),
+                    ModeTrouble::FillToOutlet => new Finding(LineFinding::FillToOutlet, [$ids[0]], new Measure((float) \count($ids), 0.0, ''), 'Filling by the pump also opens the way to the taps', \sprintf('The pump then works against %s, and a tap that drips takes what should go into the tank: shut a valve before %s, or turn a two-way valve.', ...(1 === \count($ids) ? ['a shut tap', 'it'] : [Say::count(\count($ids)).' shut taps', 'them'])), static fn (): array => []),
                     ModeTrouble::AirToTank, ModeTrouble::AirThroughFilter => new Finding(LineFinding::BlowAstray, [$ids[0]], new Measure((float) \count($ids), 0.0, ''), \sprintf('Blown air comes to %s', self::names($ids, $workings)), ModeTrouble::AirToTank->value === $trouble ? 'It lifts the lid, or blows water out of the vent, in place of emptying the line: a non-return valve between them holds it back.' : 'Take its cartridge out before, or the air tears it.', static fn (): array => []),
                     ModeTrouble::DosesDrinking => null,
                     ModeTrouble::RunsOut => LineMode::Use === $mode->mode ? $this->openEnd($ids, $workings) : null,
@@ -94,7 +98,17 @@ final class ModeTroubles implements Rule
     {
         $part = $workings->plan->line->part($ids[0] ?? '');
 
-        return null === $part ? null : new Finding(LineFinding::OpenEnd, [$part->id], new Measure(1.0, 0.0, ''), \sprintf('Water runs out of %s', $part->name), 'Nothing shuts it: the tank empties by itself.', static fn (): array => [...LineFixes::over($workings)->swaps($part, static fn (): bool => true, PartKind::Cap), ...LineFixes::over($workings)->takeOut($part)]);
+        return null === $part ? null : new Finding(LineFinding::OpenEnd, [$part->id], new Measure(1.0, 0.0, ''), \sprintf('Water runs out of %s', $part->name), 'Nothing shuts it: the tank empties by itself.', static fn (): array => self::closed($part, $workings));
+    }
+
+    /** @return list<Fix> */
+    private static function closed(PlannedPart $end, Workings $workings): array
+    {
+        $pipe = $workings->of(LineWorkings::class)->graph->pipeAt($end, PartPort::In)?->pipe;
+        $fixes = LineFixes::over($workings);
+        $cap = null === $pipe ? null : $fixes->first(LineFixes::byBore('cap', $pipe));
+
+        return [...$fixes->swaps($end, static fn (StockPart $stock): bool => $stock->id === $cap?->id, PartKind::Cap), ...$fixes->takeOut($end)];
     }
 
     /** @param list<string> $ids of parts and tanks */

@@ -68,6 +68,6 @@ final class PumpUnstopped implements Rule
         }
         $hasSwitch = static fn (StockPart $stock): bool => $stock->figures instanceof PumpFigures && null !== $stock->figures->cutOutKpa;
 
-        return [...$fixes, ...LineFixes::over($workings)->swaps($pump, $hasSwitch, PartKind::PressurePump)];
+        return [...$fixes, ...LineFixes::over($workings)->asInCatalogue($pump), ...LineFixes::over($workings)->swaps($pump, $hasSwitch, PartKind::PressurePump)];
     }
 }

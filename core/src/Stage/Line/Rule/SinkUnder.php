@@ -58,8 +58,7 @@ final class SinkUnder implements Rule
     /** @return list<Fix> the tap with its sink nearer to the middle */
     private static function nearer(PlannedPart $tap, PlannedBoat $boat, Workings $workings): array
     {
-        $heel = deg2rad($boat->heelsDeg());
-        $mostM = floor(100 * ((($tap->zM - self::BELOW_TAP_M - ($boat->draughtM ?? 0.0)) * cos($heel) - self::ABOVE_M) / sin($heel))) / 100;
+        $mostM = floor(100 * $boat->asideOverWaterM(self::ABOVE_M, $tap->zM - self::BELOW_TAP_M)) / 100;
         if (null === $tap->yM || $mostM < 0) {
             return [];
         }

@@ -28,7 +28,7 @@ final class Stagnant implements Rule
             if (null === $pipe || $pipe->litres() <= self::HARMLESS_L) {
                 continue;
             }
-            $findings[] = new Finding(LineFinding::Stagnant, [$cap->id], new Measure($pipe->litres(), self::HARMLESS_L, 'L'), \sprintf('%d mL stand before %s and never move', round(1000 * $pipe->litres()), $cap->name), 'Water that never moves turns, and passes it on: cap a tail where it branches off, or take it out.', static fn (): array => LineFixes::over($workings)->takeOut($cap));
+            $findings[] = new Finding(LineFinding::Stagnant, [$cap->id], new Measure($pipe->litres(), self::HARMLESS_L, 'L'), \sprintf('%s stand before %s and never move', $workings->say->little($pipe->litres()), $cap->name), 'Water that never moves turns, and passes it on: cap a tail where it branches off, or take it out.', static fn (): array => LineFixes::over($workings)->takeOut($cap));
         }
 
         return $findings;

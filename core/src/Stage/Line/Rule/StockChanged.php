@@ -12,6 +12,7 @@ use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Input\Json;
 use YardCask\Core\Plan\Line\PartFigures;
 use YardCask\Core\Stage\Line\Edit\LineDraft;
+use YardCask\Core\Stage\Line\Edit\LineFixes;
 use YardCask\Core\Stage\Line\LineFinding;
 
 /** A part of which the catalogue knows other figures by now, or nothing. */
@@ -32,7 +33,7 @@ final class StockChanged implements Rule
             if (null === $stock) {
                 $findings[] = new Finding(LineFinding::StockChanged, [$part->id], new Measure(1.0, 0.0, ''), \sprintf('The catalogue does not know %s', $part->name), \sprintf('The plan calls it “%s”. It is computed with the figures that stand in the plan.', $part->stock), static fn (): array => [new Fix('Count it as your own part', LineDraft::of($workings->plan)->changed($part, ['stock' => null])->patch())]);
             } elseif ($stock->kind === $part->kind && self::without($stock->figures, $settings) !== self::without($part->figures, $settings)) {
-                $findings[] = new Finding(LineFinding::StockChanged, [$part->id], new Measure(1.0, 0.0, ''), \sprintf('The catalogue has other figures of %s', $part->name), 'The plan goes on with those that it was computed with.', static fn (): array => [new Fix('Take the catalogue’s figures', LineDraft::of($workings->plan)->swapped($part, $stock)->patch()), new Fix('Count it as your own part', LineDraft::of($workings->plan)->changed($part, ['stock' => null])->patch())]);
+                $findings[] = new Finding(LineFinding::StockChanged, [$part->id], new Measure(1.0, 0.0, ''), \sprintf('The catalogue has other figures of %s', $part->name), 'The plan goes on with those that it was computed with.', static fn (): array => [...LineFixes::over($workings)->asInCatalogue($part), new Fix('Count it as your own part', LineDraft::of($workings->plan)->changed($part, ['stock' => null])->patch())]);
             }
         }
 

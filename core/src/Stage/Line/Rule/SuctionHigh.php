@@ -62,7 +62,7 @@ final class SuctionHigh implements Rule
         $fixes = LineFixes::over($workings);
         $low = null === $tank ? [] : [new Fix(\sprintf('%s down beside %s', $pump->name, $tank->name), LineDraft::of($workings->plan)->changed($pump, ['zM' => max(0.0, round($tank->zM, 3))])->patch())];
         $wider = $fixes->otherPipe(array_map(static fn (LinePipe $pipe): PlannedPipe => $pipe->pipe, $path->pipes), static fn (StockPipe $stock): bool => $stock->tube->boreMm > max([0.0, ...array_map(static fn (LinePipe $pipe): float => $pipe->pipe->tube->boreMm, $path->pipes)]) && $stock->tube->make->foodGrade, 'up to '.$pump->name);
-        $stronger = $fixes->swaps($pump, static fn (StockPart $stock): bool => $stock->figures instanceof PumpFigures && $stock->figures->volts === $suction->pump->figures->volts && $stock->figures->dryLiftM >= $suction->dryM && $stock->figures->primedLiftM > $suction->pump->figures->primedLiftM);
+        $stronger = $fixes->swaps($pump, static fn (StockPart $stock): bool => $stock->figures instanceof PumpFigures && $stock->figures->dryLiftM >= $suction->dryM && $stock->figures->primedLiftM > $suction->pump->figures->primedLiftM);
 
         return [...$low, ...$wider, ...$stronger];
     }

@@ -35,7 +35,7 @@ final class Undrained implements Rule
         }
         $most = $line->graph->pipes[(int) array_key_first($stays)];
 
-        return [new Finding(LineFinding::Undrained, array_map(static fn (int $index): string => $line->graph->pipes[$index]->pipe->id, array_keys($stays)), new Measure($mL, self::HARMLESS_ML, 'mL'), \sprintf('%s mL stay in the line when it is drained', round($mL)), \sprintf('%s In frost that is where it bursts; the most, %s mL, stay in the %s.', [] === $line->graph->parts(PartKind::DrainValve) ? 'It has no drain valve.' : 'Some of it lies behind what lets nothing back, or below the lowest drain.', round(max([0.0, ...$stays])), $most->words()), static fn (): array => self::drains($workings))];
+        return [new Finding(LineFinding::Undrained, array_map(static fn (int $index): string => $line->graph->pipes[$index]->pipe->id, array_keys($stays)), new Measure($mL, self::HARMLESS_ML, 'mL'), \sprintf('%s stay in the line when it is drained', $workings->say->little($mL / 1000)), \sprintf('%s In frost that is where it bursts; the most, %s, stay in the %s.', [] === $line->graph->parts(PartKind::DrainValve) ? 'It has no drain valve.' : 'Some of it lies behind what lets nothing back, or below the lowest drain.', $workings->say->little(max([0.0, ...$stays]) / 1000), $most->words()), static fn (): array => self::drains($workings))];
     }
 
     /** @return array<int, float> mL by the pipe's place in the plan, the most first */
