@@ -58,7 +58,7 @@ final class AnswersTest extends TestCase
             'Payload left: −38 kg rear axle, on the road, stop',
             'Left against right: 138 kg more right, when the water is used up',
             'Worst outlet: 6.7 L/min Shower',
-            'Pump starts: 94  an hour at a trickle',
+            'Pump starts: 233  an hour at a trickle',
         ]];
         yield 'a trailer' => ['trailer', '', [
             'Carried against needed: 95 L of 95 L',

@@ -195,9 +195,9 @@ final class AssessmentTest extends TestCase
         };
         self::assertSame([
             'bothy' => ['line.undrained', 'load.nose-thin', 'tanks.bay-guessed', 'tanks.frost-below-outlet', 'tanks.level-unseen', 'use.short'],
-            'fellside' => ['line.backwards', 'line.flow-wasteful', 'line.together-weak', 'line.undrained', 'load.estimate-tight', 'load.not-weighed', 'load.over-refilled', 'load.rear-over', 'load.reserve-thin', 'load.side-difference', 'tanks.outlet-high', 'use.short'],
+            'fellside' => ['line.backwards', 'line.flow-wasteful', 'line.starts-often', 'line.together-weak', 'line.undrained', 'load.estimate-tight', 'load.not-weighed', 'load.over-refilled', 'load.rear-over', 'load.reserve-thin', 'load.side-difference', 'tanks.outlet-high', 'use.short'],
             'petrel' => ['line.sink-under', 'line.starts-often', 'line.undrained', 'load.heel', 'tanks.heeled-under', 'use.drains-outside'],
-            'prompt-side' => ['line.flow-wasteful', 'line.flow-wasteful', 'line.flow-wasteful', 'line.over-rated', 'line.undrained', 'tanks.frost-below-outlet', 'tanks.near-hot', 'tanks.open-end-spills', 'tanks.run-dips', 'use.drinking-short'],
+            'prompt-side' => ['line.flow-wasteful', 'line.flow-wasteful', 'line.flow-wasteful', 'line.over-rated', 'line.starts-often', 'line.undrained', 'tanks.frost-below-outlet', 'tanks.near-hot', 'tanks.open-end-spills', 'tanks.run-dips', 'use.drinking-short'],
         ], array_map($codes, SamplePlans::demos()));
     }
 

@@ -5,12 +5,17 @@ declare(strict_types=1);
 namespace YardCask\Core\Tests\Stage\Line;
 
 use PHPUnit\Framework\TestCase;
+use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Catalogue\PartsCsv;
 use YardCask\Core\Input\Json;
+use YardCask\Core\Plan\Line\OutletFigures;
 use YardCask\Core\Plan\Line\PartKind;
+use YardCask\Core\Plan\Line\PlannedPart;
+use YardCask\Core\Plan\Line\PlannedPipe;
 use YardCask\Core\Plan\Line\School;
 use YardCask\Core\Plan\Plan;
 use YardCask\Core\Stage\Assessor;
+use YardCask\Core\Stage\Line\Drawing\SceneDrawing;
 use YardCask\Core\Stage\Line\Sizing\Fuse;
 use YardCask\Core\Stage\Line\Sizing\LineSizing;
 use YardCask\Core\Stage\Line\Sizing\SizingRow;
@@ -43,6 +48,70 @@ final class LineSizingTest extends TestCase
                 }
             }
         }
+    }
+
+    /** What is there already is said of as the sight glass says it, whatever it is charged with. */
+    public function testWhatIsThereStartsAsOftenAsTheFiguresSay(): void
+    {
+        $seen = 0;
+        foreach ([SamplePlans::demos()['fellside'], SamplePlans::demos()['prompt-side'], SampleLines::of(School::PressureAccumulator)->plan, SampleLines::of(School::StorageHeater)->figures('Accumulator', ['prechargeKpa' => 130.0])->plan] as $plan) {
+            $starts = (string) Assessor::assess($plan, 'line')->figures['line.starts']->value;
+            foreach (self::tables($plan) as $table) {
+                $column = array_search('starts an hour', $table->columns, true);
+                foreach (false === $column ? [] : $table->rows as $row) {
+                    if ($row->present) {
+                        self::assertSame($starts, $row->cells[$column], $table->title);
+                        ++$seen;
+                    }
+                }
+            }
+        }
+        self::assertSame(8, $seen);
+    }
+
+    /** Each pump that is said to do it: with it in the plan every outlet has enough, also together with those that are to run, and none wastes. */
+    public function testAPumpDoesItExactlyWhereThePlanWithItSaysSo(): void
+    {
+        $does = [];
+        foreach (SamplePlans::demos() as $plan) {
+            $together = \count(array_filter($plan->line->parts, static fn (PlannedPart $part): bool => true === $part->together)) > 1;
+            foreach (self::tables($plan) as $table) {
+                foreach (str_starts_with($table->id, 'pump-') ? $table->rows : [] as $row) {
+                    $with = $row->fix?->patch->applyTo($plan) ?? $plan;
+                    $assessed = Assessor::assess($with, 'line', SampleLines::stock());
+                    $codes = array_column($assessed->findings, 'code');
+                    $wasteful = array_filter($with->line->parts, static fn (PlannedPart $part): bool => $part->figures instanceof OutletFigures && $assessed->figures['line.'.$part->id.'.flow']->value > 1.5 * $part->figures->mostLpm);
+                    $isEnough = [] === array_intersect(['line.flow-low', 'line.no-water', ...($together ? ['line.together-weak'] : [])], $codes);
+                    self::assertSame($isEnough && [] === $wasteful, $row->does, $table->title.': '.$row->name);
+                    $does[] = $row->does;
+                }
+            }
+        }
+        self::assertContains(true, $does);
+        self::assertContains(false, $does);
+    }
+
+    /** 14 L/min through 12 mm run at 2.06 m/s: the pipes that are named are too narrow, and what is proposed carries it. */
+    public function testAPipeThatIsNamedHumsOrLosesMuchAndWhatIsProposedDoesNot(): void
+    {
+        $plan = SamplePlans::demos()['prompt-side'];
+        $flows = array_column(SceneDrawing::all(Workings::over($plan)), null, 'id')['together']->flows;
+        $lpm = array_column($flows, 'lpm', 'pipe');
+        $mps = static fn (PlannedPipe $pipe): float => abs($lpm[$pipe->id]) / 60000 / (\M_PI / 4 * ($pipe->tube->boreMm / 1000) ** 2);
+        $named = [];
+        foreach (self::tables($plan)['bores']->rows as $row) {
+            $after = $row->fix?->patch->applyTo($plan) ?? self::fail('It is proposed.');
+            foreach ($after->line->pipes as $index => $pipe) {
+                $before = $plan->line->pipes[$index];
+                if ($before->tube->boreMm !== $pipe->tube->boreMm) {
+                    $named[] = $pipe->id;
+                    self::assertGreaterThan(2.0, $mps($before), $row->name);
+                    self::assertLessThanOrEqual(2.0, $mps($pipe), $row->name);
+                }
+            }
+        }
+        $fast = array_filter($plan->line->pipes, static fn (PlannedPipe $pipe): bool => $mps($pipe) > 2.0);
+        self::assertSame(array_column($fast, 'id'), $named);
     }
 
     /** 10.5 A over 3.5 m at 12 V: 0.0178 · 7 · 10.5 / 0.36 = 3.6 mm², so 4 mm², and a fuse above 13.1 A. */

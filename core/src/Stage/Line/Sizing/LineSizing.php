@@ -130,7 +130,9 @@ final readonly class LineSizing
             if (!$stock->figures instanceof VesselFigures) {
                 continue;
             }
-            $with = PumpStarts::of($pump, $this->line, $stock->figures->volumeL, $charge);
+            // The one that is there as it is charged, every other as it should be.
+            $isThere = $stock->id === $now->vessel?->stock;
+            $with = $isThere ? $now : PumpStarts::of($pump, $this->line, $stock->figures->volumeL, $charge);
             $perHour = $with?->result->cyclesPerHour;
             if (null === $with || null === $perHour) {
                 continue;
@@ -140,8 +142,7 @@ final readonly class LineSizing
             if (null === $draft) {
                 return [];
             }
-            $isThere = $stock->id === $now->vessel?->stock;
-            $rows[] = [$stock->make->price, $does, new SizingRow($stock->name, [(string) round($perHour), $say->litres($with->result->drawdownL), $say->pressure($charge), $say->kg($stock->make->weightKg), (string) round($stock->make->price)], $does, false, $isThere, $isThere ? null : new Fix(\sprintf('%s behind %s', $stock->name, $pump->name), $draft->patch()))];
+            $rows[] = [$stock->make->price, $does, new SizingRow($stock->name, [(string) round($perHour), $say->litres($with->result->drawdownL), $say->pressure($with->input->prechargeKpa), $say->kg($stock->make->weightKg), (string) round($stock->make->price)], $does, false, $isThere, $isThere ? null : new Fix(\sprintf('%s behind %s', $stock->name, $pump->name), $draft->patch()))];
         }
 
         return [self::table('vessel-'.$pump->id, 'Accumulator for '.$pump->name, \sprintf('No more than %s starts an hour while a tap trickles with %s.', PumpSwitches::OFTEN, $say->flow(PumpStarts::TRICKLE_LPM)), ['starts an hour', 'drawdown', 'precharge', 'weight', 'price'], $rows)];

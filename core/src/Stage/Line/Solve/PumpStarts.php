@@ -68,8 +68,8 @@ final readonly class PumpStarts
                 continue;
             }
             $seen[$next->id] = true;
-            // What stands behind a non-return valve gives nothing back to a tap before it.
-            if ($next->kind->isOneWay() || $next->kind->isOutlet()) {
+            // What stands behind a non-return valve gives nothing back to a tap before it, nor does what stands on the other side of a mixer.
+            if ($next->kind->isOneWay() || $next->kind->mixes() || $next->kind->isOutlet()) {
                 continue;
             }
             if ($next->figures instanceof VesselFigures && (null === $vesselFigures || $next->figures->volumeL > $vesselFigures->volumeL)) {
