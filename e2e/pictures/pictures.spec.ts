@@ -1,0 +1,127 @@
+import { readFileSync } from "node:fs";
+import { expect, type Page, test } from "@playwright/test";
+import { answer, field, saved, stored, type } from "../tests/bench";
+
+const NARROW = { width: 390, height: 844 };
+
+type Demo = "fellside" | "prompt-side" | "petrel";
+
+/** Takes a demonstration plan in, and opens a stage of it. */
+async function open(page: Page, demo: Demo, stage: string): Promise<string> {
+  const plan = readFileSync(new URL(`../../catalogue/plans/${demo}.json`, import.meta.url), "utf8");
+  const { id } = await (await page.request.post("/api/plans/import", { data: JSON.parse(plan) })).json();
+  await page.goto(`/plans/${id}/${stage}`);
+  await expect(answer(page)).toBeVisible();
+  return id;
+}
+
+async function take(page: Page, name: string): Promise<void> {
+  await page.mouse.move(640, 799);
+  // Fonts, fixes and what moves have come to rest.
+  await page.waitForTimeout(1200);
+  await page.screenshot({ path: new URL(`../../docs/screenshots/${name}.png`, import.meta.url).pathname, animations: "disabled" });
+}
+
+// First, so that of a fresh data directory it shows the demonstrations alone.
+test("shelf", async ({ page }) => {
+  await page.goto("/");
+  await expect(page.getByRole("listitem").first()).toBeVisible();
+  await take(page, "shelf");
+});
+
+for (const [name, demo, stage] of [
+  ["use", "fellside", "use"],
+  ["load", "fellside", "load"],
+  ["load-boat", "petrel", "load"],
+  ["tanks", "fellside", "tanks"],
+  ["tanks-boat", "petrel", "tanks"],
+  ["line", "fellside", "line"],
+  ["line-coach", "prompt-side", "line"],
+] as const) {
+  test(name, async ({ page }) => {
+    await open(page, demo, stage);
+    await take(page, name);
+  });
+}
+
+test("load-dark", async ({ page }) => {
+  await page.emulateMedia({ colorScheme: "dark" });
+  await open(page, "fellside", "load");
+  await take(page, "load-dark");
+});
+
+for (const stage of ["use", "load"]) {
+  test(`${stage}-narrow`, async ({ page }) => {
+    await page.setViewportSize(NARROW);
+    await open(page, "fellside", stage);
+    await take(page, `${stage}-narrow`);
+  });
+}
+
+test("sum", async ({ page }) => {
+  await open(page, "fellside", "load");
+  await page.getByRole("button", { name: /^Payload left/ }).click();
+  await expect(page.getByRole("dialog")).toContainText("limit − the most that rests on it");
+  await take(page, "sum");
+});
+
+test("tanks-bay", async ({ page }) => {
+  await open(page, "fellside", "tanks");
+  await page.getByRole("button", { name: "Tail locker", exact: true }).first().click();
+  await page.getByLabel("Tail locker", { exact: true }).last().evaluate((card) => card.scrollIntoView());
+  await take(page, "tanks-bay");
+});
+
+test("tanks-ports", async ({ page }) => {
+  await open(page, "fellside", "tanks");
+  await page.getByLabel("Tail tank", { exact: true }).last().getByRole("button", { name: /^Fill/ }).first().click();
+  await page.getByText("Ports and their hoses").evaluate((heading) => heading.scrollIntoView({ block: "center" }));
+  await take(page, "tanks-ports");
+});
+
+test("tanks-tilts", async ({ page }) => {
+  await open(page, "fellside", "tanks");
+  await page.getByRole("radio", { name: "Downhill" }).or(page.getByRole("button", { name: "Downhill" })).first().click();
+  await page.getByText("What tilts its water").evaluate((heading) => heading.scrollIntoView({ block: "center" }));
+  await take(page, "tanks-tilts");
+});
+
+test("tanks-catalogue", async ({ page }) => {
+  await open(page, "prompt-side", "tanks");
+  await page.getByRole("button", { name: "Find a tank that fits" }).click();
+  const table = page.getByRole("region", { name: "Tanks that can be had" }).getByRole("table");
+  await table.evaluate((rows) => rows.scrollIntoView());
+  await take(page, "tanks-catalogue");
+});
+
+test("two-windows", async ({ page, context }) => {
+  const id = await open(page, "fellside", "use");
+  const other = await context.newPage();
+  await other.goto(`/plans/${id}/use`);
+  await expect(answer(other)).toBeVisible();
+  await type(page, "/use/days", "4");
+  await expect.poll(async () => (await stored(page, id)).use.days).toBe(4);
+  await type(other, "/use/days", "5");
+  await expect(other.getByRole("dialog")).toContainText("Where they differ");
+  await take(other, "two-windows");
+});
+
+test("revisions", async ({ page }) => {
+  await open(page, "fellside", "use");
+  for (const [pointer, text] of [["/use/days", "4"], ["/use/days", "3"], ["/use/crew", "3"], ["/use/crew", "2"]] as const) {
+    await type(page, pointer, text);
+    await expect(field(page, pointer)).toHaveValue(text);
+    await page.waitForTimeout(900);
+    await saved(page);
+  }
+  await page.getByRole("button", { name: "File" }).click();
+  await page.getByRole("button", { name: "Earlier revisions" }).click();
+  await expect(page.getByRole("dialog")).toContainText("Taken in from a file");
+  await take(page, "revisions");
+});
+
+test("new-plan", async ({ page }) => {
+  await page.goto("/new");
+  await expect(page.getByRole("region", { name: "What the plan will say" })).toContainText("Carry");
+  await take(page, "new-plan");
+});
