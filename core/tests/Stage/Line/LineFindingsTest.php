@@ -8,6 +8,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use YardCask\Core\Assessment\SentFinding;
 use YardCask\Core\Assessment\Severity;
+use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Plan\Line\Joint;
 use YardCask\Core\Plan\Line\PartKind;
 use YardCask\Core\Plan\Line\PartMake;
@@ -15,7 +16,10 @@ use YardCask\Core\Plan\Line\PumpFigures;
 use YardCask\Core\Plan\Line\School;
 use YardCask\Core\Plan\Plan;
 use YardCask\Core\Stage\Assessor;
+use YardCask\Core\Stage\Line\Edit\LineDraft;
 use YardCask\Core\Stage\Line\LineFinding;
+use YardCask\Core\Stage\Line\Rule\Backwards;
+use YardCask\Core\Stage\Line\Rule\SuctionOrder;
 
 /** Each finding of the line: what makes it, that the line before has it not, and that each of its fixes clears it. */
 final class LineFindingsTest extends TestCase
@@ -46,7 +50,9 @@ final class LineFindingsTest extends TestCase
             ['filter-before-pump', $pressure, $pressure->into('Bowl strainer', 'in', 'filter-sediment-50'), 1],
             ['vessel-before-pump', $pressure, $pressure->moved('Accumulator', 'Bowl strainer', 'in'), 1],
             ['heater-no-check', $storage, $storage->without('Non-return valve'), 1],
+            ['heater-no-check', $storage->into('Relief valve', 'in', 'regulator-210'), $storage->into('Relief valve', 'in', 'regulator-210')->without('Non-return valve'), 1],
             ['heater-closed', $storage, $storage->without('Relief valve', 'Expansion vessel'), 2],
+            ['heater-closed', $storage, $storage->into('Storage heater', 'in', 'ball-valve-12'), 2],
             ['mixer-open', $exchanger, $exchanger->cut('Galley mixer', 'hot'), 1],
             ['over-rated', $mains, $mains->without('Pressure regulator'), 1],
             ['over-rated', $pressure, $pressure->changed('Basin tap', ['make' => new PartMake(150.0, 60.0, true, 0.4, 20.0)]), 1],
@@ -136,6 +142,31 @@ final class LineFindingsTest extends TestCase
         $found = self::found($line->plan);
         self::assertSame([], array_map(static fn (SentFinding $one): string => $one->title, array_filter($found, static fn (SentFinding $one): bool => Severity::Watch !== $one->severity)));
         self::assertEquals($line->plan, Plan::fromJson($line->plan->toJson()));
+    }
+
+    /** A valve in any of its pipes, or five of them, changes what is said of no direction and of no order. */
+    #[DataProvider('schools')]
+    public function testHoweverManyPartsAPipeHasNothingIsTheWrongWayRound(School $school, string $plan): void
+    {
+        try {
+            $line = SampleLines::of($school, $plan)->plan;
+        } catch (\LogicException) {
+            self::assertContains($school, [School::CanGravity, School::Gravity]);
+
+            return;
+        }
+        $valve = SampleLines::stock()->part('ball-valve-12') ?? self::fail('The catalogue has it.');
+        foreach ([1, 5] as $many) {
+            foreach ($line->line->pipes as $pipe) {
+                $draft = LineDraft::of($line);
+                for ($number = 0; $number < $many; ++$number) {
+                    $draft = $draft->into($pipe, $valve);
+                }
+                $workings = Workings::over($draft->plan(), SampleLines::stock());
+                $wrong = [...(new Backwards())->check($workings), ...(new SuctionOrder())->check($workings)];
+                self::assertSame([], array_column($wrong, 'title'), $pipe->name.' from '.$pipe->from.' to '.$pipe->to);
+            }
+        }
     }
 
     /** @return list<SentFinding> */

@@ -61,6 +61,10 @@ final class SourceSide
             if (!$next instanceof PlannedPart || ($stops && ($next->kind->isPump() || PartKind::StorageHeater === $next->kind))) {
                 continue;
             }
+            if ($next->kind->mixes() && PartPort::Out !== $end->port) {
+                // Nothing comes from the cold side of a mixer to its hot side, nor back.
+                continue;
+            }
             foreach ($next->kind->ports() as $other) {
                 if ($other !== $end->port) {
                     $queue[] = [$next, $other];

@@ -35,13 +35,13 @@ final class HeaterOrder implements Rule
             if (!$figures instanceof HeaterFigures || null === $pipe) {
                 continue;
             }
-            [$closedBy, $isRelieved] = self::side($heater, $in, $graph);
-            if (null === $closedBy || PartKind::NonReturn !== $closedBy->kind) {
+            $closedBy = self::closedBy($heater, $graph);
+            if (!self::isChecked($heater, $graph)) {
                 $findings[] = new Finding(LineFinding::HeaterNoCheck, [$heater->id], new Measure(0.0, 1.0, ''), \sprintf('Nothing holds the hot water of %s back', $heater->name), 'Without a non-return valve before it, hot water creeps back into the cold pipe while nobody draws, and runs out of the heater when the pump rests.', static fn (): array => LineFixes::over($workings)->into(self::coldPipe($heater, $in, $graph), ['non-return-half'], 'before '.$heater->name));
             }
-            if (null !== $closedBy && !$isRelieved) {
+            if (null !== $closedBy && !self::isRelieved($heater, $graph)) {
                 $growsL = $figures->litres * (Water::density(WarmWater::COLD_C) / Water::density($figures->hotC) - 1);
-                $findings[] = new Finding(LineFinding::HeaterClosed, [$heater->id], new Measure($growsL, 0.0, 'L'), \sprintf('The hot water of %s has nowhere to grow', $heater->name), \sprintf('Heated to %s its %s take %s more, and %s lets nothing back: something bursts. A vessel or a relief valve, led outside, belongs between the two. Hot water under pressure is judged by a licensed person, under your local rules.', $workings->say->temperature($figures->hotC), $workings->say->litres($figures->litres), $workings->say->little($growsL), $closedBy->name), static fn (): array => [...LineFixes::over($workings)->into($pipe, ['relief-400', 'relief-600'], 'before '.$heater->name), ...LineFixes::over($workings)->into($pipe, ['expansion-2'], 'before '.$heater->name)]);
+                $findings[] = new Finding(LineFinding::HeaterClosed, [$heater->id], new Measure($growsL, 0.0, 'L'), \sprintf('The hot water of %s has nowhere to grow', $heater->name), \sprintf('Heated to %s its %s take %s more, and %s lets nothing back: something bursts. A vessel or a relief valve, led outside, belongs between the two, with nothing on the way to it that can be shut. Hot water under pressure is judged by a licensed person, under your local rules.', $workings->say->temperature($figures->hotC), $workings->say->litres($figures->litres), $workings->say->little($growsL), $closedBy->name), static fn (): array => [...LineFixes::over($workings)->into($pipe, ['relief-400', 'relief-600'], 'before '.$heater->name), ...LineFixes::over($workings)->into($pipe, ['expansion-2'], 'before '.$heater->name)]);
             }
         }
 
@@ -64,34 +64,57 @@ final class HeaterOrder implements Rule
         return null;
     }
 
-    /** @return array{PlannedPart|null, bool} the first part before a heater that lets nothing back, and whether a vessel or a relief stands on its side */
-    private static function side(PlannedPart $heater, PartPort $in, LineGraph $graph): array
+    /** Whether a non-return valve holds its water back, be it behind a regulator: that alone is none to rely on. */
+    private static function isChecked(PlannedPart $heater, LineGraph $graph): bool
     {
-        $closedBy = null;
-        $isRelieved = false;
+        return [] !== array_filter(self::side($heater, $graph, static fn (PlannedPart $part): bool => $part->kind->isOneWay() && PartKind::Regulator !== $part->kind), static fn (PlannedPart|PlannedTank $owner): bool => $owner instanceof PlannedPart && PartKind::NonReturn === $owner->kind);
+    }
+
+    /** The first part before a heater that lets nothing back, a non-return valve before any other. */
+    private static function closedBy(PlannedPart $heater, LineGraph $graph): ?PlannedPart
+    {
+        $first = null;
+        foreach (self::side($heater, $graph, static fn (PlannedPart $part): bool => $part->kind->isOneWay()) as $owner) {
+            if ($owner instanceof PlannedPart && $owner->kind->isOneWay()) {
+                $first = null === $first || PartKind::NonReturn === $owner->kind ? $owner : $first;
+            }
+        }
+
+        return $first;
+    }
+
+    /** Whether a vessel, a relief valve or an open tank takes what its water grows by, with nothing between that somebody may have shut. */
+    private static function isRelieved(PlannedPart $heater, LineGraph $graph): bool
+    {
+        return [] !== array_filter(self::side($heater, $graph, static fn (PlannedPart $part): bool => $part->kind->isOneWay() || PartKind::ShutOff === $part->kind || PartKind::TwoWayValve === $part->kind), static fn (PlannedPart|PlannedTank $owner): bool => $owner instanceof PlannedTank || PartKind::Accumulator === $owner->kind || PartKind::Relief === $owner->kind);
+    }
+
+    /**
+     * @param \Closure(PlannedPart): bool $ends what it does not go beyond; nor beyond outlets and mixing valves
+     *
+     * @return list<PlannedPart|PlannedTank> what stands on a heater’s side of that, that included, the nearest first
+     */
+    private static function side(PlannedPart $heater, LineGraph $graph, \Closure $ends): array
+    {
+        $found = [];
         $seen = [$heater->id => true];
         $queue = array_map(static fn (PartPort $port): array => [$heater, $port], $heater->kind->ports());
         while ([] !== $queue) {
             [$part, $port] = array_shift($queue);
             $next = $graph->beyond($part, $port)?->owner;
-            if (!$next instanceof PlannedPart || isset($seen[$next->id])) {
-                $isRelieved = $isRelieved || $next instanceof PlannedTank;
+            if (null === $next || isset($seen[$next->id])) {
                 continue;
             }
             $seen[$next->id] = true;
-            if ($next->kind->isOneWay()) {
-                $closedBy = null === $closedBy || PartKind::NonReturn === $next->kind ? $next : $closedBy;
+            $found[] = $next;
+            if (!$next instanceof PlannedPart || $next->kind->isOutlet() || PartKind::MixingValve === $next->kind || $ends($next)) {
                 continue;
             }
-            if ($next->kind->isOutlet() || PartKind::MixingValve === $next->kind) {
-                continue;
-            }
-            $isRelieved = $isRelieved || PartKind::Accumulator === $next->kind || PartKind::Relief === $next->kind;
             foreach ($next->kind->ports() as $other) {
                 $queue[] = [$next, $other];
             }
         }
 
-        return [$closedBy, $isRelieved];
+        return $found;
     }
 }
