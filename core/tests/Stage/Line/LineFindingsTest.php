@@ -20,6 +20,7 @@ use YardCask\Core\Stage\Line\Edit\LineDraft;
 use YardCask\Core\Stage\Line\LineFinding;
 use YardCask\Core\Stage\Line\Rule\Backwards;
 use YardCask\Core\Stage\Line\Rule\SuctionOrder;
+use YardCask\Core\Tests\SamplePlans;
 
 /** Each finding of the line: what makes it, that the line before has it not, and that each of its fixes clears it. */
 final class LineFindingsTest extends TestCase
@@ -142,6 +143,34 @@ final class LineFindingsTest extends TestCase
         $found = self::found($line->plan);
         self::assertSame([], array_map(static fn (SentFinding $one): string => $one->title, array_filter($found, static fn (SentFinding $one): bool => Severity::Watch !== $one->severity)));
         self::assertEquals($line->plan, Plan::fromJson($line->plan->toJson()));
+    }
+
+    /** Whatever has an arrow is found when it is turned round, it and nothing else. */
+    public function testWhatIsTurnedRoundIsFoundAndNothingElse(): void
+    {
+        $plans = SamplePlans::demos();
+        foreach (School::cases() as $school) {
+            $plans[$school->value] = SampleLines::of($school, School::CanGravity === $school || School::Gravity === $school ? 'bothy' : 'bus')->plan;
+        }
+        $wrong = static function (Plan $plan): array {
+            $ids = array_merge([], ...array_column((new Backwards())->check(Workings::over($plan)), 'subject'));
+            sort($ids);
+
+            return $ids;
+        };
+        $turned = 0;
+        foreach ($plans as $name => $plan) {
+            $before = $wrong($plan);
+            foreach ($plan->line->parts as $part) {
+                if ($part->kind->isOneWay() || \in_array($part->kind, [PartKind::Filter, PartKind::Strainer, PartKind::StorageHeater], true)) {
+                    $expected = \in_array($part->id, $before, true) ? array_diff($before, [$part->id]) : [...$before, $part->id];
+                    sort($expected);
+                    self::assertSame($expected, $wrong(LineDraft::of($plan)->turned($part)->plan()), $name.': '.$part->name);
+                    ++$turned;
+                }
+            }
+        }
+        self::assertGreaterThan(40, $turned);
     }
 
     /** A valve in any of its pipes, or five of them, changes what is said of no direction and of no order. */
