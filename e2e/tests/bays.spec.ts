@@ -104,7 +104,7 @@ test("a drain with its hose is added, a fill that dips is led straight, and a po
   await page.getByRole("button", { name: "Add a bend" }).click();
   await type(page, "/runs/0/points/1/z_m", "105 cm");
   await type(page, "/runs/0/points/1/x_m", "4.9 m");
-  const dip = snag(page, /mL stay in Fill of Tail tank/);
+  const dip = snag(page, /stay in Fill of Tail tank/);
   await dip.getByRole("button", { name: "Lead Fill of Tail tank straight" }).click();
   await expect(dip).toHaveCount(0);
   await expect(page.getByText("it runs empty").first()).toBeVisible();
