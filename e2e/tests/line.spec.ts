@@ -108,6 +108,8 @@ test("at 390 px a line is broken and mended just so, and nothing is wider than t
   await openWithoutLine(page);
   await lay(page, "Pressure pump and accumulator");
   await expect(answer(page)).toContainText("every outlet has enough alone");
+  await page.getByRole("button", { name: "What size would do?" }).click();
+  await expect(page.getByRole("columnheader", { name: "starts an hour" }).first()).toBeVisible();
   expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
   await breakAndMend(page);
 });

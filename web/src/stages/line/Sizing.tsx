@@ -34,7 +34,7 @@ function Tables() {
 function Sizes({ table }: { table: SizingOffer["tables"][number] }) {
   const { apply, settled } = usePlan();
   return (
-    <div className="card mt-3 overflow-x-auto p-4">
+    <div className="card relative mt-3 overflow-x-auto p-4">
       <h3 className="text-[15px] font-[620]">{table.title}</h3>
       <p className="text-[13px] text-ink-2">Wanted: {table.wanted}</p>
       <table className="mt-2 w-full text-[13px]">
