@@ -52,7 +52,7 @@ final readonly class Assessment implements Sent, \JsonSerializable
      * @param array<string, Figure> $figures
      * @param array<string, Sum>|null $sums
      */
-    public function __construct(string $fileName, array $stages, array $glass, array $findings, array $figures, ?array $sums, Readings $readings)
+    public function __construct(string $fileName, array $stages, array $glass, array $findings, array $figures, ?array $sums, Readings $readings, SnagCount $snags)
     {
         $this->format = self::FORMAT;
         $this->version = self::VERSION;
@@ -60,7 +60,7 @@ final readonly class Assessment implements Sent, \JsonSerializable
         $this->stages = $stages;
         $this->glass = $glass;
         $this->findings = $findings;
-        $this->snags = SnagCount::of($findings);
+        $this->snags = $snags;
         $this->figures = $figures;
         $this->sums = $sums;
         $this->readings = $readings->readings;

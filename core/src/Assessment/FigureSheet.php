@@ -6,6 +6,8 @@ namespace YardCask\Core\Assessment;
 
 use YardCask\Core\Quantity\Kind;
 use YardCask\Core\Quantity\Unit;
+use YardCask\Core\Words\FigureText;
+use YardCask\Core\Words\Wording;
 
 /** The figures of one assessment, by id, in the order in which they were worked out. */
 final class FigureSheet
@@ -15,33 +17,43 @@ final class FigureSheet
     /** @var array<string, \Closure(): Sum> by the figure’s id */
     private array $sums = [];
 
-    public function __construct(private readonly Say $say)
+    public function __construct(private readonly Wording $wording)
     {
     }
 
     /** @param \Closure(): list<SumInput> $inputs asked for when the sum is */
-    public function add(string $id, string $label, float $value, Unit $unit, Kind $kind, string $formula, \Closure $inputs, string $source): Figure
+    public function add(string $id, FigureText $text, float $value, Unit $unit, Kind $kind, \Closure $inputs): Figure
     {
         if (isset($this->figures[$id])) {
             throw new \LogicException('Two figures are called '.$id.'.');
         }
-        $format = $this->say->format;
-        $figure = $format->figure($value, $unit, $kind);
-        $this->sums[$id] = fn (): Sum => new Sum($formula, array_map(fn (SumInput $input): SumInput => $input->filledIn($this), $inputs()), $source);
+        $format = $this->wording->format;
+        $this->sums[$id] = fn (): Sum => new Sum(
+            $this->wording->text($text->formula, $text->with),
+            array_map(fn (SumInput $input): SumInput => $input->filledIn($this), $inputs()),
+            $this->wording->text($text->source, $text->with),
+        );
 
-        return $this->figures[$id] = new Figure($id, $label, $value, $figure, $format->symbol($kind), $format->withSymbol($figure, $kind));
+        return $this->figures[$id] = new Figure(
+            $id,
+            $this->wording->text($text->label, $text->with),
+            $value,
+            $format->figure($value, $unit, $kind),
+            $format->symbol($kind),
+            $format->reading($value, $unit, $kind),
+        );
     }
 
     /** @param \Closure(): list<SumInput> $inputs asked for when the sum is */
-    public function litres(string $id, string $label, float $litres, string $formula, \Closure $inputs, string $source): Figure
+    public function litres(string $id, FigureText $text, float $litres, \Closure $inputs): Figure
     {
-        return $this->add($id, $label, $litres, Unit::Litre, Kind::Volume, $formula, $inputs, $source);
+        return $this->add($id, $text, $litres, Unit::Litre, Kind::Volume, $inputs);
     }
 
     /** @param \Closure(): list<SumInput> $inputs asked for when the sum is */
-    public function kg(string $id, string $label, float $kg, string $formula, \Closure $inputs, string $source): Figure
+    public function kg(string $id, FigureText $text, float $kg, \Closure $inputs): Figure
     {
-        return $this->add($id, $label, $kg, Unit::Kilogram, Kind::Mass, $formula, $inputs, $source);
+        return $this->add($id, $text, $kg, Unit::Kilogram, Kind::Mass, $inputs);
     }
 
     public function get(string $id): Figure

@@ -4,19 +4,21 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Assessment;
 
+use YardCask\Core\Words\SnagText;
+
 /** Something that is wrong with a plan or worth knowing about it. */
 final readonly class Finding
 {
     /**
      * @param list<string> $subject ids of the parts it is about
+     * @param SnagText $text its title and its reason, written when it is sent
      * @param \Closure(): list<Fix> $proposals changes that may clear it; each is tried before it is offered
      */
     public function __construct(
         public FindingCode $code,
         public array $subject,
         public Measure $measure,
-        public string $title,
-        public string $why,
+        public SnagText $text,
         public \Closure $proposals,
         public ?LookAt $lookAt = null,
     ) {

@@ -9,9 +9,6 @@ interface FindingCode extends \BackedEnum
 {
     public function severity(): Severity;
 
-    /** When the finding is made, with its threshold. */
-    public function meaning(): string;
-
     /** Whether a plan can have several of these, each about parts of its own. */
     public function isPerPart(): bool;
 

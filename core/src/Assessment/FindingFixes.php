@@ -10,11 +10,11 @@ use YardCask\Core\Output\Sent;
 /** What was proven to clear a finding. */
 final readonly class FindingFixes implements Sent
 {
-    /** @param list<Fix> $fixes the ones without a cost first */
+    /** @param list<SentFix> $fixes the ones without a cost first */
     public function __construct(
         /** The finding's. */
         public string $key,
-        #[ListOf(Fix::class)]
+        #[ListOf(SentFix::class)]
         public array $fixes,
     ) {
     }

@@ -4,19 +4,15 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Assessment;
 
-use YardCask\Core\Output\Sent;
-use YardCask\Core\Output\SentAsDeclared;
 use YardCask\Core\Plan\PlanPatch;
+use YardCask\Core\Words\Phrase;
 
-/** A change of the plan that is offered: its label, the patch that the app can apply, and what it makes worse. */
-final readonly class Fix implements Sent, \JsonSerializable
+/** A change of the plan that can be offered: what its button says, and the patch that the app can apply. */
+final readonly class Fix
 {
-    use SentAsDeclared;
-
     public function __construct(
-        public string $label,
+        public Phrase $label,
         public PlanPatch $patch,
-        public ?string $cost = null,
     ) {
     }
 }

@@ -31,17 +31,16 @@ final readonly class FixTrial
         $this->before = $before;
     }
 
-    /** @return list<Fix> those that clear the finding and bring nothing dangerous or impossible, the ones without a cost first; none when all would trade it for something as bad */
+    /** @return list<SentFix> those that clear the finding and bring nothing dangerous or impossible, the ones without a cost first; none when all would trade it for something as bad */
     public function proven(Finding $finding): array
     {
         $tried = [];
         foreach (($finding->proposals)() as $fix) {
-            $patch = $fix->patch->withTests($this->workings->plan);
-            $worse = $this->worsened(new Fix($fix->label, $patch), $finding);
+            $fix = new Fix($fix->label, $fix->patch->withTests($this->workings->plan));
+            $worse = $this->worsened($fix, $finding);
             if (null !== $worse) {
-                $grave = [] !== array_filter($worse, static fn (Finding $one): bool => Severity::Watch !== $one->code->severity() && !$one->code->isDoubt());
-                $cost = [] === $worse ? null : 'But then: '.implode('; ', array_map(static fn (Finding $one): string => self::inASentence($one->title), $worse)).'.';
-                $tried[[] === $worse ? 0 : ($grave ? 2 : 1)][] = new Fix($fix->label, $patch, $cost);
+                $grave = array_filter($worse, static fn (Finding $one): bool => Severity::Watch !== $one->code->severity() && !$one->code->isDoubt());
+                $tried[[] === $worse ? 0 : ([] === $grave ? 1 : 2)][] = SentFix::proven($fix, $worse, $this->workings->wording);
             }
         }
         $free = [...($tried[0] ?? []), ...($tried[1] ?? [])];
@@ -76,11 +75,5 @@ final readonly class FixTrial
         }
 
         return $worse;
-    }
-
-    /** A title without its capital, unless that begins a name or a number. */
-    private static function inASentence(string $title): string
-    {
-        return 1 === preg_match('/^(?:The|Only|No|Not|Nothing|Drinking|Larger|Hardly|She|Left|Right|Port|Starboard|Do|A|An|Weighed|Refilled|More|Empty|Braking|Pulling|Downhill|Uphill|Leaning|Heeled|Bow|Together|Mains|Water|Filling|Blown|Pipe|One|Two|Three|Four|Five|Six|Seven|Eight|Nine) /', $title) ? lcfirst($title) : $title;
     }
 }

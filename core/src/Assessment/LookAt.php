@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Assessment;
 
-use YardCask\Core\Output\Sent;
+use YardCask\Core\Words\Phrase;
 
-/** The field to go to when the cure is to be typed, and what the button says. */
-final readonly class LookAt implements Sent
+/** The field to go to when the cure has to be typed, and what the button says. */
+final readonly class LookAt
 {
     public function __construct(
         public string $pointer,
-        public string $label,
+        public Phrase $label,
     ) {
     }
 }

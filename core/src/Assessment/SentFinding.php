@@ -7,6 +7,7 @@ namespace YardCask\Core\Assessment;
 use YardCask\Core\Output\ListOf;
 use YardCask\Core\Output\Sent;
 use YardCask\Core\Output\SentAsDeclared;
+use YardCask\Core\Words\Wording;
 
 /** A finding as it is sent out, with those of its fixes that were proven. */
 final readonly class SentFinding implements Sent, \JsonSerializable
@@ -27,24 +28,24 @@ final readonly class SentFinding implements Sent, \JsonSerializable
     public Measure $measure;
     public string $title;
     public string $why;
-    /** @var list<Fix> none where fixes were not asked for */
-    #[ListOf(Fix::class)]
+    /** @var list<SentFix> none where fixes were not asked for */
+    #[ListOf(SentFix::class)]
     public array $fixes;
-    public ?LookAt $lookAt;
+    public ?SentLookAt $lookAt;
 
-    /** @param list<Fix> $fixes */
-    public function __construct(Finding $finding, array $fixes)
+    /** @param list<SentFix> $fixes */
+    public function __construct(Finding $finding, array $fixes, Wording $wording)
     {
         $this->key = $finding->key();
         $this->code = (string) $finding->code->value;
         $this->severity = $finding->code->severity();
-        $this->severityWord = $this->severity->word();
+        $this->severityWord = $wording->text($this->severity->word());
         $this->stage = $finding->stage();
         $this->subject = $finding->subject;
         $this->measure = $finding->measure;
-        $this->title = $finding->title;
-        $this->why = $finding->why;
+        $this->title = $wording->phrase($finding->text->title());
+        $this->why = $wording->phrase($finding->text->why());
         $this->fixes = $fixes;
-        $this->lookAt = $finding->lookAt;
+        $this->lookAt = SentLookAt::of($finding->lookAt, $wording);
     }
 }

@@ -19,12 +19,13 @@ enum Severity: string
         return (int) array_search($this, self::cases(), true);
     }
 
+    /** The key of its name. */
     public function word(): string
     {
         return match ($this) {
-            self::Stop => 'Stop',
-            self::Fix => 'To fix',
-            self::Watch => 'Worth knowing',
+            self::Stop => 'frame.severity.stop',
+            self::Fix => 'frame.severity.fix',
+            self::Watch => 'frame.severity.watch',
         };
     }
 

@@ -6,6 +6,7 @@ namespace YardCask\Core\Assessment;
 
 use YardCask\Core\Output\Sent;
 use YardCask\Core\Output\SentAsDeclared;
+use YardCask\Core\Words\Wording;
 
 /** How many findings there are: the worst ones counted, the rest in words. */
 final readonly class SnagCount implements Sent, \JsonSerializable
@@ -22,14 +23,14 @@ final readonly class SnagCount implements Sent, \JsonSerializable
     }
 
     /** @param list<SentFinding> $findings worst first */
-    public static function of(array $findings): self
+    public static function of(array $findings, Wording $wording): self
     {
         $count = static fn (Severity $severity): int => \count(array_filter($findings, static fn (SentFinding $one): bool => $severity === $one->severity));
         [$stops, $fixes, $watches] = array_map($count, Severity::cases());
         [$worst, $words] = match (true) {
-            $stops > 0 => [$stops, 'stop, '.$fixes.' to fix'],
-            $fixes > 0 => [$fixes, 'to fix, '.$watches.' to watch'],
-            default => [$watches, 'to watch'],
+            $stops > 0 => [$stops, $wording->text('frame.snags.stop', ['worst' => $stops, 'others' => $fixes])],
+            $fixes > 0 => [$fixes, $wording->text('frame.snags.fix', ['others' => $watches])],
+            default => [$watches, $wording->text('frame.snags.watch')],
         };
         $first = $findings[0] ?? null;
 

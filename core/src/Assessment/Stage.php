@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Assessment;
 
+use YardCask\Core\Words\Phrase;
+
 /** A stage of the work: everything that it says about a plan. */
 interface Stage
 {
     /** As it stands in paths and in the codes of its findings: `load`. */
     public function name(): string;
 
+    /** The key of its title. */
     public function title(): string;
 
     public function addFigures(Workings $workings, FigureSheet $figures): void;
@@ -20,7 +23,7 @@ interface Stage
     /** @param bool $looked whether this stage is looked at: what only it shows is left out otherwise */
     public function drawing(Workings $workings, bool $looked): Drawing;
 
-    /** @return list<string> what can hurt someone here, and who has the last word */
+    /** @return list<Phrase> what can hurt someone here, and who has the last word */
     public function cautions(Workings $workings): array;
 
     /** @return list<Fix> parts that can be added here, each a patch of its own */

@@ -10,10 +10,10 @@ use YardCask\Core\Output\Sent;
 /** A stage that is looked at, drawn whole, and what can be added there. */
 final readonly class StageDrawing implements Sent
 {
-    /** @param list<Fix> $additions */
+    /** @param list<SentFix> $additions */
     public function __construct(
         public Drawing $drawing,
-        #[ListOf(Fix::class)]
+        #[ListOf(SentFix::class)]
         public array $additions,
     ) {
     }

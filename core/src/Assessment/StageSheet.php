@@ -12,7 +12,7 @@ final readonly class StageSheet implements Sent
 {
     /**
      * @param list<string> $cautions
-     * @param list<Fix> $additions
+     * @param list<SentFix> $additions
      */
     public function __construct(
         public string $title,
@@ -23,7 +23,7 @@ final readonly class StageSheet implements Sent
         public Drawing $drawing,
         #[ListOf('string')]
         public array $cautions,
-        #[ListOf(Fix::class)]
+        #[ListOf(SentFix::class)]
         public array $additions,
     ) {
     }

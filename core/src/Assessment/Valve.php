@@ -19,12 +19,13 @@ enum Valve: string
         return \in_array(Severity::Stop, $severities, true) ? self::Shut : (\in_array(Severity::Fix, $severities, true) ? self::Half : self::Open);
     }
 
+    /** The key of what is said of it to those who do not see it. */
     public function word(): string
     {
         return match ($this) {
-            self::Open => 'clear',
-            self::Half => 'something to fix',
-            self::Shut => 'stopped',
+            self::Open => 'frame.valve.open',
+            self::Half => 'frame.valve.half',
+            self::Shut => 'frame.valve.shut',
         };
     }
 }

@@ -9,14 +9,15 @@ use YardCask\Core\Plan\Line\PlannedPart;
 use YardCask\Core\Plan\Plan;
 use YardCask\Core\Plan\PlannedTank;
 use YardCask\Core\Plan\RigWords;
+use YardCask\Core\Words\Wording;
 
 /** A plan with the workings of every stage over it, each made when it is first asked for. */
 final class Workings
 {
     /** @var array<class-string<StageWorkings>, StageWorkings> */
     private array $made = [];
-    public readonly Say $say;
-    public readonly RigWords $words;
+    public readonly Wording $wording;
+    public readonly RigWords $rigWords;
 
     private function __construct(
         public readonly Plan $plan,
@@ -24,8 +25,8 @@ final class Workings
         public readonly PartStock $stock,
         private readonly ?self $before = null,
     ) {
-        $this->say = new Say($plan->units);
-        $this->words = RigWords::of($plan->load->rig);
+        $this->wording = new Wording($plan->units);
+        $this->rigWords = RigWords::of($plan->load->rig);
     }
 
     public static function over(Plan $plan, ?PartStock $stock = null): self
@@ -99,7 +100,7 @@ final class Workings
             'tanks' => $this->plan->tanks,
             'runs' => $this->plan->runs,
             'line' => $this->plan->line,
-            'tank ends' => $this->tankEnds(),
+            'tank_ends' => $this->tankEnds(),
             default => throw new \LogicException('A plan has no section '.$name.'.'),
         };
     }

@@ -78,18 +78,6 @@ enum PlannedShape: string implements Worded
         return self::Box === $this || self::UprightCylinder === $this;
     }
 
-    /** The volume between two levels as a formula; both in words, “(overflow − outlet)”. */
-    public function formula(string $between): string
-    {
-        return match (true) {
-            self::Box === $this => 'length × width × '.$between,
-            self::WheelArch === $this => 'length × width × '.$between.', less the arch’s length × width over what of its height lies there',
-            self::Profile === $this => 'the litres of its table over '.$between,
-            self::UprightCylinder === $this, 'height' === $between => 'π/4 × length × width × '.$between,
-            default => 'length × width × height × share of the ellipse over '.$between,
-        };
-    }
-
     /**
      * Slices across one axis, each as wide along another as the ellipse is at its widest there: they hold it.
      *

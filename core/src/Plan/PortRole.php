@@ -16,16 +16,6 @@ enum PortRole: string implements Worded
     case Gauge = 'gauge';
     case Spare = 'spare';
 
-    /** As a button reads that adds one. */
-    public function offer(): string
-    {
-        return match ($this) {
-            self::Overflow => 'Add an overflow',
-            self::Spare => 'Add a spare place',
-            default => 'Add a '.$this->value,
-        };
-    }
-
     public function word(): string
     {
         return self::Spare === $this ? 'nothing yet' : $this->value;

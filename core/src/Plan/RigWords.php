@@ -9,10 +9,10 @@ use YardCask\Core\Payload\RigKind;
 /** Every word that depends on the kind of rig. */
 final readonly class RigWords
 {
-    /** @param int $axles that carry together behind, 1 where each carries for itself */
+    /** @param int<1, max> $axles that carry together behind, 1 where each carries for itself */
     private function __construct(
-        private RigKind $kind,
-        private int $axles,
+        public RigKind $kind,
+        public int $axles,
     ) {
     }
 
@@ -41,74 +41,6 @@ final readonly class RigWords
             RigKind::Trailer => 'From coupling',
             RigKind::Boat => 'Aft of amidships',
         };
-    }
-
-    /** Between two stays: “on the road”. */
-    public function underway(): string
-    {
-        return $this->isBoat() ? 'under way' : 'on the road';
-    }
-
-    public function travel(): string
-    {
-        return $this->isBoat() ? 'sail' : 'travel';
-    }
-
-    public function drive(): string
-    {
-        return match ($this->kind) {
-            RigKind::Road => 'drive',
-            RigKind::Trailer => 'tow',
-            RigKind::Boat => 'sail',
-        };
-    }
-
-    public function grossName(): string
-    {
-        return $this->isBoat() ? 'load limit' : 'gross limit';
-    }
-
-    /** What the gross limit is about. */
-    public function whole(): string
-    {
-        return $this->isBoat() ? 'the load aboard' : 'the whole rig';
-    }
-
-    /** The axles that carry together, as one: “axle pair”. */
-    public function axles(): string
-    {
-        return match ($this->axles) {
-            1 => 'axle',
-            2 => 'axle pair',
-            default => 'axle group',
-        };
-    }
-
-    /** What heights are measured from. */
-    public function ground(): string
-    {
-        return $this->isBoat() ? 'keel' : 'ground';
-    }
-
-    public function left(): string
-    {
-        return $this->isBoat() ? 'port' : 'left';
-    }
-
-    public function right(): string
-    {
-        return $this->isBoat() ? 'starboard' : 'right';
-    }
-
-    /** The heading over plate, ticket and sizes. */
-    public function papers(): string
-    {
-        return $this->isBoat() ? 'Her papers and sizes' : 'The rig’s plate, ticket and sizes';
-    }
-
-    public function ticket(): string
-    {
-        return $this->isBoat() ? 'What is aboard, under way' : 'Weigh ticket, on the road';
     }
 
     /** Whether a limit holds also where the rig stands, so that nothing may be brimmed on arrival against it. */

@@ -9,6 +9,8 @@ final class QuantityFormat
 {
     /** Between thousands, and between figure and unit: a space at which no line breaks. */
     private const GROUP = "\u{00A0}";
+    /** Of the finest step that is shown: less than that part of it is nothing. */
+    private const SOMETHING = 0.02;
     /** Less than that comes from rounding. */
     private const LEAST = 1e-7;
 
@@ -19,35 +21,58 @@ final class QuantityFormat
     {
     }
 
-    /** The figure alone, rounded for reading: `118`, `2 855`, `−46`. */
-    public function figure(float $value, Unit $unit, Kind $kind): string
+    /**
+     * The figure alone, rounded for reading: `118`, `2 855`, `−46`.
+     *
+     * @param int $digitsMore than usual, to tell it from another figure
+     */
+    public function figure(float $value, Unit $unit, Kind $kind, int $digitsMore = 0): string
     {
         $target = $this->target($kind);
         $shown = self::shown($value, $unit, $target);
 
-        return Unit::Inch === $target ? TapeInches::nearest($shown) : self::number($shown, $target->readingDecimals($shown));
+        return Unit::Inch === $target && 0 === $digitsMore
+            ? TapeInches::nearest($shown)
+            : self::number($shown, $target->readingDecimals($shown) + $digitsMore);
     }
 
     /** Like reading(), but rounded down: for what must not be exceeded. */
-    public function readingAtMost(float $value, Unit $unit, Kind $kind): string
+    public function readingAtMost(float $value, Unit $unit, Kind $kind, int $digitsMore = 0): string
     {
         $target = $this->target($kind);
         $shown = self::shown($value, $unit, $target);
-        $step = 10 ** -$target->readingDecimals($shown);
+        $step = 10 ** -($target->readingDecimals($shown) + $digitsMore);
 
-        return $this->reading(floor($shown / $step + 1e-9) * $step, $target, $kind);
+        return $this->reading(floor($shown / $step + 1e-9) * $step, $target, $kind, $digitsMore);
     }
 
-    /** The figure with its unit, rounded for reading: `118 L`, `2 855 kg`, `620 mm left`. */
-    public function reading(float $value, Unit $unit, Kind $kind): string
+    /**
+     * The figure with its unit, rounded for reading: `118 L`, `2 855 kg`, `620 mm left`, `less than 0.1 US gal`.
+     *
+     * @param int $digitsMore than usual, to tell it from another figure
+     */
+    public function reading(float $value, Unit $unit, Kind $kind, int $digitsMore = 0): string
     {
         if (Kind::Sideways === $kind) {
-            $side = $this->figure(abs($value), $unit, $kind).self::GROUP.$this->symbol($kind);
+            $side = $this->figure(abs($value), $unit, $kind, $digitsMore).self::GROUP.$this->symbol($kind);
 
             return 0.0 === round($value, 4) ? 'on the centreline' : $side.($value < 0 ? ' left' : ' right');
         }
 
-        return $this->withSymbol($this->figure($value, $unit, $kind), $kind);
+        return $this->lessThan($value, $unit, $kind, $digitsMore) ?? $this->withSymbol($this->figure($value, $unit, $kind, $digitsMore), $kind);
+    }
+
+    /** What would read as nothing though it is something: “less than 0.1 US gal”. */
+    private function lessThan(float $value, Unit $unit, Kind $kind, int $digitsMore): ?string
+    {
+        $target = $this->target($kind);
+        $shown = self::shown($value, $unit, $target);
+        $step = Unit::Inch === $target && 0 === $digitsMore ? TapeInches::FINEST : 10 ** -($target->readingDecimals($shown) + $digitsMore);
+        if (Kind::Temperature === $kind || $shown < self::SOMETHING * $step || $shown >= $step / 2) {
+            return null;
+        }
+
+        return 'less than '.$this->withSymbol($this->figure($step, $target, $kind, $digitsMore), $kind);
     }
 
     /** A figure with the symbol of its kind behind it. */
@@ -138,6 +163,9 @@ final class QuantityFormat
     private static function number(float $value, int $decimals): string
     {
         $rounded = round($value, $decimals);
+        if (abs($value) < self::LEAST) {
+            return '0';
+        }
 
         return ($rounded < 0 ? '−' : '').number_format(abs($rounded), $decimals, '.', abs($rounded) >= 1000 ? self::GROUP : '');
     }

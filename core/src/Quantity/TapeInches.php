@@ -7,6 +7,8 @@ namespace YardCask\Core\Quantity;
 /** Inches as a tape measure gives them: in sixteenths, with feet where it is long. What comes out is followed by “in”. */
 final class TapeInches
 {
+    /** The finest line of the tape, in inches. */
+    public const FINEST = 1 / self::PARTS;
     private const PARTS = 16;
     /** From here on, in inches, feet are said too. */
     private const LONG = 60.0;

@@ -10,8 +10,8 @@ namespace YardCask\Core\Quantity;
  */
 enum Unit: string
 {
-    /** Decimals of a reading, no more than a tape, a scale or a bucket can tell; of other units one below 10, and none from there. */
-    private const READING_DECIMALS = ['mm' => 0, 'kg' => 0, 'lb' => 0, 'kPa' => 0, 'psi' => 0, '%' => 0, '°C' => 1, '°F' => 1, 'in' => 1, 'days' => 1, '°' => 1, 'bar' => 2, 'm' => 2];
+    /** Decimals of a reading, no more than a tape, a scale or a bucket can tell; of other units one below 10 (of psi below 100), and none from there. */
+    private const READING_DECIMALS = ['mm' => 0, 'kg' => 0, 'lb' => 0, 'kPa' => 0, '%' => 0, '°C' => 0, '°F' => 0, 'in' => 1, 'days' => 1, '°' => 1, 'bar' => 2, 'm' => 2];
 
     case Litre = 'L';
     case Millilitre = 'mL';
@@ -168,6 +168,10 @@ enum Unit: string
     /** Decimals to show in an answer. */
     public function readingDecimals(float $value): int
     {
-        return self::READING_DECIMALS[$this->value] ?? (self::One === $this ? (int) (floor($value) !== $value) : (int) (abs($value) < 10));
+        return self::READING_DECIMALS[$this->value] ?? (int) match ($this) {
+            self::One => floor($value) !== $value,
+            self::Psi => abs($value) < 100,
+            default => abs($value) < 10,
+        };
     }
 }

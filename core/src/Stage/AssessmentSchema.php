@@ -9,6 +9,7 @@ use YardCask\Core\Assessment\Stage;
 use YardCask\Core\Assessment\StageDrawing;
 use YardCask\Core\Assessment\StageSheet;
 use YardCask\Core\Output\SentSchema;
+use YardCask\Core\Words\Phrasebook;
 
 /** The JSON Schema of an assessment, and of a stage drawn whole: their classes', with each stage's own drawing. */
 final class AssessmentSchema
@@ -27,7 +28,7 @@ final class AssessmentSchema
         $assessment['properties']['version'] = ['const' => Assessment::VERSION];
         $assessment['properties']['stages'] = ['type' => 'object', 'properties' => $stages, 'required' => array_keys($stages), 'additionalProperties' => false];
 
-        return ['$schema' => 'https://json-schema.org/draft/2020-12/schema', 'title' => 'Yard Cask assessment', 'description' => 'Everything that can be said about a plan.'] + $assessment;
+        return ['$schema' => 'https://json-schema.org/draft/2020-12/schema', 'title' => Phrasebook::english()->fill('frame.schema.assessment', [])] + $assessment;
     }
 
     /** @return array<string, mixed> of a stage that is looked at */
@@ -36,7 +37,7 @@ final class AssessmentSchema
         $drawn = SentSchema::of(StageDrawing::class);
         $drawn['properties']['drawing'] = ['oneOf' => array_map(self::drawingOf(...), Assessor::stages())];
 
-        return ['$schema' => 'https://json-schema.org/draft/2020-12/schema', 'title' => 'A stage drawn whole'] + $drawn;
+        return ['$schema' => 'https://json-schema.org/draft/2020-12/schema', 'title' => Phrasebook::english()->fill('frame.schema.drawing', [])] + $drawn;
     }
 
     /** @return array<string, mixed> */

@@ -12,6 +12,8 @@ use YardCask\Core\Assessment\FixTrial;
 use YardCask\Core\Assessment\Readings;
 use YardCask\Core\Assessment\Rule;
 use YardCask\Core\Assessment\SentFinding;
+use YardCask\Core\Assessment\SentFix;
+use YardCask\Core\Assessment\SnagCount;
 use YardCask\Core\Assessment\Stage;
 use YardCask\Core\Assessment\StageDrawing;
 use YardCask\Core\Assessment\StageSheet;
@@ -41,6 +43,7 @@ final class Assessor
     public static function assess(Plan $plan, ?string $stage = null, ?PartStock $stock = null, ?string $opened = null): Assessment
     {
         $workings = Workings::over($plan, $stock);
+        $wording = $workings->wording;
         $stages = self::stages();
         $figures = self::figures($workings);
         $findings = self::findings(self::rules(), $workings);
@@ -49,18 +52,29 @@ final class Assessor
         $glass = [];
         foreach ($stages as $one) {
             $valve = Valve::of(array_values(array_filter($findings, static fn (Finding $finding): bool => $one->name() === $finding->stage())));
-            $sheets[$one->name()] = new StageSheet($one->title(), $valve, $valve->word(), $one->answer($workings, $figures), $one->drawing($workings, null === $stage), $one->cautions($workings), null === $stage ? $one->additions($workings) : []);
+            $sheets[$one->name()] = new StageSheet(
+                $wording->text($one->title()),
+                $valve,
+                $wording->text($valve->word()),
+                $one->answer($workings, $figures),
+                $one->drawing($workings, null === $stage),
+                array_map($wording->phrase(...), $one->cautions($workings)),
+                null === $stage ? SentFix::all($one->additions($workings), $wording) : [],
+            );
             array_push($glass, ...$one->glass($workings, $figures, $findings));
         }
+
+        $sent = array_map(static fn (Finding $finding): SentFinding => new SentFinding($finding, $trial?->proven($finding) ?? [], $wording), $findings);
 
         return new Assessment(
             $plan->fileName(),
             $sheets,
             $glass,
-            array_map(static fn (Finding $finding): SentFinding => new SentFinding($finding, $trial?->proven($finding) ?? []), $findings),
+            $sent,
             $figures->all(),
             null === $stage ? $figures->sums() : null,
             null === $stage ? Readings::of($plan) : Readings::shown($plan, $opened),
+            SnagCount::of($sent, $wording),
         );
     }
 
@@ -76,7 +90,7 @@ final class Assessor
             if ($stage === $one->name()) {
                 $workings = Workings::over($plan, $stock);
 
-                return new StageDrawing($one->drawing($workings, true), $one->additions($workings));
+                return new StageDrawing($one->drawing($workings, true), SentFix::all($one->additions($workings), $workings->wording));
             }
         }
 
@@ -109,7 +123,7 @@ final class Assessor
 
     private static function figures(Workings $workings): FigureSheet
     {
-        $figures = new FigureSheet($workings->say);
+        $figures = new FigureSheet($workings->wording);
         foreach (self::stages() as $one) {
             $one->addFigures($workings, $figures);
         }

@@ -14,6 +14,7 @@ use YardCask\Core\Plan\TypedText;
 use YardCask\Core\Plan\UsePlan;
 use YardCask\Core\Quantity\UnitPreferences;
 use YardCask\Core\Quantity\UnreadableQuantity;
+use YardCask\Core\Words\Phrasebook;
 
 /** The answers to the questions that begin a plan: who travels, how, how many days, which rig; and from which school its line is, which is answered beforehand. */
 final readonly class FirstAnswers
@@ -39,7 +40,7 @@ final readonly class FirstAnswers
     public static function read(mixed $answers, StartingChoices $choices): self
     {
         $in = InputReader::of($answers);
-        $name = $in->text('name', Plan::LONGEST_NAME, 'New plan');
+        $name = $in->text('name', Plan::LONGEST_NAME, Phrasebook::english()->fill('frame.new-plan', []));
         $units = UnitPreferences::read($in, array_keys(UnitPreferences::CHOICES));
         $crew = self::numberOrText($in, 'crew', $units);
         $stay = $in->choice('stay', StayStyle::cases());
@@ -48,13 +49,13 @@ final readonly class FirstAnswers
         $rigId = $in->text('rig', 32);
         $rig = $choices->rig($rigId);
         if (null === $rig && '' !== $rigId) {
-            $in->fail('rig', \sprintf('There is no rig “%s”. Choose one of %s.', $rigId, implode(', ', array_map(static fn (StartingRig $one): string => $one->id, $choices->rigs))));
+            $in->fail('rig', Phrasebook::english()->fill('frame.input.no-rig', ['rig' => $rigId, 'rigs' => implode(', ', array_map(static fn (StartingRig $one): string => $one->id, $choices->rigs))]));
         }
         $school = $in->choice('school', School::cases(), $rig->school ?? School::PressureAccumulator);
         $in->finish();
         $in->throwIfInvalid();
         if (null === $rig) {
-            throw InvalidInput::at('/rig', 'This is missing.');
+            throw InvalidInput::at('/rig', Phrasebook::english()->fill('frame.input.missing', []));
         }
 
         return new self($name, $crew, $stay, $habit, $days, $rig, $units, $school);

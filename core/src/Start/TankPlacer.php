@@ -26,6 +26,7 @@ use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
 use YardCask\Core\Stage\Tanks\Shared\WaterAboard;
 use YardCask\Core\Stage\Use\Shared\UseWorkings;
 use YardCask\Core\Tank\TankVolumeCalculator;
+use YardCask\Core\Words\Phrasebook;
 
 /** Puts tanks into a plan that has none: where they usually go, or else where every limit holds, one or two of them or a row of cans; and the cans for drinking. */
 final class TankPlacer
@@ -138,7 +139,7 @@ final class TankPlacer
         }
         foreach (self::along($half, $plan, $starting) as $xM) {
             foreach ([0.0, self::STEP_M] as $behindM) {
-                yield [$at($half->named('Left tank'), $xM, -$besideM), $at(PartFields::changed($half, ['id' => 'tank-2', 'name' => 'Right tank']), $xM + $behindM, $besideM)];
+                yield [$at($half->named(Phrasebook::english()->fill('tanks.new.left', [])), $xM, -$besideM), $at(PartFields::changed($half, ['id' => 'tank-2', 'name' => Phrasebook::english()->fill('tanks.new.right', [])]), $xM + $behindM, $besideM)];
             }
         }
     }

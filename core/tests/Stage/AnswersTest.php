@@ -19,26 +19,26 @@ final class AnswersTest extends TestCase
     /** @return iterable<string, array{string, string, string, string, string}> plan, patch, stage, sentence, reason */
     public static function answers(): iterable
     {
-        yield 'the need' => ['fellside', '', 'use', 'Carry 127 L for 3 days.', '39 L a day; shower takes 35 % of it. Likely between 85 L and 169 L. Drinking apart: 17 L.'];
-        yield 'one day' => ['van', '{"op":"replace","path":"/use/days","value":1},{"op":"replace","path":"/use/crew","value":9}', 'use', 'Carry 127 L for 1 day.', '116 L a day; shower takes 58 % of it. Likely between 84 L and 170 L. Drinking apart: 25 L.'];
-        yield 'a can' => ['van', '{"op":"replace","path":"/use/crew","value":1},{"op":"replace","path":"/use/days","value":1}', 'use', 'One can of 20 L is enough.', 'The stay takes 18 L, 16 L a day. No tank is needed. Drinking apart: 2.8 L.'];
-        yield 'no use' => ['van', '{"op":"replace","path":"/use/uses","value":[]}', 'use', 'Nothing is drawn: 0.0 L.', 'Say what the water is for, and the need follows.'];
-        yield 'a limit' => ['fellside', '', 'load', 'Travel with 51 L at most.', 'Full, only 46 kg would be left to the whole rig. 116 kg are kept for what the estimate may hide.'];
-        yield 'no limit' => ['van', '', 'load', 'Travel brim full: 101 L are allowed.', 'Least is left to the front axle: 321 kg on the road.'];
-        yield 'over without water' => ['fellside', '{"op":"replace","path":"/load/rig/axles/1/limit_kg","value":1600}', 'load', '125 kg over before any water.', 'The rear axle is at 1 725 kg of 1 600 kg with empty tanks. Something else has to stay at home or move.'];
-        yield 'no water' => ['van', self::NO_TANKS, 'load', 'No water aboard yet, 373 kg to spare.', 'Least is left to the front axle.'];
-        yield 'a boat' => ['boat', '{"op":"replace","path":"/load/rig/load_limit_kg","value":250}', 'load', 'Sail with 57 L at most.', 'Full, the load aboard is 44 kg over its limit. Each litre adds 1.00 kg there.'];
-        yield 'a tap on arrival' => ['fellside', '{"op":"replace","path":"/use/stay","value":"mixed"},{"op":"replace","path":"/load/travel_fill","value":0.4}', 'tanks', '109 L of 127 L can be used.', 'Brim full they weigh 121 kg; they last 2.3 of the 3 days, brimmed on arrival.'];
-        yield 'no tap on arrival' => ['fellside', '{"op":"replace","path":"/load/travel_fill","value":0.6}', 'tanks', '109 L of 127 L can be used.', 'Brim full they weigh 121 kg; they last 0.7 of the 3 days, as they travel.'];
-        yield 'a can at serviced sites' => ['van', '{"op":"replace","path":"/use/crew","value":1},{"op":"replace","path":"/use/stay","value":"sites"}', 'use', 'Carry 54 L for 3 days.', '16 L a day; shower takes 46 % of it. Likely between 36 L and 72 L. Drinking apart: 8.3 L. A tap is near every day: a 20 L can filled daily would do.'];
-        yield 'a nose that grows light' => ['trailer', '{"op":"replace","path":"/load/loads/0/x_m","value":5.2},{"op":"replace","path":"/load/loads/0/kg","value":80},{"op":"replace","path":"/tanks/0/x_m","value":1.7}', 'load', '2.9 % of the trailer on her nose with empty tanks.', 'Below 4 % she sways, and how full she travels does not cure it. Move weight forward.'];
-        yield 'a boat without stability' => ['boat', '{"op":"replace","path":"/load/rig/gm_m","value":0.05},{"op":"replace","path":"/tanks/0/width_mm","value":2000}', 'load', 'No stability left: −97 mm.', 'With empty tanks, with the slack of the tanks taken off her metacentric height. Make the tanks narrower, or weight lower, before asking how full.'];
-        yield 'usable' => ['fellside', '', 'tanks', '109 L of 127 L can be used.', 'Brim full they weigh 121 kg; they last 2.3 of the 3 days.'];
-        yield 'a line too weak for two' => ['fellside', '', 'line', 'With those that run together Shower gives 3.6 L/min, too little.', 'Alone it gives 6.7 L/min; 4.0 L/min are wanted.'];
-        yield 'a line by its own fall' => ['bothy', '', 'line', 'Basin tap gives 2.6 L/min; every outlet has enough alone.', 'Alone: by its own fall; with all others open 2.4 L/min.'];
-        yield 'a line that mains would break' => ['prompt-side', '', 'line', 'Tap for the set can meet 828 kPa, and stands 600 kPa.', 'Shower alone gives 8.6 L/min.'];
-        yield 'no line' => ['van', '', 'line', 'No tap yet: 95 L have no way out.', 'Begin with a school: each is a working line from your tanks, to be changed as you like.'];
-        yield 'no tank' => ['van', self::NO_TANKS, 'tanks', 'No tank yet: 95 L have nowhere to go.', 'Add a tank or a can, give it its sizes as measured, and drag it to its place.'];
+        yield 'the need' => ['fellside', '', 'use', 'Carry 127 L for 3 days.', 'You use 39 L a day; 35 % of it goes on “Shower”. You will probably need between 85 L and 169 L. Drinking water is separate: 17 L.'];
+        yield 'one day' => ['van', '{"op":"replace","path":"/use/days","value":1},{"op":"replace","path":"/use/crew","value":9}', 'use', 'Carry 127 L for 1 day.', 'You use 116 L a day; 58 % of it goes on “Shower”. You will probably need between 84 L and 170 L. Drinking water is separate: 25 L.'];
+        yield 'a can' => ['van', '{"op":"replace","path":"/use/crew","value":1},{"op":"replace","path":"/use/days","value":1}', 'use', 'One can of 20 L is enough.', 'The stay needs 18 L, 16 L a day. You need no tank. Drinking water is separate: 2.8 L.'];
+        yield 'no use' => ['van', '{"op":"replace","path":"/use/uses","value":[]}', 'use', 'You use 0 L so far.', 'Add what you use water for, and the litres follow.'];
+        yield 'a limit' => ['fellside', '', 'load', 'Travel with 51 L at most.', 'With full tanks, the whole rig would have only 46 kg left. 116 kg is held back because the weights are estimated.'];
+        yield 'no limit' => ['van', '', 'load', 'Travel brim full, with 101 L.', 'The tightest limit: front axle, with 321 kg left on the road.'];
+        yield 'over without water' => ['fellside', '{"op":"replace","path":"/load/rig/axles/1/limit_kg","value":1600}', 'load', '125 kg over before any water.', 'The rear axle carries 1 725 kg with empty tanks; its limit is 1 600 kg. Something else has to move or stay at home.'];
+        yield 'no water' => ['van', self::NO_TANKS, 'load', 'No water aboard yet: 373 kg to spare.', 'The tightest limit: front axle.'];
+        yield 'a boat' => ['boat', '{"op":"replace","path":"/load/rig/load_limit_kg","value":250}', 'load', 'Sail with 57 L at most.', 'With full tanks, the load aboard is 44 kg over its limit. Each litre adds 1.00 kg there.'];
+        yield 'a tap on arrival' => ['fellside', '{"op":"replace","path":"/use/stay","value":"mixed"},{"op":"replace","path":"/load/travel_fill","value":0.4}', 'tanks', 'You can use 109 L of 127 L.', 'Brim full, the water weighs 121 kg. It lasts 2.3 days if you brim the tanks on arrival; the stay is 3 days.'];
+        yield 'no tap on arrival' => ['fellside', '{"op":"replace","path":"/load/travel_fill","value":0.6}', 'tanks', 'You can use 109 L of 127 L.', 'Brim full, the water weighs 121 kg. It lasts 0.7 days as the tanks travel; the stay is 3 days.'];
+        yield 'a can at serviced sites' => ['van', '{"op":"replace","path":"/use/crew","value":1},{"op":"replace","path":"/use/stay","value":"sites"}', 'use', 'Carry 54 L for 3 days.', 'You use 16 L a day; 46 % of it goes on “Shower”. You will probably need between 36 L and 72 L. Drinking water is separate: 8.3 L. There is a tap nearby every day: a 20 L can filled daily would do.'];
+        yield 'a nose that grows light' => ['trailer', '{"op":"replace","path":"/load/loads/0/x_m","value":5.2},{"op":"replace","path":"/load/loads/0/kg","value":80},{"op":"replace","path":"/tanks/0/x_m","value":1.7}', 'load', 'The nose carries only 2.9 % of the trailer with empty tanks.', 'Below 4 % the trailer sways, and filling more or less does not help. Move weight forward.'];
+        yield 'a boat without stability' => ['boat', '{"op":"replace","path":"/load/rig/gm_m","value":0.05},{"op":"replace","path":"/tanks/0/width_mm","value":2000}', 'load', 'There is no stability left: −97 mm.', 'That is her metacentric height with empty tanks, with the free surface of the slack tanks taken off. Fit narrower tanks, or put weight lower, before asking how full.'];
+        yield 'usable' => ['fellside', '', 'tanks', 'You can use 109 L of 127 L.', 'Brim full, the water weighs 121 kg. It lasts 2.3 days; the stay is 3 days.'];
+        yield 'a line too weak for two' => ['fellside', '', 'line', 'The shower gets only 3.6 L/min with the others open.', 'It needs 4.0 L/min. On its own it gets 6.7 L/min.'];
+        yield 'a line by its own fall' => ['bothy', '', 'line', 'The basin tap gets 2.6 L/min; every outlet gets enough on its own.', 'It needs 1.0 L/min. On its own: driven by gravity alone; with all outlets open it gets 2.4 L/min.'];
+        yield 'a line that mains would break' => ['prompt-side', '', 'line', 'Pressure at Tap for the set can reach 828 kPa.', 'It is rated for 600 kPa. On its own, the shower gets 8.6 L/min.'];
+        yield 'no line' => ['van', '', 'line', 'No tap yet for the 95 L you need.', 'Start with a system type: each is a working line from your tanks that you can change as you like.'];
+        yield 'no tank' => ['van', self::NO_TANKS, 'tanks', 'No tank yet for the 95 L you need.', 'Add a tank or a can, enter its measured sizes, and drag it to its place.'];
     }
 
     #[DataProvider('answers')]
@@ -52,30 +52,30 @@ final class AnswersTest extends TestCase
     public static function glasses(): iterable
     {
         yield 'a van in trouble' => ['fellside', '', [
-            'Carried against needed: 109 L of 127 L, fix',
+            'Carried and needed: 109 L of 127 L, fix',
             'Lasts: 2.3 days of 3 days, fix',
             'Drinking: 20 L of 17 L',
             'Payload left: −38 kg rear axle, on the road, stop',
-            'Left against right: 138 kg more right, when the water is used up',
+            'Left against right: 138 kg more on the right, when the water is used up',
             'Worst outlet: 6.7 L/min Shower',
             'Pump starts: 233  an hour at a trickle',
         ]];
         yield 'a trailer' => ['trailer', '', [
-            'Carried against needed: 95 L of 95 L',
+            'Carried and needed: 95 L of 95 L',
             'Lasts: 3.0 days of 3 days',
             'Drinking: 20 L of 17 L',
             'Payload left: 27 kg nose, on the road',
             'Nose share: 6.3 % of the trailer, on the road',
         ]];
         yield 'a boat that lies to port' => ['boat', '{"op":"replace","path":"/tanks/0/y_m","value":-0.9}', [
-            'Carried against needed: 96 L of 95 L',
+            'Carried and needed: 96 L of 95 L',
             'Lasts: 3.0 days of 3 days',
             'Drinking: 20 L of 17 L',
             'Payload left: 506 kg load limit, under way',
             'Heel: 2.1 ° to port, under way',
         ]];
         yield 'nothing drawn, nothing carried' => ['van', '{"op":"replace","path":"/use/uses","value":[]},'.self::NO_TANKS, [
-            'Carried against needed: 0.0 L of 0.0 L',
+            'Carried and needed: 0 L of 0 L',
             'Payload left: 373 kg front axle, on the road',
             'Left against right: 0 kg even',
         ]];

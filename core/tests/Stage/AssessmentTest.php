@@ -7,8 +7,8 @@ namespace YardCask\Core\Tests\Stage;
 use PHPUnit\Framework\TestCase;
 use YardCask\Core\Assessment\Assessment;
 use YardCask\Core\Assessment\Figure;
-use YardCask\Core\Assessment\Fix;
 use YardCask\Core\Assessment\SentFinding;
+use YardCask\Core\Assessment\SentFix;
 use YardCask\Core\Assessment\SumInput;
 use YardCask\Core\Input\Json;
 use YardCask\Core\Plan\MeasuredFields;
@@ -138,7 +138,7 @@ final class AssessmentTest extends TestCase
     {
         foreach (['van', 'trailer', 'boat'] as $rig) {
             $plan = Plan::read(SamplePlans::patched(SamplePlans::begun(['rig' => $rig]), '[{"op":"replace","path":"/use/uses","value":[]},{"op":"replace","path":"/load/loads","value":[]},{"op":"replace","path":"/load/seats","value":[]},{"op":"replace","path":"/tanks","value":[]}]'));
-            self::assertStringContainsString('Nothing is drawn', Json::encode(Assessor::assess($plan)));
+            self::assertStringContainsString('Add what you use water for', Json::encode(Assessor::assess($plan)));
         }
     }
 
@@ -240,8 +240,8 @@ final class AssessmentTest extends TestCase
         self::assertEqualsWithDelta(0.04 * 1350, $finding($delivered)?->measure->limit, 1e-9);
     }
 
-    private static function addition(Plan $plan, string $label): ?Fix
+    private static function addition(Plan $plan, string $label): ?SentFix
     {
-        return array_values(array_filter(Assessor::drawn($plan, 'tanks')->additions ?? [], static fn (Fix $fix): bool => $label === $fix->label))[0] ?? null;
+        return array_values(array_filter(Assessor::drawn($plan, 'tanks')->additions ?? [], static fn (SentFix $fix): bool => $label === $fix->label))[0] ?? null;
     }
 }

@@ -67,14 +67,14 @@ final class AxlesTest extends TestCase
     /** @return iterable<string, array{string, LimitName, float, string}> */
     public static function towed(): iterable
     {
-        yield 'the coupling' => ['"nose_limit_kg":75', LimitName::Nose, 75.0, ''];
-        yield 'the bar' => ['"nose_limit_kg":100,"bar_nose_limit_kg":60,"car_nose_limit_kg":80', LimitName::Nose, 60.0, 'the tow bar'];
-        yield 'the car' => ['"nose_limit_kg":100,"bar_nose_limit_kg":90,"car_nose_limit_kg":55', LimitName::Nose, 55.0, 'the tow car'];
+        yield 'the coupling' => ['"nose_limit_kg":75', LimitName::Nose, 75.0, 'plate'];
+        yield 'the bar' => ['"nose_limit_kg":100,"bar_nose_limit_kg":60,"car_nose_limit_kg":80', LimitName::Nose, 60.0, 'tow_bar'];
+        yield 'the car' => ['"nose_limit_kg":100,"bar_nose_limit_kg":90,"car_nose_limit_kg":55', LimitName::Nose, 55.0, 'tow_car'];
         // 65 kg left, each on the ball puts 1 + 1/4 of it there.
-        yield 'the rear axle of the car' => ['"nose_limit_kg":100,"car_rear_limit_kg":1165,"car_rear_kg":1100,"car_wheelbase_m":4,"car_ball_m":1', LimitName::Nose, 52.0, 'the tow car’s rear axle'];
-        yield 'a rear axle without its lever' => ['"nose_limit_kg":100,"car_rear_limit_kg":1110,"car_rear_kg":1100', LimitName::Nose, 100.0, ''];
-        yield 'what the car may pull' => ['"gross_limit_kg":1300,"towed_limit_kg":1200', LimitName::Gross, 1200.0, 'what the tow car may pull'];
-        yield 'the train' => ['"gross_limit_kg":1300,"towed_limit_kg":1200,"train_limit_kg":2900,"car_kg":1800', LimitName::Gross, 1100.0, 'the whole train'];
+        yield 'the rear axle of the car' => ['"nose_limit_kg":100,"car_rear_limit_kg":1165,"car_rear_kg":1100,"car_wheelbase_m":4,"car_ball_m":1', LimitName::Nose, 52.0, 'tow_car_rear'];
+        yield 'a rear axle without its lever' => ['"nose_limit_kg":100,"car_rear_limit_kg":1110,"car_rear_kg":1100', LimitName::Nose, 100.0, 'plate'];
+        yield 'what the car may pull' => ['"gross_limit_kg":1300,"towed_limit_kg":1200', LimitName::Gross, 1200.0, 'towed'];
+        yield 'the train' => ['"gross_limit_kg":1300,"towed_limit_kg":1200,"train_limit_kg":2900,"car_kg":1800', LimitName::Gross, 1100.0, 'train'];
     }
 
     #[DataProvider('towed')]

@@ -6,8 +6,8 @@ namespace YardCask\Core\Tests\Stage;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use YardCask\Core\Assessment\Fix;
 use YardCask\Core\Assessment\SentFinding;
+use YardCask\Core\Assessment\SentFix;
 use YardCask\Core\Assessment\Severity;
 use YardCask\Core\Assessment\Stage;
 use YardCask\Core\Input\InvalidInput;
@@ -172,7 +172,7 @@ final class FindingsTest extends TestCase
     {
         $plan = SamplePlans::fellside();
         $fixes = array_merge(...array_map(static fn (SentFinding $finding): array => $finding->fixes, Assessor::assess($plan)->findings));
-        $onTanks = array_values(array_filter($fixes, static fn (Fix $fix): bool => str_contains(Json::encode($fix->patch), '"/tanks/0/')));
+        $onTanks = array_values(array_filter($fixes, static fn (SentFix $fix): bool => str_contains(Json::encode($fix->patch), '"/tanks/0/')));
         self::assertNotSame([], $onTanks);
         $other = Plan::read(SamplePlans::patched($plan, '[{"op":"remove","path":"/tanks/0"}]'));
         foreach ($onTanks as $fix) {
@@ -190,13 +190,13 @@ final class FindingsTest extends TestCase
     {
         $plan = Plan::read(SamplePlans::patched(SamplePlans::fellside(), '[{"op":"replace","path":"/units/volume","value":"imp gal"},{"op":"replace","path":"/units/mass","value":"lb"},{"op":"replace","path":"/units/length","value":"in"}]'));
         $json = str_replace("\u{00A0}", ' ', Json::encode(Assessor::assess($plan)));
-        foreach (['3.9 imp gal short of 3 days', '83 lb over its limit', 'Make Tail tank 43 1/2 in long', '10 ft 9 15/16 in'] as $text) {
+        foreach (['3.9 imp gal short for 3 days', '83 lb over its limit', 'Make Tail tank 43 1/2 in long', '10 ft 9 15/16 in'] as $text) {
             self::assertTrue(str_contains($json, $text), $text);
         }
         self::assertSame(0, preg_match('/(?<!1\.00)\d (?:kg|mm|L)\b(?! can)/', $json, $match), implode('', $match));
     }
 
-    private static function assertHolds(Fix $fix, SentFinding $finding, Plan $plan, string $where = ''): void
+    private static function assertHolds(SentFix $fix, SentFinding $finding, Plan $plan, string $where = ''): void
     {
         $mended = Plan::read(SamplePlans::patched($plan, Json::encode($fix->patch)));
         $left = array_map(self::key(...), Assessor::assess($mended, '-')->findings);
@@ -208,7 +208,7 @@ final class FindingsTest extends TestCase
     }
 
     /** @return list<string> the titles of the stops and shortages that a fix makes, or makes worse by more than rounding hides */
-    private static function worsened(Fix $fix, Plan $plan): array
+    private static function worsened(SentFix $fix, Plan $plan): array
     {
         $before = [];
         foreach (Assessor::assess($plan, '-')->findings as $finding) {

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace YardCask\Core\Tests\Stage;
 
 use PHPUnit\Framework\TestCase;
-use YardCask\Core\Assessment\Fix;
 use YardCask\Core\Assessment\SentFinding;
+use YardCask\Core\Assessment\SentFix;
 use YardCask\Core\Input\Json;
 use YardCask\Core\Plan\Field\PartFields;
 use YardCask\Core\Plan\Holds;
@@ -93,11 +93,11 @@ final class FreePlaceTest extends TestCase
         }
     }
 
-    private static function fix(Plan $plan, string $code, string $label): Fix
+    private static function fix(Plan $plan, string $code, string $label): SentFix
     {
         $findings = array_filter(Assessor::assess($plan)->findings, static fn (SentFinding $finding): bool => $code === $finding->code);
         $fixes = array_merge(...array_map(static fn (SentFinding $finding): array => $finding->fixes, array_values($findings)));
 
-        return array_values(array_filter($fixes, static fn (Fix $fix): bool => str_starts_with($fix->label, $label)))[0] ?? self::fail('Offered are: '.implode(', ', array_column($fixes, 'label')));
+        return array_values(array_filter($fixes, static fn (SentFix $fix): bool => str_starts_with($fix->label, $label)))[0] ?? self::fail('Offered are: '.implode(', ', array_column($fixes, 'label')));
     }
 }

@@ -56,7 +56,7 @@ final class StockSearchTest extends TestCase
     {
         $rows = array_filter(StockSearch::over(SamplePlans::fellside(), self::stock(), 'tail')->rows, static fn (StockRow $row): bool => !$row->fits());
         self::assertGreaterThan(10, \count($rows));
-        self::assertStringContainsString('40 mm missing at the opening of Tail locker', str_replace("\u{A0}", ' ', implode("\n", array_column($rows, 'where'))));
+        self::assertStringContainsString('40 mm too big for the opening of Tail locker', str_replace("\u{A0}", ' ', implode("\n", array_column($rows, 'where'))));
     }
 
     /** @return list<StockTank> */

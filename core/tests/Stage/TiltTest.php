@@ -114,16 +114,16 @@ final class TiltTest extends TestCase
             $levels[$tilted->tilt->value] = [$tilted->lowWallMm, $tilted->farWallMm()];
         }
         // 24 L on 1 000 × 200 mm stand 120 mm deep; leaning left 20 mm higher at the left and 20 mm lower at the arch.
-        self::assertEqualsWithDelta([140.0, 60.0], $levels['lean-left'], 1e-6);
+        self::assertEqualsWithDelta([140.0, 60.0], $levels['lean_left'], 1e-6);
         // Leaning right the arch, 200 mm high, holds it back.
-        self::assertEqualsWithDelta([100.0, 180.0], $levels['lean-right'], 1e-6);
+        self::assertEqualsWithDelta([100.0, 180.0], $levels['lean_right'], 1e-6);
     }
 
     public function testABoatHeelsAsFarAsIsSaid(): void
     {
         $plan = Plan::read(SamplePlans::patched(SamplePlans::demos()['petrel'], '[{"op":"add","path":"/load/rig/heel_deg","value":30}]'));
         self::assertEqualsWithDelta(tan(deg2rad(30)), Tilt::HeelPort->slope($plan->load->rig), 1e-12);
-        self::assertStringContainsString('Heeled to port by 30°', Json::encode(Assessor::drawn($plan, 'tanks')));
+        self::assertStringContainsString('Heeled 30° to port', Json::encode(Assessor::drawn($plan, 'tanks')));
     }
 
     public function testLooseFillingTakesItsShareAndCalmsTheWater(): void

@@ -17,6 +17,11 @@ use YardCask\Core\Assessment\Sum;
 use YardCask\Core\Input\Json;
 use YardCask\Core\Output\SentSchema;
 use YardCask\Core\Plan\PlanSchema;
+use YardCask\Core\Assessment\Rule;
+use YardCask\Core\Assessment\RuleWithThresholds;
+use YardCask\Core\Quantity\UnitPreferences;
+use YardCask\Core\Words\Sentences;
+use YardCask\Core\Words\Wording;
 use YardCask\Core\Stage\AssessmentSchema;
 use YardCask\Core\Stage\Assessor;
 use YardCask\Core\Stage\Line\Drawing\OutletExtremes;
@@ -26,8 +31,8 @@ use YardCask\Core\Stage\Line\Sizing\SizingOffer;
 use YardCask\Core\Stage\ShelfNote;
 use YardCask\Core\Stage\Tanks\Stock\StockOffer;
 
-/** Writes what is generated from the code: the schemas, schema/openapi.json and docs/findings.md. With --check it only compares. */
-#[AsCommand('yardcask:write-docs', 'Write schema/ and docs/findings.md from the code')]
+/** Writes what is generated from the code: the schemas, schema/openapi.json, docs/findings.md and docs/sentences.md. With --check it only compares. */
+#[AsCommand('yardcask:write-docs', 'Write schema/, docs/findings.md and docs/sentences.md from the code')]
 final class WriteDocsCommand extends Command
 {
     public function __construct(private readonly string $schemaDir)
@@ -73,6 +78,7 @@ final class WriteDocsCommand extends Command
             $this->schemaDir.'/pair-table.schema.json' => Json::encode(['$schema' => 'https://json-schema.org/draft/2020-12/schema', 'title' => 'Every two outlets of a line, open at the same time'] + SentSchema::of(PairTable::class), true)."\n",
             $this->schemaDir.'/openapi.json' => self::openApi(),
             \dirname($this->schemaDir).'/docs/findings.md' => self::findings(),
+            \dirname($this->schemaDir).'/docs/sentences.md' => Sentences::page(),
         ];
     }
 
@@ -85,7 +91,8 @@ final class WriteDocsCommand extends Command
 
     private static function findings(): string
     {
-        $text = "# Findings\n\nGenerated from the stages' enums, `core/src/Stage/*/*Finding.php`. A `stop` can hurt someone or break something, a `fix` will not work, a `watch` is worth knowing.\n\n| code | severity | made when |\n|---|---|---|\n";
+        $text = "# Findings\n\nWritten by `server/bin/console yardcask:write-docs` from the stages' enums, `core/src/Stage/*/*Finding.php`, and the words files, `core/words/en/`. "
+            ."A `stop` can hurt someone or break something, a `fix` will not work, a `watch` is worth knowing.\n\n| code | severity | made when |\n|---|---|---|\n";
         foreach (Assessor::stages() as $stage) {
             $text .= self::rows($stage);
         }
@@ -95,9 +102,11 @@ final class WriteDocsCommand extends Command
 
     private static function rows(Stage $stage): string
     {
+        $wording = new Wording(new UnitPreferences());
+        $thresholds = array_merge(...array_map(static fn (Rule $rule): array => $rule instanceof RuleWithThresholds ? $rule::thresholds() : [], $stage->rules()));
         $text = '';
         foreach ($stage->findingCodes()::cases() as $code) {
-            $text .= \sprintf("| `%s` | %s | %s |\n", $code->value, $code->severity()->value, $code->meaning());
+            $text .= \sprintf("| `%s` | %s | %s |\n", $code->value, $code->severity()->value, $wording->text($code->value.'.meaning', $thresholds));
         }
 
         return $text;

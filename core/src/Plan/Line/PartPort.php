@@ -29,6 +29,13 @@ enum PartPort: string implements Worded
     {
         return match ($this) {
             self::A, self::B, self::C, self::D => 'branch '.$this->value,
+            self::In => 'inlet',
+            self::Out => 'outlet',
+            self::Common => 'common port',
+            self::Left => 'left port',
+            self::Right => 'right port',
+            self::Hot => 'hot side',
+            self::Cold => 'cold side',
             default => $this->value,
         };
     }

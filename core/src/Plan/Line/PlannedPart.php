@@ -19,6 +19,7 @@ use YardCask\Core\Plan\PlanPart;
 use YardCask\Core\Plan\WrittenAsDeclared;
 use YardCask\Core\Quantity\Kind;
 use YardCask\Core\Quantity\Unit;
+use YardCask\Core\Words\SpokenName;
 
 /** A part of the line: what it is, with the figures that it was computed with, and where it stands. */
 final readonly class PlannedPart implements PlanPart, Checked
@@ -64,6 +65,12 @@ final readonly class PlannedPart implements PlanPart, Checked
         if ($this->figures instanceof PumpFigures && null !== $this->figures->cutOutKpa && $this->figures->cutOutKpa <= ($this->figures->cutInKpa ?? 0.0)) {
             $in->fail('figures/cut_out_kpa', \sprintf('The pump stops at %s kPa, which must lie above the %s kPa at which it starts.', $this->figures->cutOutKpa, $this->figures->cutInKpa));
         }
+    }
+
+    /** Its name as it reads in a sentence: “the galley mixer”. */
+    public function spoken(): string
+    {
+        return SpokenName::of($this->name);
     }
 
     /** The name of a port in the graph of the line. */

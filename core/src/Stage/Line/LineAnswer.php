@@ -14,6 +14,7 @@ use YardCask\Core\Stage\Line\Solve\SolvedLine;
 use YardCask\Core\Stage\Line\Solve\SolvedOutlet;
 use YardCask\Core\Stage\Line\Solve\WaterPath;
 use YardCask\Core\Stage\Use\Shared\UseWorkings;
+use YardCask\Core\Words\Amount;
 
 /** What the Line stage says: what the outlet gives that is worst off, and what takes it. */
 final class LineAnswer
@@ -23,48 +24,67 @@ final class LineAnswer
 
     public static function of(Workings $workings): Answer
     {
+        $wording = $workings->wording;
         $line = $workings->of(LineWorkings::class);
         $worst = $line->worst();
         if (null === $worst) {
-            return new Answer('No tap yet: ', $workings->say->litres($workings->of(UseWorkings::class)->need(Supply::Main)->carryL), ' have no way out.', [] === $workings->plan->line->parts ? 'Begin with a school: each is a working line from your tanks, to be changed as you like.' : 'The line has no outlet: put one at its end.', 'use.needed');
+            $isBare = [] === $workings->plan->line->parts;
+
+            return Answer::of($wording, 'line.answer.no-tap', $isBare ? 'line.answer.no-tap.why' : 'line.answer.no-tap.why.line', 'use.needed', [
+                'litres' => Amount::litres($workings->of(UseWorkings::class)->need(Supply::Main)->carryL),
+            ]);
         }
         $nearest = $line->rated()[0] ?? null;
         if (null !== $nearest && $nearest->share() > 1) {
-            $stand = null === $nearest->joint ? ', and stands ' : ', and hold ';
-
-            return new Answer($nearest->name().' can meet ', $workings->say->pressure($nearest->peak->kpa()), $stand.$workings->say->pressure($nearest->ratingKpa).'.', \sprintf('%s alone gives %s.', $worst->part->name, $workings->say->flow($worst->lpm)), 'line.highest');
+            return Answer::of($wording, 'line.answer.over-rated', 'line.answer.over-rated.why', 'line.highest', [
+                'part' => $nearest->subject(),
+                'pressure' => Amount::pressure($nearest->peak->kpa()),
+                'pressure_rated' => Amount::pressure($nearest->ratingKpa),
+                'joint' => null === $nearest->joint ? 'no' : 'yes',
+                'outlet' => $worst->part->spoken(),
+                'flow' => Amount::flow($worst->lpm),
+            ]);
         }
         $figure = LineFigures::flowId($worst->part);
         if ($worst->lpm <= 0.01) {
-            return new Answer($worst->part->name.' gives ', 'nothing', '.', 'No water comes to it.', $figure);
+            return Answer::of($wording, 'line.answer.no-water', 'line.answer.no-water.why', $figure, ['outlet' => $worst->part->spoken(), 'flow' => Amount::flow(0.0)]);
         }
-        $say = $workings->say;
         $solved = $line->alone($worst->part);
-        $pump = rtrim(SceneDrawing::pumps($solved, $say), '.');
         $weak = $line->weakTogether();
         if ($worst->isEnough() && null !== $weak) {
-            return new Answer(\sprintf('With those that run together %s gives ', $weak->part->name), $say->flow($weak->lpm), ', too little.', \sprintf('Alone it gives %s; %s are wanted.', $say->flow($line->alone($weak->part)->outlets[$weak->part->id]->lpm), $say->flow($weak->figures->leastLpm)), 'line.together');
+            return Answer::of($wording, 'line.answer.together', 'line.answer.together.why', 'line.together', [
+                'outlet' => $weak->part->spoken(),
+                'flow' => Amount::flow($weak->lpm),
+                'flow_needed' => Amount::flow($weak->figures->leastLpm),
+                'flow_alone' => Amount::flow($line->alone($weak->part)->outlets[$weak->part->id]->lpm),
+            ]);
         }
         $all = $line->all();
-        $others = \count($all) < 2 ? '' : \sprintf('; with all others open %s', $say->flow($line->solve(new LineCase($all))->outlets[$worst->part->id]->lpm));
+        $isEnough = $worst->isEnough();
 
-        return new Answer($worst->part->name.' gives ', $say->flow($worst->lpm), self::verdict($worst, $solved, $line), 'Alone: '.lcfirst($pump).$others.'.', $figure);
+        return Answer::of($wording, $isEnough ? 'line.answer.enough' : 'line.answer.low', 'line.answer.why', $figure, [
+            'outlet' => $worst->part->spoken(),
+            'flow' => Amount::flow($worst->lpm),
+            'flow_needed' => Amount::flow($worst->figures->leastLpm),
+            'several' => \count($all) > 1 ? 'yes' : 'no',
+            'taker' => $isEnough ? null : self::taker($worst, $solved, $line),
+            'driven' => SceneDrawing::driven($solved),
+            'flow_all' => Amount::flow(\count($all) < 2 ? 0.0 : $line->solve(new LineCase($all))->outlets[$worst->part->id]->lpm),
+        ]);
     }
 
-    private static function verdict(SolvedOutlet $worst, SolvedLine $solved, LineWorkings $line): string
+    /** The part on the water’s way that takes most of the pressure; null where none takes much. */
+    private static function taker(SolvedOutlet $worst, SolvedLine $solved, LineWorkings $line): ?string
     {
-        if ($worst->isEnough()) {
-            return \count($line->all()) > 1 ? '; every outlet has enough alone.' : '.';
-        }
         $taken = [];
         foreach (WaterPath::to($worst->part, $solved, $line->graph)->parts() as $part) {
             if ($part->kind->isInPath() && !$part->kind->isPoint() && !$part->kind->isPump()) {
-                $taken[$part->name] = abs(($solved->line->nodesKpa[$part->port(PartPort::In)] ?? 0.0) - ($solved->line->nodesKpa[$part->port(PartPort::Out)] ?? 0.0));
+                $taken[$part->spoken()] = abs(($solved->line->nodesKpa[$part->port(PartPort::In)] ?? 0.0) - ($solved->line->nodesKpa[$part->port(PartPort::Out)] ?? 0.0));
             }
         }
         arsort($taken);
         $most = array_key_first($taken);
 
-        return null === $most || $taken[$most] < self::TELLING_KPA ? ', too little.' : \sprintf(', too little. %s takes most.', $most);
+        return null === $most || $taken[$most] < self::TELLING_KPA ? null : $most;
     }
 }

@@ -12,11 +12,12 @@ use YardCask\Core\Quantity\Kind;
 use YardCask\Core\Quantity\Unit;
 use YardCask\Core\Stage\Line\Solve\HotOutlet;
 use YardCask\Core\Stage\Line\Solve\PumpStarts;
+use YardCask\Core\Words\Amount;
+use YardCask\Core\Words\FigureText;
 
 /** The figures of the line: what each outlet gives, the worst of them, pump starts, and what hot water asks for. */
 final class LineFigures
 {
-    private const NETWORK = 'Global gradient method on the whole network (Todini and Pilati); Darcy–Weisbach';
     /** More starts than that, one a second, are not counted. */
     public const MOST_STARTS = 3600.0;
 
@@ -28,39 +29,48 @@ final class LineFigures
     public static function add(Workings $workings, FigureSheet $figures): void
     {
         $line = $workings->of(LineWorkings::class);
-        $say = $workings->say;
+        $wording = $workings->wording;
         foreach ($line->graph->outlets as $part) {
             $solved = $line->alone($part);
             $one = $solved->outlets[$part->id];
             $pump = array_values($solved->pumps)[0] ?? null;
-            $figures->add(self::flowId($part), \sprintf('%s, alone', $part->name), $one->lpm, Unit::LitrePerMinute, Kind::Flow, $part->kind->mixes() ? 'k × √(pressure ÷ 100 kPa), its valve and its spout one after the other' : 'k × √(pressure ÷ 100 kPa)', static fn (): array => [
-                SumInput::constant('pressure before it', $say->pressure($one->kpa)),
-                SumInput::constant('flows at 100 kPa', $say->flow($one->figures->openLpm)),
-                ...null === $pump ? [] : [SumInput::constant('pressure behind '.$pump->part->name, $say->pressure($pump->outKpa))],
-            ], self::NETWORK);
+            $text = new FigureText('line.figure.flow.label', 'line.figure.flow.formula', 'line.source.network', ['outlet' => $part->name, 'mixes' => $part->kind->mixes() ? 'yes' : 'no']);
+            $figures->add(self::flowId($part), $text, $one->lpm, Unit::LitrePerMinute, Kind::Flow, static fn (): array => [
+                SumInput::constant($wording->text('line.sum.upstream'), $wording->pressure($one->kpa)),
+                SumInput::constant($wording->text('line.sum.open'), $wording->flow($one->figures->openLpm)),
+                ...null === $pump ? [] : [SumInput::constant($wording->text('line.sum.pump', ['pump' => $pump->part->spoken()]), $wording->pressure($pump->outKpa))],
+            ]);
         }
         $worst = $line->worst();
         if (null !== $worst) {
-            $figures->add('line.worst', 'Flow at the worst outlet', $worst->lpm, Unit::LitrePerMinute, Kind::Flow, 'the outlet that has least of what it wants, each alone', static fn (): array => array_map(static fn (PlannedPart $part): SumInput => SumInput::figure(self::flowId($part)), $line->graph->outlets), self::NETWORK);
+            $text = new FigureText('line.figure.worst.label', 'line.figure.worst.formula', 'line.source.network');
+            $each = static fn (): array => array_map(static fn (PlannedPart $part): SumInput => SumInput::figure(self::flowId($part)), $line->graph->outlets);
+            $figures->add('line.worst', $text, $worst->lpm, Unit::LitrePerMinute, Kind::Flow, $each);
         }
         $weak = $line->weakTogether();
         if (null !== $weak) {
-            $figures->add('line.together', \sprintf('%s, with those that run together', $weak->part->name), $weak->lpm, Unit::LitrePerMinute, Kind::Flow, 'the outlet that has least of what it wants, all of these open', static fn (): array => [SumInput::figure(self::flowId($weak->part))], self::NETWORK);
+            $text = new FigureText('line.figure.together.label', 'line.figure.together.formula', 'line.source.network', ['outlet' => $weak->part->name]);
+            $figures->add('line.together', $text, $weak->lpm, Unit::LitrePerMinute, Kind::Flow, static fn (): array => [SumInput::figure(self::flowId($weak->part))]);
         }
         $nearest = $line->rated()[0] ?? null;
         if (null !== $nearest) {
             $peak = $nearest->peak;
-            $figures->add('line.highest', \sprintf('Highest pressure nearest to a rating: %s', $nearest->name()), $peak->kpa(), Unit::Kilopascal, Kind::Pressure, 'what stands there + ρ × Δv × min(wave speed, 2 × length ÷ time)', static fn (): array => [
-                SumInput::constant('stands there ('.lcfirst($peak->mode->word()).')', $say->pressure($peak->standingKpa)),
-                SumInput::constant('shock of an outlet that is shut at once', $say->pressure($peak->shockKpa)),
-                SumInput::constant(null === $nearest->joint ? 'rated for' : \sprintf('held by %s at %s', $nearest->joint->word(), $say->temperature($nearest->c)), $say->pressure($nearest->ratingKpa)),
-            ], 'Joukowsky; Michaud');
+            $rated = null === $nearest->joint
+                ? $wording->text('line.sum.rated')
+                : $wording->text('line.sum.rated-joint', ['joint' => $nearest->joint, 'hot' => Amount::temperature($nearest->c)]);
+            $text = new FigureText('line.figure.highest.label', 'line.figure.highest.formula', 'line.source.shock', ['part' => $nearest->subject()]);
+            $figures->add('line.highest', $text, $peak->kpa(), Unit::Kilopascal, Kind::Pressure, static fn (): array => [
+                SumInput::constant($wording->text('line.sum.steady', ['mode' => $peak->mode->when()]), $wording->pressure($peak->standingKpa)),
+                SumInput::constant($wording->text('line.sum.shock'), $wording->pressure($peak->shockKpa)),
+                SumInput::constant($rated, $wording->pressure($nearest->ratingKpa)),
+            ]);
         }
         self::addStarts($line, $workings, $figures);
         foreach ($line->graph->outlets as $part) {
             $hot = HotOutlet::of($part, $line);
             if (null !== $hot) {
-                $figures->litres('line.'.$part->id.'.wait', \sprintf('Runs away before %s is warm', $part->name), $hot->waitL, 'π/4 × bore² × length of the pipes from the heater', static fn (): array => [SumInput::constant('heater', $hot->heater->name)], 'Volume of a cylinder');
+                $text = new FigureText('line.figure.wait.label', 'line.figure.wait.formula', 'line.source.cylinder', ['outlet' => $part->name]);
+                $figures->litres('line.'.$part->id.'.wait', $text, $hot->waitL, static fn (): array => [SumInput::constant($wording->text('line.sum.heater'), $hot->heater->name)]);
             }
         }
     }
@@ -75,15 +85,17 @@ final class LineFigures
             }
         }
         if (null !== $most) {
-            $say = $workings->say;
-            $figures->add('line.starts', 'Pump starts an hour, at a trickle', round(min(self::MOST_STARTS, (float) $most->result->cyclesPerHour)), Unit::One, Kind::Count, '3600 ÷ (drawdown ÷ tap + drawdown ÷ (pump − tap))', static fn (): array => [
-                SumInput::constant('tap', $say->flow($most->input->tapLpm)),
-                SumInput::constant('pump, mean', $say->flow($most->input->pumpLpm)),
-                SumInput::constant('drawdown', $say->litres($most->result->drawdownL)),
-                SumInput::constant('cut-in', $say->pressure($most->input->cutInKpa)),
-                SumInput::constant('cut-out', $say->pressure($most->input->cutOutKpa)),
-                SumInput::constant('precharge', $say->pressure($most->input->prechargeKpa)),
-            ], 'Boyle–Mariotte');
+            $wording = $workings->wording;
+            $text = new FigureText('line.figure.starts.label', 'line.figure.starts.formula', 'line.source.boyle');
+            $perHour = round(min(self::MOST_STARTS, (float) $most->result->cyclesPerHour));
+            $figures->add('line.starts', $text, $perHour, Unit::One, Kind::Count, static fn (): array => [
+                SumInput::constant($wording->text('line.sum.tap'), $wording->flow($most->input->tapLpm)),
+                SumInput::constant($wording->text('line.sum.pump-mean'), $wording->flow($most->input->pumpLpm)),
+                SumInput::constant($wording->text('line.sum.drawdown'), $wording->litres($most->result->drawdownL)),
+                SumInput::constant($wording->text('line.sum.cut-in'), $wording->pressure($most->input->cutInKpa)),
+                SumInput::constant($wording->text('line.sum.cut-out'), $wording->pressure($most->input->cutOutKpa)),
+                SumInput::constant($wording->text('line.sum.precharge'), $wording->pressure($most->input->prechargeKpa)),
+            ]);
         }
     }
 }

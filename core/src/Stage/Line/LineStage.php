@@ -13,6 +13,7 @@ use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Plan\Line\PartKind;
 use YardCask\Core\Stage\Line\Drawing\DrawnLine;
 use YardCask\Core\Stage\Line\Drawing\LineDrawing;
+use YardCask\Core\Words\Phrase;
 
 /** The line from tank to every tap: what comes out, what it takes on the way, and what its parts have to stand. */
 final class LineStage implements Stage
@@ -24,7 +25,7 @@ final class LineStage implements Stage
 
     public function title(): string
     {
-        return 'Line';
+        return 'line.title';
     }
 
     public function addFigures(Workings $workings, FigureSheet $figures): void
@@ -45,12 +46,12 @@ final class LineStage implements Stage
     public function cautions(Workings $workings): array
     {
         $graph = $workings->of(LineWorkings::class)->graph;
-        $cautions = ['What touches drinking water has to be made for it; which materials and which fittings to mains are allowed your local water rules say.'];
+        $cautions = [new Phrase('line.caution.materials')];
         if ([] !== $graph->parts(PartKind::StorageHeater, PartKind::Exchanger)) {
-            $cautions[] = 'Gas and mains-electric heaters are fitted by someone licensed for it. Hot water scalds within seconds, and stored lukewarm it breeds what makes people ill.';
+            $cautions[] = new Phrase('line.caution.heaters');
         }
         if ([] !== $graph->pumps) {
-            $cautions[] = 'A fuse at the battery end, a switch for the pump, and no joint above electrics.';
+            $cautions[] = new Phrase('line.caution.electrics');
         }
 
         return $cautions;
@@ -63,7 +64,12 @@ final class LineStage implements Stage
 
     public function rules(): array
     {
-        return [new Rule\WronglyJoined(), new Rule\CurveRises(), new Rule\NoWater(), new Rule\Backwards(), new Rule\SuctionOrder(), new Rule\HeaterOrder(), new Rule\MixerOpen(), new Rule\OverRated(), new Rule\JointWeak(), new Rule\TooHot(), new Rule\ModeTroubles(), new Rule\SinkUnder(), new Rule\FlowWrong(), new Rule\SuctionHigh(), new Rule\PumpUnstopped(), new Rule\PumpSwitches(), new Rule\NotForDrinking(), new Rule\HotWater(), new Rule\Undrained(), new Rule\Stagnant(), new Rule\StockChanged()];
+        return [
+            new Rule\WronglyJoined(), new Rule\CurveRises(), new Rule\NoWater(), new Rule\Backwards(), new Rule\SuctionOrder(), new Rule\HeaterOrder(),
+            new Rule\MixerOpen(), new Rule\OverRated(), new Rule\JointWeak(), new Rule\TooHot(), new Rule\ModeTroubles(), new Rule\SinkUnder(),
+            new Rule\FlowWrong(), new Rule\SuctionHigh(), new Rule\PumpUnstopped(), new Rule\PumpSwitches(), new Rule\NotForDrinking(),
+            new Rule\HotWater(), new Rule\Undrained(), new Rule\Stagnant(), new Rule\StockChanged(),
+        ];
     }
 
     public function findingCodes(): string
@@ -74,14 +80,17 @@ final class LineStage implements Stage
     public function glass(Workings $workings, FigureSheet $figures, array $findings): array
     {
         $cells = [];
+        $wording = $workings->wording;
         $worst = $workings->of(LineWorkings::class)->worst();
         if (null !== $worst) {
             $figure = $figures->get('line.worst');
-            $cells[] = new GlassCell($figure->id, 'line', 'Worst outlet', $figure->figure, $figure->symbol, $worst->part->name, Severity::worstOf($findings, LineFinding::FlowLow->value, LineFinding::NoWater->value));
+            $severity = Severity::worstOf($findings, LineFinding::FlowLow->value, LineFinding::NoWater->value);
+            $cells[] = new GlassCell($figure->id, 'line', $wording->text('line.glass.worst'), $figure->figure, $figure->symbol, $worst->part->name, $severity);
         }
         if ($figures->has('line.starts')) {
             $figure = $figures->get('line.starts');
-            $cells[] = new GlassCell($figure->id, 'line', 'Pump starts', $figure->figure, $figure->symbol, ($figure->value >= LineFigures::MOST_STARTS ? 'or more ' : '').'an hour at a trickle');
+            $beside = $wording->text('line.glass.starts.beside', ['countless' => $figure->value >= LineFigures::MOST_STARTS ? 'yes' : 'no']);
+            $cells[] = new GlassCell($figure->id, 'line', $wording->text('line.glass.starts'), $figure->figure, $figure->symbol, $beside);
         }
 
         return $cells;

@@ -45,7 +45,7 @@ final class LineWorkings implements StageWorkings
 
     public static function sections(): array
     {
-        return ['line', 'tank ends'];
+        return ['line', 'tank_ends'];
     }
 
     public function modes(): ModeSearch

@@ -15,6 +15,7 @@ use YardCask\Core\Plan\PlannedTrailer;
 use YardCask\Core\Plan\PlannedTrailerAxle;
 use YardCask\Core\Plan\PlanPatch;
 use YardCask\Core\Plan\Weighing;
+use YardCask\Core\Words\Phrase;
 
 /** An axle more behind the last, like it: what stood on that one, both now carry by half. */
 final class AxleOffer
@@ -39,13 +40,15 @@ final class AxleOffer
         if ($last instanceof PlannedTrailerAxle) {
             $patches[] = PlanPatch::append('/load/rig/axles', new PlannedTrailerAxle($id, $name, self::at($xM, $last->sizes)));
 
-            return new Fix('Add an axle', PlanPatch::all($patches));
+            return new Fix(new Phrase('load.fix.add-axle'), PlanPatch::all($patches));
         }
         $weighing = new Weighing(null === $last->weighing->weighedKg ? null : $last->weighing->weighedKg / 2, $last->weighing->estimatedKg / 2);
         $halved = PartFields::changed($last, ['weighing' => $weighing, 'sizes' => self::at($last->sizes->xM - self::APART_M / 2, $last->sizes)]);
         $patches[] = PlanPatch::replace('/load/rig/axles/'.(\count($rig->axles) - 1), $halved);
 
-        return new Fix('Add an axle', PlanPatch::all([...$patches, PlanPatch::append('/load/rig/axles', new PlannedAxle($id, $name, self::at($xM, $last->sizes), $weighing))]));
+        $added = new PlannedAxle($id, $name, self::at($xM, $last->sizes), $weighing);
+
+        return new Fix(new Phrase('load.fix.add-axle'), PlanPatch::all([...$patches, PlanPatch::append('/load/rig/axles', $added)]));
     }
 
     /** @return list<Fix> for each axle that can go, in their order: what stood on it then stands on the one beside it */
@@ -66,7 +69,8 @@ final class AxleOffer
                 $bothWeighed = $axle->weighing->isWeighed() && $keeper->weighing->isWeighed();
                 $changes['weighing'] = new Weighing($bothWeighed ? $axle->weighing->kg() + $keeper->weighing->kg() : null, $axle->weighing->kg() + $keeper->weighing->kg());
             }
-            $fixes[] = new Fix('Remove '.$axle->name, PlanPatch::replace('/load/rig/axles/'.$beside, PartFields::changed($keeper, $changes))->and(PlanPatch::remove('/load/rig/axles/'.$index)));
+            $patch = PlanPatch::replace('/load/rig/axles/'.$beside, PartFields::changed($keeper, $changes))->and(PlanPatch::remove('/load/rig/axles/'.$index));
+            $fixes[] = new Fix(new Phrase('load.fix.remove-axle', ['axle' => $axle->name]), $patch);
         }
 
         return $fixes;

@@ -20,12 +20,12 @@ use YardCask\Core\Stage\Load\Shared\RigMoment;
 use YardCask\Core\Stage\Load\Shared\RigState;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
 use YardCask\Core\Stage\Tanks\Shared\TankWorking;
+use YardCask\Core\Words\FigureText;
+use YardCask\Core\Words\Phrase;
 
 /** The figures of how the load lies: right against left, on a trailer's nose, or in a boat. */
 final readonly class BalanceFigures
 {
-    private const STABILITY = 'Initial stability of ships.';
-
     private Balance $balance;
     private LoadWorkings $load;
 
@@ -53,68 +53,81 @@ final readonly class BalanceFigures
 
     private function addSide(RoadPayload $payload, PlannedRoadRig $rig): void
     {
-        $track = fn (): SumInput => SumInput::field('track', $this->workings->say->metres($rig->trackM()), '/load/rig/axles/0/track_m');
-        $formula = 'Σ 2 × weight × place across ÷ track';
-        $source = 'Statics: moments about the centreline, of what is listed here.';
-        $this->figures->kg('load.side', 'Right less left wheels', $payload->sideDifferenceKg, $formula, fn (): array => [...$this->inputs->places('y_m', RigState::Travelling), $track()], $source);
+        $wording = $this->workings->wording;
+        $track = static fn (): SumInput => SumInput::field($wording->text('load.sum.track'), $wording->metres($rig->trackM()), '/load/rig/axles/0/track_m');
+        $text = new FigureText('load.figure.side.label', 'load.figure.side.formula', 'load.source.across');
+        $this->figures->kg('load.side', $text, $payload->sideDifferenceKg, fn (): array => [...$this->inputs->places('y_m', RigState::Travelling), $track()]);
         $worst = $this->balance->side();
         if (null !== $worst) {
-            $this->figures->kg('load.side_worst', 'Right less left wheels, '.$this->when($worst[1]), $worst[0], $formula, fn (): array => [...$this->placesAt($worst[1]), $track()], $source);
+            $text = new FigureText('load.figure.side-worst.label', 'load.figure.side.formula', 'load.source.across', $this->when($worst[1]));
+            $this->figures->kg('load.side_worst', $text, $worst[0], fn (): array => [...$this->placesAt($worst[1]), $track()]);
         }
         $front = $this->balance->leastFront();
         if (null !== $front) {
-            $this->figures->add('load.front_least', 'Front axle’s share of the whole, '.$this->when($front[1]), $front[0], Unit::Fraction, Kind::Share, 'front axle ÷ whole, where it is least on the road', fn (): array => $this->stateInputs($front[1], ['load.front', 'load.gross']), 'Statics.');
+            $text = new FigureText('load.figure.front-least.label', 'load.figure.front-least.formula', 'load.source.statics', $this->when($front[1]));
+            $this->figures->add('load.front_least', $text, $front[0], Unit::Fraction, Kind::Share, fn (): array => $this->stateInputs($front[1], ['load.front', 'load.gross']));
         }
     }
 
     private function addNose(TrailerPayload $payload): void
     {
-        $this->figures->add('load.nose_share', 'Nose share', $payload->noseShareAt(1), Unit::Fraction, Kind::Share, 'nose ÷ whole', static fn (): array => array_map(SumInput::figure(...), ['load.nose.travel', 'load.gross.travel']), 'Statics.');
+        $text = new FigureText('load.figure.nose-share.label', 'load.figure.nose-share.formula', 'load.source.statics');
+        $this->figures->add('load.nose_share', $text, $payload->noseShareAt(1), Unit::Fraction, Kind::Share, static fn (): array => array_map(SumInput::figure(...), ['load.nose.travel', 'load.gross.travel']));
         $least = $this->balance->leastNose();
         if (null !== $least) {
-            $this->figures->add('load.nose_least', 'Least nose share, '.$this->when($least[1]), $least[0], Unit::Fraction, Kind::Share, 'nose ÷ whole, where it is least on the road', fn (): array => $this->stateInputs($least[1], ['load.nose', 'load.gross']), 'Statics.');
+            $text = new FigureText('load.figure.nose-least.label', 'load.figure.nose-least.formula', 'load.source.statics', $this->when($least[1]));
+            $this->figures->add('load.nose_least', $text, $least[0], Unit::Fraction, Kind::Share, fn (): array => $this->stateInputs($least[1], ['load.nose', 'load.gross']));
         }
     }
 
     private function addStability(BoatPayload $payload, PlannedBoat $rig): void
     {
-        $say = $this->workings->say;
-        $this->figures->kg('load.displacement', 'Displacement, under way', $rig->displacementKg + $payload->load->kgAt(1), 'empty + load aboard', static fn (): array => array_map(SumInput::figure(...), ['load.empty', 'load.gross.travel']), 'Archimedes: she displaces what she weighs.');
-        $this->figures->add('load.free_surface', 'Free surface of the slack tanks', $payload->freeSurfaceM, Unit::Metre, Kind::Length, 'Σ 1000 kg/m³ × length × width³ ÷ 12 ÷ displacement', fn (): array => [
-            ...array_map(static fn (TankWorking $working): SumInput => SumInput::field($working->tank->name, $say->mm($working->tank->rowMm()).' × '.$say->mm($working->tank->widthMm), $working->pointer().'/width_mm'), $this->workings->of(TanksWorkings::class)->all()),
+        $wording = $this->workings->wording;
+        $text = new FigureText('load.figure.displacement.label', 'load.figure.displacement.formula', 'load.source.archimedes');
+        $this->figures->kg('load.displacement', $text, $rig->displacementKg + $payload->load->kgAt(1), static fn (): array => array_map(SumInput::figure(...), ['load.empty', 'load.gross.travel']));
+        $text = new FigureText('load.figure.free-surface.label', 'load.figure.free-surface.formula', 'load.source.slack');
+        $size = static fn (TankWorking $working): string => $wording->mm($working->tank->rowMm()).' × '.$wording->mm($working->tank->widthMm);
+        $this->figures->add('load.free_surface', $text, $payload->freeSurfaceM, Unit::Metre, Kind::Length, fn (): array => [
+            ...array_map(static fn (TankWorking $working): SumInput => SumInput::field($working->tank->name, $size($working), $working->pointer().'/width_mm'), $this->workings->of(TanksWorkings::class)->all()),
             SumInput::figure('load.displacement'),
-        ], self::STABILITY.' Fresh tanks are taken as slack, others while something is in them.');
-        $gm = static fn (): SumInput => SumInput::field('GM', $say->metres($rig->gmM), '/load/rig/gm_m');
-        $formula = 'GM − free surface';
+        ]);
+        $gm = static fn (): SumInput => SumInput::field($wording->text('load.sum.gm'), $wording->metres($rig->gmM), '/load/rig/gm_m');
+        $heights = null === $rig->draughtM ? 'no' : 'yes';
         if (null !== $rig->draughtM) {
             $changeM = BoatHeights::gmChangeM($rig, $this->load, $this->load->contents->in(RigState::Travelling));
-            $this->figures->add('load.gm_heights', 'What the heights of all aboard change', $changeM, Unit::Metre, Kind::Length, 'Σ weight × (draught − GM − height) ÷ displacement', static fn (): array => [SumInput::field('draught', $say->metres($rig->draughtM), '/load/rig/draught_m'), $gm(), SumInput::figure('load.displacement')], self::STABILITY.' Upright sides.');
-            $formula .= ' + what the heights change';
+            $text = new FigureText('load.figure.gm-heights.label', 'load.figure.gm-heights.formula', 'load.source.upright');
+            $draught = SumInput::field($wording->text('load.sum.draught'), $wording->metres($rig->draughtM), '/load/rig/draught_m');
+            $this->figures->add('load.gm_heights', $text, $changeM, Unit::Metre, Kind::Length, static fn (): array => [$draught, $gm(), SumInput::figure('load.displacement')]);
         }
-        $this->figures->add('load.gm', 'Metacentric height left', $payload->gmEffectiveM, Unit::Metre, Kind::Length, $formula, static fn (): array => [$gm(), SumInput::figure('load.free_surface'), ...null === $rig->draughtM ? [] : [SumInput::figure('load.gm_heights')]], self::STABILITY);
+        $inputs = static fn (): array => [$gm(), SumInput::figure('load.free_surface'), ...null === $rig->draughtM ? [] : [SumInput::figure('load.gm_heights')]];
+        $text = new FigureText('load.figure.gm.label', 'load.figure.gm.formula', 'load.source.stability', ['heights' => $heights]);
+        $this->figures->add('load.gm', $text, $payload->gmEffectiveM, Unit::Metre, Kind::Length, $inputs);
         $least = $this->balance->leastGm();
         if (null !== $least) {
-            $this->figures->add('load.gm_least', 'Least metacentric height, '.$least[1]->inWords($this->workings->words), $least[0], Unit::Metre, Kind::Length, $formula.', in the state where it is least', static fn (): array => [SumInput::figure('load.gm')], self::STABILITY);
+            $text = new FigureText('load.figure.gm-least.label', 'load.figure.gm-least.formula', 'load.source.stability', ['when' => $least[1]->phrase($rig->kind()), 'heights' => $heights]);
+            $this->figures->add('load.gm_least', $text, $least[0], Unit::Metre, Kind::Length, static fn (): array => [SumInput::figure('load.gm')]);
         }
-        $heelFormula = 'tan heel = Σ weight × place across ÷ (displacement × GM left)';
         if (null !== $payload->heelDeg) {
-            $this->figures->add('load.heel', 'Heel', $payload->heelDeg, Unit::Degree, Kind::Angle, $heelFormula, fn (): array => [...$this->inputs->places('y_m', RigState::Travelling), SumInput::figure('load.displacement'), SumInput::figure('load.gm')], self::STABILITY.' Small angles.');
+            $text = new FigureText('load.figure.heel.label', 'load.figure.heel.formula', 'load.source.small-angles');
+            $this->figures->add('load.heel', $text, $payload->heelDeg, Unit::Degree, Kind::Angle, fn (): array => [...$this->inputs->places('y_m', RigState::Travelling), SumInput::figure('load.displacement'), SumInput::figure('load.gm')]);
         }
         $worst = $this->balance->heel();
         if (null !== $worst) {
-            $this->figures->add('load.heel_worst', 'Heel, '.$worst[1]->inWords($this->workings->words), $worst[0], Unit::Degree, Kind::Angle, $heelFormula, fn (): array => [...$this->inputs->places('y_m', $worst[1]), SumInput::figure('load.gm')], self::STABILITY.' Small angles.');
+            $text = new FigureText('load.figure.heel-worst.label', 'load.figure.heel.formula', 'load.source.small-angles', ['when' => $worst[1]->phrase($rig->kind())]);
+            $this->figures->add('load.heel_worst', $text, $worst[0], Unit::Degree, Kind::Angle, fn (): array => [...$this->inputs->places('y_m', $worst[1]), SumInput::figure('load.gm')]);
         }
     }
 
-    private function when(RigMoment $moment): string
+    /** @return array{when: Phrase} */
+    private function when(RigMoment $moment): array
     {
-        return $moment->inWords($this->workings->say, $this->workings->words);
+        return ['when' => $moment->phrase($this->workings->plan->load->rig->kind())];
     }
 
     /** @return list<SumInput> */
     private function placesAt(RigMoment $moment): array
     {
-        return null === $moment->state ? [SumInput::constant('every weight at its place', $this->when($moment))] : $this->inputs->places('y_m', $moment->state);
+        return null === $moment->state ? [$this->atThatMoment('load.sum.every-place', $moment)] : $this->inputs->places('y_m', $moment->state);
     }
 
     /**
@@ -126,6 +139,13 @@ final readonly class BalanceFigures
     {
         $state = $moment->state;
 
-        return null === $state ? [SumInput::constant('both', $this->when($moment))] : array_map(static fn (string $prefix): SumInput => SumInput::figure($prefix.'.'.LoadFigures::SUFFIXES[$state->value]), $prefixes);
+        return null === $state
+            ? [$this->atThatMoment('load.sum.both', $moment)]
+            : array_map(static fn (string $prefix): SumInput => SumInput::figure($prefix.'.'.LoadFigures::SUFFIXES[$state->value]), $prefixes);
+    }
+
+    private function atThatMoment(string $label, RigMoment $moment): SumInput
+    {
+        return SumInput::constant($this->workings->wording->text($label), $this->workings->wording->phrase($this->when($moment)['when']));
     }
 }

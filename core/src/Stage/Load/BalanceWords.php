@@ -10,6 +10,8 @@ use YardCask\Core\Payload\RigKind;
 use YardCask\Core\Plan\PlannedRoadRig;
 use YardCask\Core\Stage\Load\Shared\LoadWorkings;
 use YardCask\Core\Stage\Load\Shared\RigState;
+use YardCask\Core\Words\Amount;
+use YardCask\Core\Words\Phrase;
 
 /** How the weight lies along the rig, in words: which end of a boat is deeper, and what a tail overhang takes off the front axle. */
 final class BalanceWords
@@ -36,11 +38,14 @@ final class BalanceWords
         $parts = [];
         foreach ([RigState::Travelling, RigState::UsedUp] as $state) {
             $kgM = array_sum(array_map(static fn (Mass $mass): float => $mass->kg * $mass->xM, $workings->of(LoadWorkings::class)->aboardIn($state)));
-            $how = abs($kgM) < self::LEVEL_KG_M ? 'level' : \sprintf('down by the %s by %s', $kgM > 0 ? 'stern' : 'bow', $workings->say->moment(abs($kgM)));
-            $parts[] = $how.' '.$state->inWords($workings->words);
+            $parts[] = new Phrase('load.balance.trim-part', [
+                'how' => abs($kgM) < self::LEVEL_KG_M ? 'level' : ($kgM > 0 ? 'stern' : 'bow'),
+                'moment' => Amount::moment(abs($kgM)),
+                'when' => $state->phrase(RigKind::Boat),
+            ]);
         }
 
-        return 'Trim, by what is aboard: '.implode('; ', $parts).'.';
+        return $workings->wording->text('load.balance.trim', ['travelling' => $parts[0], 'used' => $parts[1]]);
     }
 
     /** What lies behind the rear axle loads it with more than its weight, and takes the rest off the front axle. */
@@ -53,6 +58,10 @@ final class BalanceWords
             return null;
         }
 
-        return \sprintf('Behind the rear %s: %s. That takes %s off the front axle and loads the rear with as much again beyond its weight.', $workings->words->axles(), implode(', ', array_column($behind, 'name')), $workings->say->kg($liftedKg));
+        return $workings->wording->text('load.balance.overhang', [
+            'axles' => $workings->rigWords->axles,
+            'behind' => array_column($behind, 'name'),
+            'lifted' => Amount::kg($liftedKg),
+        ]);
     }
 }

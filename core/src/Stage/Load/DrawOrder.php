@@ -15,6 +15,7 @@ use YardCask\Core\Stage\Load\Shared\RigState;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
 use YardCask\Core\Stage\Tanks\Shared\TankWorking;
 use YardCask\Core\Stage\Use\Shared\UseWorkings;
+use YardCask\Core\Words\Amount;
 
 /**
  * In which order several fresh tanks are best drawn, so that the rig keeps its balance from side to side on the way to used up.
@@ -76,9 +77,14 @@ final readonly class DrawOrder
         if (null === $best || $most - min($together, $least) < self::NOTHING_KG_M) {
             return null;
         }
-        $names = implode(', then ', array_map(static fn (TankWorking $one): string => $one->tank->name, \array_slice($best, 0, -1)));
 
-        return \sprintf('Drawn alike, the tanks put %s to one side at most on the way. One after the other, begin with %s: %s%s.', $this->said($together), $names, $this->said($least), $most - $least < self::NOTHING_KG_M ? '' : ', the other way round up to '.$this->said($most));
+        return $this->workings->wording->text('load.draw.order', [
+            'together' => $this->side($together),
+            'first' => $this->workings->wording->text('load.draw.first', ['tanks' => implode(', ', array_map(static fn (TankWorking $one): string => $one->tank->name, \array_slice($best, 0, -1)))]),
+            'least' => $this->side($least),
+            'matters' => $most - $least < self::NOTHING_KG_M ? 'no' : 'yes',
+            'most' => $this->side($most),
+        ]);
     }
 
     /** @return non-empty-list<list<TankWorking>> */
@@ -159,7 +165,7 @@ final readonly class DrawOrder
     }
 
     /** As the difference of the wheels, or as a boat's moment. */
-    private function said(float $kgM): string
+    private function side(float $kgM): Amount
     {
         $rig = $this->workings->plan->load->rig;
         $trackM = match (true) {
@@ -168,6 +174,6 @@ final readonly class DrawOrder
             default => null,
         };
 
-        return null === $trackM ? $this->workings->say->moment($kgM) : $this->workings->say->kg(2 * $kgM / $trackM);
+        return null === $trackM ? Amount::moment($kgM) : Amount::kg(2 * $kgM / $trackM);
     }
 }

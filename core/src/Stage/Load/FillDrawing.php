@@ -38,20 +38,20 @@ final readonly class FillDrawing implements Sent, \JsonSerializable
 
     public static function of(Workings $workings): self
     {
-        $say = $workings->say;
+        $wording = $workings->wording;
         $tanks = $workings->of(TanksWorkings::class);
         $greatest = $workings->of(LoadWorkings::class)->greatestFill();
         $fullL = $tanks->fullL(Holds::Fresh);
         $fresh = $tanks->that(Holds::Fresh);
 
         return new self(
-            $say->litres($fullL),
-            $say->litres($tanks->travelL()),
+            $wording->litres($fullL),
+            $wording->litres($tanks->travelL()),
             $fullL > 0 ? $tanks->travelL() / $fullL : 0.0,
-            \count($fresh) > 1 ? array_map(static fn (TankWorking $working): TankFill => new TankFill($working->tank->id, $say->litres($workings->plan->travelFillOf($working->tank) * $working->fullL()), $say->litres($working->fullL())), $fresh) : [],
-            $say->litresAtMost($greatest->litres),
+            \count($fresh) > 1 ? array_map(static fn (TankWorking $working): TankFill => new TankFill($working->tank->id, $wording->litres($workings->plan->travelFillOf($working->tank) * $working->fullL()), $wording->litres($working->fullL())), $fresh) : [],
+            $wording->litresAtMost($greatest->litres),
             $greatest->fraction,
-            null === $greatest->limitedBy ? '' : LimitWords::name($greatest->limitedBy, $workings->words).' full',
+            null === $greatest->limitedBy ? '' : $wording->text('load.fill.limited', ['limit' => LimitWords::name($greatest->limitedBy, $workings->rigWords)]),
         );
     }
 }

@@ -15,6 +15,9 @@ use YardCask\Core\Stage\Load\Shared\LimitWords;
 use YardCask\Core\Stage\Load\Shared\LoadWorkings;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
 use YardCask\Core\Stage\Tanks\Shared\TankWorking;
+use YardCask\Core\Words\Amount;
+use YardCask\Core\Words\FigureText;
+use YardCask\Core\Words\Phrase;
 
 /**
  * How to fill each fresh tank as full as it travels: litres, buckets, minutes of the hose, the reading at which a meter is stopped.
@@ -43,7 +46,7 @@ final readonly class FillSlip
     {
         foreach ($workings->of(LoadWorkings::class)->limits() as $limit) {
             if ($limit->onTheRoad->isBroken()) {
-                return \sprintf('No slip yet: filled like this, %s is over its limit.', LimitWords::carrier($limit->name, $workings->words));
+                return $workings->wording->text('load.slip.why-not', ['carrier' => LimitWords::carrier($limit->name, $workings->rigWords)]);
             }
         }
 
@@ -91,17 +94,16 @@ final readonly class FillSlip
         if (TankMounting::Can !== $working->tank->form) {
             return null;
         }
-        $say = $this->workings->say;
         $oneL = $working->fullL() / $working->tank->count;
         $litres = $this->workings->plan->travelFillOf($working->tank) * $working->fullL();
         $full = floor(($litres + self::DREGS_L) / $oneL);
         $restL = $litres - $full * $oneL;
-        $parts = $full > 0 ? [\sprintf('%d of %d full, %s each', $full, $working->tank->count, $say->kg($oneL + $working->tank->emptyKg))] : [];
+        $parts = $full > 0 ? [new Phrase('load.slip.cans-full', ['full' => (int) $full, 'cans' => (int) $working->tank->count, 'each' => Amount::kg($oneL + $working->tank->emptyKg)])] : [];
         if ($restL > self::DREGS_L) {
-            $parts[] = 'one with '.$say->litresAtMost($restL);
+            $parts[] = new Phrase('load.slip.can-part', ['litres' => Amount::litresAtMost($restL)]);
         }
 
-        return implode(', ', $parts);
+        return $this->workings->wording->list($parts);
     }
 
     private function buckets(float $litres, float $bucketL): string
@@ -110,35 +112,39 @@ final readonly class FillSlip
         $restL = $litres - $whole * $bucketL;
         $parts = [];
         if ($whole > 0) {
-            $parts[] = \sprintf('%d %s', $whole, 1.0 === $whole ? 'bucket' : 'buckets');
+            $parts[] = new Phrase('load.slip.buckets', ['buckets' => (int) $whole]);
         }
         if ($restL > self::DREGS_L) {
-            $parts[] = $this->workings->say->litresAtMost($restL);
+            $parts[] = $this->workings->wording->litresAtMost($restL);
         }
 
-        return implode(' and ', $parts);
+        return $this->workings->wording->list($parts);
     }
 
     private function add(TankWorking $working, FigureSheet $figures): void
     {
-        $say = $this->workings->say;
+        $wording = $this->workings->wording;
         $load = $this->workings->plan->load;
         $tank = $working->tank;
         $id = self::id($working);
         $litres = $this->litres($working);
         $fill = static fn (): SumInput => null === $tank->travelFill
-            ? SumInput::field('how full to travel', $say->share($load->travelFill), '/load/travel_fill')
-            : SumInput::field('how full it travels', $say->share($tank->travelFill), $working->pointer().'/travel_fill');
-        $figures->litres($id, $tank->name.', to fill for the road', $litres, 'brim full × how full − what lies below the outlet', static fn (): array => [SumInput::figure('tanks.'.$tank->id.'.full'), $fill(), SumInput::figure('tanks.'.$tank->id.'.below_outlet')], 'From run dry: what lies below the outlet is still in it.');
+            ? SumInput::field($wording->text('load.sum.how-full'), $wording->share($load->travelFill), '/load/travel_fill')
+            : SumInput::field($wording->text('load.sum.how-full-own'), $wording->share($tank->travelFill), $working->pointer().'/travel_fill');
+        $of = fn (string $label, string $formula, string $source): FigureText => new FigureText($label, $formula, $source, ['tank' => $tank->name, 'rig' => $this->workings->plan->load->rig->kind()]);
+        $text = $of('load.figure.slip.label', 'load.figure.slip.formula', 'load.source.run-dry');
+        $figures->litres($id, $text, $litres, static fn (): array => [SumInput::figure('tanks.'.$tank->id.'.full'), $fill(), SumInput::figure('tanks.'.$tank->id.'.below_outlet')]);
+        $exact = static fn (float $value, Unit $unit, Kind $kind): string => $wording->format->readingExact($value, $unit, $kind);
         if (null !== $load->hoseLpm) {
-            $figures->add($id.'.minutes', $tank->name.', minutes of the hose', $litres / $load->hoseLpm, Unit::Minute, Kind::Duration, 'litres ÷ what the hose gives', static fn (): array => [SumInput::figure($id), SumInput::field('the hose gives', $say->format->readingExact($load->hoseLpm, Unit::LitrePerMinute, Kind::Flow), '/load/hose_lpm')], 'A steady flow, measured with a bucket and a watch.');
+            $text = $of('load.figure.slip-minutes.label', 'load.figure.slip-minutes.formula', 'load.source.hose');
+            $hose = SumInput::field($wording->text('load.sum.hose'), $exact($load->hoseLpm, Unit::LitrePerMinute, Kind::Flow), '/load/hose_lpm');
+            $figures->add($id.'.minutes', $text, $litres / $load->hoseLpm, Unit::Minute, Kind::Duration, static fn (): array => [SumInput::figure($id), $hose]);
         }
         if (null !== $load->bucketL && null !== $load->meterL) {
-            $figures->litres($id.'.meter', $tank->name.', stop the meter at', $litres * $load->meterL / $load->bucketL, 'litres × meter for one bucket ÷ bucket', static fn (): array => [
-                SumInput::figure($id),
-                SumInput::field('meter for one bucket', $say->format->readingExact($load->meterL, Unit::Litre, Kind::Volume), '/load/meter_l'),
-                SumInput::field('bucket', $say->format->readingExact($load->bucketL, Unit::Litre, Kind::Volume), '/load/bucket_l'),
-            ], 'A meter that is wrong by a factor, checked against a bucket.');
+            $text = $of('load.figure.slip-meter.label', 'load.figure.slip-meter.formula', 'load.source.meter');
+            $meter = SumInput::field($wording->text('load.sum.meter'), $exact($load->meterL, Unit::Litre, Kind::Volume), '/load/meter_l');
+            $bucket = SumInput::field($wording->text('load.sum.bucket'), $exact($load->bucketL, Unit::Litre, Kind::Volume), '/load/bucket_l');
+            $figures->litres($id.'.meter', $text, $litres * $load->meterL / $load->bucketL, static fn (): array => [SumInput::figure($id), $meter, $bucket]);
         }
     }
 

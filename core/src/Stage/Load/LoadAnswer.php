@@ -9,6 +9,7 @@ use YardCask\Core\Assessment\FigureSheet;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Payload\LimitName;
 use YardCask\Core\Plan\Holds;
+use YardCask\Core\Plan\PlannedRig;
 use YardCask\Core\Quantity\Quantity;
 use YardCask\Core\Quantity\Unit;
 use YardCask\Core\Stage\Load\Rule\BoatTrim;
@@ -21,6 +22,8 @@ use YardCask\Core\Stage\Load\Shared\LoadWorkings;
 use YardCask\Core\Stage\Load\Shared\RigState;
 use YardCask\Core\Stage\Load\Shared\WheelLoads;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
+use YardCask\Core\Words\Amount;
+use YardCask\Core\Words\Phrase;
 
 /** How full to travel, as one sentence that no finding contradicts. */
 final readonly class LoadAnswer
@@ -28,6 +31,7 @@ final readonly class LoadAnswer
     private LoadWorkings $load;
     private GreatestFill $greatest;
     private float $fullL;
+    private PlannedRig $rig;
 
     private function __construct(
         private Workings $workings,
@@ -36,6 +40,7 @@ final readonly class LoadAnswer
         $this->load = $workings->of(LoadWorkings::class);
         $this->greatest = $this->load->greatestFill();
         $this->fullL = $workings->of(TanksWorkings::class)->fullL(Holds::Fresh);
+        $this->rig = $workings->plan->load->rig;
     }
 
     public static function of(Workings $workings, FigureSheet $figures): Answer
@@ -54,7 +59,10 @@ final readonly class LoadAnswer
         }
         $figure = $this->figures->get('load.gm_least');
 
-        return new Answer($gm[0] > 0 ? 'Only ' : 'No stability left: ', $figure->text, $gm[0] > 0 ? ' of stability left.' : '.', \sprintf('%s, with the slack of the tanks taken off her metacentric height. Make the tanks narrower, or weight lower, before asking how full.', ucfirst($gm[1]->inWords($this->workings->words))), $figure->id);
+        return Answer::of($this->workings->wording, $gm[0] > 0 ? 'load.answer.unstable' : 'load.answer.no-stability', 'load.answer.unstable.why', $figure->id, [
+            'height' => $figure->text,
+            'when' => $gm[1]->phrase($this->rig->kind()),
+        ]);
     }
 
     /** A wheel over its tyre's limit, though the rig is filled no further than its axles allow. */
@@ -66,93 +74,145 @@ final readonly class LoadAnswer
         }
         $figure = $this->figures->get('load.tyre_over');
 
-        return new Answer('', $figure->text, \sprintf(' too much on the %s.', $worst->name($this->workings->plan->load->rig, $this->workings->words)), 'Its axle is within its limit, and the wheel on that side is not. Move weight to the other side before asking how full.', $figure->id);
+        return Answer::of($this->workings->wording, 'load.answer.tyre', 'load.answer.tyre.why', $figure->id, [
+            'over' => $figure->text,
+            'tyre' => $worst->phrase($this->rig),
+        ]);
     }
 
     private function noFillWillDo(): Answer
     {
-        [$say, $words] = [$this->workings->say, $this->workings->words];
+        $wording = $this->workings->wording;
         foreach ($this->load->limits() as $limit) {
             if ($limit->isOverBeforeWater()) {
-                return new Answer('', $say->kg($limit->fill->emptyKg - $limit->limitKg), ' over before any water.', \sprintf('%s is at %s of %s with empty tanks. Something else has to stay at home or move.', ucfirst(LimitWords::carrier($limit->name, $words)), $say->kg($limit->fill->emptyKg), $say->kg($limit->limitKg)), 'load.'.$limit->name->value.'.over_empty');
+                return Answer::of($wording, 'load.answer.over-dry', 'load.answer.over-dry.why', 'load.'.$limit->name->value.'.over_empty', [
+                    'over' => Amount::kg($limit->fill->emptyKg - $limit->limitKg),
+                    'carrier' => $this->carrier($limit->name),
+                    'kg' => Amount::kg($limit->fill->emptyKg),
+                    'kg_limit' => Amount::kg($limit->limitKg),
+                ]);
             }
         }
         $worst = $this->load->worstLimit();
         $nose = (new Balance($this->workings))->leastNose();
         if (null !== $nose && $nose[0] < NoseLight::LEAST_SHARE) {
-            return new Answer('', $say->finerShare($nose[0]), \sprintf(' of the trailer on her nose %s.', $nose[1]->inWords($say, $words)), \sprintf('Below %s she sways, and how full she travels does not cure it. Move weight forward.', $say->share(NoseLight::LEAST_SHARE)), 'load.nose_least');
+            return Answer::of($wording, 'load.answer.nose', 'load.answer.nose.why', 'load.nose_least', [
+                'share' => Amount::fineShare($nose[0]),
+                'when' => $nose[1]->phrase($this->rig->kind()),
+                'least' => Amount::share(NoseLight::LEAST_SHARE),
+            ]);
         }
 
-        return new Answer('', $say->kg(abs($worst->onTheRoad->kg)), \sprintf(' %s %s.', $worst->onTheRoad->isBroken() ? 'over' : 'left', $worst->onTheRoad->moment->inWords($say, $words)), \sprintf('%s is at %s of %s, and how full she travels does not cure it. Move or leave something.', ucfirst(LimitWords::carrier($worst->name, $words)), $say->kg($worst->limitKg - $worst->onTheRoad->kg), $say->kg($worst->limitKg)), 'load.'.$worst->name->value.'.least_spare');
+        return Answer::of($wording, 'load.answer.no-fill', 'load.answer.no-fill.why', 'load.'.$worst->name->value.'.least_spare', [
+            'spare' => Amount::kg(abs($worst->onTheRoad->kg)),
+            'broken' => $worst->onTheRoad->isBroken() ? 'yes' : 'no',
+            'when' => $worst->onTheRoad->moment->phrase($this->rig->kind()),
+            'carrier' => $this->carrier($worst->name),
+            'kg' => Amount::kg($worst->limitKg - $worst->onTheRoad->kg),
+            'kg_limit' => Amount::kg($worst->limitKg),
+        ]);
     }
 
     private function noWater(): Answer
     {
         $worst = $this->load->worstLimit();
 
-        return new Answer('No water aboard yet, ', $this->workings->say->kg($worst->onTheRoad->kg), ' to spare.', \sprintf('Least is left to the %s.', LimitWords::name($worst->name, $this->workings->words)), 'load.'.$worst->name->value.'.least_spare');
+        return Answer::of($this->workings->wording, 'load.answer.no-water', 'load.answer.no-water.why', 'load.'.$worst->name->value.'.least_spare', [
+            'spare' => Amount::kg($worst->onTheRoad->kg),
+            'limit' => LimitWords::name($worst->name, $this->workings->rigWords),
+        ]);
     }
 
     private function fill(): Answer
     {
-        [$say, $words] = [$this->workings->say, $this->workings->words];
-        $travel = ucfirst($words->travel());
+        $wording = $this->workings->wording;
+        $with = ['rig' => $this->rig->kind(), 'least' => $this->least()];
         if (null === $this->greatest->limitedBy) {
             $worst = $this->load->worstLimit();
 
-            return new Answer($travel.' brim full: ', $say->litres($this->fullL), ' are allowed.', \sprintf('Least is left to the %s: %s %s.%s', LimitWords::name($worst->name, $words), $say->kg($worst->onTheRoad->kg), $worst->onTheRoad->moment->inWords($say, $words), $this->leastWords()), 'tanks.full');
+            return Answer::of($wording, 'load.answer.brim', 'load.answer.brim.why', 'tanks.full', $with + [
+                'litres' => Amount::litres($this->fullL),
+                'limit' => LimitWords::name($worst->name, $this->workings->rigWords),
+                'spare' => Amount::kg($worst->onTheRoad->kg),
+                'when' => $worst->onTheRoad->moment->phrase($this->rig->kind()),
+            ]);
         }
-        $brim = $this->load->contents->startsBrimFull() ? '. Brim it on arrival.' : ' at most.';
-        $why = $this->why();
+        $with += ['arrival' => $this->load->contents->startsBrimFull() ? 'brim' : 'same', 'why' => $this->why(), 'margin' => $this->margin()];
         $split = BestSplit::of($this->workings);
         if (null !== $split) {
-            return new Answer($travel.' with ', $say->litresAtMost($split->litres()), $brim, \sprintf('%s. Filled alike, the tanks may hold %s. %s', $split->inWords($say), $say->litresAtMost($this->greatest->litres), $why), 'load.best_split');
+            return Answer::of($wording, 'load.answer.travel', 'load.answer.travel.why.split', 'load.best_split', $with + [
+                'litres' => Amount::litresAtMost($split->litres()),
+                'split' => $split->inWords($wording),
+                'alike' => Amount::litresAtMost($this->greatest->litres),
+            ]);
         }
 
-        return new Answer($travel.' with ', $say->litresAtMost($this->greatest->litres), $brim, $why.$this->leastWords(), 'load.max_fill');
+        return Answer::of($wording, 'load.answer.travel', 'load.answer.travel.why', 'load.max_fill', $with + ['litres' => Amount::litresAtMost($this->greatest->litres)]);
     }
 
     /** Why not more: what stops it, and what a measure of water adds there. */
-    private function why(): string
+    private function why(): Phrase
     {
-        [$say, $words] = [$this->workings->say, $this->workings->words];
         $limitedBy = $this->greatest->limitedBy;
         if (LimitName::LeastNose === $limitedBy) {
-            return \sprintf('With more, the nose would carry less than %s of the trailer on the way to used up.', $say->share(NoseLight::LEAST_SHARE));
+            return new Phrase('load.answer.because.nose', ['least' => Amount::share(NoseLight::LEAST_SHARE)]);
         }
-        $limit = $this->load->limit($limitedBy) ?? $this->load->limits()[0];
-        $keptKg = $this->greatest->margin * $limit->errorKg;
-        $margin = match (true) {
-            $keptKg <= 0 => $limit->errorKg > 0 ? ' Nothing is kept for what the estimate may hide: weigh her first.' : '',
-            $this->greatest->margin < 1 => \sprintf(' %s are kept, half of what the estimate may hide.', $say->kg($keptKg)),
-            default => \sprintf(' %s are kept for what the estimate may hide.', $say->kg($keptKg)),
-        };
+        $limit = $this->limitedBy();
+        $carrier = $this->carrier($limit->name);
         if ($limit->spareIn(RigState::BrimFull)->isBroken()) {
-            return \sprintf('Full, %s is %s over its limit. Each %s adds %s there.', LimitWords::carrier($limit->name, $words), $say->kg(-$limit->spareIn(RigState::BrimFull)->kg), ...$this->perUnitOfWater($limit)).$margin;
+            return new Phrase('load.answer.because.full', [
+                'carrier' => $carrier,
+                'over' => Amount::kg(-$limit->spareIn(RigState::BrimFull)->kg),
+                'volume' => $this->workings->plan->units->volume->name,
+                'each' => $this->perUnitOfWater($limit),
+            ]);
         }
         if ($limit->fromBrimFull->isBroken()) {
-            return \sprintf('With more, %s would be over its limit on the way to used up.', LimitWords::carrier($limit->name, $words)).$margin;
+            return new Phrase('load.answer.because.later', ['carrier' => $carrier]);
         }
 
-        return \sprintf('Full, only %s would be left to %s.', $say->kg($limit->spareIn(RigState::BrimFull)->kg), LimitWords::carrier($limit->name, $words)).$margin;
+        return new Phrase('load.answer.because.left', ['carrier' => $carrier, 'left' => Amount::kg($limit->spareIn(RigState::BrimFull)->kg)]);
     }
 
-    private function leastWords(): string
+    /** What is held back because a weight is estimated. */
+    private function margin(): Phrase
     {
-        return $this->greatest->leastFraction > 0.005 ? \sprintf(' Not with less than %s: the water cures what is wrong without it.', $this->workings->say->litres($this->greatest->leastFraction * $this->fullL)) : '';
+        $limit = $this->limitedBy();
+        $keptKg = LimitName::LeastNose === $this->greatest->limitedBy ? 0.0 : $this->greatest->margin * $limit->errorKg;
+        $errorKg = LimitName::LeastNose === $this->greatest->limitedBy ? 0.0 : $limit->errorKg;
+
+        return match (true) {
+            $errorKg <= 0 => Phrase::verbatim(''),
+            $keptKg <= 0 => new Phrase('load.answer.margin.none'),
+            $this->greatest->margin < 1 => new Phrase('load.answer.margin.half', ['kg' => Amount::kg($keptKg)]),
+            default => new Phrase('load.answer.margin', ['kg' => Amount::kg($keptKg)]),
+        };
     }
 
-    /** @return array{string, string} the plan's measure of water, and what one of it adds to a limit */
-    private function perUnitOfWater(LimitWorking $limit): array
+    private function limitedBy(): LimitWorking
+    {
+        return $this->load->limit($this->greatest->limitedBy) ?? $this->load->limits()[0];
+    }
+
+    private function carrier(LimitName $limit): Phrase
+    {
+        return LimitWords::carrier($limit, $this->workings->rigWords);
+    }
+
+    /** Less than which must not be aboard, where the water cures something. */
+    private function least(): Phrase
+    {
+        return $this->greatest->leastFraction > 0.005
+            ? new Phrase('load.answer.least', ['litres' => Amount::litres($this->greatest->leastFraction * $this->fullL)])
+            : Phrase::verbatim('');
+    }
+
+    /** What one litre or gallon of water adds to a limit. */
+    private function perUnitOfWater(LimitWorking $limit): string
     {
         $units = $this->workings->plan->units;
         $perUnit = Quantity::of($limit->fill->waterKg / $this->fullL * Quantity::of(1.0, $units->volume)->in(Unit::Litre), Unit::Kilogram)->in($units->mass);
-        $measure = match ($units->volume) {
-            Unit::UsGallon => 'US gallon',
-            Unit::ImperialGallon => 'imp gallon',
-            default => 'litre',
-        };
 
-        return [$measure, number_format($perUnit, 2)."\u{00A0}".$units->mass->value];
+        return number_format($perUnit, 2)."\u{00A0}".$units->mass->value;
     }
 }

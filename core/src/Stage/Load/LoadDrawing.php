@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace YardCask\Core\Stage\Load;
 
 use YardCask\Core\Assessment\Drawing;
-use YardCask\Core\Assessment\Fix;
+use YardCask\Core\Assessment\SentFix;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Output\ListOf;
 use YardCask\Core\Output\SentAsDeclared;
@@ -16,6 +16,7 @@ use YardCask\Core\Stage\Load\Shared\LimitWords;
 use YardCask\Core\Stage\Load\Shared\LimitWorking;
 use YardCask\Core\Stage\Load\Shared\LoadWorkings;
 use YardCask\Core\Stage\Load\Shared\RigState;
+use YardCask\Core\Words\Amount;
 
 /** What the Load stage draws beside the rig itself; lists are empty and offers left out where another stage is looked at. */
 final readonly class LoadDrawing implements Drawing, \JsonSerializable
@@ -27,7 +28,7 @@ final readonly class LoadDrawing implements Drawing, \JsonSerializable
      * @param list<StateRow> $states
      * @param list<string> $taken
      * @param list<SlipRow> $slip
-     * @param list<Fix> $removeAxles
+     * @param list<SentFix> $removeAxles
      */
     private function __construct(
         #[ListOf(LimitBar::class)]
@@ -56,9 +57,9 @@ final readonly class LoadDrawing implements Drawing, \JsonSerializable
         /** The heading over the rig's own figures. */
         public string $papers,
         /** Null where the rig has none, or as many as it can. */
-        public ?Fix $addAxle,
+        public ?SentFix $addAxle,
         /** For each axle behind the first of a vehicle, or of a trailer; empty where there is only one. */
-        #[ListOf(Fix::class)]
+        #[ListOf(SentFix::class)]
         public array $removeAxles,
     ) {
     }
@@ -66,6 +67,8 @@ final readonly class LoadDrawing implements Drawing, \JsonSerializable
     public static function of(Workings $workings, bool $looked): self
     {
         $load = $workings->of(LoadWorkings::class);
+        $rig = $workings->plan->load->rig;
+        $addAxle = $looked ? AxleOffer::of($workings->plan) : null;
 
         return new self(
             array_map(static fn (LimitWorking $limit): LimitBar => self::bar($limit, $workings), $load->limits()),
@@ -78,16 +81,16 @@ final readonly class LoadDrawing implements Drawing, \JsonSerializable
             $looked ? StayCurve::of($workings) : null,
             BalanceWords::of($workings),
             $looked ? DrawOrder::words($workings) : null,
-            $workings->words->ticket(),
-            $workings->words->papers(),
-            $looked ? AxleOffer::of($workings->plan) : null,
-            $looked ? AxleOffer::removals($workings->plan) : [],
+            $workings->wording->text('load.heading.ticket', ['rig' => $rig->kind()]),
+            $workings->wording->text('load.heading.papers', ['rig' => $rig->kind()]),
+            null === $addAxle ? null : SentFix::of($addAxle, $workings->wording),
+            $looked ? SentFix::all(AxleOffer::removals($workings->plan), $workings->wording) : [],
         );
     }
 
     private static function bar(LimitWorking $limit, Workings $workings): LimitBar
     {
-        $say = $workings->say;
+        $wording = $workings->wording;
         $rig = $workings->plan->load->rig;
         $kg = $limit->kgIn(RigState::Travelling);
         $fullKg = $limit->kgIn(RigState::BrimFull);
@@ -95,10 +98,10 @@ final readonly class LoadDrawing implements Drawing, \JsonSerializable
 
         return new LimitBar(
             $limit->name->value,
-            ucfirst(LimitWords::name($limit->name, $workings->words)),
-            $say->kg($limit->limitKg),
-            $say->kg($kg),
-            $say->kg(abs($spare->kg)).($spare->isBroken() ? ' over' : ' left'),
+            $wording->label(LimitWords::name($limit->name, $workings->rigWords)),
+            $wording->kg($limit->limitKg),
+            $wording->kg($kg),
+            $wording->text('load.spare', ['kg' => Amount::kg(abs($spare->kg)), 'broken' => $spare->isBroken() ? 'yes' : 'no']),
             max(0.0, $kg) / $limit->limitKg,
             max(0.0, $fullKg) / $limit->limitKg,
             $spare->isBroken(),
@@ -114,14 +117,14 @@ final readonly class LoadDrawing implements Drawing, \JsonSerializable
 
     private static function row(RigState $state, Workings $workings): StateRow
     {
-        $say = $workings->say;
+        $wording = $workings->wording;
         $cells = [];
         foreach ($workings->of(LoadWorkings::class)->limits() as $limit) {
             $spare = $limit->spareIn($state);
-            $cells[] = new StateCell('load.'.$limit->name->value.'.'.LoadFigures::SUFFIXES[$state->value], $say->kg($spare->kg), $spare->isBroken());
+            $cells[] = new StateCell('load.'.$limit->name->value.'.'.LoadFigures::SUFFIXES[$state->value], $wording->kg($spare->kg), $spare->isBroken());
         }
 
-        return new StateRow($state->title($workings->words), $cells);
+        return new StateRow($workings->wording->phrase($state->title($workings->plan->load->rig->kind())), $cells);
     }
 
     private static function span(Workings $workings): Span
@@ -133,6 +136,6 @@ final readonly class LoadDrawing implements Drawing, \JsonSerializable
             default => [$rig->bodyFromM(), $rig->bodyFromM() + $rig->sizes()->lengthM],
         };
 
-        return new Span($fromM, $toM, $workings->say->metres($toM - $fromM));
+        return new Span($fromM, $toM, $workings->wording->metres($toM - $fromM));
     }
 }

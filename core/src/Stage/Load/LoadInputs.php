@@ -34,7 +34,7 @@ final class LoadInputs
     /** @return list<SumInput> what rests on a limit in a state: the sums for the whole, each weight with its place for an axle or the nose */
     public function weights(LimitName $name, RigState $state): array
     {
-        $say = $this->workings->say;
+        $wording = $this->workings->wording;
         $rig = $this->workings->plan->load->rig;
         $suffix = LoadFigures::SUFFIXES[$state->value];
         if (LimitName::Axle === $name) {
@@ -47,7 +47,7 @@ final class LoadInputs
         }
         [$lever, $group, $which] = match (true) {
             $rig instanceof PlannedRoadRig => ['wheelbase', $rig->rear(), LimitName::Front === $name ? 1 : 2],
-            $rig instanceof PlannedTrailer => ['coupling to axle', $rig->axle(), 2],
+            $rig instanceof PlannedTrailer => ['coupling', $rig->axle(), 2],
             default => throw new \LogicException('Only a vehicle and a trailer have axles.'),
         };
 
@@ -55,17 +55,19 @@ final class LoadInputs
             ...$this->weighed($name),
             ...$this->corrections($which),
             ...$this->places('x_m', $state),
-            SumInput::field($lever.($group->isOne() ? '' : ', to the middle of the load they share'), $say->metres($group->xM), '/load/rig/axles/'.$group->firstIndex().'/x_m'),
+            SumInput::field($wording->text('load.sum.lever', ['lever' => $lever, 'shared' => $group->isOne() ? 'no' : 'yes']), $wording->metres($group->xM), '/load/rig/axles/'.$group->firstIndex().'/x_m'),
         ];
     }
 
     /** @return list<SumInput> the tickets and estimates from which the empty weight at a limit is taken */
     public function weighed(LimitName $name): array
     {
-        $say = $this->workings->say;
+        $wording = $this->workings->wording;
         $rig = $this->workings->plan->load->rig;
         if ($rig instanceof PlannedTrailer) {
-            return [SumInput::field($rig->nose->isWeighed() ? 'weighed' : 'estimated', $say->kg($rig->nose->kg()), '/load/rig/nose_'.$rig->nose->key())];
+            $label = $wording->text($rig->nose->isWeighed() ? 'load.sum.weighed' : 'load.sum.estimated');
+
+            return [SumInput::field($label, $wording->kg($rig->nose->kg()), '/load/rig/nose_'.$rig->nose->key())];
         }
         if (!$rig instanceof PlannedRoadRig) {
             return [];
@@ -75,12 +77,13 @@ final class LoadInputs
         // What a ticket of the whole leaves beside the others has no ticket of its own.
         $fromWhole = $rig->isOnlyWholeWeighed() || ($front->isWeighed() && !$rig->axles[0]->weighing->isWeighed()) || ($rear->isWeighed() && [] !== array_filter(\array_slice($rig->axles, 1), static fn (PlannedAxle $axle): bool => !$axle->weighing->isWeighed()));
         if (null !== $rig->wholeWeighedKg && $fromWhole) {
-            $inputs[] = SumInput::field('whole, weighed', $say->kg($rig->wholeWeighedKg), '/load/rig/whole_weighed_kg');
+            $inputs[] = SumInput::field($wording->text('load.sum.whole'), $wording->kg($rig->wholeWeighedKg), '/load/rig/whole_weighed_kg');
         }
         foreach ($rig->axles as $index => $axle) {
             $isOfLimit = LimitName::Gross === $name || (LimitName::Front === $name) === (0 === $index);
             if ([] === $inputs ? $isOfLimit : LimitName::Gross !== $name || !$rig->isOnlyWholeWeighed()) {
-                $inputs[] = SumInput::field($axle->name.($axle->weighing->isWeighed() ? ', weighed' : ', estimated'), $say->kg($axle->weighing->kg()), '/load/rig/axles/'.$index.'/'.$axle->weighing->key());
+                $label = $wording->text($axle->weighing->isWeighed() ? 'load.sum.axle-weighed' : 'load.sum.axle-estimated', ['axle' => $axle->name]);
+                $inputs[] = SumInput::field($label, $wording->kg($axle->weighing->kg()), '/load/rig/axles/'.$index.'/'.$axle->weighing->key());
             }
         }
 
@@ -95,14 +98,14 @@ final class LoadInputs
     public function corrections(int $which): array
     {
         $inputs = [];
-        foreach ($this->load->base->corrections as [$name, $firstKg, $secondKg]) {
+        foreach ($this->load->base->corrections as [$what, $firstKg, $secondKg]) {
             $kg = match ($which) {
                 1 => $firstKg,
                 2 => $secondKg,
                 default => $firstKg + $secondKg,
             };
             if (0.0 !== $kg) {
-                $inputs[] = SumInput::constant($name, $this->workings->say->kg($kg));
+                $inputs[] = SumInput::constant($this->workings->wording->phrase($what), $this->workings->wording->kg($kg));
             }
         }
 
@@ -115,12 +118,12 @@ final class LoadInputs
         if (isset($this->places[$key.' '.$state->value])) {
             return $this->places[$key.' '.$state->value];
         }
-        $say = $this->workings->say;
-        $place = static fn (float $xM, float $yM): string => 'x_m' === $key ? 'at '.$say->metres($xM) : $say->across($yM);
+        $wording = $this->workings->wording;
+        $place = static fn (float $xM, float $yM): string => 'x_m' === $key ? $wording->text('load.sum.at', ['place' => $wording->metres($xM)]) : $wording->across($yM);
         $inputs = $this->fixedPlaces[$key] ??= $this->peopleAndLoads($key, $place);
         $litres = $this->load->contents->in($state);
         foreach ($this->workings->plan->tanks as $index => $tank) {
-            $inputs[] = SumInput::field($tank->name, $say->kg($tank->allEmptyKg() + $litres[$index]).' '.$place($tank->xM, $tank->yM), '/tanks/'.$index.'/'.$key);
+            $inputs[] = SumInput::field($tank->name, $wording->kg($tank->allEmptyKg() + $litres[$index]).' '.$place($tank->xM, $tank->yM), '/tanks/'.$index.'/'.$key);
         }
 
         return $this->places[$key.' '.$state->value] = $inputs;
@@ -133,17 +136,17 @@ final class LoadInputs
      */
     private function peopleAndLoads(string $key, callable $place): array
     {
-        $say = $this->workings->say;
+        $wording = $this->workings->wording;
         $inputs = [];
         foreach ($this->load->people->taken as $index => $seat) {
-            $inputs[] = SumInput::field($seat->name, $say->kg($seat->kg).' '.$place($seat->xM, $seat->yM), '/load/seats/'.$index.'/'.$key);
+            $inputs[] = SumInput::field($seat->name, $wording->kg($seat->kg).' '.$place($seat->xM, $seat->yM), '/load/seats/'.$index.'/'.$key);
         }
         if ($this->load->people->standing > 0) {
             [$xM, $yM] = $this->load->people->standingAt();
-            $inputs[] = SumInput::constant('people without a seat', $say->kg($this->load->people->standing * PlannedSeat::PERSON_KG).' '.$place($xM, $yM));
+            $inputs[] = SumInput::constant($wording->text('load.sum.standing'), $wording->kg($this->load->people->standing * PlannedSeat::PERSON_KG).' '.$place($xM, $yM));
         }
         foreach ($this->workings->plan->load->loads as $index => $load) {
-            $inputs[] = SumInput::field($load->name, $say->kg($load->kg).' '.$place($load->xM, $load->yM), '/load/loads/'.$index.'/'.$key);
+            $inputs[] = SumInput::field($load->name, $wording->kg($load->kg).' '.$place($load->xM, $load->yM), '/load/loads/'.$index.'/'.$key);
         }
 
         return $inputs;
@@ -152,13 +155,13 @@ final class LoadInputs
     /** @return list<SumInput> everybody with his weight */
     public function people(): array
     {
-        $say = $this->workings->say;
+        $wording = $this->workings->wording;
         $inputs = [];
         foreach ($this->load->people->taken as $index => $seat) {
-            $inputs[] = SumInput::field($seat->name, $say->kg($seat->kg), '/load/seats/'.$index.'/kg');
+            $inputs[] = SumInput::field($seat->name, $wording->kg($seat->kg), '/load/seats/'.$index.'/kg');
         }
         if ($this->load->people->standing > 0) {
-            $inputs[] = SumInput::constant('people without a seat', $say->kg($this->load->people->standing * PlannedSeat::PERSON_KG));
+            $inputs[] = SumInput::constant($wording->text('load.sum.standing'), $wording->kg($this->load->people->standing * PlannedSeat::PERSON_KG));
         }
 
         return $inputs;
@@ -169,7 +172,7 @@ final class LoadInputs
     {
         $inputs = [];
         foreach ($this->workings->plan->load->loads as $index => $load) {
-            $inputs[] = SumInput::field($load->name, $this->workings->say->kg($load->kg), '/load/loads/'.$index.'/kg');
+            $inputs[] = SumInput::field($load->name, $this->workings->wording->kg($load->kg), '/load/loads/'.$index.'/kg');
         }
 
         return $inputs;
@@ -178,17 +181,17 @@ final class LoadInputs
     /** @return list<SumInput> every tank with its own weight */
     public function emptyTanks(): array
     {
-        return array_map(fn (TankWorking $working): SumInput => SumInput::field($working->tank->name, $this->workings->say->kg($working->tank->allEmptyKg()), $working->pointer().'/empty_kg'), $this->workings->of(TanksWorkings::class)->all());
+        return array_map(fn (TankWorking $working): SumInput => SumInput::field($working->tank->name, $this->workings->wording->kg($working->tank->allEmptyKg()), $working->pointer().'/empty_kg'), $this->workings->of(TanksWorkings::class)->all());
     }
 
     /** @return list<SumInput> the fill that all fresh tanks share, and those of tanks that have one of their own */
     public function fills(): array
     {
-        $say = $this->workings->say;
-        $fills = [SumInput::field('how full to travel', $say->share($this->workings->plan->load->travelFill), '/load/travel_fill')];
+        $wording = $this->workings->wording;
+        $fills = [SumInput::field($wording->text('load.sum.how-full'), $wording->share($this->workings->plan->load->travelFill), '/load/travel_fill')];
         foreach ($this->workings->of(TanksWorkings::class)->that(Holds::Fresh) as $working) {
             if (null !== $working->tank->travelFill) {
-                $fills[] = SumInput::field($working->tank->name, $say->share($working->tank->travelFill), $working->pointer().'/travel_fill');
+                $fills[] = SumInput::field($working->tank->name, $wording->share($working->tank->travelFill), $working->pointer().'/travel_fill');
             }
         }
 
@@ -201,14 +204,15 @@ final class LoadInputs
         if (RigState::Travelling === $state) {
             return [SumInput::figure('load.drinking'), SumInput::figure('load.water')];
         }
+        $wording = $this->workings->wording;
         $litres = $this->load->contents->in($state);
         $inputs = [];
         foreach ($this->workings->plan->tanks as $index => $tank) {
             if ($litres[$index] > 0) {
-                $inputs[] = SumInput::constant('in '.$tank->name, $this->workings->say->kg($litres[$index]));
+                $inputs[] = SumInput::constant($wording->text('load.sum.in-tank', ['tank' => $tank->name]), $wording->kg($litres[$index]));
             }
         }
 
-        return [] === $inputs ? [SumInput::constant('Water', $this->workings->say->kg(0.0))] : $inputs;
+        return [] === $inputs ? [SumInput::constant($wording->text('load.sum.water'), $wording->kg(0.0))] : $inputs;
     }
 }

@@ -15,6 +15,7 @@ use YardCask\Core\Plan\PlannedLoad;
 use YardCask\Core\Plan\PlanPatch;
 use YardCask\Core\Stage\Load\Shared\LoadWorkings;
 use YardCask\Core\Stage\Load\Shared\Seating;
+use YardCask\Core\Words\Phrase;
 
 /** What the rig weighs, where the weight rests, and how full it may travel. */
 final class LoadStage implements Stage
@@ -29,7 +30,7 @@ final class LoadStage implements Stage
 
     public function title(): string
     {
-        return 'Load';
+        return 'load.title';
     }
 
     public function addFigures(Workings $workings, FigureSheet $figures): void
@@ -50,9 +51,7 @@ final class LoadStage implements Stage
     public function cautions(Workings $workings): array
     {
         return [
-            $workings->of(LoadWorkings::class)->isBoat()
-                ? 'This is the first-order sum for small angles. Weight, free surface and stability of a boat are for a naval architect or surveyor to certify.'
-                : 'Loaded as for the road, with people and full tanks, weigh the rig on a public weighbridge: the whole and each axle. The plate on the rig and your local law decide, not this page.',
+            new Phrase($workings->of(LoadWorkings::class)->isBoat() ? 'load.caution.boat' : 'load.caution.weigh'),
         ];
     }
 
@@ -64,11 +63,11 @@ final class LoadStage implements Stage
         if (\count($plan->load->loads) < LoadPlan::MOST_LOADS) {
             $names = array_map(static fn (PlannedLoad $load): string => $load->name, $plan->load->loads);
             $xM = round($rig->bodyFromM() + $rig->sizes()->lengthM / 2, 1);
-            $load = new PlannedLoad(FreeId::of('load', $plan), FreeId::name('Another load', $names), self::NEW_LOAD_KG, $xM, 0.0, round($rig->sizes()->floorM + self::NEW_LOAD_ABOVE_FLOOR_M, 2));
-            $additions[] = new Fix('Add a load', PlanPatch::append('/load/loads', $load));
+            $load = new PlannedLoad(FreeId::of('load', $plan), FreeId::name($workings->wording->text('load.new-load'), $names), self::NEW_LOAD_KG, $xM, 0.0, round($rig->sizes()->floorM + self::NEW_LOAD_ABOVE_FLOOR_M, 2));
+            $additions[] = new Fix(new Phrase('load.fix.add-load'), PlanPatch::append('/load/loads', $load));
         }
         if (0 < $workings->of(LoadWorkings::class)->people->count() && \count($plan->load->seats) < LoadPlan::MOST_SEATS) {
-            $additions[] = new Fix('Add a seat', PlanPatch::append('/load/seats', Seating::more($plan, 1)[0]));
+            $additions[] = new Fix(new Phrase('load.fix.add-seats', ['seats' => 1]), PlanPatch::append('/load/seats', Seating::more($plan, 1)[0]));
         }
 
         return $additions;

@@ -9,6 +9,8 @@ use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Plan\PlanPatch;
 use YardCask\Core\Stage\Tanks\Shared\FreePlace;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
+use YardCask\Core\Words\Amount;
+use YardCask\Core\Words\Phrase;
 
 /** Moving the largest tank, or the heaviest loads, across the rig, as far as it is wide. */
 final class SideShift
@@ -29,12 +31,12 @@ final class SideShift
             $tank = $largest->tank;
             $toM = self::placeM($tank->yM - $tankMomentKgM / $tankKg, $halfM - $tank->widthMm / 2000);
             $to = $tank->movedTo($tank->xM, $toM);
-            $shifts[] = [$tankKg, self::label($tank->name, $toM, $workings).FreePlace::leaving($tank, $to, $workings->plan), FreePlace::move($largest, $to, $workings->plan)];
+            $shifts[] = [$tankKg, self::label($tank->name, $toM, FreePlace::leaving($tank, $to, $workings->plan)), FreePlace::move($largest, $to, $workings->plan)];
         }
         foreach ($workings->plan->load->loads as $index => $load) {
             if ($load->kg > 0 && 0.0 !== $loadMomentKgM) {
                 $toM = self::placeM($load->yM - $loadMomentKgM / $load->kg, $halfM);
-                $shifts[] = [$load->kg, self::label($load->name, $toM, $workings), PlanPatch::replace('/load/loads/'.$index.'/y_m', $toM)];
+                $shifts[] = [$load->kg, self::label($load->name, $toM, null), PlanPatch::replace('/load/loads/'.$index.'/y_m', $toM)];
             }
         }
         usort($shifts, static fn (array $a, array $b): int => $b[0] <=> $a[0]);
@@ -47,8 +49,8 @@ final class SideShift
         return round(max(-$roomM, min($roomM, $wantedM)), 2);
     }
 
-    private static function label(string $name, float $toM, Workings $workings): string
+    private static function label(string $name, float $toM, ?string $leaves): Phrase
     {
-        return \sprintf('Move %s to %s', $name, $workings->say->across($toM));
+        return new Phrase('load.fix.move-across', ['what' => $name, 'to' => Amount::across($toM), 'leaves' => $leaves]);
     }
 }

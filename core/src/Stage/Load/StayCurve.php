@@ -13,6 +13,8 @@ use YardCask\Core\Payload\RoadPayload;
 use YardCask\Core\Plan\Holds;
 use YardCask\Core\Stage\Load\Shared\LimitWords;
 use YardCask\Core\Stage\Load\Shared\LoadWorkings;
+use YardCask\Core\Words\Amount;
+use YardCask\Core\Words\Phrase;
 
 /** What each litre drawn does: from brim full to used up, with the waste aboard, in equal steps of what is drawn from all tanks alike. */
 final readonly class StayCurve implements Sent, \JsonSerializable
@@ -45,19 +47,24 @@ final readonly class StayCurve implements Sent, \JsonSerializable
         $lines = [];
         foreach ($load->limits() as $index => $limit) {
             $kg = array_map(static fn (Payload $payload): float => $limit->limitKg - $payload->limits()[$index]->kgAt(1.0), $payloads);
-            $lines[] = self::line(ucfirst(LimitWords::name($limit->name, $workings->words)), $kg, 'left', $workings);
+            $lines[] = self::line($workings->wording->label(LimitWords::name($limit->name, $workings->rigWords)), $kg, true, $workings);
         }
         $side = array_map(static fn (Payload $payload): ?float => $payload instanceof RoadPayload ? $payload->sideDifferenceKg : null, $payloads);
         $known = array_values(array_filter($side, static fn (?float $kg): bool => null !== $kg));
 
-        return new self($workings->say->litres($drawnL).' drawn', $lines, [] === $known ? null : self::line('Right less left wheels', $known, '', $workings));
+        $side = [] === $known ? null : self::line($workings->wording->text('load.figure.side.label'), $known, false, $workings);
+
+        return new self($workings->wording->text('load.curve.drawn', ['litres' => Amount::litres($drawnL)]), $lines, $side);
     }
 
     /** @param non-empty-list<float> $kg */
-    private static function line(string $name, array $kg, string $left, Workings $workings): StayLine
+    private static function line(string $name, array $kg, bool $isLeft, Workings $workings): StayLine
     {
-        $say = static fn (float $one): string => 'left' === $left ? $workings->say->kg(abs($one)).($one < -self::NOTHING_KG ? ' over' : ' left') : $workings->say->kg($one);
+        $said = static fn (float $one): Phrase|string => $isLeft
+            ? new Phrase('load.spare', ['kg' => Amount::kg(abs($one)), 'broken' => $one < -self::NOTHING_KG ? 'yes' : 'no'])
+            : $workings->wording->kg($one);
+        $text = $workings->wording->text('load.curve.ends', ['full' => $said($kg[0]), 'used' => $said($kg[\count($kg) - 1])]);
 
-        return new StayLine($name, \sprintf('%s brim full, %s used up', $say($kg[0]), $say($kg[\count($kg) - 1])), $kg, 'left' === $left && min($kg) < -self::NOTHING_KG);
+        return new StayLine($name, $text, $kg, $isLeft && min($kg) < -self::NOTHING_KG);
     }
 }

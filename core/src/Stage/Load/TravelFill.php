@@ -16,6 +16,8 @@ use YardCask\Core\Stage\Load\Shared\EstimateError;
 use YardCask\Core\Stage\Load\Shared\LoadWorkings;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
 use YardCask\Core\Stage\Tanks\Shared\TankWorking;
+use YardCask\Core\Words\Amount;
+use YardCask\Core\Words\Phrase;
 
 /** Travelling with less water, or with more where that cures something, in whole litres or gallons. */
 final class TravelFill
@@ -49,7 +51,13 @@ final class TravelFill
         }
         $patches = array_map(static fn (TankWorking $working, float $fraction): PlanPatch => PlanPatch::set($working->pointer().'/travel_fill', $fraction, null !== $working->tank->travelFill), $split->tanks, $split->fractions());
 
-        return new Fix(\sprintf('%s with %s: %s', ucfirst($workings->words->travel()), $workings->say->litresAtMost($split->litres()), $split->inWords($workings->say)), PlanPatch::all($patches));
+        $label = new Phrase('load.fix.travel-split', [
+            'rig' => $workings->plan->load->rig->kind(),
+            'litres' => Amount::litresAtMost($split->litres()),
+            'split' => $split->inWords($workings->wording),
+        ]);
+
+        return new Fix($label, PlanPatch::all($patches));
     }
 
     private static function alike(float $litres, Workings $workings): ?Fix
@@ -68,6 +76,6 @@ final class TravelFill
             }
         }
 
-        return new Fix(\sprintf('%s with %s', ucfirst($workings->words->travel()), $workings->say->litresAtMost($roundL)), $patch);
+        return new Fix(new Phrase('load.fix.travel', ['rig' => $workings->plan->load->rig->kind(), 'litres' => Amount::litresAtMost($roundL)]), $patch);
     }
 }

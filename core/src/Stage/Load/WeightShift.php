@@ -16,6 +16,8 @@ use YardCask\Core\Stage\Load\Shared\RigState;
 use YardCask\Core\Stage\Tanks\Shared\FreePlace;
 use YardCask\Core\Stage\Tanks\Shared\Obstacles;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
+use YardCask\Core\Words\Amount;
+use YardCask\Core\Words\Phrase;
 
 /** Moving the largest tank, or the heaviest load that will do, along the rig so that an axle or the nose carries less. */
 final class WeightShift
@@ -75,7 +77,7 @@ final class WeightShift
                 return null;
             }
             if (FreePlace::isFree($moved, $obstacles)) {
-                return new Fix(self::label($tank->name, $sign * $metres, $workings).FreePlace::leaving($tank, $moved, $workings->plan), FreePlace::move($largest, $moved, $workings->plan));
+                return new Fix(self::label($tank->name, $sign * $metres, FreePlace::leaving($tank, $moved, $workings->plan)), FreePlace::move($largest, $moved, $workings->plan));
             }
         }
     }
@@ -87,12 +89,14 @@ final class WeightShift
         $metres = self::inSteps($momentKgM / $load->kg);
         $toM = round($load->xM + $sign * $metres, 3);
 
-        return $toM < self::fromM($sign, $workings) || $toM > $rig->bodyFromM() + $rig->sizes()->lengthM ? null : new Fix(self::label($load->name, $sign * $metres, $workings), PlanPatch::replace('/load/loads/'.$index.'/x_m', $toM));
+        return $toM < self::fromM($sign, $workings) || $toM > $rig->bodyFromM() + $rig->sizes()->lengthM
+            ? null
+            : new Fix(self::label($load->name, $sign * $metres, null), PlanPatch::replace('/load/loads/'.$index.'/x_m', $toM));
     }
 
-    private static function label(string $name, float $byM, Workings $workings): string
+    private static function label(string $name, float $byM, ?string $leaves): Phrase
     {
-        return \sprintf('Move %s %s %s', $name, $workings->say->metres(abs($byM)), $byM < 0 ? 'forward' : 'back');
+        return new Phrase('load.fix.move-along', ['what' => $name, 'by' => Amount::metres(abs($byM)), 'way' => $byM < 0 ? 'forward' : 'back', 'leaves' => $leaves]);
     }
 
     private static function inSteps(float $metres): float

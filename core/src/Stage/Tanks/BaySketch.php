@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace YardCask\Core\Stage\Tanks;
 
 use YardCask\Core\Assessment\Fix;
+use YardCask\Core\Assessment\SentFix;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Bay\Box;
 use YardCask\Core\Output\ListOf;
@@ -20,6 +21,8 @@ use YardCask\Core\Plan\PlannedObstruction;
 use YardCask\Core\Plan\PlanPatch;
 use YardCask\Core\Stage\SentBox;
 use YardCask\Core\Stage\Tanks\Shared\Obstacles;
+use YardCask\Core\Words\Amount;
+use YardCask\Core\Words\Phrase;
 
 /** A bay as it lies in the rig, what stands in it, and what its place can be taped from. */
 final readonly class BaySketch implements Sent, \JsonSerializable
@@ -41,7 +44,7 @@ final readonly class BaySketch implements Sent, \JsonSerializable
         #[ListOf(TapedFrom::class)]
         public array $across,
         /** Null where the bay has as many obstructions as it can. */
-        public ?Fix $obstruct,
+        public ?SentFix $obstruct,
         /** The ground clearance below it; null inside, on the roof and on a boat. */
         public ?string $clearance,
     ) {
@@ -53,9 +56,19 @@ final readonly class BaySketch implements Sent, \JsonSerializable
         $plan = $workings->plan;
         $bay = $plan->bays[$index];
         $obstructions = array_map(static fn (Box $box, PlannedObstruction $one): ObstructionSketch => new ObstructionSketch($one->id, $one->name, SentBox::of($box)), Obstacles::in($bay, $plan), $bay->obstructions);
-        $clearance = BayPlace::UnderFloor === $bay->place ? $workings->say->mm(1000 * $bay->zM).' above the ground' : null;
+        $wording = $workings->wording;
+        $clearance = BayPlace::UnderFloor === $bay->place ? $wording->text('tanks.bay.clearance', ['clearance' => Amount::mm(1000 * $bay->zM)]) : null;
+        $obstruct = $looked ? self::obstruct($index, $bay, $workings) : null;
 
-        return new self($bay->id, SentBox::of($bay->space($plan->load->rig)), $obstructions, $looked ? self::along($index, $workings) : [], $looked ? self::across($index, $workings) : [], $looked ? self::obstruct($index, $bay, $workings) : null, $clearance);
+        return new self(
+            $bay->id,
+            SentBox::of($bay->space($plan->load->rig)),
+            $obstructions,
+            $looked ? self::along($index, $workings) : [],
+            $looked ? self::across($index, $workings) : [],
+            null === $obstruct ? null : SentFix::of($obstruct, $wording),
+            $clearance,
+        );
     }
 
     /** @return list<TapedFrom> */
@@ -64,8 +77,8 @@ final readonly class BaySketch implements Sent, \JsonSerializable
         $rig = $workings->plan->load->rig;
         $bay = $workings->plan->bays[$index];
         $fromM = $bay->space($rig)->low[0] / 1000;
-        $words = ['origin' => lcfirst(str_replace('From ', '', $workings->words->along()))];
-        $options = array_map(static fn (AlongDatum $datum): ?TapedFrom => self::taped($index, 'along', $datum->value, $words[$datum->value] ?? $datum->word(), $datum->tapedM($fromM, $bay->lengthMm / 1000, $rig)), AlongDatum::cases());
+        $word = static fn (AlongDatum $datum): string => $workings->wording->text('tanks.bay.along', ['from' => $datum, 'rig' => $rig->kind()]);
+        $options = array_map(static fn (AlongDatum $datum): ?TapedFrom => self::taped($index, 'along', $datum->value, $word($datum), $datum->tapedM($fromM, $bay->lengthMm / 1000, $rig)), AlongDatum::cases());
 
         return array_values(array_filter($options));
     }
@@ -76,8 +89,8 @@ final readonly class BaySketch implements Sent, \JsonSerializable
         $rig = $workings->plan->load->rig;
         $bay = $workings->plan->bays[$index];
         $fromM = $bay->space($rig)->low[1] / 1000;
-        $words = [AcrossDatum::LeftWall->value => $workings->words->left().' wall', AcrossDatum::RightWall->value => $workings->words->right().' wall'];
-        $options = array_map(static fn (AcrossDatum $datum): ?TapedFrom => self::taped($index, 'across', $datum->value, $words[$datum->value], $datum->tapedM($fromM, $bay->widthMm / 1000, $rig)), AcrossDatum::cases());
+        $word = static fn (AcrossDatum $datum): string => $workings->wording->text('tanks.bay.across', ['from' => $datum, 'rig' => $rig->kind()]);
+        $options = array_map(static fn (AcrossDatum $datum): ?TapedFrom => self::taped($index, 'across', $datum->value, $word($datum), $datum->tapedM($fromM, $bay->widthMm / 1000, $rig)), AcrossDatum::cases());
 
         return array_values(array_filter($options));
     }
@@ -100,7 +113,10 @@ final readonly class BaySketch implements Sent, \JsonSerializable
         $size = array_map(static fn (float $mm): float => max(1.0, round($mm / 4)), $bay->sizeMm());
         $names = array_column($bay->obstructions, 'name');
 
-        return new Fix('Add what stands in the way', PlanPatch::append('/bays/'.$index.'/obstructions', new PlannedObstruction(FreeId::of('obstruction', $workings->plan), FreeId::name('Obstruction', $names), $bay->lengthMm - $size[0], 0.0, 0.0, ...$size)));
+        $name = FreeId::name($workings->wording->text('tanks.new.obstruction'), $names);
+        $obstruction = new PlannedObstruction(FreeId::of('obstruction', $workings->plan), $name, $bay->lengthMm - $size[0], 0.0, 0.0, ...$size);
+
+        return new Fix(new Phrase('tanks.fix.add-obstruction'), PlanPatch::append('/bays/'.$index.'/obstructions', $obstruction));
     }
 
     /** Without the dust of binary fractions, and never −0. */

@@ -11,6 +11,8 @@ use YardCask\Core\Plan\RunEnd;
 use YardCask\Core\Stage\Tanks\Shared\Draining;
 use YardCask\Core\Stage\Tanks\Shared\Filling;
 use YardCask\Core\Stage\Tanks\Shared\TankWorking;
+use YardCask\Core\Words\Amount;
+use YardCask\Core\Words\Phrase;
 
 /** How a tank is filled, drained and read, in words. */
 final class Handling
@@ -29,26 +31,27 @@ final class Handling
         if (null === $filling) {
             return null;
         }
-        $say = $workings->say;
         $canL = $workings->plan->load->bucketL ?? Filling::USUAL_CAN_L;
+        $end = $filling->run->run?->end;
         $minutes = $filling->minutes($working->fullL(), $canL);
-        $by = match ($filling->run->run?->end) {
-            RunEnd::Funnel => \sprintf('by %s cans of %s through the funnel', ceil($working->fullL() / $canL - 1e-9), $say->litres($canL)),
-            RunEnd::Bucket => \sprintf('by a pump that draws %s', $say->flow($filling->givenLpm)),
-            default => \sprintf('by a hose that gives %s', $say->flow($filling->givenLpm)),
-        };
+        $by = new Phrase(match ($end) {
+            RunEnd::Funnel => 'tanks.filling.cans',
+            RunEnd::Bucket => 'tanks.filling.pump',
+            default => 'tanks.filling.hose',
+        }, ['cans' => (int) ceil($working->fullL() / $canL - 1e-9), 'can' => Amount::litres($canL), 'flow' => Amount::flow($filling->givenLpm)]);
         if (null === $minutes) {
-            return \sprintf('Filled %s: nothing runs in, its inlet lies no higher than the tank.', $by);
-        }
-        $words = \sprintf('Filled %s: %s in %s.', $by, $say->litres($working->fullL()), $say->minutes($minutes));
-        if (RunEnd::Bucket !== $filling->run->run?->end) {
-            $words .= \sprintf(' Its own fall takes %s.', $say->flow($filling->takesLpm()));
-        }
-        if ($filling->isByHose() && $filling->isVented()) {
-            $words .= \sprintf(' Left on when it is full, it presses %s on the lid.', $say->pressure($filling->fullKpa($filling->givenLpm)));
+            return $workings->wording->text('tanks.filling.nothing', ['by' => $by]);
         }
 
-        return $words;
+        return $workings->wording->text('tanks.filling', [
+            'by' => $by,
+            'litres' => Amount::litres($working->fullL()),
+            'minutes' => Amount::minutes($minutes),
+            'gravity' => RunEnd::Bucket === $end ? 'no' : 'yes',
+            'flow' => Amount::flow($filling->takesLpm()),
+            'lid' => $filling->isByHose() && $filling->isVented() ? 'yes' : 'no',
+            'pressure' => Amount::pressure($filling->fullKpa($filling->givenLpm)),
+        ]);
     }
 
     /** Where it has a gauge: its rod ends where nothing more is drawn. */
@@ -60,7 +63,7 @@ final class Handling
             return null;
         }
 
-        return \sprintf('A sender from the lid is cut to %s: it ends at the outlet, where nothing more is drawn. It tells depth, so read it by the marks.', $workings->say->mm($tank->heightMm - $tank->outletHeightMm));
+        return $workings->wording->text('tanks.sender', ['length' => Amount::mm($tank->heightMm - $tank->outletHeightMm)]);
     }
 
     private static function draining(TankWorking $working, Workings $workings): ?string
@@ -69,19 +72,21 @@ final class Handling
         if (null === $draining) {
             return null;
         }
-        $say = $workings->say;
         $minutes = $draining->minutes();
-        $words = \sprintf('Full, its drain opens against %s and runs %s at first', $say->pressure($draining->headKpa()), $say->flow($draining->firstLpm()));
-        $words .= null === $minutes ? '.' : \sprintf('; %s until it stops.', $say->minutes($minutes));
         $leftL = $draining->leftOnLevelL();
-        if ($leftL > self::NOTHING_L) {
-            $words .= \sprintf(' On level ground %s stay, on the best slope of %s %% %s.', $say->litres($leftL), Draining::SLOPE_PERCENT, $say->litres($draining->leftOnSlopeL()));
-        }
-        $hoseL = $draining->hoseLeftL();
-        if (null !== $hoseL && $hoseL > self::NOTHING_L) {
-            $words .= \sprintf(' In its hose %s stay on any slope.', $say->little($hoseL));
-        }
+        $hoseL = $draining->hoseLeftL() ?? 0.0;
 
-        return $words;
+        return $workings->wording->text('tanks.draining', [
+            'pressure' => Amount::pressure($draining->headKpa()),
+            'flow' => Amount::flow($draining->firstLpm()),
+            'ends' => null === $minutes ? 'no' : 'yes',
+            'minutes' => Amount::minutes($minutes ?? 0.0),
+            'leaves' => $leftL > self::NOTHING_L ? 'yes' : 'no',
+            'litres_level' => Amount::litres($leftL),
+            'slope' => Amount::share(Draining::SLOPE_PERCENT / 100),
+            'litres_slope' => Amount::litres($draining->leftOnSlopeL()),
+            'hose' => $hoseL > self::NOTHING_L ? 'yes' : 'no',
+            'trapped' => Amount::little($hoseL),
+        ]);
     }
 }

@@ -12,6 +12,7 @@ use YardCask\Core\Plan\PlannedLevel;
 use YardCask\Core\Plan\PlannedShape;
 use YardCask\Core\Plan\PlannedTank;
 use YardCask\Core\Plan\PlanPatch;
+use YardCask\Core\Words\Phrase;
 
 /** A line more in a tank's table, and another table in its place: the tank is then as high as its table, and overflows within it. */
 final class LevelOffer
@@ -34,7 +35,7 @@ final class LevelOffer
         $level = new PlannedLevel(FreeId::of('level', $plan), $heightMm, $litres);
         $raised = $heightMm > $tank->heightMm ? PlanPatch::replace('/tanks/'.$index.'/height_mm', $heightMm) : PlanPatch::none();
 
-        return new Fix('Add a line', $raised->and(PlanPatch::append('/tanks/'.$index.'/levels', $level)));
+        return new Fix(new Phrase('tanks.fix.add-level'), $raised->and(PlanPatch::append('/tanks/'.$index.'/levels', $level)));
     }
 
     /** @param non-empty-list<PlannedLevel> $levels in the order of their heights */

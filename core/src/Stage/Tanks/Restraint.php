@@ -8,9 +8,9 @@ use YardCask\Core\Assessment\FigureSheet;
 use YardCask\Core\Assessment\SumInput;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Payload\RigKind;
-use YardCask\Core\Quantity\Kind;
-use YardCask\Core\Quantity\Unit;
 use YardCask\Core\Stage\Tanks\Shared\TankWorking;
+use YardCask\Core\Words\Amount;
+use YardCask\Core\Words\FigureText;
 
 /** What holds a tank against braking, bends and bumps. Boats are told nothing of it. */
 final readonly class Restraint
@@ -22,11 +22,10 @@ final readonly class Restraint
     /** Of a strap of which nobody has said it. */
     public const USUAL_ANGLE_DEG = 45.0;
     private const PULLS = [
-        'forward' => ['forwards', Tilt::BRAKING_G, 'cos'],
-        'side' => ['backwards and sideways', self::SIDEWAYS_G, 'cos'],
-        'up' => ['upwards over a bump', self::UPWARD_G, 'sin'],
+        'forward' => [Tilt::BRAKING_G, 'cos'],
+        'side' => [self::SIDEWAYS_G, 'cos'],
+        'up' => [self::UPWARD_G, 'sin'],
     ];
-    private const SECURING = 'EN 12195-1, securing of goods on vehicles: 0.8 g forwards, 0.5 g backwards and sideways. In a crash it is many times that.';
 
     private function __construct(private TankWorking $working)
     {
@@ -42,27 +41,31 @@ final readonly class Restraint
     {
         $tank = $this->working->tank;
         $id = 'tanks.'.$tank->id;
-        foreach (self::PULLS as $end => [$what, $g, $word]) {
-            $figures->kg($id.'.pull_'.$end, $tank->name.', pulls '.$what, $this->pullKg($end), $g.' × weight brim full', static fn (): array => [SumInput::figure($id.'.full_kg')], self::SECURING);
-            $strapKg = $this->strapKg($end);
+        $wording = $workings->wording;
+        foreach (self::PULLS as $way => [$g, $angle]) {
+            $with = ['tank' => $tank->name, 'way' => $way, 'g' => (string) $g, 'angle' => $angle];
+            $text = new FigureText('tanks.figure.pull.label', 'tanks.figure.pull.formula', 'tanks.source.securing', $with);
+            $figures->kg($id.'.pull_'.$way, $text, $this->pullKg($way), static fn (): array => [SumInput::figure($id.'.full_kg')]);
+            $strapKg = $this->strapKg($way);
             if (null !== $strapKg) {
-                $figures->kg($id.'.strap_'.$end, $tank->name.', each strap, '.$what, $strapKg, 'pull ÷ (straps × '.$word.' of their angle)', fn (): array => [
-                    SumInput::figure($id.'.pull_'.$end),
-                    SumInput::field('straps', (string) $tank->straps, $this->working->pointer().'/straps'),
-                    SumInput::field('angle', $workings->say->format->reading($this->angleDeg(), Unit::Degree, Kind::Angle), $this->working->pointer().'/strap_angle_deg'),
-                ], 'Straps that share it evenly. What a strap, screw or rivet nut stands, its maker says; what the anchorage stands, someone qualified.');
+                $text = new FigureText('tanks.figure.strap.label', 'tanks.figure.strap.formula', 'tanks.source.straps', $with);
+                $figures->kg($id.'.strap_'.$way, $text, $strapKg, fn (): array => [
+                    SumInput::figure($id.'.pull_'.$way),
+                    SumInput::field($wording->text('tanks.sum.straps'), (string) $tank->straps, $this->working->pointer().'/straps'),
+                    SumInput::field($wording->text('tanks.sum.angle'), $wording->amount(Amount::degrees($this->angleDeg())), $this->working->pointer().'/strap_angle_deg'),
+                ]);
             }
         }
     }
 
-    /** What each strap pulls at most, with the way in words; null where nobody has said how many there are. */
+    /** What each strap pulls at most, and which way; null where nobody has said how many there are. */
     public function worstStrap(): ?StrapPull
     {
         $worst = null;
-        foreach (self::PULLS as $end => [$what]) {
-            $kg = $this->strapKg($end);
+        foreach (array_keys(self::PULLS) as $way) {
+            $kg = $this->strapKg($way);
             if (null !== $kg && (null === $worst || $kg > $worst->kg)) {
-                $worst = new StrapPull($kg, $what);
+                $worst = new StrapPull($kg, $way);
             }
         }
 
@@ -71,7 +74,7 @@ final readonly class Restraint
 
     private function pullKg(string $end): float
     {
-        return self::PULLS[$end][1] * ($this->working->tank->allEmptyKg() + $this->working->fullL());
+        return self::PULLS[$end][0] * ($this->working->tank->allEmptyKg() + $this->working->fullL());
     }
 
     /** Along the floor by the cosine of a strap's angle, upwards by its sine. */

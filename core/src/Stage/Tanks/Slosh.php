@@ -14,6 +14,7 @@ use YardCask\Core\Stage\Tanks\Shared\TankWorking;
 use YardCask\Core\Surge\SurgeCalculator;
 use YardCask\Core\Surge\SurgeInput;
 use YardCask\Core\Tank\TankVolumeCalculator;
+use YardCask\Core\Words\FigureText;
 
 /** How fast the water of a box tank goes to and fro, as it travels. Loose filling lets it not. */
 final class Slosh
@@ -40,11 +41,13 @@ final class Slosh
         $tank = $working->tank;
         $periodS = self::periodS($working, $workings);
         if (null !== $periodS) {
-            $figures->add(self::figureId($working), $tank->name.', one slosh to and fro', $periodS, Unit::Second, Kind::Period, '2π ÷ √(π·g/c · tanh(π·h/c)), c a cell’s length, h the depth', static fn (): array => [
-                SumInput::field('length', $workings->say->mm($tank->lengthMm), $working->pointer().'/length_mm'),
-                SumInput::field('cells', (string) ($tank->baffleCells ?? 1), $working->pointer().'/baffle_cells'),
-                SumInput::constant('level as it travels', $workings->say->mm(self::levelMm($working, $workings))),
-            ], 'The first mode in a box: Lamb, Hydrodynamics, §257.');
+            $wording = $workings->wording;
+            $text = new FigureText('tanks.figure.slosh.label', 'tanks.figure.slosh.formula', 'tanks.source.slosh', ['tank' => $tank->name]);
+            $figures->add(self::figureId($working), $text, $periodS, Unit::Second, Kind::Period, static fn (): array => [
+                SumInput::field($wording->text('tanks.sum.length'), $wording->mm($tank->lengthMm), $working->pointer().'/length_mm'),
+                SumInput::field($wording->text('tanks.sum.cells'), (string) ($tank->baffleCells ?? 1), $working->pointer().'/baffle_cells'),
+                SumInput::constant($wording->text('tanks.sum.level'), $wording->mm(self::levelMm($working, $workings))),
+            ]);
         }
     }
 

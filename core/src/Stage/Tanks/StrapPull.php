@@ -9,7 +9,7 @@ final readonly class StrapPull
 {
     public function __construct(
         public float $kg,
-        /** “upwards over a bump”. */
+        /** Forward, side or up. */
         public string $way,
     ) {
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace YardCask\Core\Stage\Tanks;
 
 use YardCask\Core\Assessment\Fix;
+use YardCask\Core\Assessment\SentFix;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Output\ListOf;
 use YardCask\Core\Output\Sent;
@@ -29,7 +30,7 @@ final readonly class TankDetail implements Sent, \JsonSerializable
      * @param list<TiltSketch> $tilts
      * @param list<BayOption> $bays
      * @param list<ShapeOption> $shapes
-     * @param list<Fix> $fittings
+     * @param list<SentFix> $fittings
      */
     private function __construct(
         /** How it is filled, drained and read. */
@@ -48,12 +49,12 @@ final readonly class TankDetail implements Sent, \JsonSerializable
         #[ListOf(ShapeOption::class)]
         public array $shapes,
         /** What can be added to it. */
-        #[ListOf(Fix::class)]
+        #[ListOf(SentFix::class)]
         public array $fittings,
         /** Its table as text, where it has one. */
         public ?string $table,
         /** A line more in that table. */
-        public ?Fix $addLevel,
+        public ?SentFix $addLevel,
         /** Turns it a quarter. */
         public PlanPatch $turn,
     ) {
@@ -62,6 +63,8 @@ final readonly class TankDetail implements Sent, \JsonSerializable
     public static function of(TankWorking $working, Workings $workings): self
     {
         $tank = $working->tank;
+        $fittings = array_map(static fn (PortRole $role): ?Fix => PortProposal::addition($role, $working, $workings), PortRole::cases());
+        $addLevel = LevelOffer::line($working->index, $workings->plan);
 
         return new self(
             Handling::words($working, $workings),
@@ -70,9 +73,9 @@ final readonly class TankDetail implements Sent, \JsonSerializable
             TiltSketches::of($working, $workings),
             self::bays($working, $workings->plan),
             array_map(static fn (PlannedShape $shape): ShapeOption => ShapeOption::of($shape, $working, $workings->plan), PlannedShape::cases()),
-            array_values(array_filter(array_map(static fn (PortRole $role): ?Fix => PortProposal::addition($role, $working, $workings), PortRole::cases()), static fn (?Fix $fix): bool => null !== $fix)),
+            SentFix::all(array_values(array_filter($fittings, static fn (?Fix $fix): bool => null !== $fix)), $workings->wording),
             PlannedShape::Profile === $tank->shape ? LevelsText::write($tank, $workings->plan->units) : null,
-            LevelOffer::line($working->index, $workings->plan),
+            null === $addLevel ? null : SentFix::of($addLevel, $workings->wording),
             FreePlace::place($working, $tank->turned()),
         );
     }

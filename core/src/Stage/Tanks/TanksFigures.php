@@ -14,12 +14,12 @@ use YardCask\Core\Quantity\Unit;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
 use YardCask\Core\Stage\Tanks\Shared\TankWorking;
 use YardCask\Core\Tank\TankMark;
+use YardCask\Core\Words\Amount;
+use YardCask\Core\Words\FigureText;
 
 /** The figures of the Tanks stage, each with its sum. */
 final readonly class TanksFigures
 {
-    private const SOURCE = 'Solid geometry of the tank’s inside.';
-
     private function __construct(
         private Workings $workings,
         private FigureSheet $figures,
@@ -42,37 +42,45 @@ final readonly class TanksFigures
 
     private function addTank(TankWorking $working): void
     {
-        $say = $this->workings->say;
+        $wording = $this->workings->wording;
         $tank = $working->tank;
         $pointer = $working->pointer();
         $id = 'tanks.'.$tank->id;
         $many = $tank->count > 1;
-        $times = $many ? 'how many × ' : '';
         $is = static fn (string $what): SumInput => match ($what) {
-            'height' => SumInput::field('height', $say->mm($tank->heightMm), $pointer.'/height_mm'),
-            'baffles' => SumInput::field('baffles', $say->share($tank->displacedFraction), $pointer.'/displaced_fraction'),
-            'outlet' => SumInput::field('outlet at', $say->mm($tank->outletHeightMm), $pointer.'/outlet_height_mm'),
-            'overflow' => SumInput::field('overflow at', $say->mm($tank->overflowMm()), $pointer.'/'.$tank->overflowKey()),
+            'height' => SumInput::field($wording->text('tanks.sum.height'), $wording->mm($tank->heightMm), $pointer.'/height_mm'),
+            'baffles' => SumInput::field($wording->text('tanks.sum.baffles'), $wording->share($tank->displacedFraction), $pointer.'/displaced_fraction'),
+            'outlet' => SumInput::field($wording->text('tanks.sum.outlet'), $wording->mm($tank->outletHeightMm), $pointer.'/outlet_height_mm'),
+            'overflow' => SumInput::field($wording->text('tanks.sum.overflow'), $wording->mm($tank->overflowMm()), $pointer.'/'.$tank->overflowKey()),
             default => throw new \LogicException('A tank has no '.$what.'.'),
         };
         $with = static fn (string ...$what): \Closure => static fn (): array => [
-            ...$many ? [SumInput::field('how many', (string) $tank->count, $pointer.'/count')] : [],
-            SumInput::field('length', $say->mm($tank->lengthMm), $pointer.'/length_mm'),
-            SumInput::field('width', $say->mm($tank->widthMm), $pointer.'/width_mm'),
+            ...$many ? [SumInput::field($wording->text('tanks.sum.count'), (string) $tank->count, $pointer.'/count')] : [],
+            SumInput::field($wording->text('tanks.sum.length'), $wording->mm($tank->lengthMm), $pointer.'/length_mm'),
+            SumInput::field($wording->text('tanks.sum.width'), $wording->mm($tank->widthMm), $pointer.'/width_mm'),
             ...array_map($is, array_values($what)),
         ];
         $high = PlannedShape::LyingCylinder === $tank->shape ? ['height'] : [];
-        $this->figures->litres($id.'.gross', $tank->name.', whole inside', $working->grossL(), $times.$tank->shape->formula('height').' × (1 − baffles)', $with('height', 'baffles'), self::SOURCE);
-        $this->figures->litres($id.'.usable', $tank->name.', usable', $working->usableL(), $times.$tank->shape->formula('(overflow − outlet)').' × (1 − baffles)', $with(...[...$high, 'overflow', 'outlet', 'baffles']), self::SOURCE);
+        $volume = static fn (string $label, string $between): FigureText => new FigureText($label, 'tanks.figure.volume.formula', 'tanks.source.solid', [
+            'tank' => $tank->name,
+            'many' => $many ? 'yes' : 'no',
+            'shape' => $tank->shape,
+            'between' => $between,
+        ]);
+        $this->figures->litres($id.'.gross', $volume('tanks.figure.gross.label', 'height'), $working->grossL(), $with('height', 'baffles'));
+        $this->figures->litres($id.'.usable', $volume('tanks.figure.usable.label', 'usable'), $working->usableL(), $with(...[...$high, 'overflow', 'outlet', 'baffles']));
         foreach ($working->volume->marks as $mark) {
-            $share = $say->share($mark->fraction);
-            $this->figures->add(self::markId($tank->id, $mark), $tank->name.', mark for '.$share, $mark->heightMm, Unit::Millimetre, Kind::Length, 'the level below which lie what is under the outlet and '.$share.' of the usable; from the lid: height − level', static fn (): array => [SumInput::figure($id.'.usable'), $is('outlet'), $is('height')], self::SOURCE);
+            $text = new FigureText('tanks.figure.mark.label', 'tanks.figure.mark.formula', 'tanks.source.solid', ['tank' => $tank->name, 'share' => Amount::share($mark->fraction)]);
+            $this->figures->add(self::markId($tank->id, $mark), $text, $mark->heightMm, Unit::Millimetre, Kind::Length, static fn (): array => [SumInput::figure($id.'.usable'), $is('outlet'), $is('height')]);
         }
-        $this->figures->litres($id.'.equal_depths', $tank->name.', marks at equal depths', self::equalDepthsErrorL($working), 'the most by which what lies under a quarter, half and three quarters of the depth differs from that share of the usable', static fn (): array => [SumInput::figure($id.'.usable'), $is('outlet'), $is('overflow')], self::SOURCE);
-        $this->figures->litres($id.'.below_outlet', $tank->name.', below the outlet', $working->belowOutletL(), $times.$tank->shape->formula('outlet').' × (1 − baffles)', $with(...[...$high, 'outlet', 'baffles']), self::SOURCE);
-        $this->figures->litres($id.'.above_overflow', $tank->name.', above the overflow', $working->aboveOverflowL(), $times.$tank->shape->formula('(height − overflow)').' × (1 − baffles)', $with('height', 'overflow', 'baffles'), self::SOURCE);
-        $this->figures->litres($id.'.full', $tank->name.', brim full', $working->fullL(), $times.$tank->shape->formula('overflow').' × (1 − baffles)', $with(...[...$high, 'overflow', 'baffles']), self::SOURCE.' What lies below the outlet weighs too.');
-        $this->figures->kg($id.'.full_kg', $tank->name.', weight brim full', $tank->allEmptyKg() + $working->fullL(), 'empty + litres × 1.000 kg/L', static fn (): array => [SumInput::field('empty', $say->kg($tank->allEmptyKg()), $pointer.'/empty_kg'), SumInput::figure($id.'.full')], 'Fresh water weighs one kilogram a litre.');
+        $text = new FigureText('tanks.figure.equal-depths.label', 'tanks.figure.equal-depths.formula', 'tanks.source.solid', ['tank' => $tank->name]);
+        $this->figures->litres($id.'.equal_depths', $text, self::equalDepthsErrorL($working), static fn (): array => [SumInput::figure($id.'.usable'), $is('outlet'), $is('overflow')]);
+        $this->figures->litres($id.'.below_outlet', $volume('tanks.figure.below-outlet.label', 'outlet'), $working->belowOutletL(), $with(...[...$high, 'outlet', 'baffles']));
+        $this->figures->litres($id.'.above_overflow', $volume('tanks.figure.above-overflow.label', 'above'), $working->aboveOverflowL(), $with('height', 'overflow', 'baffles'));
+        $this->figures->litres($id.'.full', $volume('tanks.figure.full.label', 'overflow'), $working->fullL(), $with(...[...$high, 'overflow', 'baffles']));
+        $text = new FigureText('tanks.figure.full-kg.label', 'tanks.figure.full-kg.formula', 'tanks.source.water', ['tank' => $tank->name]);
+        $empty = SumInput::field($wording->text('tanks.sum.empty'), $wording->kg($tank->allEmptyKg()), $pointer.'/empty_kg');
+        $this->figures->kg($id.'.full_kg', $text, $tank->allEmptyKg() + $working->fullL(), static fn (): array => [$empty, SumInput::figure($id.'.full')]);
         Slosh::addFigure($working, $this->workings, $this->figures);
         Restraint::of($working, $this->workings)?->addFigures($this->workings, $this->figures);
     }
@@ -92,10 +100,12 @@ final readonly class TanksFigures
     {
         $tanks = $this->workings->of(TanksWorkings::class);
         $inputs = static fn (Holds $holds, string $end): array => array_map(static fn (TankWorking $working): SumInput => SumInput::figure('tanks.'.$working->tank->id.'.'.$end), $tanks->that($holds));
-        $this->figures->litres('tanks.usable', 'Carried, usable', $tanks->usableL(Holds::Fresh), 'sum of the fresh tanks', static fn (): array => $inputs(Holds::Fresh, 'usable'), self::SOURCE);
-        $this->figures->litres('tanks.full', 'Carried, brim full', $tanks->fullL(Holds::Fresh), 'sum of the fresh tanks', static fn (): array => $inputs(Holds::Fresh, 'full'), self::SOURCE);
+        $fresh = static fn (string $label): FigureText => new FigureText($label, 'tanks.figure.fresh.formula', 'tanks.source.solid');
+        $this->figures->litres('tanks.usable', $fresh('tanks.figure.all-usable.label'), $tanks->usableL(Holds::Fresh), static fn (): array => $inputs(Holds::Fresh, 'usable'));
+        $this->figures->litres('tanks.full', $fresh('tanks.figure.all-full.label'), $tanks->fullL(Holds::Fresh), static fn (): array => $inputs(Holds::Fresh, 'full'));
         $grossL = array_sum(array_map(static fn (TankWorking $working): float => $working->grossL(), $tanks->that(Holds::Fresh)));
-        $this->figures->litres('tanks.gross', 'On the labels', $grossL, 'sum of the fresh tanks', static fn (): array => $inputs(Holds::Fresh, 'gross'), self::SOURCE);
-        $this->figures->litres('tanks.drinking', 'Drinking carried', $tanks->usableL(Holds::Drinking), 'sum of the drinking cans', static fn (): array => $inputs(Holds::Drinking, 'usable'), self::SOURCE);
+        $this->figures->litres('tanks.gross', $fresh('tanks.figure.all-gross.label'), $grossL, static fn (): array => $inputs(Holds::Fresh, 'gross'));
+        $drinking = new FigureText('tanks.figure.drinking.label', 'tanks.figure.drinking.formula', 'tanks.source.solid');
+        $this->figures->litres('tanks.drinking', $drinking, $tanks->usableL(Holds::Drinking), static fn (): array => $inputs(Holds::Drinking, 'usable'));
     }
 }

@@ -17,6 +17,8 @@ use YardCask\Core\Stage\Tanks\Shared\FreePlace;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
 use YardCask\Core\Stage\Tanks\Shared\WaterAboard;
 use YardCask\Core\Stage\Use\Shared\UseWorkings;
+use YardCask\Core\Words\Amount;
+use YardCask\Core\Words\Phrase;
 
 /** Which tanks, where they stand, what they hold, and where to cut their marks. */
 final class TanksStage implements Stage
@@ -32,7 +34,7 @@ final class TanksStage implements Stage
 
     public function title(): string
     {
-        return 'Tanks';
+        return 'tanks.title';
     }
 
     public function addFigures(Workings $workings, FigureSheet $figures): void
@@ -42,18 +44,28 @@ final class TanksStage implements Stage
 
     public function answer(Workings $workings, FigureSheet $figures): Answer
     {
-        $say = $workings->say;
+        $wording = $workings->wording;
         $tanks = $workings->of(TanksWorkings::class);
         if ([] === $tanks->that(Holds::Fresh)) {
-            return new Answer('No tank yet: ', $say->litres($workings->of(UseWorkings::class)->need(Supply::Main)->carryL), ' have nowhere to go.', 'Add a tank or a can, give it its sizes as measured, and drag it to its place.', 'use.needed');
-        }
-        $parts = [\sprintf('Brim full they weigh %s', $say->kg($tanks->fullL(Holds::Fresh)))];
-        if ($figures->has('use.lasts')) {
-            $how = $workings->of(WaterAboard::class)->brimmed ? ($workings->plan->load->travelFill < 1 ? ', brimmed on arrival' : '') : ($workings->of(WaterAboard::class)->usableL < $tanks->usableL(Holds::Fresh) - 0.5 ? ', as they travel' : '');
-            $parts[] = \sprintf('they last %s of the %s%s', $figures->get('use.lasts')->figure, $say->days($workings->plan->use->days), $how);
-        }
+            $needed = ['litres' => Amount::litres($workings->of(UseWorkings::class)->need(Supply::Main)->carryL)];
 
-        return new Answer('', $say->litres($tanks->usableL(Holds::Fresh)), ' of '.$figures->get('tanks.gross')->text.' can be used.', implode('; ', $parts).'.', 'tanks.usable');
+            return Answer::of($wording, 'tanks.answer.none', 'tanks.answer.none.why', 'use.needed', $needed);
+        }
+        $aboard = $workings->of(WaterAboard::class);
+        $how = match (true) {
+            $aboard->brimmed => $workings->plan->load->travelFill < 1 ? 'brimmed' : 'full',
+            default => $aboard->usableL < $tanks->usableL(Holds::Fresh) - 0.5 ? 'travelling' : 'full',
+        };
+
+        return Answer::of($wording, 'tanks.answer', 'tanks.answer.why', 'tanks.usable', [
+            'litres' => Amount::litres($tanks->usableL(Holds::Fresh)),
+            'litres_gross' => Amount::litres($figures->get('tanks.gross')->value),
+            'weight' => Amount::kg($tanks->fullL(Holds::Fresh)),
+            'known' => $figures->has('use.lasts') ? 'yes' : 'no',
+            'lasts' => $figures->has('use.lasts') ? Amount::days($figures->get('use.lasts')->value) : null,
+            'stay' => Amount::days($workings->plan->use->days),
+            'how' => $how,
+        ]);
     }
 
     public function drawing(Workings $workings, bool $looked): TanksDrawing
@@ -64,8 +76,8 @@ final class TanksStage implements Stage
     public function cautions(Workings $workings): array
     {
         return [
-            'A full tank pulls on its straps with many times its weight in a crash: have frame and restraint judged by someone licensed for it, under your local rules.',
-            'Before drilling floor or chassis, find the cables, fuel, brake and gas lines behind it, and never work under a rig that stands on a jack alone.',
+            new Phrase('tanks.caution.crash'),
+            new Phrase('tanks.caution.drilling'),
         ];
     }
 
@@ -78,9 +90,9 @@ final class TanksStage implements Stage
         $use = $workings->of(UseWorkings::class);
         $shortL = $use->need(Supply::Main)->carryL - $workings->of(TanksWorkings::class)->usableL(Holds::Fresh);
         $offers = [
-            ['Add a tank', FreePlace::addTank($plan, Holds::Fresh, max(self::LEAST_L, $shortL)) ?? FreePlace::addTank($plan, Holds::Fresh, self::LEAST_L)],
-            ['Add a can', FreePlace::addCans($plan, Holds::Fresh, 1)],
-            ['Add a waste tank', FreePlace::addTank($plan, Holds::Waste, self::WASTE_L)],
+            [new Phrase('tanks.fix.add-tank'), FreePlace::addTank($plan, Holds::Fresh, max(self::LEAST_L, $shortL)) ?? FreePlace::addTank($plan, Holds::Fresh, self::LEAST_L)],
+            [new Phrase('tanks.fix.add-can'), FreePlace::addCans($plan, Holds::Fresh, 1)],
+            [new Phrase('tanks.fix.add-waste'), FreePlace::addTank($plan, Holds::Waste, self::WASTE_L)],
         ];
         $additions = [];
         foreach ($offers as [$label, $patch]) {
@@ -94,7 +106,14 @@ final class TanksStage implements Stage
 
     public function rules(): array
     {
-        return [new Rule\TankOversized(), new Rule\WastedHeights(), new Rule\TankOutside(), new Rule\TankTooLow(), new Rule\TanksCollide(), new Rule\TankOutOfBay(), new Rule\TankObstructed(), new Rule\OpeningSmall(), new Rule\WaterOverDry(), new Rule\TankNearHot(), new Rule\FrostBelowOutlet(), new Rule\BayGuessed(), new Rule\PortBlocked(), new Rule\Unvented(), new Rule\VentLow(), new Rule\OpenEndSpills(), new Rule\FillLow(), new Rule\RunDips(), new Rule\DrainHigh(), new Rule\FillBacksUp(), new Rule\VentThin(), new Rule\DrainCapped(), new Rule\HeeledUnder(), new Rule\LevelUnseen(), new Rule\DoorSmall(), new Rule\StrapWeak(), new Rule\NameGone(), new Rule\WasteSmall()];
+        return [
+            new Rule\TankOversized(), new Rule\WastedHeights(), new Rule\TankOutside(), new Rule\TankTooLow(), new Rule\TanksCollide(),
+            new Rule\TankOutOfBay(), new Rule\TankObstructed(), new Rule\OpeningSmall(), new Rule\WaterOverDry(), new Rule\TankNearHot(),
+            new Rule\FrostBelowOutlet(), new Rule\BayGuessed(), new Rule\PortBlocked(), new Rule\Unvented(), new Rule\VentLow(),
+            new Rule\OpenEndSpills(), new Rule\FillLow(), new Rule\RunDips(), new Rule\DrainHigh(), new Rule\FillBacksUp(), new Rule\VentThin(),
+            new Rule\DrainCapped(), new Rule\HeeledUnder(), new Rule\LevelUnseen(), new Rule\DoorSmall(), new Rule\StrapWeak(),
+            new Rule\NameGone(), new Rule\WasteSmall(),
+        ];
     }
 
     public function findingCodes(): string

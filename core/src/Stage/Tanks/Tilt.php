@@ -11,15 +11,15 @@ use YardCask\Core\Plan\PlannedRig;
 enum Tilt: string
 {
     case Braking = 'braking';
-    case PullingAway = 'pulling-away';
+    case PullingAway = 'pulling_away';
     case Downhill = 'downhill';
     case Uphill = 'uphill';
-    case LeanLeft = 'lean-left';
-    case LeanRight = 'lean-right';
-    case HeelPort = 'heel-port';
-    case HeelStarboard = 'heel-starboard';
-    case BowDown = 'bow-down';
-    case BowUp = 'bow-up';
+    case LeanLeft = 'lean_left';
+    case LeanRight = 'lean_right';
+    case HeelPort = 'heel_port';
+    case HeelStarboard = 'heel_starboard';
+    case BowDown = 'bow_down';
+    case BowUp = 'bow_up';
 
     /** In g, what goods on a vehicle are secured against forwards. Source: EN 12195-1. */
     public const BRAKING_G = 0.8;
@@ -67,46 +67,16 @@ enum Tilt: string
         };
     }
 
-    /** As it begins a sentence: “Braking hard”. */
-    public function title(): string
-    {
-        return match ($this) {
-            self::Braking => 'Braking hard',
-            self::PullingAway => 'Pulling away',
-            self::Downhill => 'Downhill',
-            self::Uphill => 'Uphill',
-            self::LeanLeft => 'Leaning left',
-            self::LeanRight => 'Leaning right',
-            self::HeelPort => 'Heeled to port',
-            self::HeelStarboard => 'Heeled to starboard',
-            self::BowDown => 'Bow down',
-            self::BowUp => 'Bow up',
-        };
-    }
-
-    /** How much it is: “at 0.8 g”. */
+    /** How hard, how steep or how far: “0.8”, “20”. */
     public function measure(PlannedRig $rig): string
     {
-        return match ($this) {
-            self::Braking => 'at '.self::BRAKING_G.' g',
-            self::PullingAway => 'at '.self::PULLING_G.' g',
-            self::Downhill, self::Uphill => 'on '.self::HILL_PERCENT.' %',
-            self::LeanLeft, self::LeanRight => 'by '.self::LEAN_PERCENT.' %',
-            self::HeelPort, self::HeelStarboard => 'by '.($rig instanceof PlannedBoat ? $rig->heelsDeg() : 0.0).'°',
-            self::BowDown, self::BowUp => 'by '.self::PITCH_DEG.'°',
-        };
-    }
-
-    /** The wall at which the water then stands high. */
-    public function highWall(): string
-    {
-        return match ($this) {
-            self::Braking, self::Downhill, self::BowDown => 'front',
-            self::PullingAway, self::Uphill, self::BowUp => 'rear',
-            self::LeanLeft => 'left',
-            self::LeanRight => 'right',
-            self::HeelPort => 'port',
-            self::HeelStarboard => 'starboard',
+        return (string) match ($this) {
+            self::Braking => self::BRAKING_G,
+            self::PullingAway => self::PULLING_G,
+            self::Downhill, self::Uphill => self::HILL_PERCENT,
+            self::LeanLeft, self::LeanRight => self::LEAN_PERCENT,
+            self::HeelPort, self::HeelStarboard => $rig instanceof PlannedBoat ? $rig->heelsDeg() : 0.0,
+            self::BowDown, self::BowUp => self::PITCH_DEG,
         };
     }
 }

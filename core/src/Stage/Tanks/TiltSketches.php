@@ -9,6 +9,8 @@ use YardCask\Core\Stage\Tanks\Shared\OpenEnd;
 use YardCask\Core\Stage\Tanks\Shared\RunWorkings;
 use YardCask\Core\Stage\Tanks\Shared\TankWorking;
 use YardCask\Core\Stage\Tanks\Shared\TiltedTank;
+use YardCask\Core\Words\Amount;
+use YardCask\Core\Words\Phrase;
 
 /** A tank cut open in each tilt that its rig meets, with its open hoses over it. */
 final class TiltSketches
@@ -26,26 +28,31 @@ final class TiltSketches
     {
         $tilt = $tilted->tilt;
         $low = $working->tank->body()->low;
+        $name = static fn (OpenEnd $end): string => $end->name() instanceof Phrase ? $workings->wording->phrase($end->name()) : $end->name();
         $sketches = array_map(static fn (OpenEnd $end): OpenEndSketch => new OpenEndSketch(
-            $end->name(),
+            $name($end),
             0 === $tilt->axis() ? 1000 * $end->highest->xM - $low[0] : 1000 * $end->highest->yM - $low[1],
             1000 * ($end->highest->zM - $working->tank->zM),
             $end->spillsByM($tilted) > 0.0005,
         ), $ends);
 
-        return new TiltSketch($tilt->value, $tilt->title(), 0 === $tilt->axis(), $tilted->lengthMm, $tilted->lowWallMm, $tilted->farWallMm(), self::words($tilted, $ends, $workings), $sketches);
+        $title = $workings->wording->text('tanks.tilt.title', ['tilt' => $tilt]);
+
+        return new TiltSketch($tilt->value, $title, 0 === $tilt->axis(), $tilted->lengthMm, $tilted->lowWallMm, $tilted->farWallMm(), self::words($tilted, $ends, $workings), $sketches);
     }
 
     /** @param list<OpenEnd> $ends */
     private static function words(TiltedTank $tilted, array $ends, Workings $workings): string
     {
-        $say = $workings->say;
-        $words = [\sprintf('%s %s, it would stand %s up at the %s wall.', $tilted->tilt->title(), $tilted->tilt->measure($workings->plan->load->rig), $say->mm(max(0.0, $tilted->highWallMm())), $tilted->tilt->highWall())];
+        $wording = $workings->wording;
+        $words = [$wording->text('tanks.tilt.surface', [
+            'tilt' => $tilted->tilt,
+            'much' => $tilted->tilt->measure($workings->plan->load->rig),
+            'height' => Amount::mm(max(0.0, $tilted->highWallMm())),
+        ])];
         foreach ($ends as $end) {
             $overM = $end->spillsByM($tilted);
-            $words[] = $overM > 0.0005
-                ? \sprintf('%s spills: %s more would stop it.', $end->name(), $say->mm(1000 * $overM))
-                : \sprintf('%s holds, %s above it.', $end->name(), $say->mm(-1000 * $overM));
+            $words[] = $wording->text($overM > 0.0005 ? 'tanks.tilt.spills' : 'tanks.tilt.holds', ['hose' => $end->name(), 'by' => Amount::mm(1000 * abs($overM))]);
         }
 
         return implode(' ', $words);

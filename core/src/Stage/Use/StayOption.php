@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Stage\Use;
 
-use YardCask\Core\Assessment\Fix;
+use YardCask\Core\Assessment\SentFix;
 use YardCask\Core\Output\Sent;
 
 /** One way to stay, and what choosing it changes. */
@@ -12,7 +12,7 @@ final readonly class StayOption implements Sent
 {
     public function __construct(
         public string $value,
-        public Fix $choose,
+        public SentFix $choose,
     ) {
     }
 }

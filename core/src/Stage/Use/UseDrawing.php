@@ -6,6 +6,7 @@ namespace YardCask\Core\Stage\Use;
 
 use YardCask\Core\Assessment\Drawing;
 use YardCask\Core\Assessment\Fix;
+use YardCask\Core\Assessment\SentFix;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Output\ListOf;
 use YardCask\Core\Plan\PlannedUse;
@@ -13,6 +14,7 @@ use YardCask\Core\Plan\PlanPatch;
 use YardCask\Core\Plan\StayStyle;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
 use YardCask\Core\Stage\Use\Shared\UseWorkings;
+use YardCask\Core\Words\Phrase;
 
 /** What the Use stage draws: each use's share, the litres against the days, and what can be chosen. */
 final readonly class UseDrawing implements Drawing
@@ -41,7 +43,7 @@ final readonly class UseDrawing implements Drawing
         $shares = [];
         foreach ($working->demand()->uses as $index => $demand) {
             $ofL = $working->need($uses[$index]->supply)->stayL;
-            $shares[] = new UseShare($uses[$index]->id, $workings->say->litres($demand->dailyL), $ofL > 0 ? $demand->stayL / $ofL : 0.0);
+            $shares[] = new UseShare($uses[$index]->id, $workings->wording->litres($demand->dailyL), $ofL > 0 ? $demand->stayL / $ofL : 0.0);
         }
 
         return new self($shares, DaysCurve::of($workings), array_map(static fn (StayStyle $stay): StayOption => self::stay($stay, $workings), StayStyle::cases()), self::drains($workings));
@@ -56,7 +58,7 @@ final readonly class UseDrawing implements Drawing
             $patch = $patch->and(PlanPatch::replace('/use/reserve', $stay->usualReserve()));
         }
 
-        return new StayOption($stay->value, new Fix($stay->word(), $patch));
+        return new StayOption($stay->value, SentFix::of(new Fix(Phrase::verbatim($stay->word()), $patch), $workings->wording));
     }
 
     /** @return list<DrainOption> */
@@ -67,6 +69,10 @@ final readonly class UseDrawing implements Drawing
             $drains[] = new DrainOption($working->tank->id, $working->tank->name);
         }
 
-        return [...$drains, new DrainOption(PlannedUse::OUTSIDE, 'outside'), new DrainOption(PlannedUse::NOTHING, 'nothing left')];
+        return [
+            ...$drains,
+            new DrainOption(PlannedUse::OUTSIDE, $workings->wording->text('use.drain.outside')),
+            new DrainOption(PlannedUse::NOTHING, $workings->wording->text('use.drain.nothing')),
+        ];
     }
 }

@@ -15,12 +15,11 @@ use YardCask\Core\Quantity\Kind;
 use YardCask\Core\Quantity\Unit;
 use YardCask\Core\Stage\Tanks\Shared\WaterAboard;
 use YardCask\Core\Stage\Use\Shared\UseWorkings;
+use YardCask\Core\Words\FigureText;
 
 /** The figures of the Use stage, each with its sum. */
 final readonly class UseFigures
 {
-    private const SOURCE = 'Bookkeeping of the trip, as entered here.';
-
     private UseWorkings $use;
 
     private function __construct(
@@ -34,9 +33,9 @@ final readonly class UseFigures
     {
         $sheet = new self($workings, $figures);
         $sheet->addUses();
-        $sheet->addSupply(Supply::Main, 'use', 'Needed');
+        $sheet->addSupply(Supply::Main, 'use');
         if ($sheet->use->need(Supply::Drinking)->stayL > 0) {
-            $sheet->addSupply(Supply::Drinking, 'drinking', 'Drinking');
+            $sheet->addSupply(Supply::Drinking, 'drinking');
         }
         $sheet->addAboard();
     }
@@ -45,56 +44,71 @@ final readonly class UseFigures
     {
         foreach ($this->use->demand()->uses as $index => $demand) {
             $use = $this->workings->plan->use->uses[$index];
-            $factors = (null === $use->litres ? 'flow × minutes × times' : 'litres × times').(Each::Person === $use->each ? ' × people' : '').(Per::Day === $use->per ? ' × days' : '');
-            $this->figures->litres('uses.'.$use->id.'.stay', $use->name.', whole stay', $demand->stayL, $factors, fn (): array => $this->factors($use, '/use/uses/'.$index), self::SOURCE);
-            $this->figures->litres('uses.'.$use->id.'.daily', $use->name.' a day', $demand->dailyL, 'stay ÷ days', fn (): array => [SumInput::figure('uses.'.$use->id.'.stay'), $this->days()], self::SOURCE);
+            $with = ['use' => $use->name, 'by' => null === $use->litres ? 'flow' : 'litres', 'each' => $use->each, 'per' => $use->per];
+            $stay = new FigureText('use.figure.use-stay.label', 'use.figure.use-stay.formula', 'use.source.entered', $with);
+            $daily = new FigureText('use.figure.use-daily.label', 'use.figure.daily.formula', 'use.source.entered', $with);
+            $this->figures->litres('uses.'.$use->id.'.stay', $stay, $demand->stayL, fn (): array => $this->factors($use, '/use/uses/'.$index));
+            $this->figures->litres('uses.'.$use->id.'.daily', $daily, $demand->dailyL, fn (): array => [SumInput::figure('uses.'.$use->id.'.stay'), $this->days()]);
         }
     }
 
     /** @return list<SumInput> what the litres of a use over the whole stay are the product of */
     private function factors(PlannedUse $use, string $pointer): array
     {
-        $say = $this->workings->say;
+        $wording = $this->workings->wording;
 
         return [
             ...null === $use->litres
-                ? [SumInput::field('flow', $say->format->reading($use->flowLpm ?? 0.0, Unit::LitrePerMinute, Kind::Flow), $pointer.'/flow_lpm'), SumInput::field('minutes', $say->minutes($use->minutes ?? 0.0), $pointer.'/minutes')]
-                : [SumInput::field('at a time', $say->litres($use->litres), $pointer.'/litres')],
-            SumInput::field('times '.$use->per->word(), self::plain($use->times), $pointer.'/times'),
-            ...Each::Person === $use->each ? [SumInput::field('people', self::plain($this->workings->plan->use->crew), '/use/crew')] : [],
+                ? [
+                    SumInput::field($wording->text('use.sum.flow'), $wording->flow($use->flowLpm ?? 0.0), $pointer.'/flow_lpm'),
+                    SumInput::field($wording->text('use.sum.minutes'), $wording->minutes($use->minutes ?? 0.0), $pointer.'/minutes'),
+                ]
+                : [SumInput::field($wording->text('use.sum.litres'), $wording->litres($use->litres), $pointer.'/litres')],
+            SumInput::field($wording->text('use.sum.times', ['per' => $use->per->word()]), self::plain($use->times), $pointer.'/times'),
+            ...Each::Person === $use->each ? [SumInput::field($wording->text('use.sum.people'), self::plain($this->workings->plan->use->crew), '/use/crew')] : [],
             ...Per::Day === $use->per ? [$this->days()] : [],
         ];
     }
 
     private function days(): SumInput
     {
-        return SumInput::field('days', self::plain($this->workings->plan->use->days), '/use/days');
+        return SumInput::field($this->workings->wording->text('use.sum.days'), self::plain($this->workings->plan->use->days), '/use/days');
     }
 
-    private function addSupply(Supply $supply, string $prefix, string $label): void
+    private function addSupply(Supply $supply, string $prefix): void
     {
         $need = $this->use->need($supply);
-        $reserve = fn (): SumInput => SumInput::field('reserve', $this->workings->say->share($this->workings->plan->use->reserve), '/use/reserve');
+        $wording = $this->workings->wording;
+        $reserve = fn (): SumInput => SumInput::field($wording->text('use.sum.reserve'), $wording->share($this->workings->plan->use->reserve), '/use/reserve');
         $uses = array_values(array_filter($this->workings->plan->use->uses, static fn (PlannedUse $use): bool => $supply === $use->supply));
-        $this->figures->litres($prefix.'.stay', $label.' without reserve', $need->stayL, 'sum of the uses', static fn (): array => array_map(static fn (PlannedUse $use): SumInput => SumInput::figure('uses.'.$use->id.'.stay'), $uses), self::SOURCE);
-        $this->figures->litres($prefix.'.daily', $label.' a day', $need->dailyL, 'stay ÷ days', fn (): array => [SumInput::figure($prefix.'.stay'), $this->days()], self::SOURCE);
-        $this->figures->litres($prefix.'.needed', $label, $need->carryL, 'stay × (1 + reserve)', static fn (): array => [SumInput::figure($prefix.'.stay'), $reserve()], self::SOURCE);
-        foreach (['low' => ['Thrifty end', $need->lowL, '−'], 'high' => ['Thirsty end', $need->highL, '+']] as $end => [$name, $litres, $sign]) {
-            $this->figures->litres($prefix.'.'.$end, $label.', '.mb_strtolower($name), $litres, 'Σ stay × (1 '.$sign.' spread) × (1 + reserve)', static fn (): array => [SumInput::figure($prefix.'.needed'), SumInput::constant('spread', 'each use’s own'), $reserve()], 'Spreads add up: who is thrifty or thirsty is so in everything.');
+        $with = ['supply' => $supply];
+        $entered = static fn (string $label, string $formula): FigureText => new FigureText($label, $formula, 'use.source.entered', $with);
+        $ofUses = static fn (): array => array_map(static fn (PlannedUse $use): SumInput => SumInput::figure('uses.'.$use->id.'.stay'), $uses);
+        $this->figures->litres($prefix.'.stay', $entered('use.figure.stay.label', 'use.figure.stay.formula'), $need->stayL, $ofUses);
+        $this->figures->litres($prefix.'.daily', $entered('use.figure.daily.label', 'use.figure.daily.formula'), $need->dailyL, fn (): array => [SumInput::figure($prefix.'.stay'), $this->days()]);
+        $this->figures->litres($prefix.'.needed', $entered('use.figure.needed.label', 'use.figure.needed.formula'), $need->carryL, static fn (): array => [SumInput::figure($prefix.'.stay'), $reserve()]);
+        foreach (['low' => $need->lowL, 'high' => $need->highL] as $end => $litres) {
+            $text = new FigureText('use.figure.spread.label', 'use.figure.spread.formula', 'use.source.spread', $with + ['end' => $end]);
+            $spread = SumInput::constant($wording->text('use.sum.spread'), $wording->text('use.sum.spread.own'));
+            $this->figures->litres($prefix.'.'.$end, $text, $litres, static fn (): array => [SumInput::figure($prefix.'.needed'), $spread, $reserve()]);
         }
     }
 
     private function addAboard(): void
     {
         $aboard = $this->workings->of(WaterAboard::class);
-        $words = $this->workings->words;
-        $travelling = ['what lies above the outlets as it travels', static fn (): array => [SumInput::figure('load.travel')], 'Solid geometry of the tanks’ insides.'];
-        [$formula, $inputs, $source] = $aboard->brimmed ? ['brim full: there is a tap on arrival', static fn (): array => [SumInput::figure('tanks.usable')], 'As the crew stays.'] : $travelling;
-        $this->figures->litres('use.aboard', 'Aboard when the stay begins, usable', $aboard->usableL, $formula, $inputs, $source);
-        $this->figures->litres('use.aboard_travel', 'Usable '.$words->underway(), $aboard->travelUsableL, ...$travelling);
-        $this->addLasts('use.lasts', 'Lasts', 'use.aboard', $this->use->lastsDays($aboard->usableL));
+        $with = ['rig' => $this->workings->plan->load->rig->kind()];
+        $asItTravels = static fn (): array => [SumInput::figure('load.travel')];
+        $brimFull = static fn (): array => [SumInput::figure('tanks.usable')];
+        $text = $aboard->brimmed
+            ? new FigureText('use.figure.aboard.label', 'use.figure.aboard.formula', 'use.source.stay')
+            : new FigureText('use.figure.aboard.label', 'use.figure.aboard-travel.formula', 'use.source.solid', $with);
+        $this->figures->litres('use.aboard', $text, $aboard->usableL, $aboard->brimmed ? $brimFull : $asItTravels);
+        $travel = new FigureText('use.figure.aboard-travel.label', 'use.figure.aboard-travel.formula', 'use.source.solid', $with);
+        $this->figures->litres('use.aboard_travel', $travel, $aboard->travelUsableL, $asItTravels);
+        $this->addLasts('use.lasts', 'use.figure.lasts.label', 'use.aboard', $this->use->lastsDays($aboard->usableL));
         if ($aboard->brimmed) {
-            $this->addLasts('use.lasts_travel', 'Lasts without filling up on arrival', 'use.aboard_travel', $this->use->lastsDays($aboard->travelUsableL));
+            $this->addLasts('use.lasts_travel', 'use.figure.lasts-travel.label', 'use.aboard_travel', $this->use->lastsDays($aboard->travelUsableL));
         }
     }
 
@@ -103,14 +117,15 @@ final readonly class UseFigures
         if (null === $days) {
             return;
         }
-        $say = $this->workings->say;
+        $wording = $this->workings->wording;
         $need = $this->use->need(Supply::Main);
-        $this->figures->add($id, $label, floor($days * 10 + 0.05) / 10, Unit::Day, Kind::Days, '(usable ÷ (1 + reserve) − counted a stay) ÷ counted a day, rounded down', fn (): array => [
+        $text = new FigureText($label, 'use.figure.lasts.formula', 'use.source.lasts');
+        $this->figures->add($id, $text, floor($days * 10 + 0.05) / 10, Unit::Day, Kind::Days, fn (): array => [
             SumInput::figure($from),
-            SumInput::field('reserve', $say->share($this->workings->plan->use->reserve), '/use/reserve'),
-            SumInput::constant('uses counted a stay', $say->litres($need->fixedL)),
-            SumInput::constant('uses counted a day', $say->litres(($need->stayL - $need->fixedL) / $this->workings->plan->use->days)),
-        ], 'Days until the reserve is touched.');
+            SumInput::field($wording->text('use.sum.reserve'), $wording->share($this->workings->plan->use->reserve), '/use/reserve'),
+            SumInput::constant($wording->text('use.sum.per-stay'), $wording->litres($need->fixedL)),
+            SumInput::constant($wording->text('use.sum.per-day'), $wording->litres(($need->stayL - $need->fixedL) / $this->workings->plan->use->days)),
+        ]);
     }
 
     private static function plain(float $number): string

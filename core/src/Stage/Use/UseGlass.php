@@ -12,6 +12,7 @@ use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Plan\Supply;
 use YardCask\Core\Stage\Tanks\Shared\WaterAboard;
 use YardCask\Core\Stage\Use\Shared\UseWorkings;
+use YardCask\Core\Words\Amount;
 
 /** What the sight glass shows of the need: litres carried, days, drinking apart. */
 final class UseGlass
@@ -23,7 +24,7 @@ final class UseGlass
      */
     public static function cells(Workings $workings, FigureSheet $figures, array $findings): array
     {
-        [$say, $words] = [$workings->say, $workings->words];
+        $wording = $workings->wording;
         $use = $workings->of(UseWorkings::class);
         $aboard = $workings->of(WaterAboard::class);
         $needL = $use->need(Supply::Main)->carryL;
@@ -31,16 +32,27 @@ final class UseGlass
         $short = Severity::worstOf($findings, UseFinding::UseShort->value);
         $less = $aboard->brimmed && $aboard->travelUsableL < $aboard->usableL - 0.5;
         $figure = $figures->get('use.aboard');
-        $cells = [new GlassCell($figure->id, 'tanks', 'Carried against needed', $figure->figure, $figure->symbol, 'of '.$say->litres($needL).($less ? ', '.$say->litres($aboard->travelUsableL).' '.$words->underway() : ''), $short, $aboard->usableL / $scaleL, $needL / $scaleL)];
+        $beside = $wording->text('use.glass.carried.beside', [
+            'litres_needed' => Amount::litres($needL),
+            'less' => $less ? 'yes' : 'no',
+            'litres_travel' => Amount::litres($aboard->travelUsableL),
+            'rig' => $workings->plan->load->rig->kind(),
+        ]);
+        $cells = [new GlassCell($figure->id, 'tanks', $wording->text('use.glass.carried'), $figure->figure, $figure->symbol, $beside, $short, $aboard->usableL / $scaleL, $needL / $scaleL)];
         if ($figures->has('use.lasts')) {
             $figure = $figures->get('use.lasts');
-            $travel = $less && $figures->has('use.lasts_travel') ? ', '.$figures->get('use.lasts_travel')->figure.' unfilled' : '';
-            $cells[] = new GlassCell($figure->id, 'use', 'Lasts', $figure->figure, $figure->symbol, 'of '.$say->days($workings->plan->use->days).$travel, $short);
+            $beside = $wording->text('use.glass.lasts.beside', [
+                'stay' => Amount::days($workings->plan->use->days),
+                'less' => $less && $figures->has('use.lasts_travel') ? 'yes' : 'no',
+                'travel' => $figures->has('use.lasts_travel') ? $figures->get('use.lasts_travel')->figure : '',
+            ]);
+            $cells[] = new GlassCell($figure->id, 'use', $wording->text('use.glass.lasts'), $figure->figure, $figure->symbol, $beside, $short);
         }
         $drinkingL = $use->need(Supply::Drinking)->carryL;
         if ($drinkingL > 0) {
             $figure = $figures->get('tanks.drinking');
-            $cells[] = new GlassCell($figure->id, 'use', 'Drinking', $figure->figure, $figure->symbol, 'of '.$say->litres($drinkingL), Severity::worstOf($findings, 'use.drinking'));
+            $beside = $wording->text('use.glass.drinking.beside', ['litres' => Amount::litres($drinkingL)]);
+            $cells[] = new GlassCell($figure->id, 'use', $wording->text('use.glass.drinking'), $figure->figure, $figure->symbol, $beside, Severity::worstOf($findings, 'use.drinking'));
         }
 
         return $cells;

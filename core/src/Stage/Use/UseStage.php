@@ -8,6 +8,7 @@ use YardCask\Core\Assessment\Answer;
 use YardCask\Core\Assessment\FigureSheet;
 use YardCask\Core\Assessment\Stage;
 use YardCask\Core\Assessment\Workings;
+use YardCask\Core\Words\Phrase;
 
 /** Who travels, how, for how long, and what the water is for. */
 final class UseStage implements Stage
@@ -19,7 +20,7 @@ final class UseStage implements Stage
 
     public function title(): string
     {
-        return 'Use';
+        return 'use.title';
     }
 
     public function addFigures(Workings $workings, FigureSheet $figures): void
@@ -40,8 +41,8 @@ final class UseStage implements Stage
     public function cautions(Workings $workings): array
     {
         return [
-            'What these litres are for must stay wholesome: use materials approved for drinking water, and test or treat water from an unknown source. The local health authority has the last word.',
-            'Used water does harm on the ground and in streams: empty it where the site or the local authority allows it.',
+            new Phrase('use.caution.wholesome'),
+            new Phrase('use.caution.used-water'),
         ];
     }
 

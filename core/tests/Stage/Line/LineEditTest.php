@@ -60,7 +60,7 @@ final class LineEditTest extends TestCase
         yield 'no such pipe' => [['do' => 'into', 'pipe' => 'pipe-99', 'part' => 'drain-12'], '/pipe', 'no pipe “pipe-99”'];
         yield 'no such part in the catalogue' => [['do' => 'into', 'pipe' => 'pipe-1', 'part' => 'gold-tap'], '/part', 'no part “gold-tap”'];
         yield 'a tap has no way through' => [['do' => 'into', 'pipe' => 'pipe-1', 'part' => 'tap-galley'], '/part', 'branch it off'];
-        yield 'another sort in its place' => [['do' => 'swap', 'part' => 'tap-1', 'stock' => 'pump-7'], '/stock', 'cannot take the place'];
+        yield 'another sort in its place' => [['do' => 'swap', 'part' => 'tap-1', 'stock' => 'pump-7'], '/stock', 'cannot replace'];
         yield 'what stands at an end is not moved' => [['do' => 'move', 'part' => 'tap-1', 'pipe' => 'pipe-1'], '/part', 'branch it off elsewhere'];
         yield 'a port that is not there' => [['do' => 'after', 'port' => 'tap-1.out', 'part' => 'drain-12'], '/port', 'pump-1.out'];
         yield 'what nobody asked for' => [['do' => 'turn', 'part' => 'tap-1', 'twice' => 'yes'], '/twice', 'not known here'];

@@ -37,7 +37,7 @@ final class OutletExtremesTest extends TestCase
         self::assertSame(array_column($line->graph->outlets, 'id'), array_keys($extremes));
         self::assertNotSame([], $extremes);
         foreach ($line->graph->outlets as $outlet) {
-            self::assertSame(1, preg_match('/^([\d.]+)\x{00A0}L\/min with a low battery, old filters and the tank nearly empty(, the pump starting and stopping|); ([\d.]+)\x{00A0}L\/min while the battery charges(, the pump starting and stopping|)$/u', $extremes[$outlet->id], $found), $extremes[$outlet->id]);
+            self::assertSame(1, preg_match('/^([\d.]+)\x{00A0}L\/min with a low battery, old filters and the tank nearly empty( \(the pump starts and stops\)|); ([\d.]+)\x{00A0}L\/min while the battery is charging( \(the pump starts and stops\)|)$/u', $extremes[$outlet->id], $found), $extremes[$outlet->id]);
             [, $least, $leastCycles, $most, $mostCycles] = $found;
             $usual = $line->alone($outlet);
             $usualCycles = \in_array(true, array_column($usual->pumps, 'cycles'), true);

@@ -47,7 +47,7 @@ final class PairTableTest extends TestCase
                     continue;
                 }
                 $both = $line->solve(new LineCase(array_values(array_intersect($line->all(), [$outlet->id, $second->id]))))->outlets[$outlet->id];
-                self::assertSame($workings->say->flow($both->lpm), $cell->flow);
+                self::assertSame($workings->wording->flow($both->lpm), $cell->flow);
                 self::assertSame($both->isEnough(), $cell->enough);
                 self::assertLessThanOrEqual($alone->lpm + 1e-6, $both->lpm, "$outlet->name with $second->name");
                 if ($place === $other) {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Tests\Stage\Line;
 
-use YardCask\Core\Assessment\Fix;
+use YardCask\Core\Assessment\SentFix;
 use YardCask\Core\Catalogue\PartFile;
 use YardCask\Core\Catalogue\PartStock;
 use YardCask\Core\Catalogue\SchoolBook;
@@ -150,7 +150,7 @@ final readonly class SampleLines
         return new self(LineDraft::of($this->plan)->moved($this->part($name), $this->pipe($to, $port))->plan());
     }
 
-    /** @return array<string, list<Fix>> what clears each finding of the line, by the finding's key */
+    /** @return array<string, list<SentFix>> what clears each finding of the line, by the finding's key */
     public static function fixes(Plan $plan): array
     {
         return array_column(Assessor::fixes($plan, 'line', self::stock()), 'fixes', 'key');

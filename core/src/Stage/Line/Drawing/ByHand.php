@@ -13,6 +13,7 @@ use YardCask\Core\Plan\Line\PartPort;
 use YardCask\Core\Plan\Line\PumpFigures;
 use YardCask\Core\Stage\Line\LineWorkings;
 use YardCask\Core\Stage\Line\Solve\WarmWater;
+use YardCask\Core\Words\Amount;
 
 /** What hands and a kettle do, in words. */
 final class ByHand
@@ -22,7 +23,7 @@ final class ByHand
     /** @return list<string> */
     public static function words(Workings $workings): array
     {
-        $say = $workings->say;
+        $wording = $workings->wording;
         $graph = $workings->of(LineWorkings::class)->graph;
         $words = [];
         foreach ($graph->parts(PartKind::HandPump, PartKind::FootPump) as $pump) {
@@ -30,14 +31,26 @@ final class ByHand
                 $to = $graph->beyond($pump, $pump->reversed ? PartPort::In : PartPort::Out);
                 $from = $graph->beyond($pump, $pump->reversed ? PartPort::Out : PartPort::In);
                 $liftM = null === $to || null === $from ? null : $to->zM() - $from->zM();
-                $words[] = \sprintf('%s: %d strokes for %s%s', $pump->name, ceil(self::CARRIED_L / $pump->figures->strokeL), $say->litres(self::CARRIED_L), null === $liftM || $liftM <= 0 ? '' : ', lifted by '.$say->metres($liftM));
+                $words[] = $wording->text('line.by-hand.pump', [
+                    'pump' => $pump->name,
+                    'strokes' => (int) ceil(self::CARRIED_L / $pump->figures->strokeL),
+                    'litres' => Amount::litres(self::CARRIED_L),
+                    'lifted' => null === $liftM || $liftM <= 0 ? 'no' : 'yes',
+                    'lift' => Amount::distance($liftM ?? 0.0),
+                ]);
             }
         }
         foreach ($graph->parts(PartKind::Kettle) as $kettle) {
             if ($kettle->figures instanceof HeaterFigures && $kettle->figures->hotC > WarmWater::COMFORT_C) {
                 // A kettle that is mixed is a store drawn unmixed.
                 $litres = (float) HeatCalculator::shower(new Shower($kettle->figures->litres, $kettle->figures->hotC, WarmWater::COLD_C, WarmWater::COMFORT_C, 1.0))['litres'];
-                $words[] = \sprintf('%s: full, at %s, with %s of cold it makes %s of %s', $kettle->name, $say->temperature($kettle->figures->hotC), $say->litres($litres - $kettle->figures->litres), $say->litres($litres), $say->temperature(WarmWater::COMFORT_C));
+                $words[] = $wording->text('line.by-hand.kettle', [
+                    'kettle' => $kettle->name,
+                    'hot' => Amount::temperature($kettle->figures->hotC),
+                    'cold' => Amount::litres($litres - $kettle->figures->litres),
+                    'mixed' => Amount::litres($litres),
+                    'warm' => Amount::temperature(WarmWater::COMFORT_C),
+                ]);
             }
         }
 

@@ -16,6 +16,10 @@ use YardCask\Core\Stage\Line\Mode\FoundMode;
 use YardCask\Core\Stage\Line\Schematic;
 use YardCask\Core\Stage\Line\Solve\HotOutlet;
 use YardCask\Core\Stage\Line\Solve\PumpStarts;
+use YardCask\Core\Stage\Line\Solve\RatedPeak;
+use YardCask\Core\Words\Amount;
+use YardCask\Core\Words\Phrase;
+use YardCask\Core\Words\Wording;
 
 /** Draws the line of a plan. */
 final readonly class DrawnLine
@@ -85,7 +89,7 @@ final readonly class DrawnLine
     private function pipes(): array
     {
         $schematic = $this->schematic;
-        $say = $this->workings->say;
+        $wording = $this->workings->wording;
         $sketches = [];
         foreach ($this->line->graph->pipes as $index => $pipe) {
             [$from, $to] = [Schematic::element($pipe->from), Schematic::element($pipe->to)];
@@ -93,7 +97,8 @@ final readonly class DrawnLine
                 [$from, $to] = [$to, $from];
             }
             [$below, $lane] = $schematic->lane($from, $to) ?? [null, null];
-            $sketches[] = new PipeSketch($pipe->pipe->id, $pipe->pipe->name, '/line/pipes/'.$index, $from, $to, $schematic->parentOf($to) === $from, $below, $lane, $this->line->warm->isHot($pipe), \sprintf('%s%s, bore %s', $say->metres($pipe->lengthM), $pipe->isGuessed() ? ' (guessed)' : '', $say->mm($pipe->pipe->tube->boreMm)), $pipe->isGuessed(), $this->points($pipe));
+            $text = $wording->text('line.pipe.size', ['length' => Amount::distance($pipe->lengthM), 'guessed' => $pipe->isGuessed() ? 'yes' : 'no', 'bore' => Amount::mm($pipe->pipe->tube->boreMm)]);
+            $sketches[] = new PipeSketch($pipe->pipe->id, $pipe->pipe->name, '/line/pipes/'.$index, $from, $to, $schematic->parentOf($to) === $from, $below, $lane, $this->line->warm->isHot($pipe), $text, $pipe->isGuessed(), $this->points($pipe));
         }
 
         return $sketches;
@@ -124,14 +129,15 @@ final readonly class DrawnLine
     /** @return list<OutletCard> */
     private function outlets(): array
     {
-        $say = $this->workings->say;
+        $wording = $this->workings->wording;
         $cards = [];
         foreach ($this->workings->plan->line->parts as $index => $part) {
             if (!$part->kind->isOutlet()) {
                 continue;
             }
             $one = $this->line->alone($part)->outlets[$part->id];
-            $cards[] = new OutletCard($part->id, $part->name, LineFigures::flowId($part), \sprintf('%s; wants %s to %s', SceneDrawing::at($one, $say), $say->flow($one->figures->leastLpm), $say->flow($one->figures->mostLpm)), UsualWants::words($part->kind, $say), $this->hot($part), $one->isEnough(), true === $part->together, '/line/parts/'.$index.'/together');
+            $range = $wording->text('line.outlet.range', ['at' => SceneDrawing::at($one), 'least' => Amount::flow($one->figures->leastLpm), 'most' => Amount::flow($one->figures->mostLpm)]);
+            $cards[] = new OutletCard($part->id, $part->name, LineFigures::flowId($part), $range, UsualWants::words($part->kind, $wording), $this->hot($part), $one->isEnough(), true === $part->together, '/line/parts/'.$index.'/together');
         }
 
         return $cards;
@@ -143,29 +149,41 @@ final readonly class DrawnLine
         if (null === $hot) {
             return '';
         }
-        $say = $this->workings->say;
-        $lasts = null === $hot->bestMinutes || null === $hot->leastMinutes ? '' : \sprintf('; the store lasts %s to %s', $say->minutes($hot->leastMinutes), $say->minutes($hot->bestMinutes));
 
-        return \sprintf('Hot after %s%s, %s at most%s', $say->litres($hot->waitL), null === $hot->waitS ? '' : ' and '.round($hot->waitS).' s', $say->temperature($hot->hottestC), $lasts.(null === $hot->trickleC ? '' : \sprintf('; at %s the exchanger makes %s', $say->flow(PumpStarts::TRICKLE_LPM), $say->temperature($hot->trickleC))));
+        return $this->workings->wording->text('line.outlet.hot', [
+            'wait' => Amount::litres($hot->waitL),
+            'timed' => null === $hot->waitS ? 'no' : 'yes',
+            'seconds' => (string) round($hot->waitS ?? 0.0),
+            'hottest' => Amount::temperature($hot->hottestC),
+            'stores' => null === $hot->bestMinutes || null === $hot->leastMinutes ? 'no' : 'yes',
+            'least' => Amount::minutes($hot->leastMinutes ?? 0.0),
+            'best' => Amount::minutes($hot->bestMinutes ?? 0.0),
+            'exchanges' => null === $hot->trickleC ? 'no' : 'yes',
+            'trickle' => Amount::flow(PumpStarts::TRICKLE_LPM),
+            'hot' => Amount::temperature($hot->trickleC ?? 0.0),
+        ]);
     }
 
     private function mode(FoundMode $mode): ModeCard
     {
+        $wording = $this->workings->wording;
         $steps = [];
         foreach ($this->inWaterOrder() as $part) {
             $position = $mode->positions[$part->id] ?? null;
             if (null !== $position) {
-                $steps[] = \sprintf('%s: %s', $part->name, $position->word());
+                $steps[] = $wording->text('line.mode.step', ['part' => $part->name, 'position' => $position->phrase()]);
             }
         }
         foreach ($this->line->graph->pumps as $pump) {
-            $steps[] = $pump->name.($mode->mode->pumps() && $this->line->modes()->ways()->runs($pump, $mode->mode) ? ': on' : ': off');
+            $isOn = $mode->mode->pumps() && $this->line->modes()->ways()->runs($pump, $mode->mode);
+            $steps[] = $wording->text('line.mode.pump', ['pump' => $pump->name, 'is' => $isOn ? 'on' : 'off']);
         }
         $names = array_column([...$this->workings->plan->line->parts, ...$this->workings->plan->tanks], 'name', 'id');
         $about = array_values(array_unique(array_merge([], ...array_values($mode->troubles))));
-        $trouble = [] === $about ? '' : 'Not as it should be: '.implode(', ', array_map(static fn (string $id): string => $names[$id] ?? $id, $about)).'.';
+        $trouble = [] === $about ? '' : $wording->text('line.mode.trouble', ['parts' => array_map(static fn (string $id): string => $names[$id] ?? $id, $about)]);
+        $path = array_map(fn (int $index): string => $this->workings->plan->line->pipes[$index]->id, array_keys($mode->path));
 
-        return new ModeCard($mode->mode->value, $mode->mode->word(), $steps, $mode->mode->care(), array_map(fn (int $index): string => $this->workings->plan->line->pipes[$index]->id, array_keys($mode->path)), $trouble);
+        return new ModeCard($mode->mode->value, $wording->phrase($mode->mode->phrase()), $steps, $wording->phrase($mode->mode->care()), $path, $trouble);
     }
 
     /** @return list<PlannedPart> as hands come to them along the water */
@@ -180,21 +198,31 @@ final readonly class DrawnLine
     /** @return list<PeakRow> the nearest to their rating first; of a pipe and its joints what is weaker */
     private function peaks(): array
     {
-        $say = $this->workings->say;
+        $wording = $this->workings->wording;
         $rows = [];
         foreach ($this->line->rated() as $rated) {
             $peak = $rated->peak;
             $rows[$rated->id()] ??= new PeakRow(
                 $rated->id(),
-                $rated->name(),
-                $say->pressure($peak->kpa()),
-                $say->pressure($rated->ratingKpa),
+                self::subject($rated, $wording),
+                $wording->pressure($peak->kpa()),
+                $wording->pressure($rated->ratingKpa),
                 $rated->share(),
-                $peak->mode->word().($peak->shockKpa >= 1 ? ', shut at once' : ''),
+                $wording->text('line.peak.when', ['mode' => $peak->mode->phrase(), 'shocked' => $peak->shockKpa >= 1 ? 'yes' : 'no']),
             );
         }
 
         return array_values($rows);
+    }
+
+    private static function subject(RatedPeak $rated, Wording $wording): string
+    {
+        if ($rated->subject instanceof PlannedPart) {
+            return $rated->subject->name;
+        }
+        $subject = $rated->subject();
+
+        return $subject instanceof Phrase ? $wording->phrase($subject) : $subject;
     }
 
     /** @return list<FreePort> */
@@ -216,6 +244,11 @@ final readonly class DrawnLine
         $guessed = array_values(array_filter($this->line->graph->pipes, static fn (LinePipe $pipe): bool => $pipe->isGuessed()));
         usort($guessed, static fn (LinePipe $a, LinePipe $b): int => $b->lengthM <=> $a->lengthM);
 
-        return array_map(fn (LinePipe $pipe): string => \sprintf('%s, from %s to %s: taken as %s', $pipe->pipe->name, $pipe->from->owner->name, $pipe->to->owner->name, $this->workings->say->metres($pipe->lengthM)), \array_slice($guessed, 0, self::MOST_TO_MEASURE));
+        return array_map(fn (LinePipe $pipe): string => $this->workings->wording->text('line.to-measure', [
+            'pipe' => $pipe->pipe->name,
+            'from' => $pipe->from->spoken(),
+            'to' => $pipe->to->spoken(),
+            'length' => Amount::distance($pipe->lengthM),
+        ]), \array_slice($guessed, 0, self::MOST_TO_MEASURE));
     }
 }

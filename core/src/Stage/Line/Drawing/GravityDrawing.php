@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Stage\Line\Drawing;
 
-use YardCask\Core\Assessment\Say;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Pipe\AirFlow;
 use YardCask\Core\Plan\Field\PartFields;
@@ -20,6 +19,9 @@ use YardCask\Core\Stage\Line\LineWorkings;
 use YardCask\Core\Stage\Line\Solve\LineCase;
 use YardCask\Core\Stage\Line\Solve\WaterPath;
 use YardCask\Core\Tank\TankVolumeCalculator;
+use YardCask\Core\Words\Amount;
+use YardCask\Core\Words\Phrase;
+use YardCask\Core\Words\Wording;
 
 /** What comes by its own fall: as the tank empties, with the tank higher or lower, and through wider pipes. */
 final readonly class GravityDrawing
@@ -59,31 +61,31 @@ final readonly class GravityDrawing
 
     private function chart(PlannedTank $tank): GravityChart
     {
-        $say = $this->workings->say;
+        $wording = $this->workings->wording;
         $bores = array_map(static fn (LinePipe $pipe): float => $pipe->pipe->tube->boreMm, $this->path->pipes);
         $narrowest = [] === $bores ? self::BORES_MM[0] : min($bores);
-        $lines = [[$say->mm($narrowest), true, $this->line]];
+        $lines = [[$wording->mm($narrowest), true, $this->line]];
         foreach (self::BORES_MM as $mm) {
             if ($mm > $narrowest + 1 && \count($lines) < 3) {
-                $lines[] = [$say->mm($mm), false, $this->workings->with($this->withBore($mm))->of(LineWorkings::class)];
+                $lines[] = [$wording->mm($mm), false, $this->workings->with($this->withBore($mm))->of(LineWorkings::class)];
             }
         }
         $curves = $wants = [];
         foreach ($lines as [$name, $present, $line]) {
-            $curves[] = new GravityCurve('bore '.$name, $present, array_map(fn (float $m): ChartPoint => new ChartPoint($m, $this->lpm($line, new LineCase([$this->outlet->id], raiseM: $m))), self::RAISES_M));
-            $wants[] = \sprintf('bore %s: %s', $name, $this->raiseFor($line, $say));
+            $curves[] = new GravityCurve($wording->text('line.gravity.bore', ['bore' => $name]), $present, array_map(fn (float $m): ChartPoint => new ChartPoint($m, $this->lpm($line, new LineCase([$this->outlet->id], raiseM: $m))), self::RAISES_M));
+            $wants[] = $wording->text('line.gravity.needs', ['bore' => $name, 'raise' => $this->raiseFor($line)]);
         }
         $most = max([1.0, ...array_merge(...array_map(static fn (GravityCurve $curve): array => array_column($curve->points, 'lpm'), $curves))]);
         $step = $most > 10 ? 5 : ($most > 4 ? 2 : 1);
 
         return new GravityChart(
             $this->outlet->id,
-            \sprintf('%s, by its own fall', $this->outlet->name),
-            $this->words($tank, $say),
-            \sprintf('For %s: %s.', $say->flow($this->figures->mostLpm), implode('; ', $wants)),
+            $wording->text('line.gravity.title', ['outlet' => $this->outlet->spoken()]),
+            $this->words($tank, $wording),
+            $wording->text('line.gravity.for', ['flow' => Amount::flow($this->figures->mostLpm), 'ways' => implode('; ', $wants)]),
             $curves,
-            array_map(static fn (int $lpm): ChartTick => new ChartTick((float) $lpm, $say->flow((float) $lpm)), range(0, (int) (ceil($most / $step) * $step), $step)),
-            array_map(static fn (float $m): ChartTick => new ChartTick($m, ($m > 0 ? '+' : '').$say->mm(1000 * $m)), [-0.6, -0.2, 0.0, 0.4, 1.0]),
+            array_map(static fn (int $lpm): ChartTick => new ChartTick((float) $lpm, $wording->flow((float) $lpm)), range(0, (int) (ceil($most / $step) * $step), $step)),
+            array_map(static fn (float $m): ChartTick => new ChartTick($m, ($m > 0 ? '+' : '').$wording->mm(1000 * $m)), [-0.6, -0.2, 0.0, 0.4, 1.0]),
         );
     }
 
@@ -102,14 +104,14 @@ final readonly class GravityDrawing
     }
 
     /** How much higher the tank has to stand for the most that is wanted, in words. */
-    private function raiseFor(LineWorkings $line, Say $say): string
+    private function raiseFor(LineWorkings $line): Phrase
     {
         $gives = fn (float $m): float => $this->lpm($line, new LineCase([$this->outlet->id], raiseM: $m));
         if ($gives(0.0) >= $this->figures->mostLpm) {
-            return 'as it stands';
+            return new Phrase('line.gravity.as-it-is');
         }
         if ($gives(self::MOST_M) < $this->figures->mostLpm) {
-            return \sprintf('not even %s higher', $say->metres(self::MOST_M));
+            return new Phrase('line.gravity.not-even', ['raise' => Amount::distance(self::MOST_M)]);
         }
         [$low, $high] = [0.0, self::MOST_M];
         for ($step = 0; $step < 12; ++$step) {
@@ -117,11 +119,11 @@ final readonly class GravityDrawing
             [$low, $high] = $gives($middle) < $this->figures->mostLpm ? [$middle, $high] : [$low, $middle];
         }
 
-        return \sprintf('the tank %s higher', $say->metres(ceil(100 * $high) / 100));
+        return new Phrase('line.gravity.raise', ['raise' => Amount::distance(ceil(100 * $high) / 100)]);
     }
 
     /** How long it takes, as the tank empties; what a slope and a thin vent do. */
-    private function words(PlannedTank $tank, Say $say): string
+    private function words(PlannedTank $tank, Wording $wording): string
     {
         $usableL = TankVolumeCalculator::calculate($tank->tankInput())->usableL;
         $minutes = 0.0;
@@ -132,13 +134,21 @@ final readonly class GravityDrawing
         $full = $this->lpm($this->line, new LineCase([$this->outlet->id]));
         $low = $this->lpm($this->line, new LineCase([$this->outlet->id], fill: LineCase::NEARLY_EMPTY));
         $sloped = min($this->lpm($this->line, new LineCase([$this->outlet->id], slope: self::SLOPE)), $this->lpm($this->line, new LineCase([$this->outlet->id], slope: -self::SLOPE)));
-        $words = [\sprintf('%s from a full tank, %s when it is nearly empty', $say->flow($full), $say->flow($low)), is_finite($minutes) ? \sprintf('all %s in %s', $say->litres($usableL), $say->minutes(round($minutes, 1))) : 'the last of it never comes'];
-        if ($sloped < 0.95 * $full) {
-            $words[] = \sprintf('%s on a slope of %s', $say->flow($sloped), $say->share(self::SLOPE));
-        }
         $vents = array_filter($tank->ports, static fn (PlannedPort $port): bool => PortRole::Vent === $port->role);
         $ventMm = [] === $vents ? null : max(array_map(static fn (PlannedPort $port): float => $port->boreMm, $vents));
 
-        return ucfirst(implode('; ', $words)).'. '.(null === $ventMm ? 'Air has to come in: a cap that shuts tight stops it.' : \sprintf('Its vent of %s takes %s of that.', $say->mm($ventMm), $say->pressure(AirFlow::throughHoleKpa($full, $ventMm))));
+        return $wording->text('line.gravity.words', [
+            'flow_full' => Amount::flow($full),
+            'flow_low' => Amount::flow($low),
+            'ends' => is_finite($minutes) ? 'yes' : 'no',
+            'litres' => Amount::litres($usableL),
+            'minutes' => Amount::minutes(is_finite($minutes) ? round($minutes, 1) : 0.0),
+            'slopes' => $sloped < 0.95 * $full ? 'yes' : 'no',
+            'flow_sloped' => Amount::flow($sloped),
+            'slope' => Amount::share(self::SLOPE),
+            'vented' => null === $ventMm ? 'no' : 'yes',
+            'vent' => Amount::mm($ventMm ?? 0.0),
+            'loss' => Amount::pressure(null === $ventMm ? 0.0 : AirFlow::throughHoleKpa($full, $ventMm)),
+        ]);
     }
 }

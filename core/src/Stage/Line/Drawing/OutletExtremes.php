@@ -11,6 +11,7 @@ use YardCask\Core\Plan\Plan;
 use YardCask\Core\Stage\Line\LineWorkings;
 use YardCask\Core\Stage\Line\Solve\LineCase;
 use YardCask\Core\Stage\Line\Solve\SolvedPump;
+use YardCask\Core\Words\Amount;
 
 /** What an outlet gives alone, at its worst and at its best; solved when somebody asks for it. */
 final readonly class OutletExtremes implements Sent
@@ -28,14 +29,19 @@ final readonly class OutletExtremes implements Sent
     {
         $workings = Workings::over($plan);
         $line = $workings->of(LineWorkings::class);
-        $given = static function (PlannedPart $part, LineCase $case, string $when) use ($line, $workings): string {
+        $given = static function (PlannedPart $part, LineCase $case) use ($line): array {
             $solved = $line->solve($case);
             $cycles = [] !== array_filter($solved->pumps, static fn (SolvedPump $pump): bool => $pump->cycles);
 
             // A pump that reaches its cut-out gives less in the mean than one that just does not.
-            return \sprintf('%s %s%s', $workings->say->flow($solved->outlets[$part->id]->lpm), $when, $cycles ? ', the pump starting and stopping' : '');
+            return [Amount::flow($solved->outlets[$part->id]->lpm), $cycles ? 'yes' : 'no'];
         };
 
-        return array_map(static fn (PlannedPart $part): self => new self($part->id, \sprintf('%s; %s', $given($part, LineCase::worst([$part->id]), 'with a low battery, old filters and the tank nearly empty'), $given($part, LineCase::strongest([$part->id]), 'while the battery charges'))), $line->graph->outlets);
+        return array_map(static function (PlannedPart $part) use ($given, $workings): self {
+            [$low, $lowCycles] = $given($part, LineCase::worst([$part->id]));
+            [$high, $highCycles] = $given($part, LineCase::strongest([$part->id]));
+
+            return new self($part->id, $workings->wording->text('line.extremes', ['flow_low' => $low, 'low_cycles' => $lowCycles, 'flow_high' => $high, 'high_cycles' => $highCycles]));
+        }, $line->graph->outlets);
     }
 }

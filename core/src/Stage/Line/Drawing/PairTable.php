@@ -32,7 +32,7 @@ final readonly class PairTable implements Sent
             $open = array_values(array_intersect($line->all(), [$one->id, $other->id]));
             $solved = $line->solve(new LineCase($open))->outlets[$one->id];
 
-            return new PairCell($workings->say->flow($solved->lpm), $solved->isEnough());
+            return new PairCell($workings->wording->flow($solved->lpm), $solved->isEnough());
         };
 
         return new self(\count($outlets) < 2 ? [] : array_map(static fn (PlannedPart $one): PairRow => new PairRow($one->name, array_map(static fn (PlannedPart $other): PairCell => $cell($one, $other), $outlets)), $outlets));

@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Stage\Line\Drawing;
 
-use YardCask\Core\Assessment\Say;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Stage\Line\LineWorkings;
 use YardCask\Core\Stage\Line\Solve\LineCase;
 use YardCask\Core\Stage\Line\Solve\SolvedLine;
 use YardCask\Core\Stage\Line\Solve\SolvedOutlet;
+use YardCask\Core\Stage\Line\Solve\SolvedPump;
+use YardCask\Core\Words\Amount;
+use YardCask\Core\Words\Phrase;
+use YardCask\Core\Words\Wording;
 
 /** The line with some of its outlets open. */
 final class SceneDrawing
@@ -24,54 +27,62 @@ final class SceneDrawing
         $scenes = [];
         $outlets = $line->graph->outlets;
         foreach ($outlets as $part) {
-            $scenes[] = self::one($part->id, $part->name.' alone', $line->alone($part), $line, $workings->say);
+            $scenes[] = self::one($part->id, $workings->wording->text('line.scene.alone', ['outlet' => $part->name]), $line->alone($part), $line, $workings->wording);
         }
         $together = $line->together();
         if ([] !== $together) {
-            $scenes[] = self::one('together', 'Together', $line->solve(new LineCase($together)), $line, $workings->say);
+            $scenes[] = self::one('together', $workings->wording->text('line.scene.together'), $line->solve(new LineCase($together)), $line, $workings->wording);
         }
         if (\count($outlets) > 1 && \count($together) !== \count($outlets)) {
-            $scenes[] = self::one('all', 'All open', $line->solve(new LineCase($line->all())), $line, $workings->say);
+            $scenes[] = self::one('all', $workings->wording->text('line.scene.all'), $line->solve(new LineCase($line->all())), $line, $workings->wording);
         }
 
         return $scenes;
     }
 
-    private static function one(string $id, string $title, SolvedLine $solved, LineWorkings $line, Say $say): LineScene
+    private static function one(string $id, string $title, SolvedLine $solved, LineWorkings $line, Wording $wording): LineScene
     {
         $flows = [];
         foreach ($line->graph->pipes as $index => $pipe) {
             $lpm = $solved->pipeLpm[$index] ?? 0.0;
             $kpa = $solved->kpa($lpm >= 0 ? $pipe->from : $pipe->to);
             $mps = $pipe->velocityMps($lpm);
-            $flows[] = new PipeFlow($pipe->pipe->id, $lpm, $mps, abs($lpm) > self::NOTHING_LPM ? \sprintf('%s, %s, %s', $say->flow(abs($lpm)), $say->velocity($mps), $say->pressure($kpa ?? 0.0)) : '', null === $kpa ? '' : $say->pressureFigure($kpa));
+            $flows[] = new PipeFlow($pipe->pipe->id, $lpm, $mps, abs($lpm) > self::NOTHING_LPM ? \sprintf('%s, %s, %s', $wording->flow(abs($lpm)), $wording->velocity($mps), $wording->pressure($kpa ?? 0.0)) : '', null === $kpa ? '' : $wording->pressureFigure($kpa));
         }
         $open = array_values($solved->outlets);
 
         return new LineScene(
             $id,
             $title,
-            array_map(static fn (SolvedOutlet $one): SceneTap => new SceneTap($one->part->id, $one->part->name, $say->flow($one->lpm), self::at($one, $say), $one->isEnough()), $open),
+            array_map(static fn (SolvedOutlet $one): SceneTap => new SceneTap($one->part->id, $one->part->name, $wording->flow($one->lpm), $wording->phrase(self::at($one)), $one->isEnough()), $open),
             $flows,
-            array_map(static fn (SolvedOutlet $one): PressureStair => StairDrawing::of($one, $solved, $line->graph, $say), $open),
-            self::pumps($solved, $say),
+            array_map(static fn (SolvedOutlet $one): PressureStair => StairDrawing::of($one, $solved, $line->graph, $wording), $open),
+            $wording->text('line.scene.driven', ['driven' => self::driven($solved)]),
         );
     }
 
     /** “at 43 kPa, 38 °C”. */
-    public static function at(SolvedOutlet $one, Say $say): string
+    public static function at(SolvedOutlet $one): Phrase
     {
-        return \sprintf('at %s%s', $say->pressure($one->kpa), $one->hotShare > 0 ? ', '.$say->temperature($one->c) : '');
+        return new Phrase('line.scene.at', ['pressure' => Amount::pressure($one->kpa), 'warm' => $one->hotShare > 0 ? 'yes' : 'no', 'temperature' => Amount::temperature($one->c)]);
     }
 
-    public static function pumps(SolvedLine $solved, Say $say): string
+    /**
+     * What drives the water: each pump at its flow and pressure, or gravity.
+     *
+     * @return list<Phrase>
+     */
+    public static function driven(SolvedLine $solved): array
     {
-        $words = [];
-        foreach ($solved->pumps as $pump) {
-            $amps = $pump->amps();
-            $words[] = \sprintf('%s at %s and %s%s%s', $pump->part->name, $say->flow($pump->lpm), $say->pressure($pump->outKpa), null === $amps ? '' : ', '.number_format($amps, 1)."\u{00A0}A", $pump->cycles ? ', starting and stopping' : '');
-        }
+        $pumps = array_map(static fn (SolvedPump $pump): Phrase => new Phrase('line.scene.pump', [
+            'pump' => $pump->part->spoken(),
+            'flow' => Amount::flow($pump->lpm),
+            'pressure' => Amount::pressure($pump->outKpa),
+            'powered' => null === $pump->amps() ? 'no' : 'yes',
+            'amps' => number_format($pump->amps() ?? 0.0, 1),
+            'cycles' => $pump->cycles ? 'yes' : 'no',
+        ]), array_values($solved->pumps));
 
-        return [] === $words ? 'By its own fall.' : implode('; ', $words).'.';
+        return [] === $pumps ? [new Phrase('line.scene.gravity')] : $pumps;
     }
 }

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Stage\Line\Drawing;
 
-use YardCask\Core\Assessment\Say;
 use YardCask\Core\Plan\Line\PlannedPart;
 use YardCask\Core\Stage\Line\Graph\LineGraph;
 use YardCask\Core\Stage\Line\Schematic;
 use YardCask\Core\Stage\Line\Solve\SolvedLine;
 use YardCask\Core\Stage\Line\Solve\SolvedOutlet;
 use YardCask\Core\Stage\Line\Solve\WaterPath;
+use YardCask\Core\Words\Wording;
 
 /** The pressure stair of an outlet. */
 final class StairDrawing
@@ -20,7 +20,7 @@ final class StairDrawing
     private const MOST_TICKS = 5;
     private const LEAST_HIGH_KPA = 10.0;
 
-    public static function of(SolvedOutlet $outlet, SolvedLine $solved, LineGraph $graph, Say $say): PressureStair
+    public static function of(SolvedOutlet $outlet, SolvedLine $solved, LineGraph $graph, Wording $wording): PressureStair
     {
         $raw = [];
         foreach (WaterPath::to($outlet->part, $solved, $graph)->ends as $end) {
@@ -36,17 +36,19 @@ final class StairDrawing
         foreach ($raw as $element => [$in, $out, $end]) {
             $lost = $in - $out;
             $isTold = abs($lost) >= self::NOTHING_KPA && $end->owner instanceof PlannedPart;
-            $steps[] = new StairStep($element, $in, $out, $isTold ? ($lost < 0 ? '+' : '−').$say->pressureFigure(abs($lost)) : '', $most >= self::NOTHING_KPA && $lost === $most);
+            $steps[] = new StairStep($element, $in, $out, $isTold ? ($lost < 0 ? '+' : '−').$wording->pressureFigure(abs($lost)) : '', $most >= self::NOTHING_KPA && $lost === $most);
         }
         $highest = max([self::LEAST_HIGH_KPA, ...array_column($raw, 0), ...array_column($raw, 1)]);
 
-        return new PressureStair($outlet->part->id, \sprintf('Pressure along the water to %s, %s', $outlet->part->name, $say->pressureSymbol()), $steps, self::ticks($highest, $say), $say->pressure($outlet->kpa));
+        $title = $wording->text('line.stair.title', ['outlet' => $outlet->part->spoken(), 'unit' => $wording->pressureSymbol()]);
+
+        return new PressureStair($outlet->part->id, $title, $steps, self::ticks($highest, $wording), $wording->pressure($outlet->kpa));
     }
 
     /** @return list<StairTick> round in the plan's unit */
-    private static function ticks(float $highestKpa, Say $say): array
+    private static function ticks(float $highestKpa, Wording $wording): array
     {
-        $kpaPerUnit = $say->kpaPerUnit();
+        $kpaPerUnit = $wording->kpaPerUnit();
         $highest = $highestKpa / $kpaPerUnit;
         $step = 10 ** floor(log10($highest / self::MOST_TICKS));
         foreach ([1, 2, 5, 10] as $factor) {

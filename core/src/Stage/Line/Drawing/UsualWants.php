@@ -4,24 +4,33 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Stage\Line\Drawing;
 
-use YardCask\Core\Assessment\Say;
 use YardCask\Core\Plan\Line\PartKind;
+use YardCask\Core\Words\Amount;
+use YardCask\Core\Words\Wording;
 
 /** What people usually want of an outlet, and why: what the catalogue's outlets begin with. */
 final class UsualWants
 {
-    /** @return string empty for what is no outlet */
-    public static function words(PartKind $kind, Say $say): string
-    {
-        $range = static fn (float $least, float $most): string => $say->flow($least).' to '.$say->flow($most);
+    private const LITRES_PER_MINUTE = [
+        'tap' => [2.0, 6.0],
+        'switched_tap' => [2.0, 6.0],
+        'mixer_tap' => [3.0, 6.0],
+        'shower' => [4.0, 8.0],
+        'outside_point' => [4.0, 8.0],
+        'washer' => [6.0, 10.0],
+    ];
+    private const WASHER_KPA = 30.0;
 
-        return match ($kind) {
-            PartKind::Tap, PartKind::SwitchedTap => \sprintf('%s rinse hands over a basin, %s fill a pot before patience ends; more only splashes.', $range(2, 4), $range(3, 6)),
-            PartKind::MixerTap => \sprintf('%s fill a pot before patience ends; more only splashes.', $range(3, 6)),
-            PartKind::Shower => \sprintf('%s, mixed: less rinses no hair, more is gone within minutes.', $range(4, 8)),
-            PartKind::OutsidePoint => \sprintf('%s rinse boots, a board or a dog.', $range(4, 8)),
-            PartKind::Washer => \sprintf('%s at %s or more, at which its own valve opens.', $range(6, 10), $say->pressure(30)),
-            default => '',
-        };
+    /** @return string empty for what is no outlet */
+    public static function words(PartKind $kind, Wording $wording): string
+    {
+        [$low, $high] = self::LITRES_PER_MINUTE[$kind->value] ?? [0.0, 0.0];
+
+        return $high <= 0 ? '' : $wording->text('line.usual', [
+            'kind' => $kind,
+            'low' => Amount::flow($low),
+            'high' => Amount::flow($high),
+            'pressure' => Amount::pressure(self::WASHER_KPA),
+        ]);
     }
 }

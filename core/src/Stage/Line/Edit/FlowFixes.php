@@ -18,6 +18,7 @@ use YardCask\Core\Plan\Line\PumpFigures;
 use YardCask\Core\Stage\Line\LineWorkings;
 use YardCask\Core\Stage\Line\Solve\SolvedOutlet;
 use YardCask\Core\Stage\Line\Solve\WaterPath;
+use YardCask\Core\Words\Phrase;
 
 /** Changes that give an outlet more or less. */
 final class FlowFixes
@@ -47,7 +48,10 @@ final class FlowFixes
         }
         $found = array_merge([], ...array_map(static fn (PlannedPart $filter): array => self::filter($filter, $workings), array_values($filters)));
         $narrowest = [] === $pipes ? 0.0 : min(array_map(static fn (PlannedPipe $pipe): float => $pipe->tube->boreMm, $pipes));
-        $wider = $fixes->otherPipe(array_values(array_filter($pipes, static fn (PlannedPipe $pipe): bool => $pipe->tube->boreMm <= $narrowest + 3)), static fn (StockPipe $stock): bool => $stock->tube->boreMm > $narrowest + 2 && $stock->tube->make->foodGrade && $stock->tube->make->ratingKpa >= max([0.0, ...array_map(static fn (PlannedPipe $pipe): float => min(600.0, $pipe->tube->make->ratingKpa), $pipes)]) && $stock->tube->make->ratingC >= 40, 'along the way');
+        $slim = array_values(array_filter($pipes, static fn (PlannedPipe $pipe): bool => $pipe->tube->boreMm <= $narrowest + 3));
+        $ratingKpa = max([0.0, ...array_map(static fn (PlannedPipe $pipe): float => min(600.0, $pipe->tube->make->ratingKpa), $pipes)]);
+        $does = static fn (StockPipe $stock): bool => $stock->tube->boreMm > $narrowest + 2 && $stock->tube->make->foodGrade && $stock->tube->make->ratingKpa >= $ratingKpa && $stock->tube->make->ratingC >= 40;
+        $wider = $fixes->otherPipe($slim, $does, 'line.fix.pipe-on-the-way');
         foreach ($pumps as [$pump, $figures]) {
             array_push($found, ...$fixes->swaps($pump, static fn (StockPart $stock): bool => $stock->figures instanceof PumpFigures && self::mostLpm($stock->figures) > self::mostLpm($figures)));
         }
@@ -82,7 +86,7 @@ final class FlowFixes
         $moves = [];
         foreach ($taps as $tap) {
             $pipe = $graph->pipeAt($tap, PartKind::Tap === $tap->kind ? PartPort::In : PartPort::Cold);
-            array_push($moves, ...$fixes->moved($filter, $pipe?->pipe, 'to '.$tap->name));
+            array_push($moves, ...$fixes->moved($filter, $pipe?->pipe, new Phrase('line.fix.filter-to-tap', ['filter' => $filter->spoken(), 'tap' => $tap->spoken()])));
         }
 
         return [...\array_slice($moves, 0, 1), ...$freer];

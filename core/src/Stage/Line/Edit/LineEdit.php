@@ -17,6 +17,7 @@ use YardCask\Core\Plan\Line\PlannedPipe;
 use YardCask\Core\Plan\Plan;
 use YardCask\Core\Plan\PlanPatch;
 use YardCask\Core\Stage\Line\Graph\LineEnd;
+use YardCask\Core\Words\Phrasebook;
 
 /** What somebody does to the line, read from what the screen sends: it gives a patch. */
 final class LineEdit
@@ -49,7 +50,7 @@ final class LineEdit
         $in->finish();
         $in->throwIfInvalid();
         if (\count($done->line->parts) > LinePlan::MOST_PARTS || \count($done->line->pipes) > LinePlan::MOST_PIPES) {
-            throw InvalidInput::at('/part', \sprintf('A line has at most %d parts and %d pipes.', LinePlan::MOST_PARTS, LinePlan::MOST_PIPES));
+            throw self::refused('/part', 'line.input.too-many', ['parts' => (string) LinePlan::MOST_PARTS, 'pipes' => (string) LinePlan::MOST_PIPES]);
         }
 
         return $done->patch()->withTests($plan);
@@ -71,7 +72,7 @@ final class LineEdit
             $tee ??= $stock->part($id);
         }
         if (null === $tee) {
-            throw InvalidInput::at('/pipe', 'The catalogue has no tee to branch off with.');
+            throw self::refused('/pipe', 'line.input.no-tee');
         }
 
         return $draft->branched($pipe, $tee, self::stock('part', $in, $stock));
@@ -82,7 +83,7 @@ final class LineEdit
         $part = self::part('part', $in, $plan);
         $other = self::stock('stock', $in, $stock);
         if ($other->kind->family() !== $part->kind->family() || $other->kind->ports() !== $part->kind->ports()) {
-            throw InvalidInput::at('/stock', \sprintf('%s cannot take the place of %s: it is a %s.', $other->name, $part->name, $other->kind->word()));
+            throw self::refused('/stock', 'line.input.other-kind', ['stock' => $other->name, 'part' => $part->spoken(), 'kind' => $other->kind->word()]);
         }
 
         return $draft->swapped($part, $other);
@@ -93,7 +94,7 @@ final class LineEdit
         $part = self::part('part', $in, $plan);
         $pipe = self::pipe('pipe', $in, $plan);
         if (!$part->kind->isInPath()) {
-            throw InvalidInput::at('/part', \sprintf('%s stands at an end, or joins more than two pipes: take it out and branch it off elsewhere.', $part->name));
+            throw self::refused('/part', 'line.input.at-an-end', ['part' => $part->spoken()]);
         }
         // Beside itself it stands already.
         $touches = str_starts_with($pipe->from, $part->id.'.') || str_starts_with($pipe->to, $part->id.'.');
@@ -109,21 +110,21 @@ final class LineEdit
                 return $pipe;
             }
         }
-        throw InvalidInput::at('/'.$key, \sprintf('The line has no pipe “%s”.', $id));
+        throw self::refused('/'.$key, 'line.input.no-pipe', ['id' => $id]);
     }
 
     private static function part(string $key, InputReader $in, Plan $plan): PlannedPart
     {
         $id = $in->text($key, Id::MAX_LENGTH);
 
-        return $plan->line->part($id) ?? throw InvalidInput::at('/'.$key, \sprintf('The line has no part “%s”.', $id));
+        return $plan->line->part($id) ?? throw self::refused('/'.$key, 'line.input.no-part', ['id' => $id]);
     }
 
     private static function port(string $key, InputReader $in, Plan $plan): string
     {
         $name = $in->text($key, Id::MAX_LENGTH + 8);
         if (null === LineEnd::named($name, $plan)) {
-            throw InvalidInput::at('/'.$key, \sprintf('No part or tank has the port “%s”. A port is a part and its end, for example “pump-1.out”.', $name));
+            throw self::refused('/'.$key, 'line.input.no-port', ['id' => $name]);
         }
 
         return $name;
@@ -133,14 +134,14 @@ final class LineEdit
     {
         $id = $in->text($key, Id::MAX_LENGTH);
 
-        return $stock->part($id) ?? throw InvalidInput::at('/'.$key, \sprintf('The catalogue has no part “%s”.', $id));
+        return $stock->part($id) ?? throw self::refused('/'.$key, 'line.input.no-stock', ['id' => $id]);
     }
 
     private static function inPath(string $key, InputReader $in, PartStock $stock): StockPart
     {
         $part = self::stock($key, $in, $stock);
         if (!$part->kind->isInPath() && PartKind::Tee !== $part->kind) {
-            throw InvalidInput::at('/'.$key, \sprintf('%s has no way through: branch it off, or put it at an end.', $part->name));
+            throw self::refused('/'.$key, 'line.input.no-way', ['part' => $part->name]);
         }
 
         return $part;
@@ -149,13 +150,19 @@ final class LineEdit
     /** The one that is asked for, or else the usual one. */
     private static function usualHose(InputReader $in, PartStock $stock): StockPipe
     {
-        return $in->has('hose') ? self::hose('hose', $in, $stock) : $stock->pipe(self::USUAL_HOSE) ?? throw InvalidInput::at('/hose', 'The catalogue has not the usual hose: say which one.');
+        return $in->has('hose') ? self::hose('hose', $in, $stock) : $stock->pipe(self::USUAL_HOSE) ?? throw self::refused('/hose', 'line.input.no-hose');
     }
 
     private static function hose(string $key, InputReader $in, PartStock $stock): StockPipe
     {
         $id = $in->text($key, Id::MAX_LENGTH);
 
-        return $stock->pipe($id) ?? throw InvalidInput::at('/'.$key, \sprintf('The catalogue has no pipe “%s”.', $id));
+        return $stock->pipe($id) ?? throw self::refused('/'.$key, 'line.input.no-stock-pipe', ['id' => $id]);
+    }
+
+    /** @param array<string, string> $with */
+    private static function refused(string $pointer, string $key, array $with = []): InvalidInput
+    {
+        return InvalidInput::at($pointer, Phrasebook::english()->fill($key, $with));
     }
 }

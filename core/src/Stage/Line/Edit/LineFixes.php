@@ -14,6 +14,7 @@ use YardCask\Core\Plan\Line\PlannedPart;
 use YardCask\Core\Plan\Line\PlannedPipe;
 use YardCask\Core\Plan\Line\PumpFigures;
 use YardCask\Core\Stage\Line\LineWorkings;
+use YardCask\Core\Words\Phrase;
 
 /** Changes of the line that are offered, with parts from the catalogue; none where it has none that would do. */
 final readonly class LineFixes
@@ -34,13 +35,13 @@ final readonly class LineFixes
     /** @return list<Fix> */
     public function takeOut(PlannedPart $part): array
     {
-        return [new Fix('Take '.$part->name.' out', $this->draft->without($part)->patch())];
+        return [new Fix(new Phrase('line.fix.remove', ['part' => $part->spoken()]), $this->draft->without($part)->patch())];
     }
 
     /** @return list<Fix> */
     public function turn(PlannedPart $part): array
     {
-        return [new Fix('Turn '.$part->name.' round', $this->draft->turned($part)->patch())];
+        return [new Fix(new Phrase('line.fix.turn', ['part' => $part->spoken()]), $this->draft->turned($part)->patch())];
     }
 
     /**
@@ -50,17 +51,17 @@ final readonly class LineFixes
      *
      * @return list<Fix>
      */
-    public function into(?PlannedPipe $pipe, array $ids, string $where): array
+    public function into(?PlannedPipe $pipe, array $ids, Phrase $label): array
     {
         $stock = $this->first($ids);
 
-        return null === $pipe || null === $stock ? [] : [new Fix(\sprintf('%s %s', $stock->name, $where), $this->draft->into($pipe, $stock)->patch())];
+        return null === $pipe || null === $stock ? [] : [new Fix($label, $this->draft->into($pipe, $stock)->patch())];
     }
 
     /** @return list<Fix> */
-    public function moved(PlannedPart $part, ?PlannedPipe $pipe, string $where): array
+    public function moved(PlannedPart $part, ?PlannedPipe $pipe, Phrase $label): array
     {
-        return null === $pipe ? [] : [new Fix(\sprintf('Move %s %s', $part->name, $where), $this->draft->moved($part, $pipe)->patch())];
+        return null === $pipe ? [] : [new Fix($label, $this->draft->moved($part, $pipe)->patch())];
     }
 
     /** @return list<Fix> none where the catalogue has no such part, or of another kind */
@@ -68,7 +69,7 @@ final readonly class LineFixes
     {
         $stock = null === $part->stock ? null : $this->workings->stock->part($part->stock);
 
-        return $stock?->kind === $part->kind ? [new Fix(\sprintf('Take the catalogue’s figures of %s', $part->name), $this->draft->swapped($part, $stock)->patch())] : [];
+        return $stock?->kind === $part->kind ? [new Fix(new Phrase('line.fix.as-in-catalogue', ['part' => $part->spoken()]), $this->draft->swapped($part, $stock)->patch())] : [];
     }
 
     /**
@@ -83,7 +84,10 @@ final readonly class LineFixes
         $all = array_values(array_filter($this->workings->stock->parts($kind ?? $part->kind), static fn (StockPart $stock): bool => $stock->id !== $part->stock && self::runsLike($stock, $part) && $does($stock)));
         usort($all, static fn (StockPart $a, StockPart $b): int => $a->make->price <=> $b->make->price);
 
-        return array_map(fn (StockPart $stock): Fix => new Fix(\sprintf('%s in place of %s', $stock->name, $part->name), $this->draft->swapped($part, $stock)->patch()), \array_slice($all, 0, self::MOST_SWAPS));
+        return array_map(fn (StockPart $stock): Fix => new Fix(
+            new Phrase('line.fix.replace', ['stock' => $stock->name, 'parts' => [$part->spoken()]]),
+            $this->draft->swapped($part, $stock)->patch(),
+        ), \array_slice($all, 0, self::MOST_SWAPS));
     }
 
     private static function runsLike(StockPart $stock, PlannedPart $part): bool
@@ -98,10 +102,12 @@ final readonly class LineFixes
      *
      * @param list<PlannedPipe> $pipes
      * @param \Closure(StockPipe): bool $does
+     * @param string $label its key; the name of the pipe fills {stock}
+     * @param array<string, string|Phrase> $with what else fills the label
      *
      * @return list<Fix>
      */
-    public function otherPipe(array $pipes, \Closure $does, string $what): array
+    public function otherPipe(array $pipes, \Closure $does, string $label, array $with = []): array
     {
         $all = array_values(array_filter($this->workings->stock->pipes(), $does));
         usort($all, static fn (StockPipe $a, StockPipe $b): int => $a->tube->make->price <=> $b->tube->make->price);
@@ -113,7 +119,7 @@ final readonly class LineFixes
             $draft = $draft->withBore($pipe, $all[0]);
         }
 
-        return [new Fix(\sprintf('%s %s', $all[0]->name, $what), $draft->patch())];
+        return [new Fix(new Phrase($label, ['stock' => $all[0]->name] + $with), $draft->patch())];
     }
 
     /** @return list<Fix> a regulator behind each mains inlet that has none */
@@ -124,7 +130,8 @@ final readonly class LineFixes
         foreach ($graph->parts(PartKind::MainsInlet) as $inlet) {
             $next = $graph->beyond($inlet, PartPort::Out)?->owner;
             if (!$next instanceof PlannedPart || PartKind::Regulator !== $next->kind) {
-                array_push($fixes, ...$this->into($graph->pipeAt($inlet, PartPort::Out)?->pipe, ['regulator-210'], 'behind '.$inlet->name));
+                $label = new Phrase('line.fix.regulator', ['inlet' => $inlet->spoken()]);
+                array_push($fixes, ...$this->into($graph->pipeAt($inlet, PartPort::Out)?->pipe, ['regulator-210'], $label));
             }
         }
 

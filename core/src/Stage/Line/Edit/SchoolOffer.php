@@ -17,6 +17,8 @@ use YardCask\Core\Plan\Line\School;
 use YardCask\Core\Plan\Plan;
 use YardCask\Core\Plan\PlanPatch;
 use YardCask\Core\Stage\Line\LineWorkings;
+use YardCask\Core\Words\Amount;
+use YardCask\Core\Words\Phrasebook;
 
 /** A school as it would be in a plan: what it is good for, what it asks for, how it fails, and the patch that lays it. */
 final readonly class SchoolOffer implements Sent, \JsonSerializable
@@ -50,22 +52,31 @@ final readonly class SchoolOffer implements Sent, \JsonSerializable
     {
         $laid = SchoolLine::lay($plan, $page, $stock);
         if (null === $laid) {
-            return new self($page->school, ucfirst($page->school->word()), $page->goodFor, '', $page->care, $page->fails, 'It begins at tanks that this plan has not: two fresh ones of which one stands high, or one for drinking.', '', null);
+            $why = Phrasebook::english()->fill('line.school.no-tanks', []);
+
+            return new self($page->school, ucfirst($page->school->word()), $page->goodFor, '', $page->care, $page->fails, $why, '', null);
         }
         $workings = Workings::over(PartFields::changed($plan, ['line' => $laid->line]));
         $worst = $workings->of(LineWorkings::class)->worst();
         $amps = max([0.0, ...array_map(static fn (PlannedPart $part): float => $part->figures instanceof PumpFigures ? $part->figures->amps ?? 0.0 : 0.0, $laid->line->parts)]);
         $price = array_sum(array_map(static fn (PlannedPart $part): float => $part->make->price, $laid->line->parts));
-        $dropped = [] === $laid->dropped ? '' : implode(', ', $laid->dropped).([] === \array_slice($laid->dropped, 1) ? ' has' : ' have').' no place in it.';
+        $wording = $workings->wording;
+        $dropped = [] === $laid->dropped ? '' : $wording->text('line.school.dropped', ['parts' => $laid->dropped, 'count' => \count($laid->dropped)]);
 
         return new self(
             $page->school,
             ucfirst($page->school->word()),
             $page->goodFor,
-            \sprintf('%d parts, %d joints, %s, about %d', \count($laid->line->parts), 2 * \count($laid->line->pipes), $amps > 0 ? number_format($amps, 1).' A' : 'no electricity', round($price)),
+            $wording->text('line.school.costs', [
+                'parts' => \count($laid->line->parts),
+                'joints' => 2 * \count($laid->line->pipes),
+                'powered' => $amps > 0 ? 'yes' : 'no',
+                'amps' => number_format($amps, 1),
+                'price' => (string) round($price),
+            ]),
             $page->care,
             $page->fails,
-            null === $worst ? '' : \sprintf('%s: %s', $worst->part->name, $workings->say->flow($worst->lpm)),
+            null === $worst ? '' : $wording->text('line.school.gives', ['outlet' => $worst->part->name, 'flow' => Amount::flow($worst->lpm)]),
             $dropped,
             PlanPatch::replace('/line', $laid->line),
         );

@@ -46,6 +46,12 @@ final readonly class LineEnd
         return null;
     }
 
+    /** The name of what it joins, as it reads in a sentence. */
+    public function spoken(): string
+    {
+        return $this->owner instanceof PlannedPart ? $this->owner->spoken() : $this->owner->name;
+    }
+
     /** Above the ground, or the keel. */
     public function zM(): float
     {

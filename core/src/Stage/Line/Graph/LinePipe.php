@@ -6,6 +6,7 @@ namespace YardCask\Core\Stage\Line\Graph;
 
 use YardCask\Core\Plan\Line\PlannedPart;
 use YardCask\Core\Plan\Line\PlannedPipe;
+use YardCask\Core\Words\Phrase;
 
 /** A pipe of the line between two ports that are there. */
 final readonly class LinePipe
@@ -31,10 +32,10 @@ final readonly class LinePipe
         $this->lengthM = $pipe->lengthM ?? $this->unmeasuredM();
     }
 
-    /** “pipe from Tee 3 to Shower”. */
-    public function words(): string
+    /** “the pipe from Tee 3 to the shower”. */
+    public function phrase(): Phrase
     {
-        return \sprintf('pipe from %s to %s', $this->from->owner->name, $this->to->owner->name);
+        return new Phrase('line.pipe', ['from' => $this->from->spoken(), 'to' => $this->to->spoken()]);
     }
 
     /** Whether nobody has measured its length, nor both its ends. */

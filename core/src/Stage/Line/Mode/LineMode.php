@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Stage\Line\Mode;
 
-use YardCask\Core\Input\Worded;
+use YardCask\Core\Words\Phrase;
 
 /** What the line is used for at a time. */
-enum LineMode: string implements Worded
+enum LineMode: string
 {
     case Use = 'use';
     case Fill = 'fill';
@@ -19,19 +19,10 @@ enum LineMode: string implements Worded
     case Transfer = 'transfer';
     case Off = 'off';
 
-    public function word(): string
+    /** Its name: “Fill with the pump”. */
+    public function phrase(): Phrase
     {
-        return match ($this) {
-            self::Use => 'Use',
-            self::Fill => 'Fill by own pump',
-            self::MainsUse => 'Use on mains',
-            self::MainsFill => 'Fill from mains',
-            self::Drain => 'Drain down',
-            self::BlowOut => 'Blow out',
-            self::Sanitise => 'Sanitise',
-            self::Transfer => 'Transfer',
-            self::Off => 'Pump off',
-        };
+        return new Phrase('line.mode', ['mode' => $this]);
     }
 
     /** Whether pumps run in it. */
@@ -40,19 +31,15 @@ enum LineMode: string implements Worded
         return \in_array($this, [self::Use, self::Fill, self::Sanitise, self::Transfer], true);
     }
 
-    /** What belongs to it besides turning valves. */
-    public function care(): string
+    /** As it reads in a sentence: “on mains”. */
+    public function when(): Phrase
     {
-        return match ($this) {
-            self::Use => '',
-            self::Fill => 'Watch the overflow; stop before the bucket is empty, or the pump draws air.',
-            self::MainsUse => 'Shut the supply’s tap when nobody is there.',
-            self::MainsFill => 'Somebody watches the overflow, outside.',
-            self::Drain => 'Open every tap, hot too, and leave the valves open until spring.',
-            self::BlowOut => 'No more than 200 kPa of clean air, one tap after the other, the farthest first; the filter’s cartridge out.',
-            self::Sanitise => 'Take the filter’s cartridge out first, dose by what the maker says, open every tap until it smells, and rinse until it does not.',
-            self::Transfer => 'Watch the tank that fills.',
-            self::Off => 'The pump’s switch off whenever nobody uses water: a burst joint then empties nothing.',
-        };
+        return new Phrase('line.mode.when', ['mode' => $this]);
+    }
+
+    /** What belongs to it besides turning valves. */
+    public function care(): Phrase
+    {
+        return new Phrase('line.mode.care', ['mode' => $this]);
     }
 }

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Stage\Line\Mode;
 
-use YardCask\Core\Input\Worded;
 use YardCask\Core\Plan\Line\PartKind;
+use YardCask\Core\Words\Phrase;
 
 /** How a valve of the line is turned. */
-enum Position: string implements Worded
+enum Position: string
 {
     case Open = 'open';
     case Shut = 'shut';
@@ -26,11 +26,9 @@ enum Position: string implements Worded
         };
     }
 
-    public function word(): string
+    /** “open”, “to the left”. */
+    public function phrase(): Phrase
     {
-        return match ($this) {
-            self::Left, self::Right => 'to the '.$this->value,
-            default => $this->value,
-        };
+        return new Phrase('line.position', ['position' => $this]);
     }
 }

@@ -6,8 +6,7 @@ namespace YardCask\Core\Stage\Line\Rule;
 
 use YardCask\Core\Assessment\Finding;
 use YardCask\Core\Assessment\Measure;
-use YardCask\Core\Assessment\Rule;
-use YardCask\Core\Assessment\Say;
+use YardCask\Core\Assessment\RuleWithThresholds;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Plan\Line\FilterFigures;
 use YardCask\Core\Plan\Line\PartKind;
@@ -19,19 +18,25 @@ use YardCask\Core\Stage\Line\Solve\LineCase;
 use YardCask\Core\Stage\Line\Solve\LineNetwork;
 use YardCask\Core\Stage\Line\Solve\SolvedOutlet;
 use YardCask\Core\Stage\Line\Solve\WaterPath;
+use YardCask\Core\Words\Amount;
+use YardCask\Core\Words\SnagText;
 
 /** An outlet that gives too little alone or with the others, or more than is of use; a filter that starves one. */
-final class FlowWrong implements Rule
+final class FlowWrong implements RuleWithThresholds
 {
     /** So much more than is of use is waste. */
     public const WASTED = 1.5;
     /** Flows are compared as they are read: less than a tenth of a litre a minute is no difference. */
     private const READ = 1;
 
+    public static function thresholds(): array
+    {
+        return ['times_wasted' => Amount::number(self::WASTED)];
+    }
+
     public function check(Workings $workings): array
     {
         $line = $workings->of(LineWorkings::class);
-        $say = $workings->say;
         $findings = [];
         foreach ($line->graph->outlets as $part) {
             $one = $line->alone($part)->outlets[$part->id] ?? null;
@@ -39,18 +44,51 @@ final class FlowWrong implements Rule
             if (null === $one || $one->lpm <= 0.01) {
                 continue;
             }
-            $least = $one->figures->leastLpm;
             if (!$one->isEnough()) {
-                $lacksKpa = $one->lpm >= $least;
-                $findings[] = new Finding(LineFinding::FlowLow, [$part->id], $lacksKpa ? new Measure($one->kpa, $one->figures->leastKpa, 'kPa') : new Measure(round($one->lpm, self::READ), $least, 'L/min'), \sprintf('%s gives only %s', $part->name, $lacksKpa ? $say->pressure($one->kpa) : $say->flow($one->lpm)), \sprintf('%s are wanted there, even alone.', $lacksKpa ? $say->pressure($one->figures->leastKpa) : $say->flow($least).' to '.$say->flow($one->figures->mostLpm)), static fn (): array => FlowFixes::more([$part], $workings));
+                $findings[] = self::tooLittle($part, $one, $workings);
             } elseif ($one->lpm > self::WASTED * $one->figures->mostLpm) {
-                $findings[] = new Finding(LineFinding::FlowWasteful, [$part->id], new Measure(round($one->lpm, self::READ), $one->figures->mostLpm, 'L/min'), \sprintf('%s gives %s, more than anyone needs', $part->name, $say->flow($one->lpm)), \sprintf('%s at most are of use there; what is beyond runs away, %s a minute.', $say->flow($one->figures->mostLpm), $say->litres($one->lpm - $one->figures->mostLpm)), static fn (): array => FlowFixes::less($part, $one, $workings));
+                $findings[] = self::tooMuch($part, $one, $workings);
             }
         }
         $starved = $this->starved($line, $workings);
         $together = $this->together($line, $workings);
 
         return [...$findings, ...null === $starved ? [] : [$starved], ...null === $together ? [] : [$together]];
+    }
+
+    private static function tooLittle(PlannedPart $part, SolvedOutlet $one, Workings $workings): Finding
+    {
+        $figures = $one->figures;
+        $lacksKpa = $one->lpm >= $figures->leastLpm;
+        $text = $lacksKpa
+            ? new SnagText('line.flow-low.title.pressure', 'line.flow-low.why.pressure', [
+                'outlet' => $part->spoken(),
+                'pressure' => Amount::pressure($one->kpa),
+                'pressure_needed' => Amount::pressure($figures->leastKpa),
+            ])
+            : new SnagText('line.flow-low.title', 'line.flow-low.why', [
+                'outlet' => $part->spoken(),
+                'flow' => Amount::flow($one->lpm),
+                'flow_needed' => Amount::flow($figures->leastLpm),
+                'most' => Amount::flow($figures->mostLpm),
+            ]);
+        $measure = $lacksKpa ? new Measure($one->kpa, $figures->leastKpa, 'kPa') : new Measure(round($one->lpm, self::READ), $figures->leastLpm, 'L/min');
+
+        return new Finding(LineFinding::FlowLow, [$part->id], $measure, $text, static fn (): array => FlowFixes::more([$part], $workings));
+    }
+
+    private static function tooMuch(PlannedPart $part, SolvedOutlet $one, Workings $workings): Finding
+    {
+        $mostLpm = $one->figures->mostLpm;
+        $text = new SnagText('line.flow-wasteful.title', 'line.flow-wasteful.why', [
+            'outlet' => $part->spoken(),
+            'flow' => Amount::flow($one->lpm),
+            'flow_most' => Amount::flow($mostLpm),
+            'wasted' => Amount::litres($one->lpm - $mostLpm),
+        ]);
+        $measure = new Measure(round($one->lpm, self::READ), $mostLpm, 'L/min');
+
+        return new Finding(LineFinding::FlowWasteful, [$part->id], $measure, $text, static fn (): array => FlowFixes::less($part, $one, $workings));
     }
 
     private function together(LineWorkings $line, Workings $workings): ?Finding
@@ -61,7 +99,16 @@ final class FlowWrong implements Rule
         }
         $ids = $line->together();
 
-        return new Finding(LineFinding::TogetherWeak, $ids, new Measure(round($worst->lpm, self::READ), $worst->figures->leastLpm, 'L/min'), \sprintf('Together with others %s gives only %s', $worst->part->name, $workings->say->flow($worst->lpm)), \sprintf('%s run at the same time; %s alone has %s.', ucfirst(Say::count(\count($ids))).' outlets', $worst->part->name, $workings->say->flow($line->alone($worst->part)->outlets[$worst->part->id]->lpm)), static fn (): array => FlowFixes::more($line->graph->outlets, $workings));
+        $text = new SnagText('line.together-weak.title', 'line.together-weak.why', [
+            'outlet' => $worst->part->spoken(),
+            'flow' => Amount::flow($worst->lpm),
+            'flow_needed' => Amount::flow($worst->figures->leastLpm),
+            'flow_alone' => Amount::flow($line->alone($worst->part)->outlets[$worst->part->id]->lpm),
+            'outlets' => \count($ids),
+        ]);
+        $measure = new Measure(round($worst->lpm, self::READ), $worst->figures->leastLpm, 'L/min');
+
+        return new Finding(LineFinding::TogetherWeak, $ids, $measure, $text, static fn (): array => FlowFixes::more($line->graph->outlets, $workings));
     }
 
     /** Whether a filter can leave it less than it wants: a loss of so many times as much takes the flow down by no more than its power. */
@@ -84,7 +131,17 @@ final class FlowWrong implements Rule
             $filter = $filters[0];
             $without = $old->lpm < $old->figures->leastLpm ? FlowFixes::without($filter, $part, $workings) : null;
             if (null !== $without && $without >= $old->figures->leastLpm) {
-                return new Finding(LineFinding::FilterStarves, [$filter->id], new Measure(round($old->lpm, self::READ), $old->figures->leastLpm, 'L/min'), \sprintf('%s starves %s', $filter->name, $part->name), \sprintf('Without it %s come, with it new %s, and %s at the end of its life.', $workings->say->flow($without), $workings->say->flow($new->lpm), $workings->say->flow($old->lpm)), static fn (): array => FlowFixes::filter($filter, $workings));
+                $text = new SnagText('line.filter-starves.title', 'line.filter-starves.why', [
+                    'filter' => $filter->spoken(),
+                    'outlet' => $part->spoken(),
+                    'flow_without' => Amount::flow($without),
+                    'flow_new' => Amount::flow($new->lpm),
+                    'flow_old' => Amount::flow($old->lpm),
+                    'flow_needed' => Amount::flow($old->figures->leastLpm),
+                ]);
+                $measure = new Measure(round($old->lpm, self::READ), $old->figures->leastLpm, 'L/min');
+
+                return new Finding(LineFinding::FilterStarves, [$filter->id], $measure, $text, static fn (): array => FlowFixes::filter($filter, $workings));
             }
         }
 

@@ -20,6 +20,9 @@ use YardCask\Core\Stage\Line\Graph\LineGraph;
 use YardCask\Core\Stage\Line\LineFinding;
 use YardCask\Core\Stage\Line\LineWorkings;
 use YardCask\Core\Stage\Line\Solve\WarmWater;
+use YardCask\Core\Words\Amount;
+use YardCask\Core\Words\Phrase;
+use YardCask\Core\Words\SnagText;
 
 /** Before a storage heater stands a non-return valve, and on its side something that takes what the water grows by. */
 final class HeaterOrder implements Rule
@@ -37,11 +40,24 @@ final class HeaterOrder implements Rule
             }
             $closedBy = self::closedBy($heater, $graph);
             if (!self::isChecked($heater, $graph)) {
-                $findings[] = new Finding(LineFinding::HeaterNoCheck, [$heater->id], new Measure(0.0, 1.0, ''), \sprintf('Nothing holds the hot water of %s back', $heater->name), 'Without a non-return valve before it, hot water creeps back into the cold pipe while nobody draws, and runs out of the heater when the pump rests.', static fn (): array => LineFixes::over($workings)->into(self::coldPipe($heater, $in, $graph), ['non-return-half'], 'before '.$heater->name));
+                $cold = self::coldPipe($heater, $in, $graph);
+                $text = new SnagText('line.heater-no-check.title', 'line.heater-no-check.why', ['heater' => $heater->spoken()]);
+                $label = new Phrase('line.fix.check-heater', ['heater' => $heater->spoken()]);
+                $findings[] = new Finding(LineFinding::HeaterNoCheck, [$heater->id], new Measure(0.0, 1.0, ''), $text, static fn (): array => LineFixes::over($workings)->into($cold, ['non-return-half'], $label));
             }
             if (null !== $closedBy && !self::isRelieved($heater, $graph)) {
-                $growsL = $figures->litres * (Water::density(WarmWater::COLD_C) / Water::density($figures->hotC) - 1);
-                $findings[] = new Finding(LineFinding::HeaterClosed, [$heater->id], new Measure($growsL, 0.0, 'L'), \sprintf('The hot water of %s has nowhere to grow', $heater->name), \sprintf('Heated to %s its %s take %s more, and %s lets nothing back: something bursts. A vessel or a relief valve, led outside, belongs between the two, with nothing on the way to it that can be shut. Hot water under pressure is judged by a licensed person, under your local rules.', $workings->say->temperature($figures->hotC), $workings->say->litres($figures->litres), $workings->say->little($growsL), $closedBy->name), static fn (): array => [...LineFixes::over($workings)->into($pipe, ['relief-400', 'relief-600'], 'before '.$heater->name), ...LineFixes::over($workings)->into($pipe, ['expansion-2'], 'before '.$heater->name)]);
+                $expandsL = $figures->litres * (Water::density(WarmWater::COLD_C) / Water::density($figures->hotC) - 1);
+                $text = new SnagText('line.heater-closed.title', 'line.heater-closed.why', [
+                    'heater' => $heater->spoken(),
+                    'hot' => Amount::temperature($figures->hotC),
+                    'litres' => Amount::litres($figures->litres),
+                    'expands' => Amount::little($expandsL),
+                    'closed' => $closedBy->spoken(),
+                ]);
+                $findings[] = new Finding(LineFinding::HeaterClosed, [$heater->id], new Measure($expandsL, 0.0, 'L'), $text, static fn (): array => [
+                    ...LineFixes::over($workings)->into($pipe, ['relief-400', 'relief-600'], new Phrase('line.fix.relief', ['heater' => $heater->spoken()])),
+                    ...LineFixes::over($workings)->into($pipe, ['expansion-2'], new Phrase('line.fix.expansion', ['heater' => $heater->spoken()])),
+                ]);
             }
         }
 

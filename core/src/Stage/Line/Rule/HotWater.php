@@ -7,7 +7,7 @@ namespace YardCask\Core\Stage\Line\Rule;
 use YardCask\Core\Assessment\Finding;
 use YardCask\Core\Assessment\Fix;
 use YardCask\Core\Assessment\Measure;
-use YardCask\Core\Assessment\Rule;
+use YardCask\Core\Assessment\RuleWithThresholds;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Catalogue\StockPipe;
 use YardCask\Core\Plan\Field\PartFields;
@@ -24,9 +24,12 @@ use YardCask\Core\Stage\Line\LineFinding;
 use YardCask\Core\Stage\Line\LineWorkings;
 use YardCask\Core\Stage\Line\Solve\HotOutlet;
 use YardCask\Core\Stage\Line\Solve\WaterPath;
+use YardCask\Core\Words\Amount;
+use YardCask\Core\Words\Phrase;
+use YardCask\Core\Words\SnagText;
 
 /** Hot water that scalds, or that one waits for. */
-final class HotWater implements Rule
+final class HotWater implements RuleWithThresholds
 {
     /** Above it skin scalds within a minute or so. Source: Moritz and Henriques (1947). */
     private const SCALDS_C = 50.0;
@@ -34,10 +37,14 @@ final class HotWater implements Rule
     /** What mixing valves before taps and showers are set to. */
     private const MIXED_C = [38.0, 48.0];
 
+    public static function thresholds(): array
+    {
+        return ['scalding' => Amount::temperature(self::SCALDS_C), 'dead_leg' => Amount::litres(self::WAIT_L)];
+    }
+
     public function check(Workings $workings): array
     {
         $line = $workings->of(LineWorkings::class);
-        $say = $workings->say;
         $findings = [];
         foreach ($line->graph->outlets as $part) {
             $hot = HotOutlet::of($part, $line);
@@ -45,14 +52,41 @@ final class HotWater implements Rule
                 continue;
             }
             if ($hot->hottestC > self::SCALDS_C) {
-                $findings[] = new Finding(LineFinding::Scald, [$part->id], new Measure($hot->hottestC, self::SCALDS_C, '°C'), \sprintf('%s can run %s hot', $part->name, $say->temperature($hot->hottestC)), \sprintf('Skin scalds within seconds, a child’s sooner, and %s. A mixing valve set between %s and %s stops it; what is allowed at a tap your local rules say.', $hot->figures->litres > 0 ? $hot->heater->name.' holds it so' : 'the less is drawn the hotter it comes from '.$hot->heater->name, ...array_map($say->temperature(...), self::MIXED_C)), static fn (): array => self::mixing($hot, $line, $workings));
+                $findings[] = self::scald($hot, $part, $line, $workings);
             }
             if ($hot->waitL > self::WAIT_L) {
-                $findings[] = new Finding(LineFinding::DeadLeg, [$part->id], new Measure($hot->waitL, self::WAIT_L, 'L'), \sprintf('%s run away before %s is warm', ucfirst($say->litres($hot->waitL)), $part->name), \sprintf('So much stands in the pipes from %s%s; each time it goes cold.', $hot->heater->name, null === $hot->waitS ? '' : ', '.round($hot->waitS).' s of it'), static fn (): array => self::thinner($part, $line, $workings));
+                $findings[] = self::deadLeg($hot, $part, $line, $workings);
             }
         }
 
         return $findings;
+    }
+
+    private static function scald(HotOutlet $hot, PlannedPart $part, LineWorkings $line, Workings $workings): Finding
+    {
+        $text = new SnagText('line.scald.title', 'line.scald.why', [
+            'outlet' => $part->spoken(),
+            'hot' => Amount::temperature($hot->hottestC),
+            'heater' => $hot->heater->spoken(),
+            'stores' => $hot->figures->litres > 0 ? 'yes' : 'no',
+            'low' => Amount::temperature(self::MIXED_C[0]),
+            'high' => Amount::temperature(self::MIXED_C[1]),
+        ]);
+
+        return new Finding(LineFinding::Scald, [$part->id], new Measure($hot->hottestC, self::SCALDS_C, '°C'), $text, static fn (): array => self::mixing($hot, $line, $workings));
+    }
+
+    private static function deadLeg(HotOutlet $hot, PlannedPart $part, LineWorkings $line, Workings $workings): Finding
+    {
+        $text = new SnagText('line.dead-leg.title', 'line.dead-leg.why', [
+            'litres' => Amount::litres($hot->waitL),
+            'outlet' => $part->spoken(),
+            'heater' => $hot->heater->spoken(),
+            'timed' => null === $hot->waitS ? 'no' : 'yes',
+            'seconds' => (string) round($hot->waitS ?? 0.0),
+        ]);
+
+        return new Finding(LineFinding::DeadLeg, [$part->id], new Measure($hot->waitL, self::WAIT_L, 'L'), $text, static fn (): array => self::thinner($part, $line, $workings));
     }
 
     /** @return list<Fix> the mixing valve that lets it through so hot set to less, else one behind the heater */
@@ -62,7 +96,8 @@ final class HotWater implements Rule
         $set = [];
         foreach ($line->graph->parts(PartKind::MixingValve) as $valve) {
             if ($valve->figures instanceof MixingFigures && abs($valve->figures->setC - $hot->hottestC) < 1e-9) {
-                $set[] = new Fix(\sprintf('Set %s to %s', $valve->name, $workings->say->temperature($toC)), LineDraft::of($workings->plan)->changed($valve, ['figures' => PartFields::changed($valve->figures, ['setC' => $toC])])->patch());
+                $cooler = LineDraft::of($workings->plan)->changed($valve, ['figures' => PartFields::changed($valve->figures, ['setC' => $toC])]);
+                $set[] = new Fix(new Phrase('line.fix.set-mixing', ['valve' => $valve->spoken(), 'to' => Amount::temperature($toC)]), $cooler->patch());
             }
         }
 
@@ -86,7 +121,7 @@ final class HotWater implements Rule
         $far = $out->from === $heaterOut ? $out->to : $out->from;
         $draft = $draft->withoutPipes([$out])->joined($heaterOut, $part->port(PartPort::Hot), $hose)->joined($part->port(PartPort::Out), $far, $hose)->branchedTo($cold, $tee, $part->port(PartPort::Cold));
 
-        return [new Fix(\sprintf('%s behind %s', $valve->name, $hot->heater->name), $draft->patch())];
+        return [new Fix(new Phrase('line.fix.mixing', ['heater' => $hot->heater->spoken()]), $draft->patch())];
     }
 
     /** @return list<Fix> */
@@ -96,6 +131,9 @@ final class HotWater implements Rule
         $hot = array_values(array_filter($path->pipes, static fn (LinePipe $pipe): bool => $line->warm->isHot($pipe)));
         $widest = max([0.0, ...array_map(static fn (LinePipe $pipe): float => $pipe->pipe->tube->boreMm, $hot)]);
 
-        return LineFixes::over($workings)->otherPipe(array_map(static fn (LinePipe $pipe): PlannedPipe => $pipe->pipe, $hot), static fn (StockPipe $stock): bool => $stock->tube->boreMm < $widest - 2 && $stock->tube->boreMm >= 9 && $stock->tube->make->ratingC >= 80 && $stock->tube->make->foodGrade, 'from the heater');
+        $pipes = array_map(static fn (LinePipe $pipe): PlannedPipe => $pipe->pipe, $hot);
+        $does = static fn (StockPipe $stock): bool => $stock->tube->boreMm < $widest - 2 && $stock->tube->boreMm >= 9 && $stock->tube->make->ratingC >= 80 && $stock->tube->make->foodGrade;
+
+        return LineFixes::over($workings)->otherPipe($pipes, $does, 'line.fix.pipe-from-heater');
     }
 }

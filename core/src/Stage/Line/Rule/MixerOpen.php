@@ -17,6 +17,8 @@ use YardCask\Core\Stage\Line\Edit\LineDraft;
 use YardCask\Core\Stage\Line\Edit\LineFixes;
 use YardCask\Core\Stage\Line\LineFinding;
 use YardCask\Core\Stage\Line\LineWorkings;
+use YardCask\Core\Words\Phrase;
+use YardCask\Core\Words\SnagText;
 
 /** A mixer whose hot side leads to nothing. */
 final class MixerOpen implements Rule
@@ -31,7 +33,13 @@ final class MixerOpen implements Rule
             if (null === $cold || ($hot instanceof PlannedPart ? !\in_array($hot->kind, [PartKind::Cap, PartKind::FreeEnd], true) : null !== $hot)) {
                 continue;
             }
-            $findings[] = new Finding(LineFinding::MixerOpen, [$mixer->id], new Measure(1.0, 0.0, ''), \sprintf('The hot side of %s is %s', $mixer->name, null === $hot ? 'open' : 'capped'), null === $hot ? 'Cold water comes through the mixer and out of the open tail. Without hot water both tails take cold.' : 'Water stands in the capped tail and turns. Without hot water both tails take cold.', static fn (): array => self::bothCold($mixer, $cold->pipe, $hot instanceof PlannedPart ? $hot : null, $workings));
+            $text = new SnagText(
+                null === $hot ? 'line.mixer-open.title' : 'line.mixer-open.title.capped',
+                null === $hot ? 'line.mixer-open.why' : 'line.mixer-open.why.capped',
+                ['mixer' => $mixer->spoken()],
+            );
+            $capped = $hot instanceof PlannedPart ? $hot : null;
+            $findings[] = new Finding(LineFinding::MixerOpen, [$mixer->id], new Measure(1.0, 0.0, ''), $text, static fn (): array => self::bothCold($mixer, $cold->pipe, $capped, $workings));
         }
 
         return $findings;
@@ -47,6 +55,6 @@ final class MixerOpen implements Rule
         $draft = LineDraft::of($workings->plan);
         $draft = null === $capped ? $draft : $draft->without($capped);
 
-        return [new Fix(\sprintf('Cold water to both sides of %s', $mixer->name), $draft->branchedTo($cold, $tee, $mixer->port(PartPort::Hot))->patch())];
+        return [new Fix(new Phrase('line.fix.both-cold', ['mixer' => $mixer->spoken()]), $draft->branchedTo($cold, $tee, $mixer->port(PartPort::Hot))->patch())];
     }
 }

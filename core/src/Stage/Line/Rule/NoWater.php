@@ -13,6 +13,7 @@ use YardCask\Core\Plan\Line\PlannedPart;
 use YardCask\Core\Stage\Line\Edit\LineFixes;
 use YardCask\Core\Stage\Line\LineFinding;
 use YardCask\Core\Stage\Line\LineWorkings;
+use YardCask\Core\Words\SnagText;
 
 /** An outlet to which no water comes. */
 final class NoWater implements Rule
@@ -27,7 +28,8 @@ final class NoWater implements Rule
             if (null === $outlet || $outlet->lpm > 0.01 || [] !== $line->graph->loosePorts($part)) {
                 continue;
             }
-            $findings[] = new Finding(LineFinding::NoWater, [$part->id], new Measure(0.0, $outlet->figures->leastLpm, 'L/min'), \sprintf('No water comes to %s', $part->name), 'There is no open way from a tank with a pump or a fall on it. A part that is turned round, a shut way or a tank that stands too low does that.', static fn (): array => self::ways($line, $workings));
+            $text = new SnagText('line.no-water.title', 'line.no-water.why', ['outlet' => $part->spoken()]);
+            $findings[] = new Finding(LineFinding::NoWater, [$part->id], new Measure(0.0, $outlet->figures->leastLpm, 'L/min'), $text, static fn (): array => self::ways($line, $workings));
         }
 
         return $findings;

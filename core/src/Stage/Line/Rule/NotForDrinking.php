@@ -13,6 +13,7 @@ use YardCask\Core\Catalogue\StockPipe;
 use YardCask\Core\Stage\Line\Edit\LineFixes;
 use YardCask\Core\Stage\Line\LineFinding;
 use YardCask\Core\Stage\Line\LineWorkings;
+use YardCask\Core\Words\SnagText;
 
 /** Water for drinking or cooking that passes what is not made for it. */
 final class NotForDrinking implements Rule
@@ -23,12 +24,16 @@ final class NotForDrinking implements Rule
         $findings = [];
         foreach ($line->graph->pipes as $pipe) {
             if (!$pipe->pipe->tube->make->foodGrade) {
-                $findings[] = new Finding(LineFinding::NotForDrinking, [$pipe->pipe->id], new Measure(1.0, 0.0, ''), \sprintf('%s is not made for drinking water', ucfirst($pipe->words())), 'It gives off taste and worse; which materials may touch drinking water your local rules say.', static fn (): array => LineFixes::over($workings)->otherPipe([$pipe->pipe], static fn (StockPipe $stock): bool => $stock->tube->make->foodGrade && $stock->tube->make->ratingKpa >= $pipe->pipe->tube->make->ratingKpa && $stock->tube->boreMm >= $pipe->pipe->tube->boreMm - 1 && $stock->tube->make->ratingC >= $pipe->pipe->tube->make->ratingC, 'for the '.$pipe->words()));
+                $text = new SnagText('line.not-for-drinking.title', 'line.not-for-drinking.why', ['part' => $pipe->phrase()]);
+                $make = $pipe->pipe->tube->make;
+                $does = static fn (StockPipe $stock): bool => $stock->tube->make->foodGrade && $stock->tube->make->ratingKpa >= $make->ratingKpa && $stock->tube->make->ratingC >= $make->ratingC && $stock->tube->boreMm >= $pipe->pipe->tube->boreMm - 1;
+                $findings[] = new Finding(LineFinding::NotForDrinking, [$pipe->pipe->id], new Measure(1.0, 0.0, ''), $text, static fn (): array => LineFixes::over($workings)->otherPipe([$pipe->pipe], $does, 'line.fix.pipe-for', ['pipe' => $pipe->phrase()]));
             }
         }
         foreach ($line->graph->plan->line->parts as $part) {
             if (!$part->make->foodGrade) {
-                $findings[] = new Finding(LineFinding::NotForDrinking, [$part->id], new Measure(1.0, 0.0, ''), \sprintf('%s is not made for drinking water', $part->name), 'It gives off taste and worse; which materials may touch drinking water your local rules say.', static fn (): array => LineFixes::over($workings)->swaps($part, static fn (StockPart $stock): bool => $stock->make->foodGrade));
+                $text = new SnagText('line.not-for-drinking.title', 'line.not-for-drinking.why', ['part' => $part->spoken()]);
+                $findings[] = new Finding(LineFinding::NotForDrinking, [$part->id], new Measure(1.0, 0.0, ''), $text, static fn (): array => LineFixes::over($workings)->swaps($part, static fn (StockPart $stock): bool => $stock->make->foodGrade));
             }
         }
 

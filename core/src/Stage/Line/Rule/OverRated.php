@@ -8,7 +8,6 @@ use YardCask\Core\Assessment\Finding;
 use YardCask\Core\Assessment\Fix;
 use YardCask\Core\Assessment\Measure;
 use YardCask\Core\Assessment\Rule;
-use YardCask\Core\Assessment\Say;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Catalogue\StockPart;
 use YardCask\Core\Catalogue\StockPipe;
@@ -21,6 +20,8 @@ use YardCask\Core\Stage\Line\LineWorkings;
 use YardCask\Core\Stage\Line\Mode\LineMode;
 use YardCask\Core\Stage\Line\Solve\PeakPressure;
 use YardCask\Core\Stage\Line\Solve\RatedPeak;
+use YardCask\Core\Words\Amount;
+use YardCask\Core\Words\SnagText;
 
 /** A part or a pipe that can meet more pressure than it is rated for. */
 final class OverRated implements Rule
@@ -37,11 +38,11 @@ final class OverRated implements Rule
                 $byMains[] = $rated;
                 continue;
             }
-            $findings[] = self::finding([$rated->id()], $rated, '', $workings, static fn (): array => self::stronger($rated->subject, $rated, $workings));
+            $findings[] = self::finding([$rated->id()], $rated, 0, static fn (): array => self::stronger($rated->subject, $rated, $workings));
         }
         if ([] !== $byMains) {
-            $others = \count($byMains) > 1 ? \sprintf(' %s are over theirs too.', ucfirst(1 === \count($byMains) - 1 ? 'one other part' : Say::count(\count($byMains) - 1).' other parts')) : '';
-            $findings[] = self::finding(array_column($line->graph->parts(PartKind::MainsInlet), 'id'), $byMains[0], 2 === \count($byMains) ? str_replace(' are ', ' is ', $others) : $others, $workings, static fn (): array => LineFixes::over($workings)->regulators());
+            $inlets = array_column($line->graph->parts(PartKind::MainsInlet), 'id');
+            $findings[] = self::finding($inlets, $byMains[0], \count($byMains) - 1, static fn (): array => LineFixes::over($workings)->regulators());
         }
 
         return $findings;
@@ -54,21 +55,30 @@ final class OverRated implements Rule
 
     /**
      * @param list<string> $ids
+     * @param int $others over their rating too
      * @param \Closure(): list<Fix> $ways
      */
-    private static function finding(array $ids, RatedPeak $rated, string $others, Workings $workings, \Closure $ways): Finding
+    private static function finding(array $ids, RatedPeak $rated, int $others, \Closure $ways): Finding
     {
-        $say = $workings->say;
         $peak = $rated->peak;
-        $hot = $rated->subject instanceof LinePipe && $rated->ratingKpa < $rated->subject->pipe->tube->make->ratingKpa ? \sprintf(' At %s it stands less than cold.', $say->temperature($rated->c)) : '';
-        $shock = $peak->shockKpa >= 1 ? \sprintf(', and a shock adds %s when an outlet is shut at once', $say->pressure($peak->shockKpa)) : '';
+        $isWeakerHot = $rated->subject instanceof LinePipe && $rated->ratingKpa < $rated->subject->pipe->tube->make->ratingKpa;
 
         return new Finding(
             LineFinding::OverRated,
             $ids,
             new Measure(round($peak->kpa()), round($rated->ratingKpa), 'kPa'),
-            \sprintf('%s can meet %s, and is rated for %s', $rated->name(), $say->pressure($peak->kpa()), $say->pressure($rated->ratingKpa)),
-            \sprintf('%s stand there (%s)%s.%s%s', ucfirst($say->pressure($peak->standingKpa)), lcfirst($peak->mode->word()), $shock, $hot, $others),
+            new SnagText('line.over-rated.title', 'line.over-rated.why', [
+                'part' => $rated->subject(),
+                'pressure' => Amount::pressure($peak->kpa()),
+                'pressure_rated' => Amount::pressure($rated->ratingKpa),
+                'steady' => Amount::pressure($peak->standingKpa),
+                'mode' => $peak->mode->when(),
+                'shocked' => $peak->shockKpa >= 1 ? 'yes' : 'no',
+                'shock' => Amount::pressure($peak->shockKpa),
+                'weaker' => $isWeakerHot ? 'yes' : 'no',
+                'hot' => Amount::temperature($rated->c),
+                'others' => $others,
+            ]),
             $ways,
         );
     }
@@ -82,6 +92,8 @@ final class OverRated implements Rule
         }
         $make = $subject->pipe->tube->make;
 
-        return $fixes->otherPipe([$subject->pipe], static fn (StockPipe $stock): bool => $stock->tube->standsKpa($rated->c) >= $rated->peak->kpa() && $stock->tube->make->ratingC >= $make->ratingC && $stock->tube->make->foodGrade && $stock->tube->boreMm >= $subject->pipe->tube->boreMm - 1, 'for the '.$subject->words());
+        $does = static fn (StockPipe $stock): bool => $stock->tube->standsKpa($rated->c) >= $rated->peak->kpa() && $stock->tube->make->ratingC >= $make->ratingC && $stock->tube->make->foodGrade && $stock->tube->boreMm >= $subject->pipe->tube->boreMm - 1;
+
+        return $fixes->otherPipe([$subject->pipe], $does, 'line.fix.pipe-for', ['pipe' => $subject->phrase()]);
     }
 }

@@ -18,6 +18,8 @@ use YardCask\Core\Stage\Line\Edit\LineFixes;
 use YardCask\Core\Stage\Line\LineFinding;
 use YardCask\Core\Stage\Line\LineWorkings;
 use YardCask\Core\Stage\Line\Mode\LineMode;
+use YardCask\Core\Words\Phrase;
+use YardCask\Core\Words\SnagText;
 
 /** A motor that nothing stops when the taps are shut: no switch at its pressure, and taps that have none of their own. */
 final class PumpUnstopped implements Rule
@@ -34,13 +36,15 @@ final class PumpUnstopped implements Rule
             $behind = $ways->outletsBehind($pump);
             $plain = array_values(array_filter($line->graph->outlets, static fn (PlannedPart $outlet): bool => PartKind::SwitchedTap !== $outlet->kind && \in_array($outlet->id, $behind, true)));
             if ([] !== $plain) {
-                $names = implode(' and ', array_column(\array_slice($plain, 0, 2), 'name')).(\count($plain) > 2 ? ' and others' : '');
                 $findings[] = new Finding(
                     LineFinding::PumpUnstopped,
                     [$pump->id],
                     new Measure((float) \count($plain), 0.0, ''),
-                    \sprintf('%s runs on against shut taps', $pump->name),
-                    \sprintf('It has no switch of its own, and %s %s it neither on nor off: left running, it heats what it cannot move and presses on every joint.', $names, 1 === \count($plain) ? 'turns' : 'turn'),
+                    new SnagText('line.pump-unstopped.title', 'line.pump-unstopped.why', [
+                        'pump' => $pump->spoken(),
+                        'outlets' => array_map(static fn (PlannedPart $one): string => $one->spoken(), \array_slice($plain, 0, 2)),
+                        'count' => \count($plain),
+                    ]),
                     static fn (): array => self::stopped($pump, $plain, $workings),
                 );
             }
@@ -64,7 +68,8 @@ final class PumpUnstopped implements Rule
             foreach ($plain as $tap) {
                 $draft = $draft->swapped($tap, $switched);
             }
-            $fixes[] = new Fix(\sprintf('%s in place of %s', $switched->name, implode(' and ', array_column($plain, 'name'))), $draft->patch());
+            $names = array_map(static fn (PlannedPart $one): string => $one->spoken(), $plain);
+            $fixes[] = new Fix(new Phrase('line.fix.replace', ['stock' => $switched->name, 'parts' => $names]), $draft->patch());
         }
         $hasSwitch = static fn (StockPart $stock): bool => $stock->figures instanceof PumpFigures && null !== $stock->figures->cutOutKpa;
 

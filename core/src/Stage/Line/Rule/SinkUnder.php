@@ -7,7 +7,7 @@ namespace YardCask\Core\Stage\Line\Rule;
 use YardCask\Core\Assessment\Finding;
 use YardCask\Core\Assessment\Fix;
 use YardCask\Core\Assessment\Measure;
-use YardCask\Core\Assessment\Rule;
+use YardCask\Core\Assessment\RuleWithThresholds;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Plan\Holds;
 use YardCask\Core\Plan\Line\PartKind;
@@ -19,9 +19,12 @@ use YardCask\Core\Plan\PlanPatch;
 use YardCask\Core\Stage\Line\Edit\LineDraft;
 use YardCask\Core\Stage\Line\LineFinding;
 use YardCask\Core\Stage\Line\LineWorkings;
+use YardCask\Core\Words\Amount;
+use YardCask\Core\Words\Phrase;
+use YardCask\Core\Words\SnagText;
 
 /** A boat's sink that drains into the sea stands under water when she heels: the sea comes up through its drain and fills her. */
-final class SinkUnder implements Rule
+final class SinkUnder implements RuleWithThresholds
 {
     /** A sink's floor lies so far below the tap over it. */
     public const BELOW_TAP_M = 0.3;
@@ -29,13 +32,17 @@ final class SinkUnder implements Rule
     public const ABOVE_M = 0.05;
     private const TAPS = [PartKind::Tap, PartKind::SwitchedTap, PartKind::MixerTap];
 
+    public static function thresholds(): array
+    {
+        return ['sink_above' => Amount::metres(self::ABOVE_M), 'sink_deep' => Amount::metres(self::BELOW_TAP_M)];
+    }
+
     public function check(Workings $workings): array
     {
         $boat = $workings->plan->load->rig;
         if (!$boat instanceof PlannedBoat || !\in_array(PlannedUse::OUTSIDE, array_column($workings->plan->use->uses, 'drainsTo'), true)) {
             return [];
         }
-        $say = $workings->say;
         $findings = [];
         foreach ($workings->of(LineWorkings::class)->graph->outlets as $tap) {
             // Where nobody has said how far from the middle it stands, at its best.
@@ -45,8 +52,14 @@ final class SinkUnder implements Rule
                     LineFinding::SinkUnder,
                     [$tap->id],
                     new Measure(1000 * $aboveM, 1000 * self::ABOVE_M, 'mm'),
-                    \sprintf('Heeled, the sink under %s stands %s', $tap->name, $aboveM < 0 ? 'under water' : 'at the water'),
-                    \sprintf('At %s° its floor, %s below the tap, lies %s %s the water, by her draught as it was entered. It drains outside: the sea comes up by the same way and fills her. Shut its seacock under way, or change it.', $boat->heelsDeg(), $say->mm(1000 * self::BELOW_TAP_M), $say->mm(1000 * abs($aboveM)), $aboveM < 0 ? 'below' : 'above'),
+                    new SnagText('line.sink-under.title', 'line.sink-under.why', [
+                        'tap' => $tap->spoken(),
+                        'where' => $aboveM < 0 ? 'below' : 'above',
+                        'heel' => Amount::degrees($boat->heelsDeg()),
+                        'deep' => Amount::mm(1000 * self::BELOW_TAP_M),
+                        'above' => Amount::mm(1000 * abs($aboveM)),
+                        'above_least' => Amount::mm(1000 * self::ABOVE_M),
+                    ]),
                     static fn (): array => [...self::nearer($tap, $boat, $workings), ...self::drained($workings)],
                 );
             }
@@ -63,9 +76,9 @@ final class SinkUnder implements Rule
             return [];
         }
 
-        $where = $workings->say->across($tap->yM < 0 ? -$mostM : $mostM).($mostM > 0 ? ' of the middle' : '');
+        $toM = $tap->yM < 0 ? -$mostM : $mostM;
 
-        return [new Fix(\sprintf('%s with its sink %s', $tap->name, $where), LineDraft::of($workings->plan)->changed($tap, ['yM' => $tap->yM < 0 ? -$mostM : $mostM])->patch())];
+        return [new Fix(new Phrase('line.fix.sink-nearer', ['tap' => $tap->spoken(), 'to' => Amount::across($toM)]), LineDraft::of($workings->plan)->changed($tap, ['yM' => $toM])->patch())];
     }
 
     /** @return list<Fix> everything that drains outside into a waste tank */
@@ -79,6 +92,6 @@ final class SinkUnder implements Rule
             }
         }
 
-        return null === $waste ? [] : [new Fix('Drain everything into '.$waste->name, PlanPatch::all($patches))];
+        return null === $waste ? [] : [new Fix(new Phrase('line.fix.drain-into', ['tank' => $waste->name]), PlanPatch::all($patches))];
     }
 }

@@ -6,18 +6,25 @@ namespace YardCask\Core\Stage\Line\Rule;
 
 use YardCask\Core\Assessment\Finding;
 use YardCask\Core\Assessment\Measure;
-use YardCask\Core\Assessment\Rule;
+use YardCask\Core\Assessment\RuleWithThresholds;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Plan\Line\PartKind;
 use YardCask\Core\Plan\Line\PartPort;
 use YardCask\Core\Stage\Line\Edit\LineFixes;
 use YardCask\Core\Stage\Line\LineFinding;
 use YardCask\Core\Stage\Line\LineWorkings;
+use YardCask\Core\Words\Amount;
+use YardCask\Core\Words\SnagText;
 
 /** Water that stands in a capped tail and never moves. */
-final class Stagnant implements Rule
+final class Stagnant implements RuleWithThresholds
 {
     private const HARMLESS_L = 0.05;
+
+    public static function thresholds(): array
+    {
+        return ['stagnant' => Amount::little(self::HARMLESS_L)];
+    }
 
     public function check(Workings $workings): array
     {
@@ -28,7 +35,8 @@ final class Stagnant implements Rule
             if (null === $pipe || $pipe->litres() <= self::HARMLESS_L) {
                 continue;
             }
-            $findings[] = new Finding(LineFinding::Stagnant, [$cap->id], new Measure($pipe->litres(), self::HARMLESS_L, 'L'), \sprintf('%s stand before %s and never move', $workings->say->little($pipe->litres()), $cap->name), 'Water that never moves turns, and passes it on: cap a tail where it branches off, or take it out.', static fn (): array => LineFixes::over($workings)->takeOut($cap));
+            $text = new SnagText('line.stagnant.title', 'line.stagnant.why', ['litres' => Amount::little($pipe->litres()), 'cap' => $cap->spoken()]);
+            $findings[] = new Finding(LineFinding::Stagnant, [$cap->id], new Measure($pipe->litres(), self::HARMLESS_L, 'L'), $text, static fn (): array => LineFixes::over($workings)->takeOut($cap));
         }
 
         return $findings;

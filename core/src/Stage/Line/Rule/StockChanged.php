@@ -11,9 +11,12 @@ use YardCask\Core\Assessment\Rule;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Input\Json;
 use YardCask\Core\Plan\Line\PartFigures;
+use YardCask\Core\Plan\Line\PlannedPart;
 use YardCask\Core\Stage\Line\Edit\LineDraft;
 use YardCask\Core\Stage\Line\Edit\LineFixes;
 use YardCask\Core\Stage\Line\LineFinding;
+use YardCask\Core\Words\Phrase;
+use YardCask\Core\Words\SnagText;
 
 /** A part of which the catalogue knows other figures by now, or nothing. */
 final class StockChanged implements Rule
@@ -31,13 +34,20 @@ final class StockChanged implements Rule
             $stock = $workings->stock->part($part->stock);
             $settings = ['prechargeKpa', 'setKpa', 'setC', 'leastLpm', 'mostLpm', 'leastKpa', 'mostKpa', 'cutInKpa', 'cutOutKpa', 'hotC', 'wireM'];
             if (null === $stock) {
-                $findings[] = new Finding(LineFinding::StockChanged, [$part->id], new Measure(1.0, 0.0, ''), \sprintf('The catalogue does not know %s', $part->name), \sprintf('The plan calls it “%s”. It is computed with the figures that stand in the plan.', $part->stock), static fn (): array => [new Fix('Count it as your own part', LineDraft::of($workings->plan)->changed($part, ['stock' => null])->patch())]);
+                $text = new SnagText('line.stock-changed.title.unknown', 'line.stock-changed.why.unknown', ['part' => $part->spoken()]);
+                $findings[] = new Finding(LineFinding::StockChanged, [$part->id], new Measure(1.0, 0.0, ''), $text, static fn (): array => [self::asOwn($part, $workings)]);
             } elseif ($stock->kind === $part->kind && self::without($stock->figures, $settings) !== self::without($part->figures, $settings)) {
-                $findings[] = new Finding(LineFinding::StockChanged, [$part->id], new Measure(1.0, 0.0, ''), \sprintf('The catalogue has other figures of %s', $part->name), 'The plan goes on with those that it was computed with.', static fn (): array => [...LineFixes::over($workings)->asInCatalogue($part), new Fix('Count it as your own part', LineDraft::of($workings->plan)->changed($part, ['stock' => null])->patch())]);
+                $text = new SnagText('line.stock-changed.title', 'line.stock-changed.why', ['part' => $part->spoken()]);
+                $findings[] = new Finding(LineFinding::StockChanged, [$part->id], new Measure(1.0, 0.0, ''), $text, static fn (): array => [...LineFixes::over($workings)->asInCatalogue($part), self::asOwn($part, $workings)]);
             }
         }
 
         return $findings;
+    }
+
+    private static function asOwn(PlannedPart $part, Workings $workings): Fix
+    {
+        return new Fix(new Phrase('line.fix.own-part'), LineDraft::of($workings->plan)->changed($part, ['stock' => null])->patch());
     }
 
     /**

@@ -21,6 +21,9 @@ use YardCask\Core\Stage\Line\LineWorkings;
 use YardCask\Core\Stage\Line\Solve\LineCase;
 use YardCask\Core\Stage\Line\Solve\Suction;
 use YardCask\Core\Stage\Line\Solve\WaterPath;
+use YardCask\Core\Words\Amount;
+use YardCask\Core\Words\Phrase;
+use YardCask\Core\Words\SnagText;
 
 /** A pump that has to pull more than it can. */
 final class SuctionHigh implements Rule
@@ -28,7 +31,6 @@ final class SuctionHigh implements Rule
     public function check(Workings $workings): array
     {
         $line = $workings->of(LineWorkings::class);
-        $say = $workings->say;
         $findings = [];
         foreach ($line->graph->pumps as $pump) {
             $suction = Suction::of($pump, $line);
@@ -44,8 +46,15 @@ final class SuctionHigh implements Rule
                 LineFinding::SuctionHigh,
                 [$pump->id],
                 $isDry ? new Measure($suction->dryM, $figures->dryLiftM, 'm') : new Measure($suction->pullKpa, $suction->canPullKpa(), 'kPa'),
-                $isDry ? \sprintf('%s cannot lift the first water', $pump->name) : \sprintf('%s has to pull too hard', $pump->name),
-                $isDry ? \sprintf('Over %s of hose it has to lift it by %s; dry it lifts %s.', $say->metres($suction->lengthM), $say->metres($suction->dryM), $say->metres($figures->dryLiftM)) : \sprintf('Over %s of hose and %s up it would pull %s, and can pull %s: it draws air and rattles.', $say->metres($suction->lengthM), $say->metres(max(0.0, $suction->dryM)), $say->pressure($suction->pullKpa), $say->pressure($suction->canPullKpa())),
+                new SnagText($isDry ? 'line.suction-high.title.dry' : 'line.suction-high.title', $isDry ? 'line.suction-high.why.dry' : 'line.suction-high.why', [
+                    'pump' => $pump->spoken(),
+                    'hose' => Amount::distance($suction->lengthM),
+                    'lifts' => $suction->dryM > 0.0005 ? 'yes' : 'no',
+                    'lift' => Amount::distance(max(0.0, $suction->dryM)),
+                    'lift_rated' => Amount::distance($figures->dryLiftM),
+                    'pull' => Amount::pressure($suction->pullKpa),
+                    'pull_rated' => Amount::pressure($suction->canPullKpa()),
+                ]),
                 static fn (): array => self::ways($suction, $line, $workings),
             );
         }
@@ -60,8 +69,12 @@ final class SuctionHigh implements Rule
         $path = WaterPath::to($pump, $line->solve(new LineCase($line->all(), fill: LineCase::NEARLY_EMPTY)), $line->graph);
         $tank = $path->beginsAt()?->owner;
         $fixes = LineFixes::over($workings);
-        $low = null === $tank ? [] : [new Fix(\sprintf('%s down beside %s', $pump->name, $tank->name), LineDraft::of($workings->plan)->changed($pump, ['zM' => max(0.0, round($tank->zM, 3))])->patch())];
-        $wider = $fixes->otherPipe(array_map(static fn (LinePipe $pipe): PlannedPipe => $pipe->pipe, $path->pipes), static fn (StockPipe $stock): bool => $stock->tube->boreMm > max([0.0, ...array_map(static fn (LinePipe $pipe): float => $pipe->pipe->tube->boreMm, $path->pipes)]) && $stock->tube->make->foodGrade, 'up to '.$pump->name);
+        $beside = null === $tank ? null : LineDraft::of($workings->plan)->changed($pump, ['zM' => max(0.0, round($tank->zM, 3))]);
+        $low = null === $beside ? [] : [new Fix(new Phrase('line.fix.pump-beside', ['pump' => $pump->spoken(), 'tank' => $tank->name]), $beside->patch())];
+        $widestMm = max([0.0, ...array_map(static fn (LinePipe $pipe): float => $pipe->pipe->tube->boreMm, $path->pipes)]);
+        $pipes = array_map(static fn (LinePipe $pipe): PlannedPipe => $pipe->pipe, $path->pipes);
+        $does = static fn (StockPipe $stock): bool => $stock->tube->boreMm > $widestMm && $stock->tube->make->foodGrade;
+        $wider = $fixes->otherPipe($pipes, $does, 'line.fix.suction-pipe', ['pump' => $pump->spoken()]);
         $stronger = $fixes->swaps($pump, static fn (StockPart $stock): bool => $stock->figures instanceof PumpFigures && $stock->figures->dryLiftM >= $suction->dryM && $stock->figures->primedLiftM > $suction->pump->figures->primedLiftM);
 
         return [...$low, ...$wider, ...$stronger];

@@ -15,6 +15,8 @@ use YardCask\Core\Stage\Line\Edit\LineFixes;
 use YardCask\Core\Stage\Line\Graph\SourceSide;
 use YardCask\Core\Stage\Line\LineFinding;
 use YardCask\Core\Stage\Line\LineWorkings;
+use YardCask\Core\Words\Phrase;
+use YardCask\Core\Words\SnagText;
 
 /** Before a pump stand a valve and a strainer, and nothing that belongs behind it. */
 final class SuctionOrder implements Rule
@@ -33,15 +35,21 @@ final class SuctionOrder implements Rule
             $behind = $graph->pipeAt($pump, $pump->reversed ? PartPort::In : PartPort::Out)?->pipe;
             $pipe = $graph->pipeAt($pump, $in)?->pipe;
             if (null === $has(PartKind::Strainer) && !$pump->kind->isByHand() && null !== $pipe) {
-                $findings[] = new Finding(LineFinding::StrainerMissing, [$pump->id], new Measure(0.0, 1.0, ''), \sprintf('%s draws without a strainer', $pump->name), 'Swarf from the tank’s holes and grit from a hose end in its valves, and it pumps no more.', static fn (): array => LineFixes::over($workings)->into($pipe, LineFixes::byBore('strainer', $pipe), 'before '.$pump->name));
+                $text = new SnagText('line.strainer-missing.title', 'line.strainer-missing.why', ['pump' => $pump->spoken()]);
+                $label = new Phrase('line.fix.strainer', ['pump' => $pump->spoken()]);
+                $findings[] = new Finding(LineFinding::StrainerMissing, [$pump->id], new Measure(0.0, 1.0, ''), $text, static fn (): array => LineFixes::over($workings)->into($pipe, LineFixes::byBore('strainer', $pipe), $label));
             }
             $filter = $has(PartKind::Filter);
             if (null !== $filter) {
-                $findings[] = new Finding(LineFinding::FilterBeforePump, [$filter->id], new Measure(1.0, 0.0, ''), \sprintf('%s stands before the pump', $filter->name), \sprintf('%s has to pull the water through it, and the finer it is the sooner it starves; a strainer belongs there, the filter behind the pump.', $pump->name), static fn (): array => LineFixes::over($workings)->moved($filter, $behind, 'behind '.$pump->name));
+                $text = new SnagText('line.filter-upstream.title', 'line.filter-upstream.why', ['filter' => $filter->spoken(), 'pump' => $pump->spoken()]);
+                $label = new Phrase('line.fix.move-downstream', ['part' => $filter->spoken(), 'of' => $pump->spoken()]);
+                $findings[] = new Finding(LineFinding::FilterUpstream, [$filter->id], new Measure(1.0, 0.0, ''), $text, static fn (): array => LineFixes::over($workings)->moved($filter, $behind, $label));
             }
             $vessel = $has(PartKind::Accumulator);
             if (null !== $vessel) {
-                $findings[] = new Finding(LineFinding::VesselBeforePump, [$vessel->id], new Measure(1.0, 0.0, ''), \sprintf('%s stands before the pump', $vessel->name), 'On that side there is hardly a pressure to fill it, and behind the pump, where it would answer a trickle, there is none.', static fn (): array => LineFixes::over($workings)->moved($vessel, $behind, 'behind '.$pump->name));
+                $text = new SnagText('line.accumulator-upstream.title', 'line.accumulator-upstream.why', ['vessel' => $vessel->spoken(), 'pump' => $pump->spoken()]);
+                $label = new Phrase('line.fix.move-downstream', ['part' => $vessel->spoken(), 'of' => $pump->spoken()]);
+                $findings[] = new Finding(LineFinding::AccumulatorUpstream, [$vessel->id], new Measure(1.0, 0.0, ''), $text, static fn (): array => LineFixes::over($workings)->moved($vessel, $behind, $label));
             }
         }
 

@@ -15,6 +15,8 @@ use YardCask\Core\Stage\Line\Edit\LineFixes;
 use YardCask\Core\Stage\Line\Graph\LineEnd;
 use YardCask\Core\Stage\Line\LineFinding;
 use YardCask\Core\Stage\Line\LineWorkings;
+use YardCask\Core\Words\Amount;
+use YardCask\Core\Words\SnagText;
 
 /** A part or a pipe to which water comes that is hotter than it is made for. */
 final class TooHot implements Rule
@@ -22,18 +24,21 @@ final class TooHot implements Rule
     public function check(Workings $workings): array
     {
         $line = $workings->of(LineWorkings::class);
-        $say = $workings->say;
         $findings = [];
         foreach ($line->graph->pipes as $pipe) {
             $c = max($line->warm->atC($pipe->from) ?? 0.0, $line->warm->atC($pipe->to) ?? 0.0);
             if ($c > $pipe->pipe->tube->make->ratingC) {
-                $findings[] = new Finding(LineFinding::TooHot, [$pipe->pipe->id], new Measure($c, $pipe->pipe->tube->make->ratingC, '°C'), \sprintf('%s is too soft for hot water', ucfirst($pipe->words())), \sprintf('Water of %s comes through it, and it is made for %s.', $say->temperature($c), $say->temperature($pipe->pipe->tube->make->ratingC)), static fn (): array => LineFixes::over($workings)->otherPipe([$pipe->pipe], static fn (StockPipe $stock): bool => $stock->tube->make->ratingC >= $c && $stock->tube->make->foodGrade && $stock->tube->make->ratingKpa >= $pipe->pipe->tube->make->ratingKpa && $stock->tube->boreMm >= $pipe->pipe->tube->boreMm - 1, 'for the '.$pipe->words()));
+                $make = $pipe->pipe->tube->make;
+                $text = new SnagText('line.too-hot.title', 'line.too-hot.why', ['part' => $pipe->phrase(), 'hot' => Amount::temperature($c), 'hot_rated' => Amount::temperature($make->ratingC)]);
+                $does = static fn (StockPipe $stock): bool => $stock->tube->make->ratingC >= $c && $stock->tube->make->foodGrade && $stock->tube->make->ratingKpa >= $make->ratingKpa && $stock->tube->boreMm >= $pipe->pipe->tube->boreMm - 1;
+                $findings[] = new Finding(LineFinding::TooHot, [$pipe->pipe->id], new Measure($c, $make->ratingC, '°C'), $text, static fn (): array => LineFixes::over($workings)->otherPipe([$pipe->pipe], $does, 'line.fix.pipe-for', ['pipe' => $pipe->phrase()]));
             }
         }
         foreach ($line->graph->plan->line->parts as $part) {
             $c = max([0.0, ...array_map(static fn (PartPort $port): float => $line->warm->atC(new LineEnd($part, $port)) ?? 0.0, $part->kind->ports())]);
             if ($c > $part->make->ratingC) {
-                $findings[] = new Finding(LineFinding::TooHot, [$part->id], new Measure($c, $part->make->ratingC, '°C'), \sprintf('%s is too soft for hot water', $part->name), \sprintf('Water of %s comes to it, and it is made for %s.', $say->temperature($c), $say->temperature($part->make->ratingC)), static fn (): array => LineFixes::over($workings)->swaps($part, static fn (StockPart $stock): bool => $stock->make->ratingC >= $c));
+                $text = new SnagText('line.too-hot.title', 'line.too-hot.why', ['part' => $part->spoken(), 'hot' => Amount::temperature($c), 'hot_rated' => Amount::temperature($part->make->ratingC)]);
+                $findings[] = new Finding(LineFinding::TooHot, [$part->id], new Measure($c, $part->make->ratingC, '°C'), $text, static fn (): array => LineFixes::over($workings)->swaps($part, static fn (StockPart $stock): bool => $stock->make->ratingC >= $c));
             }
         }
 

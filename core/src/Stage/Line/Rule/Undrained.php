@@ -7,7 +7,7 @@ namespace YardCask\Core\Stage\Line\Rule;
 use YardCask\Core\Assessment\Finding;
 use YardCask\Core\Assessment\Fix;
 use YardCask\Core\Assessment\Measure;
-use YardCask\Core\Assessment\Rule;
+use YardCask\Core\Assessment\RuleWithThresholds;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Plan\Line\PartKind;
 use YardCask\Core\Plan\PlannedTank;
@@ -17,13 +17,21 @@ use YardCask\Core\Stage\Line\Edit\UsualHeight;
 use YardCask\Core\Stage\Line\LineFinding;
 use YardCask\Core\Stage\Line\LineWorkings;
 use YardCask\Core\Stage\Line\Mode\LineMode;
+use YardCask\Core\Words\Amount;
+use YardCask\Core\Words\Phrase;
+use YardCask\Core\Words\SnagText;
 
 /** Pipes that no drain empties, or that lie below the lowest one. */
-final class Undrained implements Rule
+final class Undrained implements RuleWithThresholds
 {
     /** Which a pipe has room for when they freeze. */
     private const HARMLESS_ML = 20.0;
     private const MOST_DRAINS = 6;
+
+    public static function thresholds(): array
+    {
+        return ['undrained' => Amount::little(self::HARMLESS_ML / 1000)];
+    }
 
     public function check(Workings $workings): array
     {
@@ -34,8 +42,15 @@ final class Undrained implements Rule
             return [];
         }
         $most = $line->graph->pipes[(int) array_key_first($stays)];
+        $subject = array_map(static fn (int $index): string => $line->graph->pipes[$index]->pipe->id, array_keys($stays));
+        $text = new SnagText('line.undrained.title', [] === $line->graph->parts(PartKind::DrainValve) ? 'line.undrained.why.no-drain' : 'line.undrained.why', [
+            'litres' => Amount::little($mL / 1000),
+            'litres_most' => Amount::little(max([0.0, ...$stays]) / 1000),
+            'pipe' => $most->phrase(),
+            'pipes' => \count($stays),
+        ]);
 
-        return [new Finding(LineFinding::Undrained, array_map(static fn (int $index): string => $line->graph->pipes[$index]->pipe->id, array_keys($stays)), new Measure($mL, self::HARMLESS_ML, 'mL'), \sprintf('%s stay in the line when it is drained', $workings->say->little($mL / 1000)), \sprintf('%s In frost that is where it bursts; the most, %s, stay in the %s.', [] === $line->graph->parts(PartKind::DrainValve) ? 'It has no drain valve.' : 'Some of it lies behind what lets nothing back, or below the lowest drain.', $workings->say->little(max([0.0, ...$stays]) / 1000), $most->words()), static fn (): array => self::drains($workings))];
+        return [new Finding(LineFinding::Undrained, $subject, new Measure($mL, self::HARMLESS_ML, 'mL'), $text, static fn (): array => self::drains($workings))];
     }
 
     /** @return array<int, float> mL by the pipe's place in the plan, the most first */
@@ -76,9 +91,9 @@ final class Undrained implements Rule
             }
             $draft = $draft->into($most->pipe, $drain, min($most->from->zM(), $most->to->zM(), UsualHeight::of(PartKind::DrainValve, $workings->plan)));
             $after = $workings->with($draft->plan());
-            $where[] = $most->words();
+            $where[] = $most->phrase();
         }
 
-        return [] === $where ? [] : [new Fix(\sprintf('%s in the %s', 1 === \count($where) ? 'A drain valve' : 'Drain valves', implode(' and the ', $where)), $draft->patch())];
+        return [] === $where ? [] : [new Fix(new Phrase('line.fix.drains', ['drains' => \count($where), 'pipes' => $where]), $draft->patch())];
     }
 }

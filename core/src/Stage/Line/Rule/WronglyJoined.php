@@ -12,10 +12,14 @@ use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Plan\Line\PartKind;
 use YardCask\Core\Plan\Line\PartPort;
 use YardCask\Core\Plan\Line\PlannedPart;
+use YardCask\Core\Plan\Line\PlannedPipe;
 use YardCask\Core\Stage\Line\Edit\LineDraft;
 use YardCask\Core\Stage\Line\Edit\LineFixes;
+use YardCask\Core\Stage\Line\Graph\LineEnd;
 use YardCask\Core\Stage\Line\LineFinding;
 use YardCask\Core\Stage\Line\LineWorkings;
+use YardCask\Core\Words\Phrase;
+use YardCask\Core\Words\SnagText;
 
 /** Ports with nothing at them, pipes that lead nowhere, and two pipes at one port. */
 final class WronglyJoined implements Rule
@@ -32,20 +36,35 @@ final class WronglyJoined implements Rule
                 $loose = array_values(array_filter($loose, static fn (PartPort $port): bool => PartPort::Hot !== $port));
             }
             if ([] !== $loose) {
-                $words = implode(' and ', array_map(static fn (PartPort $port): string => $port->word(), $loose));
-                $findings[] = new Finding(LineFinding::PortLoose, [$part->id], new Measure((float) \count($loose), 0.0, ''), \sprintf('%s is not joined up', $part->name), \sprintf('Nothing is joined to its %s: water stops there, or runs out.', $words), static fn (): array => [...self::caps($part, $loose, $workings), ...$fixes()->takeOut($part)]);
+                $text = new SnagText('line.port-loose.title', 'line.port-loose.why', [
+                    'part' => $part->spoken(),
+                    'ports' => array_map(static fn (PartPort $port): string => $port->word(), $loose),
+                ]);
+                $findings[] = new Finding(LineFinding::PortLoose, [$part->id], new Measure((float) \count($loose), 0.0, ''), $text, static fn (): array => [...self::caps($part, $loose, $workings), ...$fixes()->takeOut($part)]);
             }
         }
         foreach ($graph->lost as $index => $port) {
             $pipe = $graph->plan->line->pipes[$index];
-            $findings[] = new Finding(LineFinding::PipeLost, [$pipe->id], new Measure(1.0, 0.0, ''), \sprintf('%s leads nowhere', $pipe->name), \sprintf('It is joined to “%s”, and no part or tank has such a port. A port is a part and its end, for example “pump-1.out”.', $port), static fn (): array => [new Fix('Take '.$pipe->name.' out', LineDraft::of($workings->plan)->withoutPipes([$pipe])->patch())]);
+            $text = new SnagText('line.pipe-lost.title', 'line.pipe-lost.why', ['pipe' => $pipe->name]);
+            $findings[] = new Finding(LineFinding::PipeLost, [$pipe->id], new Measure(1.0, 0.0, ''), $text, static fn (): array => [self::removed($pipe, $workings)]);
         }
         foreach ($graph->twice as $index => $port) {
             $pipe = $graph->plan->line->pipes[$index];
-            $findings[] = new Finding(LineFinding::PortTwice, [$pipe->id], new Measure(2.0, 1.0, ''), \sprintf('%s is joined where another pipe is', $pipe->name), \sprintf('Two pipes are joined to “%s”; a tee has room for both. This one is left out of the sums.', $port), static fn (): array => [new Fix('Take '.$pipe->name.' out', LineDraft::of($workings->plan)->withoutPipes([$pipe])->patch())]);
+            $end = LineEnd::named($port, $graph->plan);
+            $text = new SnagText('line.port-twice.title', 'line.port-twice.why', [
+                'pipe' => $pipe->name,
+                'part' => $end?->owner instanceof PlannedPart ? $end->owner->spoken() : $end?->owner->name,
+                'port' => $end?->port->word(),
+            ]);
+            $findings[] = new Finding(LineFinding::PortTwice, [$pipe->id], new Measure(2.0, 1.0, ''), $text, static fn (): array => [self::removed($pipe, $workings)]);
         }
 
         return $findings;
+    }
+
+    private static function removed(PlannedPipe $pipe, Workings $workings): Fix
+    {
+        return new Fix(new Phrase('line.fix.remove', ['part' => $pipe->name]), LineDraft::of($workings->plan)->withoutPipes([$pipe])->patch());
     }
 
     /**
@@ -61,6 +80,6 @@ final class WronglyJoined implements Rule
             return [];
         }
 
-        return [new Fix(\sprintf('Cap the free branch of %s', $part->name), LineDraft::of($workings->plan)->after($part->port($loose[0]), $cap, $hose)->patch())];
+        return [new Fix(new Phrase('line.fix.cap', ['part' => $part->spoken()]), LineDraft::of($workings->plan)->after($part->port($loose[0]), $cap, $hose)->patch())];
     }
 }

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace YardCask\Core\Stage\Line\Sizing;
 
 use YardCask\Core\Assessment\Fix;
+use YardCask\Core\Assessment\SentFix;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Catalogue\PartStock;
+use YardCask\Core\Catalogue\StockPart;
 use YardCask\Core\Catalogue\StockPipe;
 use YardCask\Core\Pipe\PipeCalculator;
 use YardCask\Core\Pipe\PipeInput;
@@ -29,6 +31,8 @@ use YardCask\Core\Stage\Line\Solve\SolvedOutlet;
 use YardCask\Core\Stage\Use\Shared\UseWorkings;
 use YardCask\Core\Wire\WireCalculator;
 use YardCask\Core\Wire\WireInput;
+use YardCask\Core\Words\Amount;
+use YardCask\Core\Words\Phrase;
 
 /** Tries every size that can be had of what decides: pump, vessel, filter, pipe; the cheapest that does what is wanted is marked. */
 final readonly class LineSizing
@@ -67,7 +71,7 @@ final readonly class LineSizing
     /** @return list<SizingTable> */
     private function pumps(PlannedPart $pump): array
     {
-        $say = $this->workings->say;
+        $wording = $this->workings->wording;
         if (!$pump->figures instanceof PumpFigures || [] === $this->line->graph->outlets) {
             return [];
         }
@@ -93,17 +97,18 @@ final readonly class LineSizing
             $amps = $working?->amps();
             $starts = PumpStarts::of($line->graph->plan->line->part($pump->id) ?? $pump, $line)?->result->cyclesPerHour;
             $rows[] = [$stock->make->price, $does, new SizingRow($stock->name, [
-                null === $worst ? '' : $worst->part->name.' '.$say->flow($worst->lpm),
-                null === $least ? '' : $least->part->name.' '.$say->flow($least->lpm),
+                null === $worst ? '' : $worst->part->name.' '.$wording->flow($worst->lpm),
+                null === $least ? '' : $least->part->name.' '.$wording->flow($least->lpm),
                 null === $amps ? '' : number_format($amps, 1).' A',
                 null === $stock->figures->noiseDb ? '' : round($stock->figures->noiseDb).' dB',
                 null === $starts ? '' : (string) min(LineFigures::MOST_STARTS, round($starts)),
                 (string) round($stock->make->price),
-            ], $does, false, $stock->id === $pump->stock, $stock->id === $pump->stock ? null : new Fix(\sprintf('%s in place of %s', $stock->name, $pump->name), $draft->patch()))];
+            ], $does, false, $stock->id === $pump->stock, $stock->id === $pump->stock ? null : $this->replacing($stock, $pump, $draft))];
         }
-        $together = [] === $this->wanted() ? 'all open' : 'together';
+        $isTogether = [] === $this->wanted() ? 'no' : 'yes';
+        $columns = $this->columns(['line.sizing.column.worst', 'line.sizing.column.together', 'line.sizing.column.current', 'line.sizing.column.noise', 'line.sizing.column.starts', 'line.sizing.column.price'], ['together' => $isTogether]);
 
-        return [self::table('pump-'.$pump->id, $pump->name, [] === $this->wanted() ? 'Every outlet has enough alone, and none gives more than half as much again as is of use.' : 'The outlets that run together have enough, and none alone gives more than half as much again as is of use.', ['worst alone', 'worst, '.$together, 'current', 'noise', 'starts an hour', 'price'], $rows)];
+        return [self::table('pump-'.$pump->id, $pump->name, $wording->text('line.sizing.pump', ['together' => $isTogether]), $columns, $rows)];
     }
 
     /** How many outlets give more than is of use, alone. */
@@ -119,7 +124,7 @@ final readonly class LineSizing
     /** @return list<SizingTable> */
     private function vessels(PlannedPart $pump): array
     {
-        $say = $this->workings->say;
+        $wording = $this->workings->wording;
         $now = PumpStarts::of($pump, $this->line);
         if (null === $now) {
             return [];
@@ -142,16 +147,21 @@ final readonly class LineSizing
             if (null === $draft) {
                 return [];
             }
-            $rows[] = [$stock->make->price, $does, new SizingRow($stock->name, [(string) round($perHour), $say->litres($with->result->drawdownL), $say->pressure($with->input->prechargeKpa), $say->kg($stock->make->weightKg), (string) round($stock->make->price)], $does, false, $isThere, $isThere ? null : new Fix(\sprintf('%s behind %s', $stock->name, $pump->name), $draft->patch()))];
+            $fix = $isThere ? null : SentFix::of(new Fix(new Phrase('line.fix.accumulator', ['stock' => $stock->name, 'pump' => $pump->spoken()]), $draft->patch()), $wording);
+            $cells = [(string) round($perHour), $wording->litres($with->result->drawdownL), $wording->pressure($with->input->prechargeKpa), $wording->kg($stock->make->weightKg), (string) round($stock->make->price)];
+            $rows[] = [$stock->make->price, $does, new SizingRow($stock->name, $cells, $does, false, $isThere, $fix)];
         }
 
-        return [self::table('vessel-'.$pump->id, 'Accumulator for '.$pump->name, \sprintf('No more than %s starts an hour while a tap trickles with %s.', PumpSwitches::OFTEN, $say->flow(PumpStarts::TRICKLE_LPM)), ['starts an hour', 'drawdown', 'precharge', 'weight', 'price'], $rows)];
+        $wanted = $wording->text('line.sizing.vessel', ['starts' => (string) PumpSwitches::OFTEN, 'trickle' => Amount::flow(PumpStarts::TRICKLE_LPM)]);
+        $columns = $this->columns(['line.sizing.column.starts', 'line.sizing.column.drawdown', 'line.sizing.column.precharge', 'line.sizing.column.weight', 'line.sizing.column.price']);
+
+        return [self::table('vessel-'.$pump->id, $wording->text('line.sizing.vessel.title', ['pump' => $pump->spoken()]), $wanted, $columns, $rows)];
     }
 
     /** @return list<SizingTable> */
     private function filters(PlannedPart $filter): array
     {
-        $say = $this->workings->say;
+        $wording = $this->workings->wording;
         $present = $filter->figures;
         if (!$present instanceof FilterFigures) {
             return [];
@@ -170,20 +180,22 @@ final readonly class LineSizing
             $days = $daily > 0 ? $stock->figures->lifeL / $daily : null;
             $isThere = $stock->id === $filter->stock;
             $rows[] = [$stock->make->price, $does, new SizingRow($stock->name, [
-                null === $worst ? '' : $worst->part->name.' '.$say->flow($worst->lpm),
-                null === $old ? '' : $say->flow($old->lpm),
-                null === $days ? '' : $say->days(round(min($days, 30.4 * $stock->figures->lifeMonths))),
+                null === $worst ? '' : $worst->part->name.' '.$wording->flow($worst->lpm),
+                null === $old ? '' : $wording->flow($old->lpm),
+                null === $days ? '' : $wording->days(round(min($days, 30.4 * $stock->figures->lifeMonths))),
                 (string) round($stock->make->price),
-            ], $does, false, $isThere, $isThere ? null : new Fix(\sprintf('%s in place of %s', $stock->name, $filter->name), $draft->patch()))];
+            ], $does, false, $isThere, $isThere ? null : $this->replacing($stock, $filter, $draft))];
         }
 
-        return [self::table('filter-'.$filter->id, $filter->name, 'At the end of its life the outlet that is worst off still has enough; no coarser than twice the present one.', ['worst alone', 'at the end of its life', 'lasts', 'price'], $rows)];
+        $columns = $this->columns(['line.sizing.column.worst', 'line.sizing.column.worn', 'line.sizing.column.lasts', 'line.sizing.column.price']);
+
+        return [self::table('filter-'.$filter->id, $filter->name, $wording->text('line.sizing.filter'), $columns, $rows)];
     }
 
     /** @return list<SizingTable> the pipes that hum or lose much when most of the water runs, and what bore would do */
     private function bores(): array
     {
-        $say = $this->workings->say;
+        $wording = $this->workings->wording;
         $open = [] === $this->wanted() ? $this->line->all() : $this->wanted();
         if ([] === $open) {
             return [];
@@ -199,10 +211,36 @@ final readonly class LineSizing
             if ($lpm < 0.1 || self::carries($pipe->pipe->tube->boreMm, $lpm) || null === $smallest) {
                 continue;
             }
-            $rows[] = [0.0, true, new SizingRow(ucfirst($pipe->words()), [$say->flow($lpm), $say->velocity($pipe->velocityMps($lpm)), $say->pressure(self::kpaPerM($pipe->pipe->tube->boreMm, $lpm)), $smallest->name], true, false, false, new Fix(\sprintf('%s for the %s', $smallest->name, $pipe->words()), LineDraft::of($this->workings->plan)->withBore($pipe->pipe, $smallest)->patch()))];
+            $cells = [$wording->flow($lpm), $wording->velocity($pipe->velocityMps($lpm)), $wording->pressure(self::kpaPerM($pipe->pipe->tube->boreMm, $lpm)), $smallest->name];
+            $draft = LineDraft::of($this->workings->plan)->withBore($pipe->pipe, $smallest);
+            $label = new Phrase('line.fix.pipe-for', ['stock' => $smallest->name, 'pipe' => $pipe->phrase()]);
+            $rows[] = new SizingRow($wording->phrase($pipe->phrase()), $cells, true, false, false, SentFix::of(new Fix($label, $draft->patch()), $wording));
         }
 
-        return [] === $rows ? [] : [new SizingTable('bores', 'Pipes', \sprintf('No faster than %s, and no more than %s lost in a metre, with %s open.', $say->velocity(self::MOST_MPS), $say->pressure(self::MOST_KPA_PER_M), [] === $this->wanted() ? 'all outlets' : 'those that run together'), ['flow', 'now', 'lost in a metre', 'smallest that does it'], array_column($rows, 2))];
+        $wanted = $wording->text('line.sizing.bores', [
+            'speed' => Amount::velocity(self::MOST_MPS),
+            'loss' => Amount::pressure(self::MOST_KPA_PER_M),
+            'together' => [] === $this->wanted() ? 'no' : 'yes',
+        ]);
+        $columns = $this->columns(['line.sizing.column.flow', 'line.sizing.column.speed', 'line.sizing.column.loss', 'line.sizing.column.smallest']);
+
+        return [] === $rows ? [] : [new SizingTable('bores', $wording->text('line.sizing.bores.title'), $wanted, $columns, $rows)];
+    }
+
+    /**
+     * @param list<string> $keys
+     * @param array<string, string> $with
+     *
+     * @return list<string>
+     */
+    private function columns(array $keys, array $with = []): array
+    {
+        return array_map(fn (string $key): string => $this->workings->wording->text($key, $with), $keys);
+    }
+
+    private function replacing(StockPart $stock, PlannedPart $part, LineDraft $draft): SentFix
+    {
+        return SentFix::of(new Fix(new Phrase('line.fix.replace', ['stock' => $stock->name, 'parts' => [$part->spoken()]]), $draft->patch()), $this->workings->wording);
     }
 
     private static function carries(float $boreMm, float $lpm): bool
@@ -234,7 +272,11 @@ final readonly class LineSizing
             $rows[] = new SizingRow($mm2.' mm²', [number_format($drop, 2).' V', number_format(100 * $drop / $figures->volts, 1).' %', null === $fuse ? '' : $fuse.' A'], $mm2 >= $wire->areaMm2, $mm2 === $wire->standardMm2, false, null);
         }
 
-        return [new SizingTable('wire-'.$pump->id, 'Wire and fuse of '.$pump->name, \sprintf('%s A over %s there and back, no more than 3 %% lost; the fuse at the battery, and no larger than the wire carries. Wiring is judged by someone licensed for it, under your local rules.', number_format($figures->amps, 1), $this->workings->say->metres($figures->wireM)), ['voltage drop', 'of the voltage', 'fuse'], $rows)];
+        $wording = $this->workings->wording;
+        $wanted = $wording->text('line.sizing.wire', ['amps' => number_format($figures->amps, 1), 'length' => Amount::distance($figures->wireM)]);
+        $columns = $this->columns(['line.sizing.column.drop', 'line.sizing.column.share', 'line.sizing.column.fuse']);
+
+        return [new SizingTable('wire-'.$pump->id, $wording->text('line.sizing.wire.title', ['pump' => $pump->spoken()]), $wanted, $columns, $rows)];
     }
 
     /** @param array<string, SolvedOutlet> $outlets */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Stage\Line\Sizing;
 
-use YardCask\Core\Assessment\Fix;
+use YardCask\Core\Assessment\SentFix;
 use YardCask\Core\Output\ListOf;
 use YardCask\Core\Output\Sent;
 use YardCask\Core\Output\SentAsDeclared;
@@ -29,7 +29,7 @@ final readonly class SizingRow implements Sent, \JsonSerializable
         /** Whether it stands in the line now. */
         public bool $present,
         /** What puts it in; none of the one that is there. */
-        public ?Fix $fix,
+        public ?SentFix $fix,
     ) {
     }
 }

@@ -7,6 +7,7 @@ namespace YardCask\Core\Stage\Line\Solve;
 use YardCask\Core\Plan\Line\Joint;
 use YardCask\Core\Plan\Line\PlannedPart;
 use YardCask\Core\Stage\Line\Graph\LinePipe;
+use YardCask\Core\Words\Phrase;
 
 /** The highest pressure that a part, a pipe or the joints of a pipe can meet, against what they stand at their temperature. */
 final readonly class RatedPeak
@@ -27,13 +28,14 @@ final readonly class RatedPeak
         return $this->subject instanceof PlannedPart ? $this->subject->id : $this->subject->pipe->id;
     }
 
-    public function name(): string
+    /** What it is about, as it reads in a sentence: the part, the pipe, or the joints of the pipe. */
+    public function subject(): string|Phrase
     {
         if ($this->subject instanceof PlannedPart) {
-            return $this->subject->name;
+            return $this->subject->spoken();
         }
 
-        return null === $this->joint ? ucfirst($this->subject->words()) : 'Joints of the '.$this->subject->words();
+        return null === $this->joint ? $this->subject->phrase() : new Phrase('line.joints-of', ['pipe' => $this->subject->phrase()]);
     }
 
     /** Of the rating, more than 1 where it is over it. */

@@ -8,7 +8,7 @@ use YardCask\Core\Assessment\Finding;
 use YardCask\Core\Assessment\Fix;
 use YardCask\Core\Assessment\LookAt;
 use YardCask\Core\Assessment\Measure;
-use YardCask\Core\Assessment\Rule;
+use YardCask\Core\Assessment\RuleWithThresholds;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Payload\BoatPayload;
 use YardCask\Core\Plan\PlannedBoat;
@@ -19,12 +19,20 @@ use YardCask\Core\Stage\Load\Shared\RigState;
 use YardCask\Core\Stage\Load\SideShift;
 use YardCask\Core\Stage\Tanks\Shared\FreePlace;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
+use YardCask\Core\Words\Amount;
+use YardCask\Core\Words\Phrase;
+use YardCask\Core\Words\SnagText;
 
 /** A boat that lies over, or has little stability left, in the worst state. */
-final class BoatTrim implements Rule
+final class BoatTrim implements RuleWithThresholds
 {
     public const HEEL_DEG = 1.5;
     public const LEAST_GM_M = 0.15;
+
+    public static function thresholds(): array
+    {
+        return ['height_least' => Amount::metres(self::LEAST_GM_M), 'heel_most' => Amount::degrees(self::HEEL_DEG)];
+    }
 
     public function check(Workings $workings): array
     {
@@ -34,7 +42,7 @@ final class BoatTrim implements Rule
         if (!$boat instanceof PlannedBoat || null === $gm) {
             return [];
         }
-        [$say, $words] = [$workings->say, $workings->words];
+        $rig = $boat->kind();
         $findings = [];
         if ($gm[0] < self::LEAST_GM_M) {
             $payload = $workings->of(LoadWorkings::class)->payloadIn($gm[1]);
@@ -42,8 +50,12 @@ final class BoatTrim implements Rule
                 LoadFinding::StabilityThin,
                 [],
                 new Measure($gm[0], self::LEAST_GM_M, 'm'),
-                $gm[0] > 0 ? 'Hardly any stability left' : 'No stability left',
-                \sprintf('%s the slack tanks take %s of the metacentric height and leave %s. Narrower tanks, or one divided lengthwise, take far less.', ucfirst($gm[1]->inWords($words)), $say->metres($payload instanceof BoatPayload ? $payload->freeSurfaceM : 0.0), $gm[0] > 0 ? $say->metres($gm[0]) : 'nothing'),
+                new SnagText($gm[0] > 0 ? 'load.stability-thin.title' : 'load.stability-thin.title.none', $gm[0] > 0 ? 'load.stability-thin.why' : 'load.stability-thin.why.none', [
+                    'when' => $gm[1]->phrase($rig),
+                    'taken' => Amount::metres($payload instanceof BoatPayload ? $payload->freeSurfaceM : 0.0),
+                    'height' => Amount::metres($gm[0]),
+                    'height_least' => Amount::metres(self::LEAST_GM_M),
+                ]),
                 static fn (): array => self::narrowTanks($workings),
             );
         }
@@ -53,8 +65,12 @@ final class BoatTrim implements Rule
                 LoadFinding::Heel,
                 [],
                 new Measure(abs($heel[0]), self::HEEL_DEG, '°'),
-                \sprintf('She lies %.1f° to %s %s', abs($heel[0]), $heel[0] < 0 ? $words->left() : $words->right(), $heel[1]->inWords($words)),
-                'As the water is used the list changes, so it is better taken out by placing than by ballast.',
+                new SnagText('load.heel.title', 'load.heel.why', [
+                    'heel' => Amount::degrees(abs($heel[0])),
+                    'heel_most' => Amount::degrees(self::HEEL_DEG),
+                    'side' => $heel[0] < 0 ? 'left' : 'right',
+                    'when' => $heel[1]->phrase($rig),
+                ]),
                 static fn (): array => self::moveAcross($workings, $boat, $heel[1]),
             );
         }
@@ -63,10 +79,9 @@ final class BoatTrim implements Rule
                 LoadFinding::HeightsNotCounted,
                 [],
                 new Measure(0.0, 0.0, 'm'),
-                'Heights are not counted in her stability',
-                'What stands high aboard takes stability and what lies low gives some. Enter her draught, empty, and the heights of crew, loads and tanks count.',
+                new SnagText('load.heights-not-counted.title', 'load.heights-not-counted.why'),
                 static fn (): array => [],
-                new LookAt('/load/rig/draught_m', 'Enter her draught'),
+                new LookAt('/load/rig/draught_m', new Phrase('load.heights-not-counted.look')),
             );
         }
 
@@ -86,7 +101,9 @@ final class BoatTrim implements Rule
             return [];
         }
 
-        return [new Fix(\sprintf('Make %s half as wide and twice as long%s', $tank->name, null === $tank->bay ? ', amidships' : FreePlace::leaving($tank, $narrow, $workings->plan)), FreePlace::move($largest, $narrow, $workings->plan))];
+        $label = new Phrase('load.fix.narrow-tank', ['tank' => $tank->name, 'placed' => null === $tank->bay ? 'free' : 'bay', 'leaves' => FreePlace::leaving($tank, $narrow, $workings->plan)]);
+
+        return [new Fix($label, FreePlace::move($largest, $narrow, $workings->plan))];
     }
 
     /** @return list<Fix> the largest tank, or the heaviest load, moved across until she lies level in that state */

@@ -20,13 +20,15 @@ use YardCask\Core\Stage\Load\Shared\LimitWords;
 use YardCask\Core\Stage\Load\Shared\LoadWorkings;
 use YardCask\Core\Stage\Load\TravelFill;
 use YardCask\Core\Stage\Load\WeightShift;
+use YardCask\Core\Words\Amount;
+use YardCask\Core\Words\Phrase;
+use YardCask\Core\Words\SnagText;
 
 /** Weights that nobody has weighed: what that may hide, and whether it matters here. */
 final class Estimates implements Rule
 {
     public function check(Workings $workings): array
     {
-        $say = $workings->say;
         $plan = $workings->plan;
         $findings = [];
         $unweighed = false;
@@ -39,8 +41,13 @@ final class Estimates implements Rule
                     LoadFinding::EstimateTight,
                     [$limit->name->value],
                     new Measure($spare->kg, $limit->errorKg, 'kg'),
-                    \sprintf('%s may be over: it is an estimate', ucfirst(LimitWords::carrier($limit->name, $workings->words))),
-                    \sprintf('%s are left %s, but an estimate of %s is easily %s out. Weigh the rig, or %s with less.', $say->kg($spare->kg), $spare->moment->inWords($say, $workings->words), $say->kg($estimatedKg), $say->kg($limit->errorKg), $workings->words->travel()),
+                    new SnagText('load.estimate-tight.title', 'load.estimate-tight.why', [
+                        'carrier' => LimitWords::carrier($limit->name, $workings->rigWords),
+                        'left' => Amount::kg($spare->kg),
+                        'when' => $spare->moment->phrase($plan->load->rig->kind()),
+                        'estimated' => Amount::kg($estimatedKg),
+                        'left_error' => Amount::kg($limit->errorKg),
+                    ]),
                     static fn (): array => [...TravelFill::allowed($workings), ...WeightShift::relieve($limit->name, $limit->errorKg - $spare->kg, $spare->moment, $workings)],
                     self::ticket($limit->name, $workings),
                 );
@@ -53,8 +60,7 @@ final class Estimates implements Rule
                 LoadFinding::NotWeighed,
                 [],
                 new Measure(0.0, $errorKg, 'kg'),
-                'Not weighed: these are estimates',
-                \sprintf('%s are taken from lists, not from a weighbridge. Such figures are easily %s out, so every load here may be too.', $say->kg($totalKg), $say->kg($errorKg)),
+                new SnagText('load.not-weighed.title', 'load.not-weighed.why', ['estimated' => Amount::kg($totalKg), 'error' => Amount::kg($errorKg)]),
                 static fn (): array => [],
                 self::ticket(LimitName::Gross, $workings),
             );
@@ -95,6 +101,6 @@ final class Estimates implements Rule
             $key = 'nose_weighed_kg';
         }
 
-        return new LookAt('/load/rig/'.$key, 'Enter a ticket');
+        return new LookAt('/load/rig/'.$key, new Phrase('load.not-weighed.look'));
     }
 }

@@ -13,6 +13,9 @@ use YardCask\Core\Plan\PlannedLoad;
 use YardCask\Core\Plan\PlannedSeat;
 use YardCask\Core\Plan\PlanPatch;
 use YardCask\Core\Stage\Load\LoadFinding;
+use YardCask\Core\Words\Amount;
+use YardCask\Core\Words\Phrase;
+use YardCask\Core\Words\SnagText;
 
 /** A load or a seat is beside, before or behind the rig. On a trailer's drawbar and on a roof something can be stowed. */
 final class LoadOutside implements Rule
@@ -31,9 +34,8 @@ final class LoadOutside implements Rule
                         LoadFinding::LoadOutside,
                         [$part->id],
                         new Measure($outM * 1000, 0.0, 'mm'),
-                        \sprintf('%s is not in the rig', $part->name),
-                        \sprintf('Its middle lies %s %s.', $workings->say->mm($outM * 1000), $where),
-                        static fn (): array => [new Fix(\sprintf('Put %s inside', $part->name), self::inside($part, $list.'/'.$index, $workings))],
+                        new SnagText('load.outside.title', 'load.outside.why', ['load' => $part->name, 'out' => Amount::mm($outM * 1000), 'where' => $where]),
+                        static fn (): array => [new Fix(new Phrase('load.fix.inside', ['load' => $part->name]), self::inside($part, $list.'/'.$index, $workings))],
                     );
                 }
             }
@@ -42,7 +44,7 @@ final class LoadOutside implements Rule
         return $findings;
     }
 
-    /** @return array{float, string, string, float} by how many metres it is out, past what, and which place is to become what */
+    /** @return array{float, string, string, float} by how many metres it is out, past what (front, rear, side, roof), and which place is to become what */
     private static function worst(PlannedLoad|PlannedSeat $part, Workings $workings): array
     {
         return max(self::places($part, $workings));
@@ -58,10 +60,10 @@ final class LoadOutside implements Rule
         $topM = $sizes->heightM + self::ABOVE_ROOF_M;
 
         return [
-            [$rig->stowFromM() - $part->xM, 'before the front', 'x_m', $rig->stowFromM()],
-            [$part->xM - $endM, 'behind the rear', 'x_m', $endM],
-            [abs($part->yM) - $halfM, 'beside the rig', 'y_m', $part->yM < 0 ? -$halfM : $halfM],
-            [$part->zM - $topM, 'above the roof', 'z_m', $topM],
+            [$rig->stowFromM() - $part->xM, 'front', 'x_m', $rig->stowFromM()],
+            [$part->xM - $endM, 'rear', 'x_m', $endM],
+            [abs($part->yM) - $halfM, 'side', 'y_m', $part->yM < 0 ? -$halfM : $halfM],
+            [$part->zM - $topM, 'roof', 'z_m', $topM],
         ];
     }
 

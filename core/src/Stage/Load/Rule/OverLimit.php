@@ -14,10 +14,13 @@ use YardCask\Core\Stage\Load\Shared\LimitWords;
 use YardCask\Core\Stage\Load\Shared\LimitWorking;
 use YardCask\Core\Stage\Load\Shared\LoadWorkings;
 use YardCask\Core\Stage\Load\Shared\RigLimit;
+use YardCask\Core\Stage\Load\Shared\RigState;
 use YardCask\Core\Stage\Load\TravelFill;
 use YardCask\Core\Stage\Load\WeightShift;
 use YardCask\Core\Stage\Tanks\Shared\TankLength;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
+use YardCask\Core\Words\Amount;
+use YardCask\Core\Words\SnagText;
 
 /** A limit is broken somewhere between setting off and used up, or would be from brim full on. */
 final class OverLimit implements Rule
@@ -38,27 +41,30 @@ final class OverLimit implements Rule
 
     private static function onTheRoad(LimitWorking $limit, Workings $workings): Finding
     {
-        [$say, $words] = [$workings->say, $workings->words];
+        $rig = $workings->plan->load->rig;
         $overKg = -$limit->onTheRoad->kg;
         $kg = $limit->limitKg + $overKg;
         $moment = $limit->onTheRoad->moment;
-        $when = $moment->isTravelling() ? '' : ' '.$moment->inWords($say, $words);
-        $carrier = LimitWords::carrier($limit->name, $words);
-        $whose = RigLimit::of($limit->name, $workings->plan->load->rig)->whose;
-        $carries = \sprintf('%s at %s%s, allowed %s%s', ucfirst($carrier), $say->kg($kg), $when, $say->kg($limit->limitKg), '' === $whose ? '' : ' by '.$whose);
         $waterKg = $kg - $limit->fill->emptyKg;
         $why = match (true) {
-            $limit->isOverBeforeWater() => $carries.'. It is over even without water, so something else must move or stay at home.',
-            $waterKg > 0 => \sprintf('%s; %s of that is water.', $carries, $say->kg($waterKg)),
-            default => $carries.'. The water lightens it and is missing then.',
+            $limit->isOverBeforeWater() => 'load.over.why.dry',
+            $waterKg > 0 => 'load.over.why',
+            default => 'load.over.why.used',
         };
 
         return new Finding(
             LoadFinding::over($limit->name),
             [],
             new Measure($kg, $limit->limitKg, 'kg'),
-            \sprintf('%s is %s over its limit%s', ucfirst($carrier), $say->kg($overKg), $when),
-            $why,
+            new SnagText('load.over.title', $why, [
+                'carrier' => LimitWords::carrier($limit->name, $workings->rigWords),
+                'over' => Amount::kg($overKg),
+                'kg' => Amount::kg($kg),
+                'kg_limit' => Amount::kg($limit->limitKg),
+                'water' => Amount::kg($waterKg),
+                'when' => $moment->phrase($rig->kind()),
+                'whose' => RigLimit::of($limit->name, $rig)->whose,
+            ]),
             static fn (): array => [
                 ...TravelFill::allowed($workings),
                 ...WeightShift::relieveWithMargin($limit->name, $overKg, $limit->errorKg, $moment, $workings),
@@ -69,7 +75,7 @@ final class OverLimit implements Rule
 
     private static function fromBrimFull(LimitWorking $limit, Workings $workings): Finding
     {
-        [$say, $words] = [$workings->say, $workings->words];
+        $rig = $workings->plan->load->rig;
         $several = \count($workings->of(TanksWorkings::class)->that(Holds::Fresh)) > 1;
         $kg = $limit->limitKg - $limit->fromBrimFull->kg;
         $maxL = $limit->fill->greatestFraction() * $workings->of(TanksWorkings::class)->fullL(Holds::Fresh);
@@ -80,10 +86,14 @@ final class OverLimit implements Rule
             LoadFinding::overFull($limit->name),
             [],
             new Measure($kg, $limit->limitKg, 'kg'),
-            $several
-                ? \sprintf('Do not %s brim full, nor with more than %s in tanks filled alike', $words->drive(), $say->litresAtMost($allowedL))
-                : \sprintf('Do not %s with more than %s', $words->drive(), $say->litresAtMost($allowedL)),
-            \sprintf('%s, %s is at %s of %s.%s', ucfirst($limit->fromBrimFull->moment->inWords($say, $words)), LimitWords::carrier($limit->name, $words), $say->kg($kg), $say->kg($limit->limitKg), $words->limitHoldsAtRest() ? '' : ' Fill up on arrival, standing.'),
+            new SnagText($several ? 'load.over-full.title.several' : 'load.over-full.title', RigState::BrimFull === $limit->fromBrimFull->moment->state ? 'load.over-full.why' : 'load.over-full.why.later', [
+                'rig' => $rig->kind(),
+                'litres' => Amount::litresAtMost($allowedL),
+                'when' => $limit->fromBrimFull->moment->phrase($rig->kind()),
+                'carrier' => LimitWords::carrier($limit->name, $workings->rigWords),
+                'kg' => Amount::kg($kg),
+                'kg_limit' => Amount::kg($limit->limitKg),
+            ]),
             static fn (): array => array_values(array_filter([
                 ...WeightShift::relieveWithMargin($limit->name, -$limit->fromBrimFull->kg, $limit->errorKg, $limit->fromBrimFull->moment, $workings),
                 TankLength::holdingAtMost($allowedL, $workings),

@@ -12,13 +12,14 @@ use YardCask\Core\Stage\Load\LoadFinding;
 use YardCask\Core\Stage\Load\Shared\LimitWords;
 use YardCask\Core\Stage\Load\Shared\LoadWorkings;
 use YardCask\Core\Stage\Load\Shared\RigState;
+use YardCask\Core\Words\Amount;
+use YardCask\Core\Words\SnagText;
 
 /** Filled again for the road with the waste still aboard, a limit is broken that otherwise holds. */
 final class Refilled implements Rule
 {
     public function check(Workings $workings): array
     {
-        [$say, $words] = [$workings->say, $workings->words];
         $worst = null;
         foreach ($workings->of(LoadWorkings::class)->limits() as $limit) {
             $isNew = $limit->spareIn(RigState::Refilled)->isBroken() && !$limit->onTheRoad->isBroken();
@@ -31,8 +32,11 @@ final class Refilled implements Rule
             LoadFinding::OverRefilled,
             [],
             new Measure($worst->kgIn(RigState::Refilled), $worst->limitKg, 'kg'),
-            'Empty the waste before filling up again',
-            \sprintf('Filled again with the waste of the last stay still aboard, %s is %s over its limit of %s.', LimitWords::carrier($worst->name, $words), $say->kg(-$worst->spareIn(RigState::Refilled)->kg), $say->kg($worst->limitKg)),
+            new SnagText('load.over-refilled.title', 'load.over-refilled.why', [
+                'carrier' => LimitWords::carrier($worst->name, $workings->rigWords),
+                'over' => Amount::kg(-$worst->spareIn(RigState::Refilled)->kg),
+                'limit' => Amount::kg($worst->limitKg),
+            ]),
             static fn (): array => [],
         )];
     }

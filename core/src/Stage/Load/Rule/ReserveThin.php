@@ -6,16 +6,23 @@ namespace YardCask\Core\Stage\Load\Rule;
 
 use YardCask\Core\Assessment\Finding;
 use YardCask\Core\Assessment\Measure;
-use YardCask\Core\Assessment\Rule;
+use YardCask\Core\Assessment\RuleWithThresholds;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Stage\Load\LoadFinding;
 use YardCask\Core\Stage\Load\Shared\LoadWorkings;
 use YardCask\Core\Stage\Load\TravelFill;
+use YardCask\Core\Words\Amount;
+use YardCask\Core\Words\SnagText;
 
 /** Little is left to the gross limit on the road: shopping, a wet tent or a passenger will use it up. */
-final class ReserveThin implements Rule
+final class ReserveThin implements RuleWithThresholds
 {
     public const SHARE_OF_LIMIT = 0.03;
+
+    public static function thresholds(): array
+    {
+        return ['reserve' => Amount::share(self::SHARE_OF_LIMIT)];
+    }
 
     public function check(Workings $workings): array
     {
@@ -25,14 +32,18 @@ final class ReserveThin implements Rule
         if ($spare->isBroken() || $spare->kg >= $wantedKg) {
             return [];
         }
-        $say = $workings->say;
 
         return [new Finding(
             LoadFinding::ReserveThin,
             [],
             new Measure($spare->kg, $wantedKg, 'kg'),
-            \sprintf('Only %s of payload left', $say->kg($spare->kg)),
-            \sprintf('%s stands at %s of %s. Shopping, wet gear and one more passenger have to fit into what is left; keep %s or more.', ucfirst($workings->words->whole()), $say->kg($gross->limitKg - $spare->kg), $say->kg($gross->limitKg), $say->kg($wantedKg)),
+            new SnagText('load.reserve-thin.title', 'load.reserve-thin.why', [
+                'rig' => $workings->plan->load->rig->kind(),
+                'left' => Amount::kg($spare->kg),
+                'left_wanted' => Amount::kg($wantedKg),
+                'kg' => Amount::kg($gross->limitKg - $spare->kg),
+                'kg_limit' => Amount::kg($gross->limitKg),
+            ]),
             static fn (): array => array_filter([TravelFill::leavingOfGross($wantedKg, $workings)]),
         )];
     }

@@ -9,7 +9,6 @@ use YardCask\Core\Assessment\Fix;
 use YardCask\Core\Assessment\LookAt;
 use YardCask\Core\Assessment\Measure;
 use YardCask\Core\Assessment\Rule;
-use YardCask\Core\Assessment\Say;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Plan\LoadPlan;
 use YardCask\Core\Plan\PlannedSeat;
@@ -17,6 +16,9 @@ use YardCask\Core\Plan\PlanPatch;
 use YardCask\Core\Stage\Load\LoadFinding;
 use YardCask\Core\Stage\Load\Shared\LoadWorkings;
 use YardCask\Core\Stage\Load\Shared\Seating;
+use YardCask\Core\Words\Amount;
+use YardCask\Core\Words\Phrase;
+use YardCask\Core\Words\SnagText;
 
 /** More people travel than there are seats: where the others sit is a guess. */
 final class SeatMissing implements Rule
@@ -27,16 +29,18 @@ final class SeatMissing implements Rule
         if (0 === $people->standing) {
             return [];
         }
-        $say = $workings->say;
 
         return [new Finding(
             LoadFinding::SeatMissing,
             [],
             new Measure((float) \count($people->taken), (float) $people->count(), ''),
-            \sprintf('%s of %s people %s no seat', ucfirst(Say::count($people->standing)), Say::count($people->count()), 1 === $people->standing ? 'has' : 'have'),
-            \sprintf('They are counted at %s each, in the middle of the others. Give each a seat with its place and weight.', $say->kg(PlannedSeat::PERSON_KG)),
+            new SnagText('load.seat-missing.title', 'load.seat-missing.why', [
+                'standing' => $people->standing,
+                'people' => $people->count(),
+                'each' => Amount::kg(PlannedSeat::PERSON_KG),
+            ]),
             static fn (): array => self::proposals($workings, $people->standing),
-            new LookAt('/use/crew', 'Change the number of people'),
+            new LookAt('/use/crew', new Phrase('load.seat-missing.look')),
         )];
     }
 
@@ -46,7 +50,10 @@ final class SeatMissing implements Rule
         $seats = Seating::more($workings->plan, $missing);
 
         return \count($workings->plan->load->seats) + $missing > LoadPlan::MOST_SEATS ? [] : [
-            new Fix(\sprintf('Add %s seat%s', Say::count($missing), 1 === $missing ? '' : 's'), PlanPatch::all(array_map(static fn (PlannedSeat $seat): PlanPatch => PlanPatch::append('/load/seats', $seat), $seats))),
+            new Fix(
+                new Phrase('load.fix.add-seats', ['seats' => $missing]),
+                PlanPatch::all(array_map(static fn (PlannedSeat $seat): PlanPatch => PlanPatch::append('/load/seats', $seat), $seats)),
+            ),
         ];
     }
 }

@@ -7,7 +7,7 @@ namespace YardCask\Core\Stage\Load\Rule;
 use YardCask\Core\Assessment\Finding;
 use YardCask\Core\Assessment\Fix;
 use YardCask\Core\Assessment\Measure;
-use YardCask\Core\Assessment\Rule;
+use YardCask\Core\Assessment\RuleWithThresholds;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Plan\PlannedRoadRig;
 use YardCask\Core\Stage\Load\Balance;
@@ -16,12 +16,19 @@ use YardCask\Core\Stage\Load\Shared\LoadWorkings;
 use YardCask\Core\Stage\Load\Shared\RigState;
 use YardCask\Core\Stage\Load\SideShift;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
+use YardCask\Core\Words\Amount;
+use YardCask\Core\Words\SnagText;
 
 /** One side's wheels carry much more than the other's, in the worst state. */
-final class SideDifference implements Rule
+final class SideDifference implements RuleWithThresholds
 {
     /** A workshop's rule of thumb; beyond it the rig leans and its tyres and brakes work unevenly. */
     public const SHARE_OF_WHOLE = 0.04;
+
+    public static function thresholds(): array
+    {
+        return ['side_most' => Amount::share(self::SHARE_OF_WHOLE)];
+    }
 
     public function check(Workings $workings): array
     {
@@ -36,14 +43,18 @@ final class SideDifference implements Rule
         if (abs($differenceKg) <= $allowedKg) {
             return [];
         }
-        $say = $workings->say;
 
         return [new Finding(
             LoadFinding::SideDifference,
             [],
             new Measure(abs($differenceKg), $allowedKg, 'kg'),
-            \sprintf('%s wheels carry %s more %s', ucfirst($differenceKg < 0 ? $workings->words->left() : $workings->words->right()), $say->kg(abs($differenceKg)), $moment->inWords($say, $workings->words)),
-            \sprintf('That is more than %s of the whole (%s). The rig leans and wears its tyres unevenly.', $say->share(self::SHARE_OF_WHOLE), $say->kg($allowedKg)),
+            new SnagText('load.side-difference.title', 'load.side-difference.why', [
+                'side' => $differenceKg < 0 ? 'left' : 'right',
+                'more' => Amount::kg(abs($differenceKg)),
+                'more_allowed' => Amount::kg($allowedKg),
+                'share' => Amount::share(self::SHARE_OF_WHOLE),
+                'when' => $moment->phrase($rig->kind()),
+            ]),
             static fn (): array => self::proposals($workings, $rig->trackM(), $differenceKg, $balance->sideMiddleKg()),
         )];
     }

@@ -6,7 +6,7 @@ namespace YardCask\Core\Stage\Load\Rule;
 
 use YardCask\Core\Assessment\Finding;
 use YardCask\Core\Assessment\Measure;
-use YardCask\Core\Assessment\Rule;
+use YardCask\Core\Assessment\RuleWithThresholds;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Payload\LimitName;
 use YardCask\Core\Stage\Load\Balance;
@@ -14,12 +14,19 @@ use YardCask\Core\Stage\Load\LoadFinding;
 use YardCask\Core\Stage\Load\Shared\LoadWorkings;
 use YardCask\Core\Stage\Load\Shared\RigState;
 use YardCask\Core\Stage\Load\WeightShift;
+use YardCask\Core\Words\Amount;
+use YardCask\Core\Words\SnagText;
 
 /** Too little rests on the steered axle. */
-final class SteeringLight implements Rule
+final class SteeringLight implements RuleWithThresholds
 {
     /** Of the whole; a workshop's rule, and the law in many places. */
     public const LEAST_SHARE = 0.2;
+
+    public static function thresholds(): array
+    {
+        return ['steering_least' => Amount::share(self::LEAST_SHARE)];
+    }
 
     public function check(Workings $workings): array
     {
@@ -28,16 +35,19 @@ final class SteeringLight implements Rule
             return [];
         }
         [$share, $moment] = $least;
-        $say = $workings->say;
         $wholeKg = $workings->of(LoadWorkings::class)->limits()[0]->kgIn($moment->state ?? RigState::UsedUp);
-        $when = $moment->isTravelling() ? '' : ' '.$moment->inWords($say, $workings->words);
 
         return [new Finding(
             LoadFinding::SteeringLight,
             [],
             new Measure($share, self::LEAST_SHARE, ''),
-            \sprintf('Only %s rests on the steered axle%s', $say->finerShare($share), $when),
-            \sprintf('%s of %s. Below %s the steering grows light and the front wheels slide first.', $say->kg($share * $wholeKg), $say->kg($wholeKg), $say->share(self::LEAST_SHARE)),
+            new SnagText('load.steering-light.title', 'load.steering-light.why', [
+                'share' => Amount::fineShare($share),
+                'least' => Amount::share(self::LEAST_SHARE),
+                'when' => $moment->phrase($workings->plan->load->rig->kind()),
+                'kg' => Amount::kg($share * $wholeKg),
+                'whole' => Amount::kg($wholeKg),
+            ]),
             static fn (): array => WeightShift::relieve(LimitName::Rear, (self::LEAST_SHARE - $share) * $wholeKg, $moment, $workings),
         )];
     }

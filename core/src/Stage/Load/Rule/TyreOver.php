@@ -12,11 +12,13 @@ use YardCask\Core\Assessment\Rule;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Stage\Load\LoadFinding;
 use YardCask\Core\Stage\Load\Shared\LoadWorkings;
-use YardCask\Core\Stage\Load\Shared\RigState;
 use YardCask\Core\Stage\Load\Shared\WheelLoad;
 use YardCask\Core\Stage\Load\Shared\WheelLoads;
 use YardCask\Core\Stage\Load\SideShift;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
+use YardCask\Core\Words\Amount;
+use YardCask\Core\Words\Phrase;
+use YardCask\Core\Words\SnagText;
 
 /** A wheel carries more than its tyre may, though its axle is within its limit. */
 final class TyreOver implements Rule
@@ -27,17 +29,21 @@ final class TyreOver implements Rule
         if (null === $worst) {
             return [];
         }
-        [$say, $words] = [$workings->say, $workings->words];
-        $when = RigState::Travelling === $worst->state ? '' : ' '.$worst->state->inWords($words);
+        $rig = $workings->plan->load->rig;
 
         return [new Finding(
             LoadFinding::TyreOver,
             [],
             new Measure($worst->kg, $worst->tyreKg, 'kg'),
-            \sprintf('The %s is %s over its limit%s', $worst->name($workings->plan->load->rig, $words), $say->kg($worst->overKg()), $when),
-            \sprintf('It stands under %s, allowed %s. Half of its axle rests on it, and what is aboard weighs more on that side. The limit is that of the tyre at the pressure it has.', $say->kg($worst->kg), $say->kg($worst->tyreKg)),
+            new SnagText('load.tyre-over.title', 'load.tyre-over.why', [
+                'tyre' => $worst->phrase($rig),
+                'over' => Amount::kg($worst->overKg()),
+                'when' => $worst->state->phrase($rig->kind()),
+                'kg' => Amount::kg($worst->kg),
+                'kg_limit' => Amount::kg($worst->tyreKg),
+            ]),
             static fn (): array => self::across($worst, $workings),
-            new LookAt('/load/rig/axles/'.$worst->axleIndex.'/tyre_kg', 'Check the tyre'),
+            new LookAt('/load/rig/axles/'.$worst->axleIndex.'/tyre_kg', new Phrase('load.tyre-over.look')),
         )];
     }
 

@@ -10,6 +10,7 @@ use YardCask\Core\Plan\PlannedSeat;
 use YardCask\Core\Plan\PlannedTank;
 use YardCask\Core\Plan\PlannedTrailer;
 use YardCask\Core\Plan\Weighing;
+use YardCask\Core\Words\Phrase;
 
 /**
  * What the axles, or a trailer's whole and nose, carry before anything on the plan's lists comes aboard: as weighed, less
@@ -17,7 +18,7 @@ use YardCask\Core\Plan\Weighing;
  */
 final readonly class BaseWeights
 {
-    /** @param list<array{string, float, float}> $corrections what it is, and what it adds to the first and to the second weight, in kg */
+    /** @param list<array{Phrase, float, float}> $corrections what it is, and what it adds to the first and to the second weight, in kg */
     private function __construct(
         /** Of the front axle, or of a whole trailer. */
         public float $firstKg,
@@ -40,7 +41,7 @@ final readonly class BaseWeights
         };
     }
 
-    /** @param list<array{string, float, float}> $corrections */
+    /** @param list<array{Phrase, float, float}> $corrections */
     private static function corrected(Weighing $first, Weighing $second, array $corrections): self
     {
         $corrections = array_map(static fn (array $one): array => [$one[0], $first->isWeighed() ? $one[1] : 0.0, $second->isWeighed() ? $one[2] : 0.0], $corrections);
@@ -52,7 +53,7 @@ final readonly class BaseWeights
     /**
      * The ticket of the whole, corrected, on the axles as the estimates have it.
      *
-     * @param list<array{string, float, float}> $corrections
+     * @param list<array{Phrase, float, float}> $corrections
      */
     private static function sharedOut(PlannedRoadRig $rig, array $corrections): self
     {
@@ -65,30 +66,35 @@ final readonly class BaseWeights
         return new self($front * $wholeKg + array_sum(array_column($corrections, 1)), (1 - $front) * $wholeKg + array_sum(array_column($corrections, 2)), $corrections);
     }
 
-    /** @return list<array{string, float, float}> */
+    /** @return list<array{Phrase, float, float}> */
     private static function onRoad(PlannedRoadRig $rig, Plan $plan, ?PlannedSeat $driver): array
     {
         $wheelbaseM = $rig->wheelbaseM();
-        $at = static fn (string $name, float $kg, float $xM): array => [$name, $kg * (1 - $xM / $wheelbaseM), $kg * $xM / $wheelbaseM];
+        $at = static fn (Phrase $what, float $kg, float $xM): array => [$what, $kg * (1 - $xM / $wheelbaseM), $kg * $xM / $wheelbaseM];
         $corrections = [];
         if ($rig->weighedWithDriver && null !== $driver) {
-            $corrections[] = $at('driver aboard when weighed', -$driver->kg, $driver->xM);
+            $corrections[] = $at(new Phrase('load.sum.driver'), -$driver->kg, $driver->xM);
         }
         if ($rig->weighedWithTanks) {
-            array_push($corrections, ...array_map(static fn (PlannedTank $tank): array => $at($tank->name.' aboard when weighed', -$tank->allEmptyKg(), $tank->xM), $plan->tanks));
+            array_push($corrections, ...array_map(static fn (PlannedTank $tank): array => $at(self::tank($tank), -$tank->allEmptyKg(), $tank->xM), $plan->tanks));
         }
         // Where the fuel tank is, nobody asks: between the axles is near enough.
-        $corrections[] = $at('fuel missing when weighed, between the axles', (1 - $rig->weighedFuel) * $rig->fuelKg, $wheelbaseM / 2);
+        $corrections[] = $at(new Phrase('load.sum.fuel'), (1 - $rig->weighedFuel) * $rig->fuelKg, $wheelbaseM / 2);
 
         return $corrections;
     }
 
-    /** @return list<array{string, float, float}> */
+    /** @return list<array{Phrase, float, float}> */
     private static function onTrailer(PlannedTrailer $rig, Plan $plan): array
     {
         $axleM = $rig->axle()->xM;
         $tanks = $rig->weighedWithTanks ? $plan->tanks : [];
 
-        return array_map(static fn (PlannedTank $tank): array => [$tank->name.' aboard when weighed', -$tank->allEmptyKg(), -$tank->allEmptyKg() * (1 - $tank->xM / $axleM)], $tanks);
+        return array_map(static fn (PlannedTank $tank): array => [self::tank($tank), -$tank->allEmptyKg(), -$tank->allEmptyKg() * (1 - $tank->xM / $axleM)], $tanks);
+    }
+
+    private static function tank(PlannedTank $tank): Phrase
+    {
+        return new Phrase('load.sum.tank-aboard', ['tank' => $tank->name]);
     }
 }

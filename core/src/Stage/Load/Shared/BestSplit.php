@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Stage\Load\Shared;
 
-use YardCask\Core\Assessment\Say;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Payload\FillLimit;
 use YardCask\Core\Payload\FillSplit;
@@ -17,6 +16,7 @@ use YardCask\Core\Quantity\Unit;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
 use YardCask\Core\Stage\Tanks\Shared\TankWorking;
 use YardCask\Core\Stage\Use\Shared\UseWorkings;
+use YardCask\Core\Words\Wording;
 
 /** How several fresh tanks travel with the most water within every limit from there to used up, each in whole litres or gallons. */
 final readonly class BestSplit
@@ -86,9 +86,9 @@ final readonly class BestSplit
     }
 
     /** “Front tank 80 L, tail tank 40 L”. */
-    public function inWords(Say $say): string
+    public function inWords(Wording $wording): string
     {
-        return implode(', ', array_map(static fn (TankWorking $working, float $litres): string => $working->tank->name.' '.$say->litresAtMost($litres), $this->tanks, $this->litres));
+        return implode(', ', array_map(static fn (TankWorking $working, float $litres): string => $working->tank->name.' '.$wording->litresAtMost($litres), $this->tanks, $this->litres));
     }
 
     /**

@@ -228,7 +228,7 @@ final class LoadWorkings implements StageWorkings
     /** @return list<Mass> people and loads, without tanks, as the one mass with their weight and their centre */
     private function masses(): array
     {
-        return $this->masses ??= Mass::together('people and gear', [...$this->people->masses(), ...array_map(static fn (PlannedLoad $load): Mass => $load->mass(), $this->plan->load->loads)]);
+        return $this->masses ??= Mass::together('aboard', [...$this->people->masses(), ...array_map(static fn (PlannedLoad $load): Mass => $load->mass(), $this->plan->load->loads)]);
     }
 
     /** @return list<TankWorking> */

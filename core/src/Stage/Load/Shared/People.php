@@ -8,6 +8,7 @@ use YardCask\Core\Payload\Mass;
 use YardCask\Core\Payload\RigKind;
 use YardCask\Core\Plan\Plan;
 use YardCask\Core\Plan\PlannedSeat;
+use YardCask\Core\Words\Phrasebook;
 
 /** The crew of the Use stage on the seats of the Load stage; nobody rides in a trailer. */
 final readonly class People
@@ -70,7 +71,7 @@ final readonly class People
         $masses = array_map(static fn (PlannedSeat $seat): Mass => $seat->mass(), $this->taken);
         if ($this->standing > 0) {
             [$xM, $yM] = $this->standingAt();
-            $masses[] = new Mass('people without a seat', $this->standing * PlannedSeat::PERSON_KG, $xM, $yM);
+            $masses[] = new Mass(Phrasebook::english()->fill('load.sum.standing', []), $this->standing * PlannedSeat::PERSON_KG, $xM, $yM);
         }
 
         return $masses;

@@ -17,7 +17,8 @@ final readonly class RigLimit
         public float $kg,
         public string $pointer,
         /** Whose limit it is, where it is not the plate of the rig itself: “the tow bar”. */
-        public string $whose = '',
+        /** Whose limit it is, where it is not the plate’s: tow_bar, tow_car, tow_car_rear, towed, train. */
+        public string $whose = 'plate',
     ) {
     }
 
@@ -43,19 +44,19 @@ final readonly class RigLimit
     private static function nose(PlannedTrailer $rig): self
     {
         return self::least([
-            [$rig->noseLimitKg, 'nose_limit_kg', ''],
-            [$rig->towing->barNoseLimitKg, 'bar_nose_limit_kg', 'the tow bar'],
-            [$rig->towing->carNoseLimitKg, 'car_nose_limit_kg', 'the tow car'],
-            [$rig->towing->noseLeavesRearKg(), 'car_rear_limit_kg', 'the tow car’s rear axle'],
+            [$rig->noseLimitKg, 'nose_limit_kg', 'plate'],
+            [$rig->towing->barNoseLimitKg, 'bar_nose_limit_kg', 'tow_bar'],
+            [$rig->towing->carNoseLimitKg, 'car_nose_limit_kg', 'tow_car'],
+            [$rig->towing->noseLeavesRearKg(), 'car_rear_limit_kg', 'tow_car_rear'],
         ]);
     }
 
     private static function gross(PlannedTrailer $rig): self
     {
         return self::least([
-            [$rig->grossLimitKg, 'gross_limit_kg', ''],
-            [$rig->towing->towedLimitKg, 'towed_limit_kg', 'what the tow car may pull'],
-            [$rig->towing->trainLeavesKg(), 'train_limit_kg', 'the whole train'],
+            [$rig->grossLimitKg, 'gross_limit_kg', 'plate'],
+            [$rig->towing->towedLimitKg, 'towed_limit_kg', 'towed'],
+            [$rig->towing->trainLeavesKg(), 'train_limit_kg', 'train'],
         ]);
     }
 

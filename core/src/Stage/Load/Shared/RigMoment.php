@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Stage\Load\Shared;
 
-use YardCask\Core\Assessment\Say;
-use YardCask\Core\Plan\RigWords;
+use YardCask\Core\Payload\RigKind;
+use YardCask\Core\Words\Amount;
+use YardCask\Core\Words\Phrase;
 
 /** A moment between full and used up: one of the states, or when some litres have been used. */
 final readonly class RigMoment
@@ -31,10 +32,10 @@ final readonly class RigMoment
         };
     }
 
-    /** “when the water is used up”, “when 40 L are used”. */
-    public function inWords(Say $say, RigWords $words): string
+    /** “when the water is used up”, “after 40 L”. */
+    public function phrase(RigKind $rig): Phrase
     {
-        return $this->state?->inWords($words) ?? \sprintf('when %s are used', $say->litres($this->usedL));
+        return $this->state?->phrase($rig) ?? new Phrase('load.state.part-used', ['litres' => Amount::litres($this->usedL)]);
     }
 
     public function isTravelling(): bool

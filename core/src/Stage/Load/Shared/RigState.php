@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Stage\Load\Shared;
 
-use YardCask\Core\Plan\RigWords;
+use YardCask\Core\Payload\RigKind;
+use YardCask\Core\Words\Phrase;
 
 /** The states that a rig is in, one after the other. */
 enum RigState: string
@@ -20,26 +21,15 @@ enum RigState: string
     /** As it travels, with the waste of the stay before still aboard. */
     case Refilled = 'refilled';
 
-    public function title(RigWords $words): string
+    /** As it stands over a column: “Used up, waste aboard”. */
+    public function title(RigKind $rig): Phrase
     {
-        return match ($this) {
-            self::Dry => 'Empty',
-            self::Travelling => ucfirst($words->underway()),
-            self::BrimFull => 'Brim full',
-            self::UsedUp => 'Used up, waste aboard',
-            self::Refilled => 'Filled again, waste aboard',
-        };
+        return new Phrase('load.state.title', ['state' => $this, 'rig' => $rig]);
     }
 
     /** As it reads in a sentence: “with empty tanks”. */
-    public function inWords(RigWords $words): string
+    public function phrase(RigKind $rig): Phrase
     {
-        return match ($this) {
-            self::Dry => 'with empty tanks',
-            self::Travelling => $words->underway(),
-            self::BrimFull => 'brim full',
-            self::UsedUp => 'when the water is used up',
-            self::Refilled => 'filled again with the waste still aboard',
-        };
+        return new Phrase('load.state', ['state' => $this, 'rig' => $rig]);
     }
 }

@@ -7,6 +7,7 @@ namespace YardCask\Core\Stage\Load\Shared;
 use YardCask\Core\Plan\Plan;
 use YardCask\Core\Plan\PlannedRig;
 use YardCask\Core\Plan\PlannedSeat;
+use YardCask\Core\Words\Phrasebook;
 
 /** Seats for more people, in rows behind those that are there. */
 final class Seating
@@ -43,7 +44,7 @@ final class Seating
             }
             $taken[] = 'seat-'.$number;
             $xM = round(min($rearM, $lastM + self::ROW_M * (intdiv($extra, 2) + 1)), 2);
-            $seats[] = new PlannedSeat('seat-'.$number, 'Person '.(\count($seats) + 1), PlannedSeat::PERSON_KG, $xM, round((0 === $extra % 2 ? -1 : 1) * self::BESIDE * $sizes->widthM, 2), $zM);
+            $seats[] = new PlannedSeat('seat-'.$number, Phrasebook::english()->fill('load.new-seat', ['number' => (string) (\count($seats) + 1)]), PlannedSeat::PERSON_KG, $xM, round((0 === $extra % 2 ? -1 : 1) * self::BESIDE * $sizes->widthM, 2), $zM);
         }
 
         return $seats;

@@ -8,7 +8,7 @@ use YardCask\Core\Payload\LimitName;
 use YardCask\Core\Plan\PlannedRig;
 use YardCask\Core\Plan\PlannedRoadRig;
 use YardCask\Core\Plan\PlannedTrailer;
-use YardCask\Core\Plan\RigWords;
+use YardCask\Core\Words\Phrase;
 
 /** What the wheel that carries most of an axle stands under, against its tyre. */
 final readonly class WheelLoad
@@ -27,12 +27,12 @@ final readonly class WheelLoad
     ) {
     }
 
-    /** “right tyre of Front axle”; a single axle needs no name. */
-    public function name(PlannedRig $rig, RigWords $words): string
+    /** “the right tyre of Front axle”; a single axle needs no name. */
+    public function phrase(PlannedRig $rig): Phrase
     {
         $axles = $rig instanceof PlannedRoadRig || $rig instanceof PlannedTrailer ? $rig->axles : [];
 
-        return ($this->right ? $words->right() : $words->left()).' tyre'.(\count($axles) < 2 ? '' : ' of '.$axles[$this->axleIndex]->name);
+        return new Phrase('load.wheel', ['side' => $this->right ? 'right' : 'left', 'axle' => \count($axles) < 2 ? null : $axles[$this->axleIndex]->name]);
     }
 
     public function overKg(): float

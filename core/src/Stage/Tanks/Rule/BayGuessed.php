@@ -11,6 +11,8 @@ use YardCask\Core\Assessment\Rule;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Plan\PlannedTank;
 use YardCask\Core\Stage\Tanks\TanksFinding;
+use YardCask\Core\Words\Phrase;
+use YardCask\Core\Words\SnagText;
 
 /** Tanks stand in a bay of which nobody has taken the sizes. */
 final class BayGuessed implements Rule
@@ -21,15 +23,13 @@ final class BayGuessed implements Rule
         foreach ($workings->plan->bays as $index => $bay) {
             $tanks = array_filter($workings->plan->tanks, static fn (PlannedTank $tank): bool => $tank->bay === $bay->id);
             if (!$bay->taped && [] !== $tanks) {
-                $names = array_column($tanks, 'name');
                 $findings[] = new Finding(
                     TanksFinding::BayGuessed,
                     [$bay->id],
                     new Measure(0.0, 0.0, 'mm'),
-                    \sprintf('%s is not measured yet', $bay->name),
-                    \sprintf('Whether %s %s in there is a guess until length, width, height and what stands in the way have been taped.', implode(' and ', $names), 1 === \count($names) ? 'fits' : 'fit'),
+                    new SnagText('tanks.bay-guessed.title', 'tanks.bay-guessed.why', ['bay' => $bay->name, 'tanks' => array_column($tanks, 'name'), 'count' => \count($tanks)]),
                     static fn (): array => [],
-                    new LookAt('/bays/'.$index.'/length_mm', 'Enter what the tape says'),
+                    new LookAt('/bays/'.$index.'/length_mm', new Phrase('tanks.bay-guessed.look')),
                 );
             }
         }

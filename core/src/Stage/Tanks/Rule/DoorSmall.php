@@ -13,6 +13,9 @@ use YardCask\Core\Plan\BayPlace;
 use YardCask\Core\Stage\Tanks\Shared\PlaceInBay;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
 use YardCask\Core\Stage\Tanks\TanksFinding;
+use YardCask\Core\Words\Amount;
+use YardCask\Core\Words\Phrase;
+use YardCask\Core\Words\SnagText;
 
 /** A tank is too large to be got in through the rig's largest door, however it is turned. */
 final class DoorSmall implements Rule
@@ -26,7 +29,6 @@ final class DoorSmall implements Rule
             return [];
         }
         $findings = [];
-        $say = $workings->say;
         foreach ($workings->of(TanksWorkings::class)->all() as $working) {
             $tank = $working->tank;
             $bay = $workings->plan->bayOf($tank);
@@ -37,10 +39,14 @@ final class DoorSmall implements Rule
                     TanksFinding::DoorSmall,
                     [$tank->id],
                     new Measure($largeMm, 0.0, 'mm'),
-                    \sprintf('%s does not go in through the door', $tank->name),
-                    \sprintf('The largest opens %s × %s; however the tank is turned, %s are missing. Two smaller tanks, or a bag, go in.', $say->mm($sizes->doorWidthMm), $say->mm($sizes->doorHeightMm), $say->mm($largeMm)),
+                    new SnagText('tanks.door-small.title', 'tanks.door-small.why', [
+                        'tank' => $tank->name,
+                        'wide' => Amount::mm($sizes->doorWidthMm),
+                        'high' => Amount::mm($sizes->doorHeightMm),
+                        'over' => Amount::mm($largeMm),
+                    ]),
                     static fn (): array => [],
-                    new LookAt('/load/rig/door_width_mm', 'Measure the door'),
+                    new LookAt('/load/rig/door_width_mm', new Phrase('tanks.door-small.look')),
                 );
             }
         }

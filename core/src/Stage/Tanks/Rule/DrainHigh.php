@@ -7,18 +7,26 @@ namespace YardCask\Core\Stage\Tanks\Rule;
 use YardCask\Core\Assessment\Finding;
 use YardCask\Core\Assessment\Fix;
 use YardCask\Core\Assessment\Measure;
-use YardCask\Core\Assessment\Rule;
+use YardCask\Core\Assessment\RuleWithThresholds;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Plan\PlanPatch;
 use YardCask\Core\Plan\PortRole;
 use YardCask\Core\Stage\Tanks\Shared\RunWorkings;
 use YardCask\Core\Stage\Tanks\Shared\TankRun;
 use YardCask\Core\Stage\Tanks\TanksFinding;
+use YardCask\Core\Words\Amount;
+use YardCask\Core\Words\Phrase;
+use YardCask\Core\Words\SnagText;
 
 /** A drain is not at the lowest point: some water never leaves on level ground. */
-final class DrainHigh implements Rule
+final class DrainHigh implements RuleWithThresholds
 {
     public const HARMLESS_L = 0.3;
+
+    public static function thresholds(): array
+    {
+        return ['drain_litres' => Amount::litres(self::HARMLESS_L)];
+    }
 
     public function check(Workings $workings): array
     {
@@ -30,8 +38,7 @@ final class DrainHigh implements Rule
                     TanksFinding::DrainHigh,
                     [$run->tank->tank->id, $run->port->id],
                     new Measure($leftL, self::HARMLESS_L, 'L'),
-                    \sprintf('%s stay in %s when it is drained', $workings->say->litres($leftL), $run->tank->tank->name),
-                    'The lower edge of its drain stands above the floor. On the best slope some of it runs out; swarf and frost want it all.',
+                    new SnagText('tanks.drain-high.title', 'tanks.drain-high.why', ['litres' => Amount::litres($leftL), 'tank' => $run->tank->tank->name]),
                     static fn (): array => [self::lowered($run, $workings)],
                 );
             }
@@ -48,6 +55,6 @@ final class DrainHigh implements Rule
             $patch = PlanPatch::replace($run->portPointer().'/face', 'rear')->and($patch);
         }
 
-        return new Fix(\sprintf('%s at %s, flush with the floor', $run->port->name, $workings->say->mm($upMm)), $patch);
+        return new Fix(new Phrase('tanks.fix.lower-drain', ['port' => $run->port->name, 'height' => Amount::mm($upMm)]), $patch);
     }
 }

@@ -14,6 +14,9 @@ use YardCask\Core\Stage\Tanks\Shared\Filling;
 use YardCask\Core\Stage\Tanks\Shared\HoseFixes;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
 use YardCask\Core\Stage\Tanks\TanksFinding;
+use YardCask\Core\Words\Amount;
+use YardCask\Core\Words\Phrase;
+use YardCask\Core\Words\SnagText;
 
 /** A hose gives more than a fill takes by its own fall: it stands back in the neck and splashes. */
 final class FillBacksUp implements Rule
@@ -21,7 +24,6 @@ final class FillBacksUp implements Rule
     public function check(Workings $workings): array
     {
         $findings = [];
-        $say = $workings->say;
         foreach ($workings->of(TanksWorkings::class)->all() as $working) {
             $filling = Filling::of($working, $workings);
             if (null === $filling || $filling->takesAll()) {
@@ -32,10 +34,13 @@ final class FillBacksUp implements Rule
                 TanksFinding::FillBacksUp,
                 [$working->tank->id, $filling->run->port->id],
                 new Measure($filling->givenLpm, $takesLpm, 'L/min'),
-                \sprintf('%s takes less than it is given', $filling->run->run?->name),
-                \sprintf('By its fall alone %s run through it, and %s come to it: the rest stands back in the neck and splashes.', $say->flow($takesLpm), $say->flow($filling->givenLpm)),
+                new SnagText('tanks.fill-backs-up.title', 'tanks.fill-backs-up.why', [
+                    'hose' => $filling->run->run?->name,
+                    'flow_takes' => Amount::flow($takesLpm),
+                    'flow_given' => Amount::flow($filling->givenLpm),
+                ]),
                 static fn (): array => self::ways($filling, $workings),
-                new LookAt('/load/hose_lpm', 'Say what the hose gives'),
+                new LookAt('/load/hose_lpm', new Phrase('tanks.fill-backs-up.look')),
             );
         }
 

@@ -7,7 +7,7 @@ namespace YardCask\Core\Stage\Tanks\Rule;
 use YardCask\Core\Assessment\Finding;
 use YardCask\Core\Assessment\Fix;
 use YardCask\Core\Assessment\Measure;
-use YardCask\Core\Assessment\Rule;
+use YardCask\Core\Assessment\RuleWithThresholds;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Plan\PlanPatch;
 use YardCask\Core\Plan\PortRole;
@@ -15,17 +15,24 @@ use YardCask\Core\Plan\RunEnd;
 use YardCask\Core\Stage\Tanks\Shared\RunWorkings;
 use YardCask\Core\Stage\Tanks\Shared\TankRun;
 use YardCask\Core\Stage\Tanks\TanksFinding;
+use YardCask\Core\Words\Amount;
+use YardCask\Core\Words\Phrase;
+use YardCask\Core\Words\SnagText;
 
 /** A fill inlet hardly stands above the full tank, so that it splashes and the tank never gets full. */
-final class FillLow implements Rule
+final class FillLow implements RuleWithThresholds
 {
     /** Between inlet and overflow, for the hose to run off by itself. */
     public const ABOVE_M = 0.1;
 
+    public static function thresholds(): array
+    {
+        return ['fill_above' => Amount::metres(self::ABOVE_M)];
+    }
+
     public function check(Workings $workings): array
     {
         $findings = [];
-        $say = $workings->say;
         foreach ($workings->of(RunWorkings::class)->that(PortRole::Fill) as $run) {
             $heights = $run->heightsM();
             $aboveM = $heights[\count($heights) - 1] - $run->overflowM();
@@ -35,10 +42,12 @@ final class FillLow implements Rule
                     TanksFinding::FillLow,
                     [$run->tank->tank->id, $run->run->id],
                     new Measure(1000 * $aboveM, 1000 * self::ABOVE_M, 'mm'),
-                    \sprintf('%s splashes back', $run->run->name),
-                    $aboveM < 0
-                        ? \sprintf('Its inlet lies %s below the overflow of %s: water comes out there before the tank is full.', $say->mm(-1000 * $aboveM), $run->tank->tank->name)
-                        : \sprintf('Its inlet lies only %s above the overflow of %s; with less than %s water stands in the neck and splashes back.', $say->mm(1000 * $aboveM), $run->tank->tank->name, $say->mm(1000 * self::ABOVE_M)),
+                    new SnagText('tanks.fill-low.title', $aboveM < 0 ? 'tanks.fill-low.why.below' : 'tanks.fill-low.why', [
+                        'hose' => $run->run->name,
+                        'tank' => $run->tank->tank->name,
+                        'above' => Amount::mm(1000 * abs($aboveM)),
+                        'above_least' => Amount::mm(1000 * self::ABOVE_M),
+                    ]),
                     static fn (): array => self::raised($run, $workings),
                 );
             }
@@ -56,6 +65,6 @@ final class FillLow implements Rule
             return [];
         }
 
-        return [new Fix(\sprintf('Raise the inlet of %s to %s', $run->run?->name, $workings->say->metres($toM)), PlanPatch::replace($run->pointPointer($last).'/z_m', $toM))];
+        return [new Fix(new Phrase('tanks.fix.raise-inlet', ['hose' => $run->run?->name, 'height' => Amount::metres($toM)]), PlanPatch::replace($run->pointPointer($last).'/z_m', $toM))];
     }
 }

@@ -6,7 +6,7 @@ namespace YardCask\Core\Stage\Tanks\Rule;
 
 use YardCask\Core\Assessment\Finding;
 use YardCask\Core\Assessment\Measure;
-use YardCask\Core\Assessment\Rule;
+use YardCask\Core\Assessment\RuleWithThresholds;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Plan\PortRole;
 use YardCask\Core\Stage\Tanks\Shared\BayFixes;
@@ -14,12 +14,19 @@ use YardCask\Core\Stage\Tanks\Shared\PortProposal;
 use YardCask\Core\Stage\Tanks\Shared\RunWorkings;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
 use YardCask\Core\Stage\Tanks\TanksFinding;
+use YardCask\Core\Words\Amount;
+use YardCask\Core\Words\SnagText;
 
 /** Where frost comes, water that stays in a tank when it is drained freezes there. */
-final class FrostBelowOutlet implements Rule
+final class FrostBelowOutlet implements RuleWithThresholds
 {
     /** Ice of less than this finds room to grow. */
     public const HARMLESS_L = 1.0;
+
+    public static function thresholds(): array
+    {
+        return ['frost_litres' => Amount::litres(self::HARMLESS_L)];
+    }
 
     public function check(Workings $workings): array
     {
@@ -32,8 +39,11 @@ final class FrostBelowOutlet implements Rule
                     TanksFinding::FrostBelowOutlet,
                     [$working->tank->id],
                     new Measure($leftL, self::HARMLESS_L, 'L'),
-                    \sprintf('%s cannot be emptied before a frost', $working->tank->name),
-                    \sprintf('Frost reaches %s, and %s stay in it when it is drained. Ice takes a tenth more room than water and splits tank and fittings: give it a drain at its lowest point, or take the outlet to the floor.', $bay->name, $workings->say->litres($leftL)),
+                    new SnagText('tanks.frost-below-outlet.title', 'tanks.frost-below-outlet.why', [
+                        'tank' => $working->tank->name,
+                        'bay' => $bay->name,
+                        'litres' => Amount::litres($leftL),
+                    ]),
                     static fn (): array => array_values(array_filter([PortProposal::addition(PortRole::Drain, $working, $workings), ...BayFixes::elsewhere($working, $workings)])),
                 );
             }

@@ -7,7 +7,7 @@ namespace YardCask\Core\Stage\Tanks\Rule;
 use YardCask\Core\Assessment\Finding;
 use YardCask\Core\Assessment\Fix;
 use YardCask\Core\Assessment\Measure;
-use YardCask\Core\Assessment\Rule;
+use YardCask\Core\Assessment\RuleWithThresholds;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Plan\PlannedBoat;
 use YardCask\Core\Plan\PlanPatch;
@@ -15,12 +15,20 @@ use YardCask\Core\Plan\RunEnd;
 use YardCask\Core\Stage\Tanks\Shared\RunWorkings;
 use YardCask\Core\Stage\Tanks\Shared\TankRun;
 use YardCask\Core\Stage\Tanks\TanksFinding;
+use YardCask\Core\Words\Amount;
+use YardCask\Core\Words\Phrase;
+use YardCask\Core\Words\SnagText;
 
 /** A hose ends in a boat's side where heeling puts it under water: the sea comes in by it. */
-final class HeeledUnder implements Rule
+final class HeeledUnder implements RuleWithThresholds
 {
     /** Over the water when heeled, for a wave. */
     public const ABOVE_M = 0.1;
+
+    public static function thresholds(): array
+    {
+        return ['heeled_above' => Amount::metres(self::ABOVE_M)];
+    }
 
     public function check(Workings $workings): array
     {
@@ -29,7 +37,6 @@ final class HeeledUnder implements Rule
             return [];
         }
         $findings = [];
-        $say = $workings->say;
         foreach ($workings->of(RunWorkings::class)->all as $run) {
             $aboveM = RunEnd::Outside === $run->run?->end ? self::aboveM($run, $boat) : \INF;
             if ($aboveM < self::ABOVE_M - 0.0005) {
@@ -37,8 +44,13 @@ final class HeeledUnder implements Rule
                     TanksFinding::HeeledUnder,
                     [$run->tank->tank->id, $run->port->id],
                     new Measure(1000 * $aboveM, 1000 * self::ABOVE_M, 'mm'),
-                    \sprintf('Heeled, %s ends %s', $run->run?->name, $aboveM < 0 ? 'under water' : 'at the water'),
-                    \sprintf('At %s° it lies %s %s the water, by her draught as it was entered; keep %s. The sea comes in by it and makes the tank salt, or fills her.', $boat->heelsDeg(), $say->mm(1000 * abs($aboveM)), $aboveM < 0 ? 'below' : 'above', $say->mm(1000 * self::ABOVE_M)),
+                    new SnagText('tanks.heeled-under.title', 'tanks.heeled-under.why', [
+                        'hose' => $run->run?->name,
+                        'where' => $aboveM < 0 ? 'below' : 'above',
+                        'heel' => Amount::degrees($boat->heelsDeg()),
+                        'above' => Amount::mm(1000 * abs($aboveM)),
+                        'above_least' => Amount::mm(1000 * self::ABOVE_M),
+                    ]),
                     static fn (): array => self::raised($run, $boat, $workings),
                 );
             }
@@ -64,6 +76,6 @@ final class HeeledUnder implements Rule
             return [];
         }
 
-        return [new Fix(\sprintf('Raise the end of %s to %s', $run->run?->name, $workings->say->metres($toM)), PlanPatch::replace($run->pointPointer($last).'/z_m', $toM))];
+        return [new Fix(new Phrase('tanks.fix.raise-end', ['hose' => $run->run?->name, 'height' => Amount::metres($toM)]), PlanPatch::replace($run->pointPointer($last).'/z_m', $toM))];
     }
 }

@@ -15,6 +15,8 @@ use YardCask\Core\Plan\TankMounting;
 use YardCask\Core\Stage\Tanks\Shared\PortProposal;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
 use YardCask\Core\Stage\Tanks\TanksFinding;
+use YardCask\Core\Words\Phrase;
+use YardCask\Core\Words\SnagText;
 
 /** Nothing tells how much is left in a fixed tank. */
 final class LevelUnseen implements Rule
@@ -31,9 +33,11 @@ final class LevelUnseen implements Rule
                 TanksFinding::LevelUnseen,
                 [$tank->id],
                 new Measure(0.0, 1.0, ''),
-                \sprintf('Nothing tells the level of %s', $tank->name),
-                'It has no gauge, and its level is not seen through its wall. Somebody finds out when the pump sucks air, or when the floor is wet.',
-                static fn (): array => array_values(array_filter([PortProposal::addition(PortRole::Gauge, $working, $workings), new Fix('It is seen through its wall', PlanPatch::replace($working->pointer().'/see_through', true))])),
+                new SnagText('tanks.level-unseen.title', 'tanks.level-unseen.why', ['tank' => $tank->name]),
+                static fn (): array => array_values(array_filter([
+                    PortProposal::addition(PortRole::Gauge, $working, $workings),
+                    new Fix(new Phrase('tanks.fix.see-through'), PlanPatch::replace($working->pointer().'/see_through', true)),
+                ])),
             );
         }
 

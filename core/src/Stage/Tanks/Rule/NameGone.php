@@ -12,6 +12,8 @@ use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Plan\PlanPatch;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
 use YardCask\Core\Stage\Tanks\TanksFinding;
+use YardCask\Core\Words\Phrase;
+use YardCask\Core\Words\SnagText;
 
 /** A tank names a bay, or a hose a port, that is no longer in the plan. */
 final class NameGone implements Rule
@@ -28,9 +30,8 @@ final class NameGone implements Rule
                     TanksFinding::BayGone,
                     [$working->tank->id],
                     new Measure(0.0, 1.0, ''),
-                    \sprintf('The bay of %s is gone', $working->tank->name),
-                    'It was to stand in a bay that the plan no longer has; where it stands is kept.',
-                    static fn (): array => [new Fix(\sprintf('%s stands in no bay', $working->tank->name), PlanPatch::remove($working->pointer().'/bay'))],
+                    new SnagText('tanks.bay-gone.title', 'tanks.bay-gone.why', ['tank' => $working->tank->name]),
+                    static fn (): array => [new Fix(new Phrase('tanks.fix.no-bay', ['tank' => $working->tank->name]), PlanPatch::remove($working->pointer().'/bay'))],
                 );
             }
         }
@@ -40,9 +41,8 @@ final class NameGone implements Rule
                     TanksFinding::RunLoose,
                     [$run->id],
                     new Measure(0.0, 1.0, ''),
-                    \sprintf('%s begins nowhere', $run->name),
-                    'The port at which it began is no longer in the plan.',
-                    static fn (): array => [new Fix(\sprintf('Take %s out', $run->name), PlanPatch::remove('/runs/'.$index))],
+                    new SnagText('tanks.run-loose.title', 'tanks.run-loose.why', ['hose' => $run->name]),
+                    static fn (): array => [new Fix(new Phrase('tanks.fix.remove-hose', ['hose' => $run->name]), PlanPatch::remove('/runs/'.$index))],
                 );
             }
         }

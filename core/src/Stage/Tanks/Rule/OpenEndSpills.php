@@ -15,6 +15,9 @@ use YardCask\Core\Stage\Tanks\Shared\OpenEnd;
 use YardCask\Core\Stage\Tanks\Shared\RunWorkings;
 use YardCask\Core\Stage\Tanks\Shared\TiltedTank;
 use YardCask\Core\Stage\Tanks\TanksFinding;
+use YardCask\Core\Words\Amount;
+use YardCask\Core\Words\Phrase;
+use YardCask\Core\Words\SnagText;
 
 /** Braking, a hill, a lean or a heel lifts the water over the highest point of an open hose. */
 final class OpenEndSpills implements Rule
@@ -43,7 +46,7 @@ final class OpenEndSpills implements Rule
 
     private static function finding(OpenEnd $end, TiltedTank $worst, Workings $workings): Finding
     {
-        $say = $workings->say;
+        $rig = $workings->plan->load->rig;
         $wantedM = $end->highest->zM + $end->spillsByM($worst);
         $tilt = $worst->tilt;
 
@@ -51,10 +54,16 @@ final class OpenEndSpills implements Rule
             TanksFinding::OpenEndSpills,
             [$end->run->tank->tank->id, $end->run->port->id],
             new Measure(1000 * $end->highest->zM, 1000 * $wantedM, 'mm'),
-            \sprintf('%s, water leaves by %s', $tilt->title(), $end->name()),
-            \sprintf('%s its surface tilts until it would stand %s above the %s there, and the hose goes up to %s. Further from the %s wall it stands lower.', ucfirst($tilt->measure($workings->plan->load->rig)), $say->metres($wantedM), $workings->words->ground(), $say->metres($end->highest->zM), $tilt->highWall()),
+            new SnagText('tanks.open-end-spills.title', 'tanks.open-end-spills.why', [
+                'tilt' => $tilt,
+                'rig' => $rig->kind(),
+                'much' => $tilt->measure($rig),
+                'hose' => $end->name(),
+                'height_needed' => Amount::metres($wantedM),
+                'height' => Amount::metres($end->highest->zM),
+            ]),
             static fn (): array => self::raised($end, $wantedM, $workings),
-            new LookAt($end->run->portPointer().'/along_mm', 'Move the port'),
+            new LookAt($end->run->portPointer().'/along_mm', new Phrase('tanks.open-end-spills.look')),
         );
     }
 
@@ -64,7 +73,9 @@ final class OpenEndSpills implements Rule
         $toM = ceil($wantedM * 100) / 100;
         foreach ($end->run->run->points ?? [] as $index => $point) {
             if ($point->zM === $end->highest->zM && $toM <= $workings->plan->load->rig->sizes()->heightM) {
-                return [new Fix(\sprintf('Raise “%s” of %s to %s', $point->name, $end->run->run?->name, $workings->say->metres($toM)), PlanPatch::replace($end->run->pointPointer($index).'/z_m', $toM))];
+                $label = new Phrase('tanks.fix.raise-point', ['point' => $point->name, 'hose' => $end->run->run?->name, 'height' => Amount::metres($toM)]);
+
+                return [new Fix($label, PlanPatch::replace($end->run->pointPointer($index).'/z_m', $toM))];
             }
         }
 

@@ -12,6 +12,8 @@ use YardCask\Core\Stage\Tanks\Shared\BayFixes;
 use YardCask\Core\Stage\Tanks\Shared\PlaceInBay;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
 use YardCask\Core\Stage\Tanks\TanksFinding;
+use YardCask\Core\Words\Amount;
+use YardCask\Core\Words\SnagText;
 
 /** A tank is too large for the opening by which it has to go into its bay, however it is turned. */
 final class OpeningSmall implements Rule
@@ -21,7 +23,6 @@ final class OpeningSmall implements Rule
     public function check(Workings $workings): array
     {
         $findings = [];
-        $say = $workings->say;
         foreach ($workings->of(TanksWorkings::class)->all() as $working) {
             $bay = $workings->plan->bayOf($working->tank);
             $largeMm = null === $bay ? 0.0 : PlaceInBay::tooLargeMm($working->tank, $bay);
@@ -33,8 +34,14 @@ final class OpeningSmall implements Rule
                 TanksFinding::OpeningSmall,
                 [$working->tank->id, $bay->id],
                 new Measure($largeMm, 0.0, 'mm'),
-                \sprintf('%s cannot be got into %s', $working->tank->name, $bay->name),
-                \sprintf('Its %s opens %s × %s; however the tank is turned, %s are missing.', $bay->opening->word(), $say->mm($wideMm), $say->mm($highMm), $say->mm($largeMm)),
+                new SnagText('tanks.opening-small.title', 'tanks.opening-small.why', [
+                    'tank' => $working->tank->name,
+                    'bay' => $bay->name,
+                    'opening' => $bay->opening->word(),
+                    'wide' => Amount::mm($wideMm),
+                    'high' => Amount::mm($highMm),
+                    'over' => Amount::mm($largeMm),
+                ]),
                 static fn (): array => BayFixes::elsewhere($working, $workings),
             );
         }

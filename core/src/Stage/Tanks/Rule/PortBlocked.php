@@ -16,6 +16,9 @@ use YardCask\Core\Stage\Tanks\Shared\PortRoom;
 use YardCask\Core\Stage\Tanks\Shared\RunWorkings;
 use YardCask\Core\Stage\Tanks\Shared\TankRun;
 use YardCask\Core\Stage\Tanks\TanksFinding;
+use YardCask\Core\Words\Amount;
+use YardCask\Core\Words\Phrase;
+use YardCask\Core\Words\SnagText;
 
 /** The tank fits and the fitting does not: a wall of the bay, something that stands there, or another tank is in its way. */
 final class PortBlocked implements Rule
@@ -33,8 +36,13 @@ final class PortBlocked implements Rule
                     TanksFinding::PortBlocked,
                     [$run->tank->tank->id, $run->port->id],
                     new Measure($missingMm, 0.0, 'mm'),
-                    \sprintf('%s of %s has no room', $run->port->name, $run->tank->tank->name),
-                    \sprintf('Its fitting stands %s out of the %s face; %s of that are taken.', $workings->say->mm($run->port->roomMm), $run->port->face->word(), $workings->say->mm($missingMm)),
+                    new SnagText('tanks.port-blocked.title', 'tanks.port-blocked.why', [
+                        'port' => $run->port->name,
+                        'tank' => $run->tank->tank->name,
+                        'face' => $run->port->face->word(),
+                        'room' => Amount::mm($run->port->roomMm),
+                        'room_missing' => Amount::mm($missingMm),
+                    ]),
                     static fn (): array => [...BayFixes::of($run->tank, $workings), ...self::otherFaces($run, $workings)],
                 );
             }
@@ -50,7 +58,8 @@ final class PortBlocked implements Rule
         foreach ([Face::Front, Face::Rear, Face::Left, Face::Right, Face::Top] as $face) {
             $port = PortRoom::movedTo($face, $run->port, $run->tank->tank);
             if ($face !== $run->port->face && PortRoom::missingMm($port, $run->tank->tank, $workings->plan) <= self::NOTHING_MM) {
-                $fixes[] = new Fix(\sprintf('Put %s on its %s', $run->port->name, $face->word()), PlanPatch::replace($run->portPointer(), $port));
+                $label = new Phrase('tanks.fix.other-face', ['port' => $run->port->name, 'face' => $face->word()]);
+                $fixes[] = new Fix($label, PlanPatch::replace($run->portPointer(), $port));
             }
         }
 

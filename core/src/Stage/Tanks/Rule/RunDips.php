@@ -7,19 +7,27 @@ namespace YardCask\Core\Stage\Tanks\Rule;
 use YardCask\Core\Assessment\Finding;
 use YardCask\Core\Assessment\Fix;
 use YardCask\Core\Assessment\Measure;
-use YardCask\Core\Assessment\Rule;
+use YardCask\Core\Assessment\RuleWithThresholds;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Plan\PlanPatch;
 use YardCask\Core\Plan\PortRole;
 use YardCask\Core\Stage\Tanks\Shared\RunWorkings;
 use YardCask\Core\Stage\Tanks\Shared\TankRun;
 use YardCask\Core\Stage\Tanks\TanksFinding;
+use YardCask\Core\Words\Amount;
+use YardCask\Core\Words\Phrase;
+use YardCask\Core\Words\SnagText;
 
 /** A fill, vent or drain hose sags, and water stays in it. */
-final class RunDips implements Rule
+final class RunDips implements RuleWithThresholds
 {
     /** A film on the wall is no pocket. */
     public const HARMLESS_L = 0.02;
+
+    public static function thresholds(): array
+    {
+        return ['dip_litres' => Amount::little(self::HARMLESS_L)];
+    }
 
     public function check(Workings $workings): array
     {
@@ -31,23 +39,13 @@ final class RunDips implements Rule
                     TanksFinding::RunDips,
                     [$run->tank->tank->id, $run->run->id],
                     new Measure(1000 * $litres, 1000 * self::HARMLESS_L, 'mL'),
-                    \sprintf('%s stay in %s', $workings->say->little($litres), $run->run->name),
-                    self::why($run),
+                    new SnagText('tanks.run-dips.title', 'tanks.run-dips.why', ['litres' => Amount::little($litres), 'hose' => $run->run->name, 'role' => $run->port->role]),
                     static fn (): array => [self::straightened($run)],
                 );
             }
         }
 
         return $findings;
-    }
-
-    private static function why(TankRun $run): string
-    {
-        return 'It climbs again after it has fallen, and holds water there: '.match ($run->port->role) {
-            PortRole::Vent => 'no air passes the pocket, so that filling is slow and the pump draws against it.',
-            PortRole::Drain => 'it freezes and splits the hose.',
-            default => 'it goes stale, freezes, and spits back while filling.',
-        };
     }
 
     /** Every point between on the straight way from the port to the end, so that it rises or falls all the way. */
@@ -66,6 +64,6 @@ final class RunDips implements Rule
             $patches[] = PlanPatch::replace($run->pointPointer($index - 1).'/z_m', round($points[0]->zM + $share * ($points[$last]->zM - $points[0]->zM), 3));
         }
 
-        return new Fix(\sprintf('Lead %s straight, so that it falls all the way', $run->run?->name), PlanPatch::all($patches));
+        return new Fix(new Phrase('tanks.fix.straighten', ['hose' => $run->run?->name]), PlanPatch::all($patches));
     }
 }

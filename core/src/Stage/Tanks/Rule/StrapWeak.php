@@ -13,6 +13,9 @@ use YardCask\Core\Plan\PlanPatch;
 use YardCask\Core\Stage\Tanks\Restraint;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
 use YardCask\Core\Stage\Tanks\TanksFinding;
+use YardCask\Core\Words\Amount;
+use YardCask\Core\Words\Phrase;
+use YardCask\Core\Words\SnagText;
 
 /** Each strap of a tank pulls more than it holds, as its maker says. */
 final class StrapWeak implements Rule
@@ -23,7 +26,6 @@ final class StrapWeak implements Rule
     public function check(Workings $workings): array
     {
         $findings = [];
-        $say = $workings->say;
         foreach ($workings->of(TanksWorkings::class)->all() as $working) {
             $tank = $working->tank;
             $pull = Restraint::of($working, $workings)?->worstStrap();
@@ -36,9 +38,15 @@ final class StrapWeak implements Rule
                 TanksFinding::StrapWeak,
                 [$tank->id],
                 new Measure($pull->kg, $tank->strapHoldsKg, 'kg'),
-                \sprintf('The straps of %s are too weak', $tank->name),
-                \sprintf('Full it pulls %s: %s on each strap, which holds %s. That is driving, not a crash, which pulls many times as much: have straps and anchorage judged by someone licensed for it.', $pull->way, $say->kg($pull->kg), $say->kg($tank->strapHoldsKg)),
-                static fn (): array => $enough > self::MOST_STRAPS ? [] : [new Fix(\sprintf('%d straps on %s', $enough, $tank->name), PlanPatch::replace($working->pointer().'/straps', $enough))],
+                new SnagText('tanks.strap-weak.title', 'tanks.strap-weak.why', [
+                    'tank' => $tank->name,
+                    'way' => $pull->way,
+                    'pull' => Amount::kg($pull->kg),
+                    'pull_rated' => Amount::kg($tank->strapHoldsKg),
+                ]),
+                static fn (): array => $enough > self::MOST_STRAPS ? [] : [
+                    new Fix(new Phrase('tanks.fix.straps', ['straps' => (int) $enough, 'tank' => $tank->name]), PlanPatch::replace($working->pointer().'/straps', $enough)),
+                ],
             );
         }
 

@@ -18,6 +18,9 @@ use YardCask\Core\Stage\Tanks\Shared\Obstacles;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
 use YardCask\Core\Stage\Tanks\Shared\TankWorking;
 use YardCask\Core\Stage\Tanks\TanksFinding;
+use YardCask\Core\Words\Amount;
+use YardCask\Core\Words\Phrase;
+use YardCask\Core\Words\SnagText;
 
 /** A tank runs into something that stands in a bay, whether it stands in that bay itself or not, or is fixed in the rig. */
 final class TankObstructed implements Rule
@@ -35,8 +38,7 @@ final class TankObstructed implements Rule
                         TanksFinding::TankObstructed,
                         [$working->tank->id, $id],
                         new Measure($overlapMm, 0.0, 'mm'),
-                        \sprintf('%s runs into %s', $working->tank->name, $name),
-                        \sprintf('They take up the same space: %s are missing where they could most easily be parted.', $workings->say->mm($overlapMm)),
+                        new SnagText('tanks.obstructed.title', 'tanks.obstructed.why', ['tank' => $working->tank->name, 'thing' => $name, 'overlap' => Amount::mm($overlapMm)]),
                         static fn (): array => self::ways($working, $workings),
                     );
                 }
@@ -66,7 +68,8 @@ final class TankObstructed implements Rule
             return BayFixes::of($working, $workings);
         }
         $settled = FreePlace::settled($working->tank, $workings->plan);
-        $away = null === $settled ? [] : [new Fix(\sprintf('Move %s to a free place', $working->tank->name), FreePlace::move($working, $settled, $workings->plan))];
+        $label = new Phrase('tanks.fix.free-place', ['tank' => $working->tank->name, 'into' => null, 'leaves' => null]);
+        $away = null === $settled ? [] : [new Fix($label, FreePlace::move($working, $settled, $workings->plan))];
 
         return [...BayFixes::elsewhere($working, $workings), ...$away];
     }

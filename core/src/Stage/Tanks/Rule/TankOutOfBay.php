@@ -15,6 +15,9 @@ use YardCask\Core\Stage\Tanks\Shared\BayFixes;
 use YardCask\Core\Stage\Tanks\Shared\PlaceInBay;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
 use YardCask\Core\Stage\Tanks\TanksFinding;
+use YardCask\Core\Words\Amount;
+use YardCask\Core\Words\Phrase;
+use YardCask\Core\Words\SnagText;
 
 /** A tank reaches out of the bay in which it stands. */
 final class TankOutOfBay implements Rule
@@ -34,8 +37,7 @@ final class TankOutOfBay implements Rule
                 TanksFinding::TankOutOfBay,
                 [$working->tank->id],
                 new Measure(max(...$out->low, ...$out->high), 0.0, 'mm'),
-                \sprintf('%s reaches out of %s', $working->tank->name, $bay->name),
-                self::why($out, $working->tank, $bay, $workings),
+                self::text($out, $working->tank, $bay, $workings),
                 static fn (): array => BayFixes::of($working, $workings),
             );
         }
@@ -43,17 +45,21 @@ final class TankOutOfBay implements Rule
         return $findings;
     }
 
-    private static function why(Clearance $out, PlannedTank $tank, PlannedBay $bay, Workings $workings): string
+    private static function text(Clearance $out, PlannedTank $tank, PlannedBay $bay, Workings $workings): SnagText
     {
-        $words = $workings->words;
-        $walls = [[$out->low[0], 'front'], [$out->high[0], 'rear'], [$out->low[1], $words->left().' side'], [$out->high[1], $words->right().' side'], [$out->low[2], 'floor'], [$out->high[2], 'top']];
-        $beyond = array_map(static fn (array $wall): string => $workings->say->mm($wall[0]).' beyond its '.$wall[1], array_values(array_filter($walls, static fn (array $wall): bool => $wall[0] > self::NOTHING_MM)));
-        $text = \sprintf('It stands %s.', implode(' and ', $beyond));
-        if (null !== PlaceInBay::nearest($tank, $bay, $workings->plan)) {
-            return $text;
+        $walls = ['front' => $out->low[0], 'rear' => $out->high[0], 'left' => $out->low[1], 'right' => $out->high[1], 'floor' => $out->low[2], 'top' => $out->high[2]];
+        $past = [];
+        foreach (array_filter($walls, static fn (float $mm): bool => $mm > self::NOTHING_MM) as $wall => $mm) {
+            $past[] = new Phrase('tanks.out-of-bay.past', ['by' => Amount::mm($mm), 'wall' => $wall, 'rig' => $workings->plan->load->rig->kind()]);
         }
-        $shortMm = PlaceInBay::shortMm($tank, $bay, $workings->plan);
+        $isPlaced = null !== PlaceInBay::nearest($tank, $bay, $workings->plan);
+        $shortMm = $isPlaced ? null : PlaceInBay::shortMm($tank, $bay, $workings->plan);
+        $why = match (true) {
+            $isPlaced => 'tanks.out-of-bay.why',
+            null === $shortMm => 'tanks.out-of-bay.why.nowhere',
+            default => 'tanks.out-of-bay.why.short',
+        };
 
-        return $text.(null === $shortMm ? ' No place in it takes this tank.' : \sprintf(' It fits nowhere in it: with one wall %s further out it would.', $workings->say->mm($shortMm)));
+        return new SnagText('tanks.out-of-bay.title', $why, ['tank' => $tank->name, 'bay' => $bay->name, 'past' => $past, 'short' => Amount::mm($shortMm ?? 0.0)]);
     }
 }

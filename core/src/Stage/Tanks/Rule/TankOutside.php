@@ -14,6 +14,9 @@ use YardCask\Core\Stage\Tanks\Shared\FreePlace;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
 use YardCask\Core\Stage\Tanks\Shared\TankWorking;
 use YardCask\Core\Stage\Tanks\TanksFinding;
+use YardCask\Core\Words\Amount;
+use YardCask\Core\Words\Phrase;
+use YardCask\Core\Words\SnagText;
 
 /** A tank stands partly outside the rig. */
 final class TankOutside implements Rule
@@ -28,8 +31,7 @@ final class TankOutside implements Rule
                     TanksFinding::TankOutside,
                     [$working->tank->id],
                     new Measure($worst[0] * 1000, 0.0, 'mm'),
-                    \sprintf('%s stands outside the rig', $working->tank->name),
-                    \sprintf('It reaches %s %s.', $workings->say->mm($worst[0] * 1000), $worst[1]),
+                    new SnagText('tanks.outside.title', 'tanks.outside.why', ['tank' => $working->tank->name, 'out' => Amount::mm($worst[0] * 1000), 'where' => $worst[1]]),
                     static fn (): array => [self::inside($working, $workings)],
                 );
             }
@@ -43,10 +45,16 @@ final class TankOutside implements Rule
         $out = array_values(array_filter(self::places($working, $workings), static fn (array $place): bool => $place[0] > 0.0));
         $to = PartFields::changed($working->tank, array_map(static fn (float $placeM): float => round($placeM, 3), array_column($out, 3, 2)));
 
-        return new Fix(\sprintf('Move %s %s%s', $working->tank->name, implode(' and ', array_column($out, 4)), FreePlace::leaving($working->tank, $to, $workings->plan)), FreePlace::move($working, $to, $workings->plan));
+        $label = new Phrase('tanks.fix.inside', [
+            'tank' => $working->tank->name,
+            'ways' => array_map(static fn (string $where): Phrase => new Phrase('tanks.fix.inside.way', ['where' => $where]), array_column($out, 1)),
+            'leaves' => FreePlace::leaving($working->tank, $to, $workings->plan),
+        ]);
+
+        return new Fix($label, FreePlace::move($working, $to, $workings->plan));
     }
 
-    /** @return non-empty-list<array{float, string, string, float, string}> by how many metres it is out, past what, and which property is to become what, in words too */
+    /** @return non-empty-list<array{float, string, string, float}> by how many metres it is out, past what (front, rear, side, roof), and which property is to become what */
     private static function places(TankWorking $working, Workings $workings): array
     {
         $tank = $working->tank;
@@ -59,10 +67,10 @@ final class TankOutside implements Rule
         $rearmostM = $rig->bodyFromM() + $sizes->lengthM - $halfLengthM;
 
         return [
-            [$foremostM - $tank->xM, 'beyond the front', 'xM', $foremostM, 'back to the front wall'],
-            [$tank->xM - $rearmostM, 'beyond the rear', 'xM', $rearmostM, 'forward to the rear wall'],
-            [abs($tank->yM) - $insideAcrossM, 'beyond the side', 'yM', max(0.0, $insideAcrossM) * ($tank->yM < 0 ? -1 : 1), 'in to the side wall'],
-            [$tank->zM - $topM, 'above the roof', 'zM', max(0.0, $topM), 'down below the roof'],
+            [$foremostM - $tank->xM, 'front', 'xM', $foremostM],
+            [$tank->xM - $rearmostM, 'rear', 'xM', $rearmostM],
+            [abs($tank->yM) - $insideAcrossM, 'side', 'yM', max(0.0, $insideAcrossM) * ($tank->yM < 0 ? -1 : 1)],
+            [$tank->zM - $topM, 'roof', 'zM', max(0.0, $topM)],
         ];
     }
 }

@@ -6,7 +6,7 @@ namespace YardCask\Core\Stage\Tanks\Rule;
 
 use YardCask\Core\Assessment\Finding;
 use YardCask\Core\Assessment\Measure;
-use YardCask\Core\Assessment\Rule;
+use YardCask\Core\Assessment\RuleWithThresholds;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Plan\Holds;
 use YardCask\Core\Plan\Supply;
@@ -15,11 +15,18 @@ use YardCask\Core\Stage\Tanks\Shared\TankProposal;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
 use YardCask\Core\Stage\Tanks\TanksFinding;
 use YardCask\Core\Stage\Use\Shared\UseWorkings;
+use YardCask\Core\Words\Amount;
+use YardCask\Core\Words\SnagText;
 
 /** The fresh tanks give far more than the stay can use, even at the upper end of what is likely. */
-final class TankOversized implements Rule
+final class TankOversized implements RuleWithThresholds
 {
     public const TIMES_HIGH = 1.5;
+
+    public static function thresholds(): array
+    {
+        return ['times_high' => Amount::number(self::TIMES_HIGH)];
+    }
 
     public function check(Workings $workings): array
     {
@@ -29,14 +36,12 @@ final class TankOversized implements Rule
         if (null === $largest || $usableL <= self::TIMES_HIGH * $need->highL || $need->carryL <= TankProposal::CAN_L) {
             return [];
         }
-        $say = $workings->say;
 
         return [new Finding(
             TanksFinding::TankOversized,
             [$largest->tank->id],
             new Measure($usableL, self::TIMES_HIGH * $need->highL, 'L'),
-            'Larger than any use of it',
-            \sprintf('The tanks give %s; even a thirsty stay takes %s. The rest is carried for nothing, and water that is not turned over goes stale.', $say->litres($usableL), $say->litres($need->highL)),
+            new SnagText('tanks.oversized.title', 'tanks.oversized.why', ['litres' => Amount::litres($usableL), 'litres_high' => Amount::litres($need->highL)]),
             static fn (): array => array_filter([TankLength::giving($need->highL, $workings)]),
         )];
     }

@@ -7,7 +7,7 @@ namespace YardCask\Core\Stage\Tanks\Rule;
 use YardCask\Core\Assessment\Finding;
 use YardCask\Core\Assessment\Fix;
 use YardCask\Core\Assessment\Measure;
-use YardCask\Core\Assessment\Rule;
+use YardCask\Core\Assessment\RuleWithThresholds;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Payload\RigKind;
 use YardCask\Core\Plan\Field\PartFields;
@@ -15,12 +15,20 @@ use YardCask\Core\Stage\Tanks\Shared\FreePlace;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
 use YardCask\Core\Stage\Tanks\Shared\TankWorking;
 use YardCask\Core\Stage\Tanks\TanksFinding;
+use YardCask\Core\Words\Amount;
+use YardCask\Core\Words\Phrase;
+use YardCask\Core\Words\SnagText;
 
 /** A tank of a vehicle or trailer reaches through the floor, or hangs so low that the road reaches it. */
-final class TankTooLow implements Rule
+final class TankTooLow implements RuleWithThresholds
 {
     /** Below a tank, loaded: a kerb and a stone pass under it. */
     public const CLEARANCE_M = 0.18;
+
+    public static function thresholds(): array
+    {
+        return ['clearance_least' => Amount::metres(self::CLEARANCE_M)];
+    }
 
     public function check(Workings $workings): array
     {
@@ -37,8 +45,11 @@ final class TankTooLow implements Rule
                     TanksFinding::TankTooLow,
                     [$tank->id],
                     new Measure($tank->zM * 1000, self::CLEARANCE_M * 1000, 'mm'),
-                    \sprintf('%s hangs too low', $tank->name),
-                    \sprintf('Its underside is %s above the ground; kerbs and stones want %s, loaded.', $workings->say->mm($tank->zM * 1000), $workings->say->mm(self::CLEARANCE_M * 1000)),
+                    new SnagText('tanks.too-low.title', 'tanks.too-low.why', [
+                        'tank' => $tank->name,
+                        'clearance' => Amount::mm($tank->zM * 1000),
+                        'clearance_least' => Amount::mm(self::CLEARANCE_M * 1000),
+                    ]),
                     static fn (): array => self::proposals($working, $workings),
                 );
             } elseif ($tank->zM < $floorM - 0.0005 && $topM > $floorM + 0.0005) {
@@ -46,8 +57,12 @@ final class TankTooLow implements Rule
                     TanksFinding::TankThroughFloor,
                     [$tank->id],
                     new Measure(1000 * min($floorM - $tank->zM, $topM - $floorM), 0.0, 'mm'),
-                    \sprintf('%s reaches through the floor', $tank->name),
-                    \sprintf('It stands from %s to %s above the ground, and the floor lies at %s.', $workings->say->mm($tank->zM * 1000), $workings->say->mm($topM * 1000), $workings->say->mm($floorM * 1000)),
+                    new SnagText('tanks.through-floor.title', 'tanks.through-floor.why', [
+                        'tank' => $tank->name,
+                        'from' => Amount::mm($tank->zM * 1000),
+                        'to' => Amount::mm($topM * 1000),
+                        'floor' => Amount::mm($floorM * 1000),
+                    ]),
                     static fn (): array => self::proposals($working, $workings),
                 );
             }
@@ -63,13 +78,13 @@ final class TankTooLow implements Rule
         $floorM = $workings->plan->load->rig->sizes()->floorM;
         $hungM = round($floorM - $tank->heightMm / 1000, 3);
         $plan = $workings->plan;
-        $to = static function (string $label, float $zM) use ($working, $tank, $plan): Fix {
+        $to = static function (string $key, float $zM) use ($working, $tank, $plan): Fix {
             $there = PartFields::changed($tank, ['zM' => $zM]);
 
-            return new Fix($label.FreePlace::leaving($tank, $there, $plan), FreePlace::move($working, $there, $plan));
+            return new Fix(new Phrase($key, ['tank' => $tank->name, 'leaves' => FreePlace::leaving($tank, $there, $plan)]), FreePlace::move($working, $there, $plan));
         };
-        $stand = $to(\sprintf('Stand %s on the floor', $tank->name), $floorM);
+        $stand = $to('tanks.fix.stand', $floorM);
 
-        return $hungM >= self::CLEARANCE_M ? [$to(\sprintf('Hang %s under the floor', $tank->name), $hungM), $stand] : [$stand];
+        return $hungM >= self::CLEARANCE_M ? [$to('tanks.fix.hang', $hungM), $stand] : [$stand];
     }
 }

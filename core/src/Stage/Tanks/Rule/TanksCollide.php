@@ -14,6 +14,9 @@ use YardCask\Core\Stage\Tanks\Shared\PlaceInBay;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
 use YardCask\Core\Stage\Tanks\Shared\TankWorking;
 use YardCask\Core\Stage\Tanks\TanksFinding;
+use YardCask\Core\Words\Amount;
+use YardCask\Core\Words\Phrase;
+use YardCask\Core\Words\SnagText;
 
 /** Two tanks take up the same space. */
 final class TanksCollide implements Rule
@@ -30,8 +33,11 @@ final class TanksCollide implements Rule
                         TanksFinding::TanksCollide,
                         [$other->tank->id, $working->tank->id],
                         new Measure($overlapMm, 0.0, 'mm'),
-                        \sprintf('%s stands in %s', $working->tank->name, $other->tank->name),
-                        \sprintf('They overlap by %s where they could most easily be parted.', $workings->say->mm($overlapMm)),
+                        new SnagText('tanks.collide.title', 'tanks.collide.why', [
+                            'tank' => $working->tank->name,
+                            'other' => $other->tank->name,
+                            'overlap' => Amount::mm($overlapMm),
+                        ]),
                         static fn (): array => self::moveAway($working, $workings),
                     );
                 }
@@ -49,8 +55,13 @@ final class TanksCollide implements Rule
             return [];
         }
         $bay = $workings->plan->bayOf($settled);
-        $where = null !== $bay && PlaceInBay::isWithin($settled, $bay, $workings->plan) ? ' in '.$bay->name : FreePlace::leaving($working->tank, $settled, $workings->plan);
+        $isWithin = null !== $bay && PlaceInBay::isWithin($settled, $bay, $workings->plan);
+        $label = new Phrase('tanks.fix.free-place', [
+            'tank' => $working->tank->name,
+            'into' => $isWithin ? $bay->name : null,
+            'leaves' => $isWithin ? null : FreePlace::leaving($working->tank, $settled, $workings->plan),
+        ]);
 
-        return [new Fix(\sprintf('Move %s to a free place%s', $working->tank->name, $where), FreePlace::move($working, $settled, $workings->plan))];
+        return [new Fix($label, FreePlace::move($working, $settled, $workings->plan))];
     }
 }

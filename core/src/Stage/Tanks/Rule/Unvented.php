@@ -13,6 +13,7 @@ use YardCask\Core\Plan\TankMounting;
 use YardCask\Core\Stage\Tanks\Shared\PortProposal;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
 use YardCask\Core\Stage\Tanks\TanksFinding;
+use YardCask\Core\Words\SnagText;
 
 /** A tank has a fill and no vent: a hose bulges it, and the pump sucks it in. */
 final class Unvented implements Rule
@@ -28,8 +29,7 @@ final class Unvented implements Rule
                     TanksFinding::Unvented,
                     [$tank->id],
                     new Measure(0.0, 1.0, ''),
-                    \sprintf('%s has no vent', $tank->name),
-                    'Air has to leave it while it is filled and to come in while it is drawn from. Without that a hose bulges its walls and the pump sucks them in.',
+                    new SnagText('tanks.unvented.title', 'tanks.unvented.why', ['tank' => $tank->name]),
                     static fn (): array => array_filter([PortProposal::addition(PortRole::Vent, $working, $workings)]),
                 );
             }

@@ -8,7 +8,7 @@ use YardCask\Core\Assessment\Finding;
 use YardCask\Core\Assessment\Fix;
 use YardCask\Core\Assessment\LookAt;
 use YardCask\Core\Assessment\Measure;
-use YardCask\Core\Assessment\Rule;
+use YardCask\Core\Assessment\RuleWithThresholds;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Plan\PlanPatch;
 use YardCask\Core\Stage\Tanks\Shared\Filling;
@@ -16,16 +16,23 @@ use YardCask\Core\Stage\Tanks\Shared\HoseFixes;
 use YardCask\Core\Stage\Tanks\Shared\HosePath;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
 use YardCask\Core\Stage\Tanks\TanksFinding;
+use YardCask\Core\Words\Amount;
+use YardCask\Core\Words\Phrase;
+use YardCask\Core\Words\SnagText;
 
 /** The vents of a full tank do not carry what a hose gives without pressing on its walls: a hose left on bulges it. */
-final class VentThin implements Rule
+final class VentThin implements RuleWithThresholds
 {
     private const LEAST_LPM = 2.0;
+
+    public static function thresholds(): array
+    {
+        return ['wall_usual' => Amount::pressure(Filling::USUAL_WALL_KPA)];
+    }
 
     public function check(Workings $workings): array
     {
         $findings = [];
-        $say = $workings->say;
         foreach ($workings->of(TanksWorkings::class)->all() as $working) {
             $filling = Filling::of($working, $workings);
             if (null === $filling || !$filling->isByHose() || !$filling->isVented()) {
@@ -35,15 +42,19 @@ final class VentThin implements Rule
                 continue;
             }
             $kpa = max($filling->fullKpa($filling->givenLpm), $filling->airKpa());
-            $isSaid = null !== $working->tank->wallKpa;
             $findings[] = new Finding(
                 TanksFinding::VentThin,
                 [$working->tank->id],
                 new Measure($kpa, $filling->wallKpa(), 'kPa'),
-                \sprintf('A hose left on bulges %s', $working->tank->name),
-                \sprintf('When it is full, all of %s has to leave by its vent, which takes %s on the lid; its walls stand %s%s. A blocked vent does the same from the first litre, and lets the pump suck the walls in.', $say->flow($filling->givenLpm), $say->pressure($kpa), $say->pressure($filling->wallKpa()), $isSaid ? '' : ', where the maker says nothing else'),
+                new SnagText('tanks.vent-thin.title', 'tanks.vent-thin.why', [
+                    'tank' => $working->tank->name,
+                    'flow' => Amount::flow($filling->givenLpm),
+                    'pressure' => Amount::pressure($kpa),
+                    'pressure_rated' => Amount::pressure($filling->wallKpa()),
+                    'rating' => null === $working->tank->wallKpa ? 'assumed' : 'known',
+                ]),
                 static fn (): array => self::ways($filling, $workings),
-                new LookAt($working->pointer().'/wall_kpa', 'Say what its walls stand'),
+                new LookAt($working->pointer().'/wall_kpa', new Phrase('tanks.vent-thin.look')),
             );
         }
 
@@ -57,8 +68,9 @@ final class VentThin implements Rule
         $nowMm = max(0.0, ...array_map(static fn ($run): float => HosePath::of($run)->narrowestMm(), $filling->outlets()));
         foreach (HosePath::BORES_MM as $mm) {
             if ($mm > $nowMm && $filling->wallsStand($filling->givenLpm, $mm)) {
-                $names = implode(' and ', array_map(static fn ($run): string => $run->run->name ?? $run->port->name, $filling->outlets()));
-                $fixes[] = new Fix(\sprintf('%s with a bore of %s', $names, $workings->say->mm($mm)), PlanPatch::all(array_map(static fn ($run): PlanPatch => HoseFixes::bore($run, $mm), $filling->outlets())));
+                $names = array_map(static fn ($run): string => $run->run->name ?? $run->port->name, $filling->outlets());
+                $patch = PlanPatch::all(array_map(static fn ($run): PlanPatch => HoseFixes::bore($run, $mm), $filling->outlets()));
+                $fixes[] = new Fix(new Phrase('tanks.fix.wider', ['hoses' => $names, 'bore' => Amount::mm($mm)]), $patch);
                 break;
             }
         }

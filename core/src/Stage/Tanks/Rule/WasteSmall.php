@@ -15,6 +15,9 @@ use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
 use YardCask\Core\Stage\Tanks\Shared\TankWorking;
 use YardCask\Core\Stage\Tanks\TanksFinding;
 use YardCask\Core\Stage\Use\Shared\UseWorkings;
+use YardCask\Core\Words\Amount;
+use YardCask\Core\Words\Phrase;
+use YardCask\Core\Words\SnagText;
 
 /** More is drained into a tank in a stay than it holds. */
 final class WasteSmall implements Rule
@@ -24,7 +27,6 @@ final class WasteSmall implements Rule
     public function check(Workings $workings): array
     {
         $use = $workings->of(UseWorkings::class);
-        $say = $workings->say;
         $findings = [];
         foreach ($workings->of(TanksWorkings::class)->thatTakeWaste() as $working) {
             $stayL = $use->stayLInto($working->tank->id);
@@ -34,10 +36,14 @@ final class WasteSmall implements Rule
                     TanksFinding::WasteSmall,
                     [$working->tank->id],
                     new Measure($stayL, $fullL, 'L'),
-                    \sprintf('%s is full before the stay is over', $working->tank->name),
-                    \sprintf('%s drain into it in %s, and it holds %s. It must be emptied on the way, or be larger.', $say->litres($stayL), $say->days($workings->plan->use->days), $say->litres($fullL)),
+                    new SnagText('tanks.waste-small.title', 'tanks.waste-small.why', [
+                        'tank' => $working->tank->name,
+                        'litres' => Amount::litres($stayL),
+                        'litres_held' => Amount::litres($fullL),
+                        'stay' => Amount::days($workings->plan->use->days),
+                    ]),
                     static fn (): array => [self::lengthen($working, $stayL, $workings)],
-                    new LookAt($working->pointer().'/length_mm', 'Show its length'),
+                    new LookAt($working->pointer().'/length_mm', new Phrase('tanks.waste-small.look')),
                 );
             }
         }

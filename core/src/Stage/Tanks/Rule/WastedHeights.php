@@ -8,20 +8,28 @@ use YardCask\Core\Assessment\Finding;
 use YardCask\Core\Assessment\Fix;
 use YardCask\Core\Assessment\LookAt;
 use YardCask\Core\Assessment\Measure;
-use YardCask\Core\Assessment\Rule;
+use YardCask\Core\Assessment\RuleWithThresholds;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Plan\PlannedTank;
 use YardCask\Core\Plan\PlanPatch;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
 use YardCask\Core\Stage\Tanks\Shared\TankWorking;
 use YardCask\Core\Stage\Tanks\TanksFinding;
+use YardCask\Core\Words\Amount;
+use YardCask\Core\Words\Phrase;
+use YardCask\Core\Words\SnagText;
 
 /** An outlet so high, or an overflow so low, that much of the tank cannot be used. */
-final class WastedHeights implements Rule
+final class WastedHeights implements RuleWithThresholds
 {
     public const SHARE_OF_TANK = 0.08;
     /** As low as a hole for a 3/4 in fitting can sit above the floor, or below the lid. */
     private const FITTING_MM = 20.0;
+
+    public static function thresholds(): array
+    {
+        return ['wasted_share' => Amount::share(self::SHARE_OF_TANK)];
+    }
 
     public function check(Workings $workings): array
     {
@@ -40,7 +48,6 @@ final class WastedHeights implements Rule
 
     private static function outletHigh(TankWorking $working, Workings $workings): Finding
     {
-        $say = $workings->say;
         $tank = $working->tank;
         $toMm = self::fromWall($tank->heightMm);
 
@@ -48,16 +55,19 @@ final class WastedHeights implements Rule
             TanksFinding::OutletHigh,
             [$tank->id],
             new Measure($working->belowOutletShare(), self::SHARE_OF_TANK, ''),
-            \sprintf('%s below the outlet are never used', $say->litres($working->belowOutletL())),
-            \sprintf('The outlet of %s stands %s above its floor: %s of the tank is carried and never drawn, and stands stale.', $tank->name, $say->mm($tank->outletHeightMm), $say->share($working->belowOutletShare())),
-            static fn (): array => [new Fix(\sprintf('Outlet at %s', $say->mm($toMm)), PlanPatch::replace($working->pointer().'/outlet_height_mm', $toMm))],
-            new LookAt($working->pointer().'/outlet_height_mm', 'Show the outlet'),
+            new SnagText('tanks.outlet-high.title', 'tanks.outlet-high.why', [
+                'tank' => $tank->name,
+                'litres' => Amount::litres($working->belowOutletL()),
+                'height' => Amount::mm($tank->outletHeightMm),
+                'share' => Amount::share($working->belowOutletShare()),
+            ]),
+            static fn (): array => [new Fix(new Phrase('tanks.fix.outlet-at', ['height' => Amount::mm($toMm)]), PlanPatch::replace($working->pointer().'/outlet_height_mm', $toMm))],
+            new LookAt($working->pointer().'/outlet_height_mm', new Phrase('tanks.outlet-high.look')),
         );
     }
 
     private static function overflowLow(TankWorking $working, Workings $workings): Finding
     {
-        $say = $workings->say;
         $tank = $working->tank;
         $toMm = $tank->heightMm - self::fromWall($tank->heightMm);
 
@@ -65,10 +75,17 @@ final class WastedHeights implements Rule
             TanksFinding::OverflowLow,
             [$tank->id],
             new Measure($working->aboveOverflowShare(), self::SHARE_OF_TANK, ''),
-            \sprintf('%s above the overflow stay empty', $say->litres($working->aboveOverflowL())),
-            \sprintf('%s overflows at %s of %s: %s of it takes room and holds air.', $tank->name, $say->mm($tank->overflowMm()), $say->mm($tank->heightMm), $say->share($working->aboveOverflowShare())),
-            static fn (): array => [new Fix(\sprintf('Overflow at %s', $say->mm($toMm)), PlanPatch::replace($working->pointer().'/'.$tank->overflowKey(), self::upMm($tank, $toMm)))],
-            new LookAt($working->pointer().'/'.$tank->overflowKey(), 'Show the overflow'),
+            new SnagText('tanks.overflow-low.title', 'tanks.overflow-low.why', [
+                'tank' => $tank->name,
+                'litres' => Amount::litres($working->aboveOverflowL()),
+                'height' => Amount::mm($tank->overflowMm()),
+                'height_tank' => Amount::mm($tank->heightMm),
+                'share' => Amount::share($working->aboveOverflowShare()),
+            ]),
+            static fn (): array => [
+                new Fix(new Phrase('tanks.fix.overflow-at', ['height' => Amount::mm($toMm)]), PlanPatch::replace($working->pointer().'/'.$tank->overflowKey(), self::upMm($tank, $toMm))),
+            ],
+            new LookAt($working->pointer().'/'.$tank->overflowKey(), new Phrase('tanks.overflow-low.look')),
         );
     }
 

@@ -18,6 +18,8 @@ use YardCask\Core\Stage\Tanks\Shared\RunWorkings;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
 use YardCask\Core\Stage\Tanks\Shared\TankWorking;
 use YardCask\Core\Stage\Tanks\TanksFinding;
+use YardCask\Core\Words\Phrase;
+use YardCask\Core\Words\SnagText;
 
 /** What must stay dry lies under a tank, a fitting or a hose: a weeping joint drips into the electrics. */
 final class WaterOverDry implements Rule
@@ -33,10 +35,9 @@ final class WaterOverDry implements Rule
                         TanksFinding::WaterOverDry,
                         [$working->tank->id, $thing->id],
                         new Measure(1.0, 0.0, ''),
-                        \sprintf('%s lies over %s', $what, $thing->name),
-                        'A joint that weeps drips into it. Keep water beside or below electrics, or put a tray with a drain between; who is qualified for the electrics judges it.',
+                        new SnagText('tanks.over-dry.title', 'tanks.over-dry.why', ['what' => $what, 'thing' => $thing->name]),
                         static fn (): array => BayFixes::elsewhere($working, $workings),
-                        new LookAt('/load/things/'.$index.'/x_m', 'Move '.$thing->name),
+                        new LookAt('/load/things/'.$index.'/x_m', new Phrase('tanks.look.move-thing', ['thing' => $thing->name])),
                     );
                 }
             }

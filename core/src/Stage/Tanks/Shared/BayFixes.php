@@ -8,6 +8,8 @@ use YardCask\Core\Assessment\Fix;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Plan\PlannedBay;
 use YardCask\Core\Plan\PlannedTank;
+use YardCask\Core\Words\Amount;
+use YardCask\Core\Words\Phrase;
 
 /** Getting a tank to where it fits: elsewhere in its bay, smaller, or into another bay. */
 final class BayFixes
@@ -31,7 +33,8 @@ final class BayFixes
         foreach ($workings->plan->bays as $bay) {
             if ($bay->id !== $working->tank->bay && 0.0 === PlaceInBay::tooLargeMm($working->tank, $bay)) {
                 $standing = PlaceInBay::nearest($working->tank, $bay, $workings->plan);
-                $fixes[] = null === $standing ? null : new Fix(\sprintf('Move %s into %s', $working->tank->name, $bay->name), FreePlace::move($working, $standing, $workings->plan));
+                $label = new Phrase('tanks.fix.into-bay', ['tank' => $working->tank->name, 'bay' => $bay->name]);
+                $fixes[] = null === $standing ? null : new Fix($label, FreePlace::move($working, $standing, $workings->plan));
             }
         }
 
@@ -46,7 +49,9 @@ final class BayFixes
             return null;
         }
         $turned = $to->lengthMm !== $tank->lengthMm || $to->widthMm !== $tank->widthMm;
-        $label = $turned ? \sprintf('Turn %s and stand it where it fits in %s', $tank->name, $bay->name) : \sprintf('Move %s %s', $tank->name, self::way($tank, $to, $workings));
+        $label = $turned
+            ? new Phrase('tanks.fix.turn', ['tank' => $tank->name, 'bay' => $bay->name])
+            : new Phrase('tanks.fix.move', ['tank' => $tank->name, 'ways' => self::ways($tank, $to, $workings)]);
 
         return new Fix($label, FreePlace::move($working, $to, $workings->plan));
     }
@@ -55,17 +60,18 @@ final class BayFixes
     private static function smaller(TankWorking $working, PlannedBay $bay, Workings $workings): ?Fix
     {
         $tank = $working->tank;
-        $say = $workings->say;
         $tries = [
-            ['long', $tank->lengthMm, static fn (float $mm): PlannedTank => $tank->sized($mm, $tank->widthMm)],
-            ['wide', $tank->widthMm, static fn (float $mm): PlannedTank => $tank->sized($tank->lengthMm, $mm)],
+            ['length', $tank->lengthMm, static fn (float $mm): PlannedTank => $tank->sized($mm, $tank->widthMm)],
+            ['width', $tank->widthMm, static fn (float $mm): PlannedTank => $tank->sized($tank->lengthMm, $mm)],
         ];
-        foreach ($tries as [$word, $nowMm, $sized]) {
+        foreach ($tries as [$size, $nowMm, $sized]) {
             $at = static fn (float $mm): ?PlannedTank => PlaceInBay::unturned($sized($mm), $bay, $workings->plan);
             $mm = self::largestMm($nowMm, static fn (float $mm): bool => null !== $at($mm));
             $to = $at($mm);
             if (null !== $to) {
-                return new Fix(\sprintf('Make %s %s %s', $tank->name, $say->mm($mm), $word), FreePlace::move($working, $to, $workings->plan));
+                $label = new Phrase('tanks.fix.resize', ['tank' => $tank->name, 'size' => $size, 'to' => Amount::mm($mm), 'leaves' => null]);
+
+                return new Fix($label, FreePlace::move($working, $to, $workings->plan));
             }
         }
 
@@ -92,20 +98,20 @@ final class BayFixes
         return $low * self::STEP_MM;
     }
 
-    /** “40 mm forward and 12 mm to the left”. */
-    private static function way(PlannedTank $from, PlannedTank $to, Workings $workings): string
+    /** @return list<Phrase> “40 mm forward”, “12 mm to the left” */
+    private static function ways(PlannedTank $from, PlannedTank $to, Workings $workings): array
     {
         $ways = [];
         foreach ([
             [$to->xM - $from->xM, 'back', 'forward'],
-            [$to->yM - $from->yM, 'to '.$workings->words->right(), 'to '.$workings->words->left()],
+            [$to->yM - $from->yM, 'right', 'left'],
             [$to->zM - $from->zM, 'up', 'down'],
         ] as [$byM, $more, $less]) {
             if (abs($byM) >= 0.0005) {
-                $ways[] = $workings->say->mm(1000 * abs($byM)).' '.($byM > 0 ? $more : $less);
+                $ways[] = new Phrase('tanks.fix.move.way', ['by' => Amount::mm(1000 * abs($byM)), 'way' => $byM > 0 ? $more : $less, 'rig' => $workings->plan->load->rig->kind()]);
             }
         }
 
-        return implode(' and ', $ways);
+        return $ways;
     }
 }

@@ -122,12 +122,10 @@ final class FreePlace
         return PlanPatch::all(null === $to->bay ? $patches : [...$patches, PlanPatch::add($working->pointer().'/bay', $to->bay)]);
     }
 
-    /** “, out of Tail locker”, where a move takes a tank out of its bay. */
-    public static function leaving(PlannedTank $tank, PlannedTank $to, Plan $plan): string
+    /** The bay that a move takes a tank out of; null where it takes it out of none. */
+    public static function leaving(PlannedTank $tank, PlannedTank $to, Plan $plan): ?string
     {
-        $bay = self::bayLeft($tank, $to, $plan);
-
-        return null === $bay ? '' : ', out of '.$bay->name;
+        return self::bayLeft($tank, $to, $plan)?->name;
     }
 
     private static function bayLeft(PlannedTank $tank, PlannedTank $to, Plan $plan): ?PlannedBay

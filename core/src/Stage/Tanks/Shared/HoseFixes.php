@@ -7,6 +7,8 @@ namespace YardCask\Core\Stage\Tanks\Shared;
 use YardCask\Core\Assessment\Fix;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Plan\PlanPatch;
+use YardCask\Core\Words\Amount;
+use YardCask\Core\Words\Phrase;
 
 /** Hoses that let more through, and hoses that give less. */
 final class HoseFixes
@@ -24,11 +26,11 @@ final class HoseFixes
     {
         $path = HosePath::of($run);
         if ($path->isReduced() && $isEnough($path->unreduced())) {
-            return [new Fix(\sprintf('%s without its narrow place', $run->run?->name), PlanPatch::remove('/runs/'.$run->runIndex.'/narrowest_mm'))];
+            return [new Fix(new Phrase('tanks.fix.no-reducer', ['hose' => $run->run?->name]), PlanPatch::remove('/runs/'.$run->runIndex.'/narrowest_mm'))];
         }
         foreach (HosePath::BORES_MM as $mm) {
             if ($mm > $run->boreMm() && $isEnough($path->withBore($mm))) {
-                return [new Fix(\sprintf('%s with a bore of %s', $run->run?->name, $workings->say->mm($mm)), self::bore($run, $mm))];
+                return [new Fix(new Phrase('tanks.fix.wider', ['hoses' => [$run->run->name ?? $run->port->name], 'bore' => Amount::mm($mm)]), self::bore($run, $mm))];
             }
         }
 
@@ -53,6 +55,8 @@ final class HoseFixes
     {
         $lpm = floor(2 * $mostLpm + 1e-6) / 2;
 
-        return $lpm < self::LEAST_LPM ? [] : [new Fix(\sprintf('Turn the hose down to %s', $workings->say->flow($lpm)), PlanPatch::set('/load/hose_lpm', $lpm, null !== $workings->plan->load->hoseLpm))];
+        return $lpm < self::LEAST_LPM ? [] : [
+            new Fix(new Phrase('tanks.fix.turn-down', ['flow' => Amount::flow($lpm)]), PlanPatch::set('/load/hose_lpm', $lpm, null !== $workings->plan->load->hoseLpm)),
+        ];
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace YardCask\Core\Stage\Tanks\Shared;
 
 use YardCask\Core\Run\RunPoint;
+use YardCask\Core\Words\Phrase;
 
 /** A hose that stays open while the rig moves, with the highest point that water would have to pass to leave by it. */
 final readonly class OpenEnd
@@ -23,9 +24,10 @@ final readonly class OpenEnd
         return new self($run, $points[0]);
     }
 
-    public function name(): string
+    /** A hose goes by its name, a port without one by the port's and the tank's. */
+    public function name(): string|Phrase
     {
-        return $this->run->run->name ?? \sprintf('%s of %s', $this->run->port->name, $this->run->tank->tank->name);
+        return $this->run->run->name ?? new Phrase('tanks.port-of', ['port' => $this->run->port->name, 'tank' => $this->run->tank->tank->name]);
     }
 
     /** How far the tilted surface stands above it; negative where it holds. */

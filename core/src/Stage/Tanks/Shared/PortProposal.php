@@ -18,6 +18,7 @@ use YardCask\Core\Plan\PlannedTank;
 use YardCask\Core\Plan\PlanPatch;
 use YardCask\Core\Plan\PortRole;
 use YardCask\Core\Plan\RunEnd;
+use YardCask\Core\Words\Phrase;
 
 /** A port to begin with, and the run that it usually has: a fill falls from the wall, a vent rises before it falls, a drain ends below. */
 final class PortProposal
@@ -38,7 +39,7 @@ final class PortProposal
         $spare = self::spareFor($wanted, $tank);
         $port = null === $spare ? $wanted : PartFields::changed($tank->ports[$spare], ['name' => $wanted->name, 'role' => $role, 'drilled' => true]);
         $needsHose = !\in_array($role, [PortRole::Gauge, PortRole::Spare], true);
-        $hose = $needsHose ? self::hose($port, $working, $plan) : PlanPatch::none();
+        $hose = $needsHose ? self::hose($port, $working, $workings) : PlanPatch::none();
         if (null === $hose || (null === $spare && \count($tank->ports) >= PlannedTank::MOST_PORTS)) {
             return null;
         }
@@ -50,7 +51,7 @@ final class PortProposal
         }
         $patch = null === $spare ? PlanPatch::append($working->pointer().'/ports', $port) : PlanPatch::replace($working->pointer().'/ports/'.$spare, $port);
 
-        return new Fix($role->offer(), $patch->and($hose));
+        return new Fix(new Phrase('tanks.fix.add-port', ['role' => $role]), $patch->and($hose));
     }
 
     /** The place on the wanted face where the maker allows a hole and nothing sits yet, nearest to where it is wanted; null without one. */
@@ -68,9 +69,9 @@ final class PortProposal
     }
 
     /** The hose that a port without one usually has; null where the plan has as many as it can. */
-    public static function hose(PlannedPort $port, TankWorking $working, Plan $plan): ?PlanPatch
+    public static function hose(PlannedPort $port, TankWorking $working, Workings $workings): ?PlanPatch
     {
-        return \count($plan->runs) >= Plan::MOST_RUNS ? null : PlanPatch::append('/runs', self::run($port, $working, $plan));
+        return \count($workings->plan->runs) >= Plan::MOST_RUNS ? null : PlanPatch::append('/runs', self::run($port, $working, $workings));
     }
 
     private static function port(PortRole $role, PlannedTank $tank, Plan $plan): PlannedPort
@@ -90,8 +91,10 @@ final class PortProposal
         return new PlannedPort(FreeId::of($role->value, $plan), FreeId::name(ucfirst($role->word()), array_column($tank->ports, 'name')), $role, $face, self::held(PlannedPort::class, 'along_mm', $alongMm), self::held(PlannedPort::class, 'up_mm', $upMm), $boreMm, self::ELBOW_MM, true);
     }
 
-    private static function run(PlannedPort $port, TankWorking $working, Plan $plan): PlannedRun
+    private static function run(PlannedPort $port, TankWorking $working, Workings $workings): PlannedRun
     {
+        $plan = $workings->plan;
+        $wording = $workings->wording;
         $start = (new TankRun($working, 0, $port, null, null))->points()[0];
         $sizes = $plan->load->rig->sizes();
         $wallM = ($start->yM < 0 ? -1 : 1) * $sizes->widthM / 2;
@@ -99,21 +102,24 @@ final class PortProposal
         $highM = static fn (float $aboveM): float => round(min($sizes->heightM, $lidM + $aboveM), 3);
         $belowM = RigKind::Boat === $plan->load->rig->kind() ? round($sizes->heightM * 0.7, 3) : round(max(0.2, $sizes->floorM - 0.12), 3);
         $xM = round($start->xM, 3);
+        $free = $wording->text('tanks.new.free-end');
         $points = match ($port->role) {
-            PortRole::Fill => [['Inlet', $xM, $wallM, $highM(0.3)]],
-            PortRole::Vent, PortRole::Overflow => [['Highest point', $xM, round($start->yM, 3), $highM(0.2)], ['Free end', $xM, $wallM, $belowM]],
-            default => [['Free end', $xM, round($start->yM, 3), round(min($start->zM - 0.02, $belowM), 3)]],
+            PortRole::Fill => [[$wording->text('tanks.new.inlet'), $xM, $wallM, $highM(0.3)]],
+            PortRole::Vent, PortRole::Overflow => [[$wording->text('tanks.new.highest'), $xM, round($start->yM, 3), $highM(0.2)], [$free, $xM, $wallM, $belowM]],
+            default => [[$free, $xM, round($start->yM, 3), round(min($start->zM - 0.02, $belowM), 3)]],
         };
         $planned = [];
         foreach ($points as $index => [$name, $x, $y, $z]) {
             $planned[] = new PlannedRunPoint(FreeId::of('point', $plan, $index), $name, self::held(PlannedRunPoint::class, 'x_m', $x), self::held(PlannedRunPoint::class, 'y_m', $y), self::held(PlannedRunPoint::class, 'z_m', $z));
         }
-
-        return new PlannedRun(FreeId::of('run', $plan), FreeId::name(\sprintf('%s of %s', $port->name, $working->tank->name), array_column($plan->runs, 'name')), $port->id, match ($port->role) {
+        $end = match ($port->role) {
             PortRole::Fill => RunEnd::Outside,
             PortRole::Drain => RunEnd::Valve,
             default => RunEnd::Open,
-        }, $planned);
+        };
+        $name = FreeId::name($wording->text('tanks.port-of', ['port' => $port->name, 'tank' => $working->tank->name]), array_column($plan->runs, 'name'));
+
+        return new PlannedRun(FreeId::of('run', $plan), $name, $port->id, $end, $planned);
     }
 
     /**

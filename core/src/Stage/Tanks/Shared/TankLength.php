@@ -10,6 +10,8 @@ use YardCask\Core\Plan\Holds;
 use YardCask\Core\Plan\Plan;
 use YardCask\Core\Plan\PlannedTank;
 use YardCask\Core\Quantity\Unit;
+use YardCask\Core\Words\Amount;
+use YardCask\Core\Words\Phrase;
 
 /** Making the largest fixed tank longer or shorter, in steps of 10 mm or half an inch, within the rig. */
 final class TankLength
@@ -55,7 +57,14 @@ final class TankLength
         $plan = $workings->plan;
         $to = self::offTheWall($working->tank->sized($lengthMm, $working->tank->widthMm), $plan);
 
-        return new Fix(\sprintf('Make %s %s long%s', $working->tank->name, $workings->say->mm($lengthMm), FreePlace::leaving($working->tank, $to, $plan)), FreePlace::move($working, $to, $plan));
+        $label = new Phrase('tanks.fix.resize', [
+            'tank' => $working->tank->name,
+            'size' => 'length',
+            'to' => Amount::mm($lengthMm),
+            'leaves' => FreePlace::leaving($working->tank, $to, $plan),
+        ]);
+
+        return new Fix($label, FreePlace::move($working, $to, $plan));
     }
 
     /** In its bay where it fits there, otherwise at the nearest free place, and where there is none moved along the rig until it stands through no wall. */

@@ -11,6 +11,7 @@ use YardCask\Core\Plan\TankMounting;
 use YardCask\Core\Quantity\Quantity;
 use YardCask\Core\Quantity\Unit;
 use YardCask\Core\Quantity\UnitPreferences;
+use YardCask\Core\Words\Phrasebook;
 
 /** Tanks and cans to begin with: a box that gives the litres wanted, and the cans that a person can carry. */
 final class TankProposal
@@ -40,7 +41,7 @@ final class TankProposal
 
         return new PlannedTank(
             $id,
-            Holds::Fresh === $holds ? 'Tank' : ucfirst($holds->word()).' tank',
+            Phrasebook::english()->fill('tanks.new.tank', ['holds' => $holds->value]),
             TankMounting::Fixed,
             PlannedShape::Box,
             $holds,
@@ -63,11 +64,10 @@ final class TankProposal
     public static function cans(string $id, Holds $holds, int $count, UnitPreferences $units): PlannedTank
     {
         $drinking = Holds::Drinking === $holds;
-        $name = $drinking ? 'Drinking can' : 'Can';
 
         return new PlannedTank(
             $id,
-            $name.(1 === $count ? '' : 's'),
+            Phrasebook::english()->fill('tanks.new.cans', ['holds' => $holds->value, 'cans' => $count]),
             TankMounting::Can,
             PlannedShape::Box,
             $holds,

@@ -24,7 +24,7 @@ final readonly class WaterAboard implements StageWorkings
     public static function over(Workings $workings): static
     {
         $tanks = $workings->of(TanksWorkings::class);
-        $brimmed = $workings->plan->use->stay->hasTapOnArrival() && !$workings->words->limitHoldsAtRest();
+        $brimmed = $workings->plan->use->stay->hasTapOnArrival() && !$workings->rigWords->limitHoldsAtRest();
 
         return new self($brimmed, $brimmed ? $tanks->usableL(Holds::Fresh) : $tanks->travelUsableL(), $tanks->travelUsableL());
     }

@@ -24,6 +24,7 @@ use YardCask\Core\Stage\Tanks\Shared\FreePlace;
 use YardCask\Core\Stage\Tanks\Shared\PlaceInBay;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
 use YardCask\Core\Stage\Use\Shared\UseWorkings;
+use YardCask\Core\Words\Amount;
 
 /** Tries every tank that can be had in every bay, turned or not, in place of a tank of the plan or beside all of them, and pairs of them. */
 final class StockSearch
@@ -174,7 +175,11 @@ final class StockSearch
             return null;
         }
 
-        return $this->row($one->id.' '.$in->id.' '.$other->id.' '.$otherIn->id, $one->name.' and '.$other->name, $this->size($one).' and '.$this->size($other), $in === $otherIn ? $in->name : $in->name.' and '.$otherIn->name, [[$one, $first], [$other, $second]]);
+        $where = $in === $otherIn ? $in->name : $this->workings->wording->list([$in->name, $otherIn->name]);
+        $name = $this->workings->wording->list([$one->name, $other->name]);
+        $size = $this->workings->wording->list([$this->size($one), $this->size($other)]);
+
+        return $this->row($one->id.' '.$in->id.' '.$other->id.' '.$otherIn->id, $name, $size, $where, [[$one, $first], [$other, $second]]);
     }
 
     /** The id of the tank that is replaced, which it goes on under, or a free one. */
@@ -256,7 +261,7 @@ final class StockSearch
      */
     private function row(string $id, string $name, string $size, string $where, array $chosen): StockRow
     {
-        $say = $this->workings->say;
+        $wording = $this->workings->wording;
         $tanks = array_column($chosen, 1);
         $with = $this->workings->with(PartFields::changed($this->plan, ['tanks' => [...$this->without->tanks, ...$tanks]]));
         $usableL = $with->of(TanksWorkings::class)->usableL(Holds::Fresh);
@@ -278,15 +283,15 @@ final class StockSearch
             $where,
             [] !== $turned,
             $usableL,
-            $say->litres($usableL),
+            $wording->litres($usableL),
             $days,
-            null === $days ? '–' : $say->days(floor($days * 10 + 0.05) / 10),
+            null === $days ? '–' : $wording->days(floor($days * 10 + 0.05) / 10),
             $kg,
-            $say->kg($kg),
+            $wording->kg($kg),
             $spareKg,
-            $spareKg < -0.05 ? $say->kg(-$spareKg).' over, '.LimitWords::name($limits[0]->name, $this->workings->words) : $say->kg($spareKg).' left, '.LimitWords::name($limits[0]->name, $this->workings->words),
+            $wording->text('tanks.stock.spare', ['kg' => Amount::kg(abs($spareKg)), 'broken' => $spareKg < -0.05 ? 'yes' : 'no', 'limit' => LimitWords::name($limits[0]->name, $this->workings->rigWords)]),
             $clearanceMm,
-            null === $clearanceMm ? '–' : $say->mm($clearanceMm),
+            null === $clearanceMm ? '–' : $wording->mm($clearanceMm),
             array_sum(array_map(static fn (array $one): float => $one[0]->price, $chosen)),
             $this->patch($tanks),
         );
@@ -302,25 +307,26 @@ final class StockSearch
 
     private function nowhere(StockTank $stock): StockRow
     {
-        $say = $this->workings->say;
+        $wording = $this->workings->wording;
         $tank = $stock->planned($stock->id, $stock->name, $this->plan, []);
         $short = null;
         foreach ($this->plan->bays as $bay) {
             $largeMm = PlaceInBay::tooLargeMm($tank, $bay);
             $missingMm = $largeMm > 0 ? $largeMm : PlaceInBay::shortMm($tank, $bay, $this->without);
-            $what = $largeMm > 0 ? ' missing at the opening of ' : ' missing in ';
             if (null !== $missingMm && (null === $short || $missingMm < $short[0])) {
-                $short = [$missingMm, $say->mm($missingMm).$what.$bay->name];
+                $short = [$missingMm, $wording->text($largeMm > 0 ? 'tanks.stock.opening' : 'tanks.stock.short', ['by' => Amount::mm($missingMm), 'bay' => $bay->name])];
             }
         }
 
-        return new StockRow($stock->id, $stock->name, $this->size($stock), $short[1] ?? ([] === $this->plan->bays ? 'no bay measured yet' : 'fits nowhere'), false, 0.0, '–', null, '–', 0.0, '–', 0.0, '–', null, '–', $stock->price, null);
+        $where = $short[1] ?? $wording->text([] === $this->plan->bays ? 'tanks.stock.no-bay' : 'tanks.stock.nowhere');
+
+        return new StockRow($stock->id, $stock->name, $this->size($stock), $where, false, 0.0, '–', null, '–', 0.0, '–', 0.0, '–', null, '–', $stock->price, null);
     }
 
     private function size(StockTank $stock): string
     {
-        $number = fn (float $mm): string => $this->workings->say->format->figure($mm, Unit::Millimetre, Kind::Length);
+        $number = fn (float $mm): string => $this->workings->wording->format->figure($mm, Unit::Millimetre, Kind::Length);
 
-        return $number($stock->lengthMm).' × '.$number($stock->widthMm).' × '.$this->workings->say->mm($stock->heightMm);
+        return $number($stock->lengthMm).' × '.$number($stock->widthMm).' × '.$this->workings->wording->mm($stock->heightMm);
     }
 }

@@ -21,6 +21,9 @@ use YardCask\Core\Stage\Tanks\Shared\TankRemoval;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
 use YardCask\Core\Stage\Use\Shared\UseWorkings;
 use YardCask\Core\Stage\Use\UseFinding;
+use YardCask\Core\Words\Amount;
+use YardCask\Core\Words\Phrase;
+use YardCask\Core\Words\SnagText;
 
 /** A fixed tank is planned where a can that is carried to the tap would do. */
 final class CanEnough implements Rule
@@ -34,18 +37,17 @@ final class CanEnough implements Rule
         if (null === $largest || (!$forTheStay && !self::forADay($workings))) {
             return [];
         }
-        $say = $workings->say;
-        $can = $say->litres(TankProposal::CAN_L);
         $needL = $forTheStay ? $workings->of(UseWorkings::class)->need(Supply::Main)->carryL : self::dayL($workings);
 
         return [new Finding(
             UseFinding::CanEnough,
             [$largest->tank->id],
             new Measure($needL, TankProposal::CAN_L, 'L'),
-            $forTheStay ? 'A can would do' : 'A can would do, filled every day',
-            $forTheStay
-                ? \sprintf('The whole stay needs %s. A %s can holds that, weighs nothing on the chassis and is filled at any tap.', $say->litres($needL), $can)
-                : \sprintf('At serviced sites a tap is near every day, and a day takes %s at most. A %s can holds that.', $say->litres($needL), $can),
+            new SnagText(
+                $forTheStay ? 'use.can-enough.title' : 'use.can-enough.title.daily',
+                $forTheStay ? 'use.can-enough.why' : 'use.can-enough.why.daily',
+                ['litres' => Amount::litres($needL), 'can' => Amount::litres(TankProposal::CAN_L)],
+            ),
             static fn (): array => self::proposals($workings, $forTheStay),
         )];
     }
@@ -80,8 +82,10 @@ final class CanEnough implements Rule
             return [];
         }
         $patch = $can->and(TankRemoval::patch(array_values($fixed), $workings->plan, FreeId::of('can', $workings->plan)));
-        $names = implode(' and ', array_map(static fn ($working): string => $working->tank->name, $fixed));
-        $label = \sprintf('A %s can instead of %s%s', $workings->say->litres(TankProposal::CAN_L), $names, $forTheStay ? '' : ', filled every day');
+        $label = new Phrase($forTheStay ? 'use.fix.can-instead' : 'use.fix.can-instead.daily', [
+            'can' => Amount::litres(TankProposal::CAN_L),
+            'tanks' => array_values(array_map(static fn ($working): string => $working->tank->name, $fixed)),
+        ]);
 
         return [new Fix($label, $forTheStay ? $patch : $patch->and(PlanPatch::replace('/use/days', self::DAY)))];
     }

@@ -13,6 +13,8 @@ use YardCask\Core\Plan\PlannedUse;
 use YardCask\Core\Plan\PlanPatch;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
 use YardCask\Core\Stage\Use\UseFinding;
+use YardCask\Core\Words\Phrase;
+use YardCask\Core\Words\SnagText;
 
 /** A use drains into a tank that is not there any more, or that does not take waste. */
 final class DrainMissing implements Rule
@@ -29,16 +31,15 @@ final class DrainMissing implements Rule
             if (\in_array($use->drainsTo, $known, true)) {
                 continue;
             }
-            $to = static fn (string $label, string $drain): Fix => new Fix($label, PlanPatch::replace('/use/uses/'.$index.'/drains_to', $drain));
+            $to = static fn (Phrase $label, string $drain): Fix => new Fix($label, PlanPatch::replace('/use/uses/'.$index.'/drains_to', $drain));
             $findings[] = new Finding(
                 UseFinding::DrainMissing,
                 [$use->id],
                 new Measure(0.0, 1.0, ''),
-                \sprintf('%s drains into no tank', $use->name),
-                \sprintf('It is to drain into “%s”, which is no tank that takes waste.', $use->drainsTo),
+                new SnagText('use.drain-missing.title', 'use.drain-missing.why', ['use' => $use->name]),
                 static fn (): array => [
-                    ...array_map(static fn ($working): Fix => $to(\sprintf('Drain it into %s', $working->tank->name), $working->tank->id), $waste),
-                    $to('Let it run outside', PlannedUse::OUTSIDE),
+                    ...array_map(static fn ($working): Fix => $to(new Phrase('use.fix.drain-into', ['tank' => $working->tank->name]), $working->tank->id), $waste),
+                    $to(new Phrase('use.fix.drain-outside'), PlannedUse::OUTSIDE),
                 ],
             );
         }

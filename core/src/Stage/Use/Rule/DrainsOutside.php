@@ -17,6 +17,9 @@ use YardCask\Core\Stage\Tanks\Shared\FreePlace;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
 use YardCask\Core\Stage\Use\Shared\UseWorkings;
 use YardCask\Core\Stage\Use\UseFinding;
+use YardCask\Core\Words\Amount;
+use YardCask\Core\Words\Phrase;
+use YardCask\Core\Words\SnagText;
 
 /** Used water runs outside and no tank takes it. */
 final class DrainsOutside implements Rule
@@ -32,14 +35,12 @@ final class DrainsOutside implements Rule
         if ($stayL < self::LEAST_L_A_DAY * min(1.0, $days) || $stayL / $days < self::LEAST_L_A_DAY || [] !== $workings->of(TanksWorkings::class)->that(Holds::Waste)) {
             return [];
         }
-        $say = $workings->say;
 
         return [new Finding(
             UseFinding::DrainsOutside,
             [],
             new Measure($stayL, 0.0, 'L'),
-            \sprintf('%s of used water run outside', $say->litres($stayL)),
-            'No tank takes it. What is kept aboard weighs as much as it did fresh, at another place; then every limit is checked with it too.',
+            new SnagText('use.drains-outside.title', 'use.drains-outside.why', ['litres' => Amount::litres($stayL)]),
             static fn (): array => self::addTank($workings, $stayL),
         )];
     }
@@ -58,6 +59,6 @@ final class DrainsOutside implements Rule
             }
         }
 
-        return [new Fix(\sprintf('Add a waste tank of %s', $workings->say->litres($stayL)), $patch)];
+        return [new Fix(new Phrase('use.fix.add-waste', ['litres' => Amount::litres($stayL)]), $patch)];
     }
 }

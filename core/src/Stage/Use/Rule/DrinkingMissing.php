@@ -16,6 +16,9 @@ use YardCask\Core\Plan\PlannedUse;
 use YardCask\Core\Plan\PlanPatch;
 use YardCask\Core\Plan\Supply;
 use YardCask\Core\Stage\Use\UseFinding;
+use YardCask\Core\Words\Amount;
+use YardCask\Core\Words\Phrase;
+use YardCask\Core\Words\SnagText;
 
 /** Nobody has thought of drinking: no use is called so and none draws from the drinking supply. */
 final class DrinkingMissing implements Rule
@@ -38,11 +41,13 @@ final class DrinkingMissing implements Rule
             UseFinding::DrinkingMissing,
             [],
             new Measure(0.0, $litres, 'L'),
-            'Drinking is not provided for',
-            \sprintf('No use is for drinking. At %s a person and day, this stay wants %s.', $workings->say->litres(self::LITRES_PER_PERSON_DAY), $workings->say->litres($litres)),
+            new SnagText('use.drinking-missing.title', 'use.drinking-missing.why', [
+                'each' => Amount::litres(self::LITRES_PER_PERSON_DAY),
+                'litres' => Amount::litres($litres),
+            ]),
             static fn (): array => [
-                new Fix('Add drinking, kept apart', PlanPatch::append('/use/uses', $use(Supply::Drinking))),
-                new Fix('Add drinking, from the main tank', PlanPatch::append('/use/uses', $use(Supply::Main))),
+                new Fix(new Phrase('use.fix.add-drinking'), PlanPatch::append('/use/uses', $use(Supply::Drinking))),
+                new Fix(new Phrase('use.fix.add-drinking-main'), PlanPatch::append('/use/uses', $use(Supply::Main))),
             ],
         )];
     }

@@ -9,7 +9,6 @@ use YardCask\Core\Assessment\Fix;
 use YardCask\Core\Assessment\LookAt;
 use YardCask\Core\Assessment\Measure;
 use YardCask\Core\Assessment\Rule;
-use YardCask\Core\Assessment\Say;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Plan\Holds;
 use YardCask\Core\Plan\PlannedTank;
@@ -20,6 +19,9 @@ use YardCask\Core\Stage\Tanks\Shared\TankProposal;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
 use YardCask\Core\Stage\Use\Shared\UseWorkings;
 use YardCask\Core\Stage\Use\UseFinding;
+use YardCask\Core\Words\Amount;
+use YardCask\Core\Words\Phrase;
+use YardCask\Core\Words\SnagText;
 
 /** Drinking water is kept apart, but what holds it is too small. */
 final class DrinkingShort implements Rule
@@ -33,16 +35,18 @@ final class DrinkingShort implements Rule
         if ($needL - $usableL < 0.05) {
             return [];
         }
-        $say = $workings->say;
 
         return [new Finding(
             UseFinding::DrinkingShort,
             array_map(static fn (PlannedTank $tank): string => $tank->id, $workings->plan->tanksThatHold(Holds::Drinking)),
             new Measure($usableL, $needL, 'L'),
-            $usableL > 0 ? \sprintf('%s short of drinking water', $say->litres($needL - $usableL)) : 'Nothing holds the drinking water',
-            \sprintf('%s are to be kept apart for drinking; %s.', $say->litres($needL), $usableL > 0 ? 'the cans for it hold '.$say->litres($usableL) : 'there is no can for it'),
+            new SnagText(
+                $usableL > 0 ? 'use.drinking-short.title' : 'use.drinking-short.title.none',
+                $usableL > 0 ? 'use.drinking-short.why' : 'use.drinking-short.why.none',
+                ['short' => Amount::litres($needL - $usableL), 'litres_needed' => Amount::litres($needL), 'litres_held' => Amount::litres($usableL)],
+            ),
             static fn (): array => array_values(array_filter([self::moreAlike($workings, $needL - $usableL), self::addCans($workings, $needL - $usableL), self::drinkFromMain($workings)])),
-            new LookAt('/use/days', 'Change the days'),
+            new LookAt('/use/days', new Phrase('use.drinking-short.look')),
         )];
     }
 
@@ -56,7 +60,10 @@ final class DrinkingShort implements Rule
         $more = (int) ceil($shortL / $working->volume->usableL - 1e-9);
         $count = $working->tank->count + $more;
 
-        return $count > PlannedTank::MOST_ALIKE ? null : new Fix(\sprintf('%s more like %s', ucfirst(Say::count($more)), $working->tank->name), PlanPatch::replace($working->pointer().'/count', $count));
+        return $count > PlannedTank::MOST_ALIKE ? null : new Fix(
+            new Phrase('use.fix.more-alike', ['more' => $more, 'tank' => $working->tank->name]),
+            PlanPatch::replace($working->pointer().'/count', $count),
+        );
     }
 
     private static function addCans(Workings $workings, float $shortL): ?Fix
@@ -64,7 +71,10 @@ final class DrinkingShort implements Rule
         $cans = (int) ceil($shortL / TankProposal::DRINKING_CAN_L - 1e-9);
         $patch = $cans > self::MOST_CANS ? null : FreePlace::addCans($workings->plan, Holds::Drinking, $cans);
 
-        return null === $patch ? null : new Fix(\sprintf('Add %s %s drinking can%s', Say::count($cans), $workings->say->litres(TankProposal::DRINKING_CAN_L), 1 === $cans ? '' : 's'), $patch);
+        return null === $patch ? null : new Fix(
+            new Phrase('use.fix.add-drinking-cans', ['cans' => $cans, 'litres' => Amount::litres(TankProposal::DRINKING_CAN_L)]),
+            $patch,
+        );
     }
 
     private static function drinkFromMain(Workings $workings): Fix
@@ -76,6 +86,6 @@ final class DrinkingShort implements Rule
             }
         }
 
-        return new Fix('Drink from the main tank', $patch);
+        return new Fix(new Phrase('use.fix.drink-from-main'), $patch);
     }
 }

@@ -9,7 +9,6 @@ use YardCask\Core\Assessment\Fix;
 use YardCask\Core\Assessment\LookAt;
 use YardCask\Core\Assessment\Measure;
 use YardCask\Core\Assessment\Rule;
-use YardCask\Core\Assessment\Say;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Demand\UseDemand;
 use YardCask\Core\Plan\Holds;
@@ -23,6 +22,9 @@ use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
 use YardCask\Core\Stage\Tanks\Shared\WaterAboard;
 use YardCask\Core\Stage\Use\Shared\UseWorkings;
 use YardCask\Core\Stage\Use\UseFinding;
+use YardCask\Core\Words\Amount;
+use YardCask\Core\Words\Phrase;
+use YardCask\Core\Words\SnagText;
 
 /** What is aboard when the stay begins is less than it needs with its reserve. */
 final class UseShort implements Rule
@@ -38,23 +40,25 @@ final class UseShort implements Rule
         if ($shortL < 0.05) {
             return [];
         }
-        $say = $workings->say;
         $plan = $workings->plan->use;
         $lasts = $use->lastsDays($aboard->usableL);
         $brimL = $workings->of(TanksWorkings::class)->usableL(Holds::Fresh);
-        $gives = match (true) {
-            $aboard->brimmed || $brimL - $aboard->usableL < 0.05 => \sprintf('the tanks give %s', $say->litres($aboard->usableL)),
-            default => \sprintf('as it travels %s can be drawn, and nothing fills the tanks up on arrival', $say->litres($aboard->usableL)),
-        };
+        $isBrim = $aboard->brimmed || $brimL - $aboard->usableL < 0.05;
 
         return [new Finding(
             UseFinding::UseShort,
             array_map(static fn (PlannedTank $tank): string => $tank->id, $workings->plan->tanksThatHold(Holds::Fresh)),
             new Measure($aboard->usableL, $needL, 'L'),
-            $brimL > 0 ? \sprintf('%s short of %s', $say->litres($shortL), $say->days($plan->days)) : 'No tank for the main supply yet',
-            $brimL > 0
-                ? \sprintf('The stay needs %s with its reserve of %s; %s%s.', $say->litres($needL), $say->share($plan->reserve), $gives, null === $lasts ? '' : ', which lasts '.$say->days(floor($lasts * 10 + 0.05) / 10))
-                : \sprintf('The stay needs %s with its reserve of %s, and nothing holds it.', $say->litres($needL), $say->share($plan->reserve)),
+            new SnagText($brimL > 0 ? 'use.short.title' : 'use.short.title.no-tank', $brimL > 0 ? 'use.short.why' : 'use.short.why.no-tank', [
+                'short' => Amount::litres($shortL),
+                'stay' => Amount::days($plan->days),
+                'litres_needed' => Amount::litres($needL),
+                'reserve' => Amount::share($plan->reserve),
+                'litres_usable' => Amount::litres($aboard->usableL),
+                'when' => $isBrim ? 'brim' : 'travelling',
+                'lasts' => null === $lasts ? null : Amount::days(floor($lasts * 10 + 0.05) / 10),
+                'known' => null === $lasts ? 'no' : 'yes',
+            ]),
             static fn (): array => array_values(array_filter([
                 self::travelFuller($needL, $workings),
                 self::shortenWhatRuns($workings),
@@ -63,7 +67,7 @@ final class UseShort implements Rule
                 self::fillSooner($workings),
                 self::placeTank($workings, $needL),
             ])),
-            new LookAt('/use/days', 'Change the days'),
+            new LookAt('/use/days', new Phrase('use.short.look')),
         )];
     }
 
@@ -79,7 +83,10 @@ final class UseShort implements Rule
         }
         $fraction = min(1.0, ceil(($needL + $belowL) / $fullL * 100) / 100);
 
-        return new Fix(\sprintf('%s with %s', ucfirst($workings->words->travel()), $workings->say->litres($fraction * $fullL)), PlanPatch::replace('/load/travel_fill', $fraction));
+        return new Fix(
+            new Phrase('use.fix.travel-fuller', ['rig' => $workings->plan->load->rig->kind(), 'litres' => Amount::litres($fraction * $fullL)]),
+            PlanPatch::replace('/load/travel_fill', $fraction),
+        );
     }
 
     /** Shortens the largest use that runs from a tap, in steps of half a minute, down to one minute. */
@@ -98,7 +105,10 @@ final class UseShort implements Rule
         $leftL = $workings->of(WaterAboard::class)->usableL / (1 + $workings->plan->use->reserve) - $othersL;
         $minutes = floor(2 * ($use->minutes ?? 0.0) * $leftL / $demands[$index]->stayL) / 2;
 
-        return $minutes >= 1 ? new Fix(\sprintf('%s for %s instead of %s', $use->name, $workings->say->minutes($minutes), $workings->say->minutes($use->minutes ?? 0.0)), PlanPatch::replace('/use/uses/'.$index.'/minutes', $minutes)) : null;
+        return $minutes >= 1 ? new Fix(
+            new Phrase('use.fix.shorten', ['use' => $use->name, 'minutes' => Amount::minutes($minutes), 'minutes_now' => Amount::minutes($use->minutes ?? 0.0)]),
+            PlanPatch::replace('/use/uses/'.$index.'/minutes', $minutes),
+        ) : null;
     }
 
     /** Up to three cans in a row on the floor in the middle of the rig. */
@@ -107,20 +117,22 @@ final class UseShort implements Rule
         $cans = (int) ceil($shortL / TankProposal::CAN_L - 1e-9);
         $patch = $cans > self::MOST_CANS ? null : FreePlace::addCans($workings->plan, Holds::Fresh, $cans);
 
-        return null === $patch ? null : new Fix(\sprintf('Add %s %s can%s', Say::count($cans), $workings->say->litres(TankProposal::CAN_L), 1 === $cans ? '' : 's'), $patch);
+        return null === $patch ? null : new Fix(new Phrase('use.fix.add-cans', ['cans' => $cans, 'litres' => Amount::litres(TankProposal::CAN_L)]), $patch);
     }
 
     private static function fillSooner(Workings $workings): ?Fix
     {
         $days = floor($workings->of(UseWorkings::class)->lastsDays($workings->of(WaterAboard::class)->usableL) ?? 0.0);
 
-        return $days >= 1 && $days < $workings->plan->use->days ? new Fix(\sprintf('Fill every %s', 1.0 === $days ? 'day' : $workings->say->days($days)), PlanPatch::replace('/use/days', $days)) : null;
+        return $days >= 1 && $days < $workings->plan->use->days
+            ? new Fix(new Phrase('use.fix.fill-every', ['days' => (int) $days]), PlanPatch::replace('/use/days', $days))
+            : null;
     }
 
     private static function placeTank(Workings $workings, float $needL): ?Fix
     {
         $patch = [] === $workings->of(TanksWorkings::class)->that(Holds::Fresh) ? FreePlace::addTank($workings->plan, Holds::Fresh, $needL) : null;
 
-        return null === $patch ? null : new Fix(\sprintf('Place a tank of %s', $workings->say->litres($needL)), $patch);
+        return null === $patch ? null : new Fix(new Phrase('use.fix.place-tank', ['litres' => Amount::litres($needL)]), $patch);
     }
 }

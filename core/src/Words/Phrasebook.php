@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Words;
+
+/** The patterns of the words files, by their keys: ICU message patterns, as Symfony's translation component reads them too. */
+final class Phrasebook
+{
+    private const FOLDER = __DIR__.'/../../words/en/';
+
+    private static ?self $english = null;
+    /** @var array<string, \MessageFormatter> by key, each made on its first use */
+    private array $formatters = [];
+    /** @var array<string, bool> whether a name comes first in it, by key */
+    private array $begins = [];
+    /** @var array<string, list<string>> the names in each pattern, by key */
+    private array $names = [];
+
+    /** @param array<string, string> $patterns */
+    private function __construct(public readonly array $patterns)
+    {
+    }
+
+    public static function english(): self
+    {
+        return self::$english ??= new self(self::read());
+    }
+
+    /** @return array<string, string> */
+    private static function read(): array
+    {
+        $patterns = [];
+        $files = glob(self::FOLDER.'*.php');
+        foreach (false === $files ? [] : $files as $file) {
+            /** @var array<string, string> $words */
+            $words = require $file;
+            $patterns += $words;
+        }
+
+        return $patterns;
+    }
+
+    /**
+     * @param array<string, string|int> $with what fills the pattern, by name
+     *
+     * @throws \LogicException where the pattern is not there, cannot be read, or names something that is not given
+     */
+    public function fill(string $key, array $with): string
+    {
+        $pattern = $this->pattern($key);
+        foreach ($this->names($key) as $name) {
+            \array_key_exists($name, $with) || throw new \LogicException(\sprintf('“%s” needs {%s}.', $key, $name));
+        }
+        if (!str_contains($pattern, '{')) {
+            return $pattern;
+        }
+        $this->formatters[$key] ??= new \MessageFormatter('en', $pattern);
+        $text = $this->formatters[$key]->format($with);
+
+        return \is_string($text) ? $text : throw new \LogicException(\sprintf('“%s”: %s', $key, $this->formatters[$key]->getErrorMessage()));
+    }
+
+    /** @throws \LogicException where there is no such key */
+    public function pattern(string $key): string
+    {
+        return $this->patterns[$key] ?? throw new \LogicException(\sprintf('The words files have no “%s”.', $key));
+    }
+
+    /** Whether what fills a pattern comes first, so that nothing of its own begins the sentence. */
+    public function beginsWithAName(string $key): bool
+    {
+        return $this->begins[$key] ??= 1 === preg_match('/^\[?\{\w+\}/', $this->pattern($key));
+    }
+
+    /** @return list<string> what a pattern asks for, each once */
+    public function names(string $key): array
+    {
+        return $this->names[$key] ??= array_keys(Pattern::cases($this->pattern($key)));
+    }
+}

@@ -1,0 +1,27 @@
+<?php
+
+// What is said on every stage. How to change them: docs/adding.md.
+
+return [
+    'frame.verbatim' => '{text}',
+    'frame.list' => '{others} and {last}',
+    'frame.cost' => 'It would also mean: {snags}.',
+
+    'frame.new-plan' => 'New plan',
+    'frame.input.no-rig' => 'There is no rig “{rig}”. Choose one of these: {rigs}.',
+    'frame.input.missing' => 'This is missing.',
+    'frame.schema.assessment' => 'Yard Cask assessment: everything that it says about a plan',
+    'frame.schema.drawing' => 'A stage with its whole drawing',
+
+    'frame.severity.stop' => 'Stop',
+    'frame.severity.fix' => 'To fix',
+    'frame.severity.watch' => 'Worth knowing',
+
+    'frame.valve.open' => 'clear',
+    'frame.valve.half' => 'something to fix',
+    'frame.valve.shut' => 'stopped',
+
+    'frame.snags.stop' => '{worst, plural, one {stop} other {stops}}, {others} to fix',
+    'frame.snags.fix' => 'to fix, {others} worth knowing',
+    'frame.snags.watch' => 'worth knowing',
+];
