@@ -5,8 +5,9 @@ export default defineConfig({
   // Generous: a busy machine may be slow, and only what never comes has failed.
   timeout: 180_000,
   expect: { timeout: 40_000 },
+  // Each file has plans, and where it kills something an installation, of its own.
   fullyParallel: false,
-  workers: 1,
+  workers: 2,
   reporter: [["list"], ["junit", { outputFile: process.env.JUNIT ?? "test-results/junit.xml" }]],
   use: {
     baseURL: process.env.BASE_URL ?? "http://127.0.0.1:8080",

@@ -42,7 +42,8 @@ step() {
     pid=$!
     set +m
     STEP_PID=$pid
-    if [ -t 2 ]; then
+    # In a lane beside another a line that is written over would be written over by both.
+    if [ -t 2 ] && [ -z "${LANE:-}" ]; then
         while kill -0 "$pid" 2>/dev/null; do
             printf '\r  … %s  %ds ' "$label" $((SECONDS - began)) >&2
             sleep 0.2

@@ -41,6 +41,8 @@ leave_in_order() {
 leave() {
     trap - EXIT
     trap '' INT TERM HUP
+    # A lane ends its own step.
+    [ -z "${LANE_PIDS:-}" ] || { kill -TERM $LANE_PIDS 2>/dev/null; wait $LANE_PIDS 2>/dev/null; }
     end_step
     if [ -n "${HOLDING:-}" ]; then
         [ -z "${SERVING:-}" ] || say "Stopping Yard Cask."

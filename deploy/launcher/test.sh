@@ -3,6 +3,30 @@
 PASSED=0
 FAILED=0
 
+# lanes COMMAND...: each command in a lane of its own, all at the same time; what they counted is added up.
+lanes() {
+    local lane passed failed pids=()
+    for lane in "$@"; do
+        rm -f "$STATE/lane-$lane"
+        (
+            trap 'end_step; exit 143' TERM
+            LANE=$lane PASSED=0 FAILED=0
+            "$lane"
+            echo "$PASSED $FAILED" >"$STATE/lane-$lane"
+        ) &
+        pids+=($!)
+    done
+    LANE_PIDS=${pids[*]}
+    wait "${pids[@]}"
+    LANE_PIDS=
+    for lane in "$@"; do
+        # A lane that fell over before it counted has failed.
+        read -r passed failed < <(cat "$STATE/lane-$lane" 2>/dev/null || echo "0 1")
+        PASSED=$((PASSED + passed))
+        FAILED=$((FAILED + failed))
+    done
+}
+
 # check LABEL COMMAND...: one check, which passes or fails as a whole.
 check() {
     if step "$@"; then PASSED=$((PASSED + 1)); else FAILED=$((FAILED + 1)); fi
@@ -24,6 +48,8 @@ suite() {
 }
 
 phpstan_in() { (cd "$ROOT/$1" && vendor/bin/phpstan analyse --no-progress --memory-limit=1G); }
+# The core's tests know no database and no file: they run in as many processes as there are processors.
+paratest_core() { (cd "$ROOT/core" && "${AS[@]}" vendor/bin/paratest --no-test-tokens --log-junit "$STATE/core.xml"); }
 phpunit_in() { (cd "$ROOT/$1" && "${AS[@]}" php -d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M vendor/bin/phpunit --do-not-cache-result --log-junit "$STATE/$1.xml"); }
 npm_run() { npm --prefix "$ROOT/$1" run "$2"; }
 vitest() { (cd "$ROOT/web" && npx vitest run --reporter=default --reporter=junit --outputFile.junit="$STATE/web.xml"); }
@@ -74,16 +100,28 @@ run_checks() {
     check "Migrations match the entities" database_matches
 }
 
+run_core() { suite "Core" "$STATE/core.xml" paratest_core; }
+run_server() { suite "Server, on MariaDB" "$STATE/server.xml" phpunit_in server; }
+run_checks_and_web() {
+    run_checks
+    run_web
+}
+run_web() { suite "Web" "$STATE/web.xml" vitest; }
+run_browser() { suite "Browser, on the running application" "$STATE/e2e.xml" playwright; }
+
 # run_tests PART: the last line says how many passed.
 run_tests() {
     local part=$1
     say "Yard Cask is getting ready to be tested."
     prepare_tests "$part"
-    [[ ! $part =~ ^(all|checks)$ ]] || run_checks
-    [[ ! $part =~ ^(all|core)$ ]] || suite "Core" "$STATE/core.xml" phpunit_in core
-    [[ ! $part =~ ^(all|server)$ ]] || suite "Server, on MariaDB" "$STATE/server.xml" phpunit_in server
-    [[ ! $part =~ ^(all|web)$ ]] || suite "Web" "$STATE/web.xml" vitest
-    [[ ! $part =~ ^(all|browser)$ ]] || suite "Browser, on the running application" "$STATE/e2e.xml" playwright
+    if [ "$part" = all ]; then
+        # What needs one processor runs beside its like; what uses them all runs by itself.
+        lanes run_server run_checks_and_web
+        run_core
+        run_browser
+    else
+        "run_$part"
+    fi
     say ""
     echo "$PASSED passed, $FAILED failed"
     [ "$FAILED" -eq 0 ]

@@ -61,7 +61,7 @@ for (const stage of ["use", "load"]) {
 test("sum", async ({ page }) => {
   await open(page, "fellside", "load");
   await page.getByRole("button", { name: /^Payload left/ }).click();
-  await expect(page.getByRole("dialog")).toContainText("limit − the most that rests on it");
+  await expect(page.getByRole("dialog")).toContainText("limit − the most it carries");
   await take(page, "sum");
 });
 
@@ -82,14 +82,14 @@ test("tanks-ports", async ({ page }) => {
 test("tanks-tilts", async ({ page }) => {
   await open(page, "fellside", "tanks");
   await page.getByRole("radio", { name: "Downhill" }).or(page.getByRole("button", { name: "Downhill" })).first().click();
-  await page.getByText("What tilts its water").evaluate((heading) => heading.scrollIntoView({ block: "center" }));
+  await page.getByText("What tilts the water").evaluate((heading) => heading.scrollIntoView({ block: "center" }));
   await take(page, "tanks-tilts");
 });
 
 test("tanks-catalogue", async ({ page }) => {
   await open(page, "prompt-side", "tanks");
   await page.getByRole("button", { name: "Find a tank that fits" }).click();
-  const table = page.getByRole("region", { name: "Tanks that can be had" }).getByRole("table");
+  const table = page.getByRole("region", { name: "Tanks you can buy" }).getByRole("table");
   await table.evaluate((rows) => rows.scrollIntoView());
   await take(page, "tanks-catalogue");
 });
@@ -116,7 +116,7 @@ test("revisions", async ({ page }) => {
   }
   await page.getByRole("button", { name: "File" }).click();
   await page.getByRole("button", { name: "Earlier revisions" }).click();
-  await expect(page.getByRole("dialog")).toContainText("Taken in from a file");
+  await expect(page.getByRole("dialog")).toContainText("Imported from a file");
   await take(page, "revisions");
 });
 

@@ -35,7 +35,7 @@ test("by keyboard alone a bay is added, taped from another datum, given an obstr
   await page.keyboard.type("900");
   await page.keyboard.press("Enter");
   await press("Add what stands in the way");
-  await expect(page.getByLabel("What stands in the way", { exact: true })).toBeFocused();
+  await expect(page.getByLabel("What is in the way", { exact: true })).toBeFocused();
   await press("Tail tank");
   await page.getByRole("radio", { name: "Tail locker" }).focus();
   for (let step = 0; step < 3; step++) await page.keyboard.press("ArrowRight");
@@ -48,7 +48,7 @@ test("by keyboard alone a bay is added, taped from another datum, given an obstr
   // 950 mm long, at the left wall: beside the obstruction in the rear corner, which is 300 mm long and 127 mm wide.
   expect(tank.x_m - 0.475).toBeGreaterThanOrEqual(0.9);
   expect(tank.x_m + 0.475).toBeLessThanOrEqual(2.1);
-  await expect(page.getByRole("article").filter({ hasText: /Tail tank (reaches out of|runs into)/ })).toHaveCount(0);
+  await expect(page.getByRole("article").filter({ hasText: /Tail tank (sticks out of|hits)/ })).toHaveCount(0);
 });
 
 test("a tank dragged in its bay stays there and out of what stands in it; anywhere else it is free", async ({ page }) => {
@@ -76,17 +76,17 @@ test("what does not fit says by how much, and its fix puts it where it does", as
   await openFellside(page, "tanks");
   await page.getByRole("button", { name: "Tail locker", exact: true }).click();
   await type(page, "/bays/0/opening_height_mm", "300");
-  await expect(snag(page, "Tail tank cannot be got into Tail locker")).toContainText("60 mm are missing");
+  await expect(snag(page, "Tail tank does not go into Tail locker")).toContainText("60 mm too big");
   await type(page, "/bays/0/opening_height_mm", "");
-  await expect(snag(page, "Tail tank cannot be got into Tail locker")).toHaveCount(0);
+  await expect(snag(page, "Tail tank does not go into Tail locker")).toHaveCount(0);
   await type(page, "/bays/0/length_mm", "as long as it is");
   await expect(page.getByRole("alert")).toContainText("as long as it is");
   await type(page, "/bays/0/length_mm", "900");
-  const tooLong = snag(page, "Tail tank reaches out of Tail locker");
-  await expect(tooLong).toContainText("It fits nowhere in it: with one wall");
+  const tooLong = snag(page, "Tail tank sticks out of Tail locker");
+  await expect(tooLong).toContainText("It fits nowhere in the bay, but would with one wall");
   await page.getByRole("button", { name: "Remove", exact: true }).click();
   await expect(tooLong).toHaveCount(0);
-  await expect(answer(page)).toHaveText("109 L of 127 L can be used.");
+  await expect(answer(page)).toHaveText("You can use 109 L of 127 L.");
 });
 
 test("a drain with its hose is added, a fill that dips is led straight, and a port goes with its hose", async ({ page }) => {
@@ -104,10 +104,10 @@ test("a drain with its hose is added, a fill that dips is led straight, and a po
   await page.getByRole("button", { name: "Add a bend" }).click();
   await type(page, "/runs/0/points/1/z_m", "105 cm");
   await type(page, "/runs/0/points/1/x_m", "4.9 m");
-  const dip = snag(page, /stay in Fill of Tail tank/);
-  await dip.getByRole("button", { name: "Lead Fill of Tail tank straight" }).click();
+  const dip = snag(page, /stays in Fill of Tail tank/);
+  await dip.getByRole("button", { name: "Straighten Fill of Tail tank" }).click();
   await expect(dip).toHaveCount(0);
-  await expect(page.getByText("it runs empty").first()).toBeVisible();
+  await expect(page.getByText("it drains empty").first()).toBeVisible();
   await page.getByRole("button", { name: "Remove Fill", exact: true }).click();
   await expect(page.getByRole("button", { name: /^Fill/ })).toHaveCount(0);
   await saved(page);
@@ -123,13 +123,13 @@ test("what is fixed in the rig is in a tank’s way, must stay dry or keeps its 
   await type(page, "/load/things/0/x_m", "4.4 m");
   await type(page, "/load/things/0/y_m", "700 left");
   await type(page, "/load/things/0/z_m", "300");
-  await expect(snag(page, "Tail tank lies over Control box")).toContainText("A joint that weeps drips into it.");
+  await expect(snag(page, "Tail tank is above Control box")).toContainText("A weeping joint would drip onto it.");
   await page.getByRole("radio", { name: "gets hot" }).click();
-  await expect(snag(page, "Tail tank stands too near Control box")).toContainText("120 mm apart");
+  await expect(snag(page, "Tail tank is too close to Control box")).toContainText("120 mm apart");
   await page.getByRole("radio", { name: "must stay clear" }).click();
   await expect(snag(page, /Control box/)).toHaveCount(0);
   await type(page, "/load/things/0/z_m", "500");
-  await expect(snag(page, "Tail tank runs into Control box")).toContainText("80 mm are missing");
+  await expect(snag(page, "Tail tank hits Control box")).toContainText("80 mm too big");
   await saved(page);
   expect((await stored(page, id)).load.things[0]).toMatchObject({ name: "Control box", need: "clear", z_m: 0.5 });
 });
@@ -137,20 +137,20 @@ test("what is fixed in the rig is in a tank’s way, must stay dry or keeps its 
 test("the catalogue is tried in every bay, sorted by any column, and what is put in can be undone", async ({ page }) => {
   const id = await openFellside(page, "tanks");
   await page.getByRole("button", { name: "Find a tank that fits" }).click();
-  const rows = page.getByRole("row").filter({ has: page.getByRole("button", { name: /^Put it in/ }) });
+  const rows = page.getByRole("row").filter({ has: page.getByRole("button", { name: /^Fit it/ }) });
   await expect(rows.first()).toContainText("Heron 120");
   await page.getByRole("button", { name: "Worst limit" }).click();
   await expect(rows.first()).not.toContainText("Heron 120");
   await page.getByRole("button", { name: "Usable", exact: true }).click();
-  await page.getByRole("button", { name: "Put it in: Eel 113, Right arch bay" }).click();
-  await expect(answer(page)).toHaveText("102 L of 113 L can be used.");
+  await page.getByRole("button", { name: "Fit it: Eel 113, Right arch bay" }).click();
+  await expect(answer(page)).toHaveText("You can use 102 L of 113 L.");
   await expect(page.getByLabel("Name of the tank")).toHaveValue("Eel 113");
   await saved(page);
   expect((await stored(page, id)).tanks[0]).toMatchObject({ id: "tail", bay: "right-arch", length_mm: 900 });
   await page.getByRole("button", { name: "Undo" }).click();
-  await expect(answer(page)).toHaveText("109 L of 127 L can be used.");
+  await expect(answer(page)).toHaveText("You can use 109 L of 127 L.");
   await page.getByRole("radio", { name: "pairs", exact: true }).click();
-  await page.getByRole("button", { name: /^Put it in: Heron 120 and Flounder 118/ }).click();
+  await page.getByRole("button", { name: /^Fit it: Heron 120 and Flounder 118/ }).click();
   await expect(answer(page)).toContainText("215 L of");
   await saved(page);
   expect((await stored(page, id)).tanks).toHaveLength(4);
@@ -165,7 +165,7 @@ test("bays and the catalogue in the hand and on the dark ground: nothing is cut 
     await page.emulateMedia({ colorScheme: scheme });
     await openFellside(page, "tanks");
     await page.getByRole("button", { name: "Find a tank that fits" }).click();
-    await expect(page.getByRole("button", { name: "Put it in: Eel 113, Right arch bay" })).toBeVisible();
+    await expect(page.getByRole("button", { name: "Fit it: Eel 113, Right arch bay" })).toBeVisible();
     await page.getByRole("button", { name: "Tail locker", exact: true }).click();
     await expect(page.getByLabel("Name of the bay")).toHaveValue("Tail locker");
     expect(await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth)).toBe(0);

@@ -122,9 +122,9 @@ for (const [part, read] of [
     process.kill(-(await mainPid(part)), "SIGKILL");
     await expect.poll(() => answers(port)).toBe(false);
     await field(page, "/use/days").fill("7 days");
-    if (!read) await expect(page.getByText("Kept here; read when the server is back.")).toBeVisible();
+    if (!read) await expect(page.getByText("In this browser; it is read when the server is back.")).toBeVisible();
     await page.getByRole("radio", { name: "mixed" }).click();
-    await expect(page.locator(".edge-save")).toHaveText("Server away. Kept here, sent on its return.");
+    await expect(page.locator(".edge-save")).toHaveText("Server away. Your edits are in this browser and are sent when it is back.");
     await expect(field(page, "/use/days")).toHaveValue(/^7( days)?$/);
     served.launcher.kill("SIGCONT");
     await expect(answer(page)).toHaveText("Carry 244 L for 7 days.");
@@ -221,7 +221,7 @@ test("a program that falls over and over is given up, with the reason from its l
 function smallDisk(page: Page, folder: string) {
   mkdirSync(folder, { recursive: true });
   const mounted = spawnSync("mount", ["-t", "tmpfs", "-o", "size=400m", "none", folder]).status === 0;
-  const document = { type: "about:blank", title: "Disk full", status: 507, detail: "The disk of the server is full." };
+  const document = { type: "about:blank", title: "Disk full", status: 507, detail: "The server’s disk is full." };
   const saves = "**/api/plans/*";
   const refuse = (route: Route) => (route.request().method() === "PUT" ? route.fulfill({ status: 507, contentType: "application/problem+json", json: document }) : route.continue());
   return {
@@ -257,7 +257,7 @@ test("a disk that is full is said where it is met, loses nothing, and saving goe
     for (const leave of [20 * MB, 0]) {
       await disk.fill(leave);
       await type(page, "/use/days", leave === 0 ? "6" : "5");
-      await expect(page.locator(".edge-save")).toHaveText("The server’s disk is full. Kept here, saved when there is room.");
+      await expect(page.locator(".edge-save")).toHaveText("The server’s disk is full. Your edits are in this browser and are saved when there is room.");
       if (disk.mounted) {
         const refused = await page.request.put(`${base}/api/plans/${id}`, { headers: { "If-Match": '"2"' }, data: PLAN });
         expect([refused.status(), (await refused.json()).title]).toEqual([507, "Disk full"]);

@@ -30,12 +30,12 @@ test("two windows cannot overwrite each other: both states are shown and either 
   const conflict = other.getByRole("dialog", { name: "This plan was changed elsewhere." });
   await expect(conflict.getByRole("row", { name: /between fills/ })).toContainText("3 days4 days");
   await expect(conflict.getByRole("row", { name: /people/ })).toContainText("32");
-  await conflict.getByRole("button", { name: "Go on with mine" }).click();
+  await conflict.getByRole("button", { name: "Keep mine" }).click();
   await expect.poll(async () => (await stored(page, id)).use).toMatchObject({ crew: 3, days: 3 });
 
   await type(page, "/use/days", "6");
   const again = page.getByRole("dialog", { name: "This plan was changed elsewhere." });
-  await again.getByRole("button", { name: "Take theirs" }).click();
+  await again.getByRole("button", { name: "Use theirs" }).click();
   await expect(field(page, "/use/crew")).toHaveValue("3");
   await expect(field(page, "/use/days")).toHaveValue("3");
   await page.getByRole("button", { name: "Undo" }).click();
@@ -51,8 +51,8 @@ test("changes of two windows in different places are put together", async ({ pag
   await expect.poll(async () => (await stored(page, id)).use.days).toBe(4);
   await type(other, "/tanks/0/length_mm", "1 m");
   const conflict = other.getByRole("dialog", { name: "This plan was changed elsewhere." });
-  await expect(conflict).toContainText("The changes are in different places and go together.");
-  await conflict.getByRole("button", { name: "Put both together" }).click();
+  await expect(conflict).toContainText("The changes are to different things and can be combined.");
+  await conflict.getByRole("button", { name: "Combine both" }).click();
   await expect(field(other, "/tanks/0/length_mm")).toHaveValue("1000");
   await expect.poll(async () => [(await stored(page, id)).use.days, (await stored(page, id)).tanks[0].length_mm]).toEqual([4, 1000]);
 
@@ -60,8 +60,8 @@ test("changes of two windows in different places are put together", async ({ pag
   await type(page, "/tanks/0/length_mm", "1.1 m");
   const clash = page.getByRole("dialog", { name: "This plan was changed elsewhere." });
   await expect(clash).toContainText("Both changed the same place");
-  await expect(clash.getByRole("button", { name: "Put both together" })).toHaveCount(0);
-  await clash.getByRole("button", { name: "Go on with mine" }).click();
+  await expect(clash.getByRole("button", { name: "Combine both" })).toHaveCount(0);
+  await clash.getByRole("button", { name: "Keep mine" }).click();
   await expect.poll(async () => (await stored(page, id)).tanks[0].length_mm).toBe(1100);
 });
 
@@ -109,9 +109,9 @@ test("two tabs offline on one plan each keep their own edits, and neither is los
   const last = await context.newPage();
   await last.goto(`/plans/${id}/use`);
   // A page that closes may let one of the two through after all; then they meet at once.
-  await expect(last.locator(".edge-save")).toContainText(/Kept here|changed elsewhere too/);
+  await expect(last.locator(".edge-save")).toContainText(/in this browser|changed elsewhere too/);
   await context.unrouteAll();
-  await last.getByRole("button", { name: "Put both together" }).click();
+  await last.getByRole("button", { name: "Combine both" }).click();
   await saved(last);
   const plan = await stored(last, id);
   expect([plan.use.days, plan.tanks[0].length_mm]).toEqual([5, 1000]);
@@ -160,9 +160,9 @@ test("earlier revisions say what changed, can be named and gone back to; a plan 
   const { revisions } = await (await page.request.get(`/api/plans/${id}/revisions`)).json();
   expect(revisions.map((one: { origin: string }) => one.origin)).toEqual(["edit", "restore", "edit", "edit", "import"]);
   await page.getByRole("link", { name: "Plans" }).click();
-  await page.getByRole("button", { name: "Put away Put-away test" }).click();
+  await page.getByRole("button", { name: "Archive Put-away test" }).click();
   await expect(page.getByRole("link", { name: /Put-away test/ })).toHaveCount(0);
-  await page.getByRole("button", { name: "Bring it back" }).click();
+  await page.getByRole("button", { name: "Restore it" }).click();
   await expect(page.getByRole("link", { name: /Put-away test/ })).toBeVisible();
 });
 
@@ -193,7 +193,7 @@ test("leaving the page saves what was just changed", async ({ page }) => {
 test("pressing Begin twice begins one plan", async ({ page }) => {
   await page.goto("/new");
   const name = `Twice ${Date.now()}`;
-  await page.getByLabel("Name, if you like").fill(name);
+  await page.getByLabel("Name (optional)").fill(name);
   await page.getByRole("button", { name: "Begin" }).dblclick();
   await expect(page).toHaveURL(/\/plans\/\w+\/use$/);
   const { plans } = await (await page.request.get("/api/plans")).json();
@@ -205,7 +205,7 @@ test("a refused text stays with its tank when another is removed, undone, and wh
   await page.getByRole("button", { name: "Waste tank", exact: true }).click();
   await field(page, "/tanks/2/length_mm").fill("rather long");
   await expect(page.getByRole("alert")).toBeVisible();
-  await expect(page.locator(".answer-note")).toHaveText("One text typed and not counted here yet.");
+  await expect(page.locator(".answer-note")).toHaveText("One entry does not count here yet.");
   await page.getByRole("button", { name: "Tail tank", exact: true }).click();
   await page.getByRole("button", { name: "Remove" }).click();
   await page.getByRole("button", { name: "Waste tank", exact: true }).click();
@@ -247,7 +247,7 @@ test("an unlikely weight is asked about, and either reading can be taken", async
   await page.getByRole("button", { name: /plate, ticket and sizes/ }).click();
   const weighed = field(page, "/load/rig/axles/0/weighed_kg");
   await weighed.fill("1.350");
-  await expect(page.getByRole("alert")).toContainText("“1.350” is far from the 1 455 kg that stands beside it.");
+  await expect(page.getByRole("alert")).toContainText("“1.350” is far from the 1 455 kg next to it.");
   await page.getByRole("button", { name: "1 350 kg", exact: true }).click();
   await expect.poll(async () => (await stored(page, id)).load.rig.axles[0].weighed_kg).toBe(1350);
   await expect(weighed).toBeFocused();
@@ -264,7 +264,7 @@ test("two windows that add a can give it different ids, and both cans stay", asy
   await page.getByRole("button", { name: "Add a can" }).click();
   await expect.poll(async () => (await stored(page, id)).tanks.length).toBe(4);
   await other.getByRole("button", { name: "Add a can" }).click();
-  await other.getByRole("button", { name: "Put both together" }).click();
+  await other.getByRole("button", { name: "Combine both" }).click();
   await expect.poll(async () => (await stored(page, id)).tanks.length).toBe(5);
   const ids = (await stored(page, id)).tanks.map((tank: { id: string }) => tank.id);
   expect(new Set(ids).size).toBe(5);

@@ -14,13 +14,13 @@ async function openWithoutLine(page: Page): Promise<string> {
 
 const part = (page: Page, name: string): Locator => page.locator(".line-part").filter({ hasText: new RegExp(`^${name}$`) });
 const lay = (page: Page, title: string): Promise<void> =>
-  page.getByRole("article").filter({ hasText: title }).getByRole("button", { name: "Lay this line" }).click();
+  page.getByRole("article").filter({ hasText: title }).getByRole("button", { name: "Use this system" }).click();
 
 /** Puts a part of the catalogue behind the outlet or the free end that is looked at. */
 async function putBehind(page: Page, label: RegExp, name: string): Promise<void> {
   const box = page.getByLabel(label);
   await box.selectOption({ label: name });
-  await box.locator("xpath=ancestor::div[1]").getByRole("button", { name: "Put it there" }).click();
+  await box.locator("xpath=ancestor::div[1]").getByRole("button", { name: "Fit it there" }).click();
 }
 
 async function choose(page: Page, name: string): Promise<void> {
@@ -42,22 +42,22 @@ async function breakAndMend(page: Page): Promise<void> {
   };
   await choose(page, "Pressure pump");
   await page.getByRole("button", { name: "Turn round" }).click();
-  await expect(snag(page, "No water comes to")).toHaveCount(2);
+  await expect(snag(page, "gets no water")).toHaveCount(2);
   await mend("Pressure pump is the wrong way round", "Turn Pressure pump round");
 
   await choose(page, "Bowl strainer");
-  await page.getByRole("button", { name: "Take out" }).click();
+  await page.getByRole("button", { name: "Remove" }).click();
   await mend("Pressure pump draws without a strainer", /^Bowl strainer/);
 
   await choose(page, "Accumulator");
   await typeInto(page, "Precharge", "150");
   await mend("Accumulator is empty before the pump starts", /^A precharge of 86/);
 
-  await page.getByLabel("Move it into another pipe").selectOption({ label: "Lever valve → Bowl strainer" });
+  await page.getByLabel("Move it into another pipe").selectOption({ label: "Ball valve → Bowl strainer" });
   await mend("Accumulator stands before the pump", "Move Accumulator behind Pressure pump");
 
   await choose(page, "Drain valve");
-  await page.getByRole("button", { name: "Take out" }).click();
+  await page.getByRole("button", { name: "Remove" }).click();
   await mend("mL stay in the line when it is drained", /^(A drain valve|Drain valves) in the/);
 
   await choose(page, "Pressure pump");
@@ -68,25 +68,25 @@ async function breakAndMend(page: Page): Promise<void> {
 test("a line is built from nothing, part by part, and gives water", async ({ page }) => {
   const id = await openWithoutLine(page);
   await expect(answer(page)).toContainText("No tap yet");
-  await page.getByRole("button", { name: "Begin at Tail tank" }).click();
-  await putBehind(page, /^Put behind its outlet/, "Lever valve, 12 mm");
+  await page.getByRole("button", { name: "Start from Tail tank" }).click();
+  await putBehind(page, /^Fit downstream of its outlet/, "Ball valve, 12 mm");
   for (const [behind, next] of [
-    ["Lever valve", "Bowl strainer, 12 mm"],
+    ["Ball valve", "Bowl strainer, 12 mm"],
     ["Bowl strainer", "Pressure pump, 7 L/min"],
     ["Pressure pump", "Galley tap"],
   ] as const) {
     await choose(page, behind);
     await putBehind(page, /^Behind its out/, next);
   }
-  await expect(answer(page)).toContainText(/^Galley tap gives \d/);
+  await expect(answer(page)).toContainText(/^The galley tap gets (only )?\d/);
   await expect(glass(page, "Worst outlet")).toContainText("Galley tap");
   // Into the pipe behind the pump, and branched off it.
   await page.getByRole("button", { name: /^Pipe \d+, from Pressure pump to Galley tap/ }).click();
-  await page.getByLabel("Put into it").selectOption({ label: "Accumulator, 0.75 L" });
-  await page.getByRole("button", { name: "Put it in" }).click();
+  await page.getByLabel("Fit into it").selectOption({ label: "Accumulator, 0.75 L" });
+  await page.getByRole("button", { name: "Fit it" }).click();
   await expect(part(page, "Accumulator")).toBeVisible();
   await page.getByRole("button", { name: /^Pipe \d+, from Accumulator to Galley tap/ }).click();
-  await page.getByLabel("Branch off it").selectOption({ label: "Basin tap" });
+  await page.getByLabel("Branch off from it").selectOption({ label: "Basin tap" });
   await page.getByRole("button", { name: "Branch it off" }).click();
   await expect(part(page, "Basin tap")).toBeVisible();
   await saved(page);
@@ -96,10 +96,10 @@ test("a line is built from nothing, part by part, and gives water", async ({ pag
   await expect(part(page, "Basin tap")).toHaveCount(0);
 });
 
-test("a school is laid, broken in six ways, and mended each time by its fix", async ({ page }) => {
+test("a system is laid, broken in six ways, and mended each time by its fix", async ({ page }) => {
   await openWithoutLine(page);
   await lay(page, "Pressure pump and accumulator");
-  await expect(answer(page)).toContainText("every outlet has enough alone");
+  await expect(answer(page)).toContainText("every outlet gets enough on its own");
   await breakAndMend(page);
 });
 
@@ -107,22 +107,22 @@ test("at 390 px a line is broken and mended just so, and nothing is wider than t
   await page.setViewportSize({ width: 390, height: 844 });
   await openWithoutLine(page);
   await lay(page, "Pressure pump and accumulator");
-  await expect(answer(page)).toContainText("every outlet has enough alone");
+  await expect(answer(page)).toContainText("every outlet gets enough on its own");
   await page.getByRole("button", { name: "What size would do?" }).click();
   await expect(page.getByRole("columnheader", { name: "starts an hour" }).first()).toBeVisible();
   expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
   await breakAndMend(page);
 });
 
-test("another school keeps the taps by their names, says what it drops, and is one step of undo", async ({ page }) => {
+test("another system keeps the taps by their names, says what it drops, and is one step of undo", async ({ page }) => {
   await openWithoutLine(page);
   await lay(page, "Pressure pump with mains hook-up");
   await choose(page, "Galley tap");
   await page.getByLabel("Name of the part").fill("Blue tap");
-  await page.getByRole("button", { name: "Another school" }).click();
+  await page.getByRole("button", { name: "Another system" }).click();
   const plain = page.getByRole("article").filter({ has: page.getByRole("heading", { name: "Pressure pump", exact: true }) });
-  await expect(plain).toContainText("Accumulator, Mains inlet with a cap have no place in it.");
-  await plain.getByRole("button", { name: "Lay this line" }).click();
+  await expect(plain).toContainText("Accumulator and Mains inlet with a cap have no place in it.");
+  await plain.getByRole("button", { name: "Use this system" }).click();
   await expect(part(page, "Blue tap")).toBeVisible();
   await expect(part(page, "Mains inlet with a cap")).toHaveCount(0);
   await page.getByRole("button", { name: "Undo" }).click();
@@ -134,13 +134,13 @@ test("what runs together is said at the outlets, the stair follows the outlet th
   await lay(page, "One pump that uses and fills");
   const open = page.getByRole("region", { name: "What is open" });
   await open.getByRole("button", { name: "Basin tap" }).click();
-  await expect(page.getByRole("img", { name: /^Pressure along the water to Basin tap/ })).toBeVisible();
+  await expect(page.getByRole("img", { name: /^Pressure along the way to the basin tap/ })).toBeVisible();
   for (const box of await open.getByRole("checkbox").all()) await box.check();
   await expect(open.getByRole("button", { name: "Together" })).toBeVisible();
   const fill = page.getByRole("region", { name: "Modes" }).getByRole("button", { name: "Fill by own pump" });
   await fill.click();
   await expect(fill).toHaveAttribute("aria-pressed", "true");
-  await expect(page.getByRole("region", { name: "Modes" }).getByRole("list").nth(1)).toContainText("Two-way valve: to the right");
+  await expect(page.getByRole("region", { name: "Modes" }).getByRole("list").nth(1)).toContainText("Three-way valve: to the right");
 });
 
 test("every size is tried, the smallest that does it is put in, and gravity says what height or bore would give", async ({ page }) => {
@@ -149,7 +149,7 @@ test("every size is tried, the smallest that does it is put in, and gravity says
   await page.getByRole("button", { name: "What size would do?" }).click();
   const smallest = page.getByRole("row").filter({ hasText: "the smallest that does it" }).first();
   await expect(smallest).toBeVisible();
-  const vessel = page.getByRole("button", { name: "Accumulator, 2 L behind Pressure pump" });
+  const vessel = page.getByRole("button", { name: "Fit Accumulator, 2 L downstream of the pressure pump" });
   await vessel.click();
   await expect(page.getByRole("row").filter({ hasText: "Accumulator, 2 L" })).toContainText("in the line now");
   await page.getByRole("button", { name: "Undo" }).click();
@@ -161,14 +161,14 @@ test("by keyboard alone a filter goes into the line and comes out again", async 
   await lay(page, "Pressure pump and accumulator");
   await page.getByRole("button", { name: /^Pipe \d+, from Accumulator to Tee/ }).focus();
   await page.keyboard.press("Enter");
-  await page.getByLabel("Put into it").focus();
+  await page.getByLabel("Fit into it").focus();
   await page.keyboard.type("Sediment filter, 50");
   await page.keyboard.press("Tab");
   await page.keyboard.press("Enter");
   await expect(part(page, "Sediment filter")).toBeVisible();
   await part(page, "Sediment filter").focus();
   await page.keyboard.press("Enter");
-  await page.getByRole("button", { name: "Take out" }).focus();
+  await page.getByRole("button", { name: "Remove" }).focus();
   await page.keyboard.press("Enter");
   await expect(part(page, "Sediment filter")).toHaveCount(0);
 });
@@ -179,19 +179,19 @@ test("a part of one’s own is kept, taken in from a table with mistakes named, 
   await page.getByText(/^Your own parts/).click();
   const table = page.getByLabel(/^Take parts in from a table/);
   await table.fill("Moss tap,tap,600,60,yes,0.4,seventeen,open_lpm=5 least_lpm=2 most_lpm=4 least_kpa=0");
-  await page.getByRole("button", { name: "Take them in" }).click();
+  await page.getByRole("button", { name: "Import them" }).click();
   await expect(page.getByText(/^Line 1, price/)).toBeVisible();
   await table.fill("Moss tap,tap,600,60,yes,0.4,17,open_lpm=5 least_lpm=2 most_lpm=4 least_kpa=0");
-  await page.getByRole("button", { name: "Take them in" }).click();
-  await expect(page.getByText("Taken in.")).toBeVisible();
+  await page.getByRole("button", { name: "Import them" }).click();
+  await expect(page.getByText("Imported.")).toBeVisible();
   await choose(page, "Basin tap");
-  await page.getByLabel("Another make in its place").selectOption({ label: "Moss tap" });
-  await page.getByRole("region", { name: "Basin tap" }).getByRole("button", { name: "Put it there" }).first().click();
-  await page.getByRole("button", { name: "Keep among your own parts" }).click();
+  await page.getByLabel("Replace it with").selectOption({ label: "Moss tap" });
+  await page.getByRole("region", { name: "Basin tap" }).getByRole("button", { name: "Fit it there" }).first().click();
+  await page.getByRole("button", { name: "Save as your own part" }).click();
   await expect(page.getByText("Kept: it is offered")).toBeVisible();
   await page.getByRole("button", { name: "Change your own Basin tap to this" }).click();
   await expect(page.getByText("Your own Basin tap has these figures now.")).toBeVisible();
-  for (const name of ["Moss tap: let go", "Basin tap: let go"]) {
+  for (const name of ["Moss tap: remove", "Basin tap: remove"]) {
     await page.getByRole("button", { name }).click();
     await expect(page.getByRole("button", { name })).toHaveCount(0);
   }
@@ -203,9 +203,9 @@ test("a line in a file that joins nothing is said at its place, and the rest is 
   plan.line.parts.find((one: { kind: string }) => one.kind === "pressure_pump").figures.curve.reverse();
   const { id } = await (await page.request.post("/api/plans/import", { data: plan })).json();
   await page.goto(`/plans/${id}/line`);
-  await expect(snag(page, "leads nowhere")).toContainText("“nobody.in”");
-  await expect(snag(page, "does not fall")).toContainText("begins at no flow");
-  await snag(page, "leads nowhere").getByRole("button", { name: /^Take Pipe/ }).click();
+  await expect(snag(page, "leads nowhere")).toContainText("no longer in the plan");
+  await expect(snag(page, "does not fall")).toContainText("starts at no flow");
+  await snag(page, "leads nowhere").getByRole("button", { name: /^Remove Pipe/ }).click();
   await expect(snag(page, "leads nowhere")).toHaveCount(0);
   await expect(field(page, "/line/parts/0/name")).toHaveCount(0);
   await page.keyboard.press("2");
@@ -216,8 +216,8 @@ test("every two outlets are opened at once, and how a pipe is joined is chosen a
   const plan = JSON.parse(readFileSync(FELLSIDE, "utf8"));
   const { id } = await (await page.request.post("/api/plans/import", { data: plan })).json();
   await page.goto(`/plans/${id}/line`);
-  await page.getByRole("button", { name: "Two at once?" }).click();
-  const shower = page.getByRole("region", { name: "Two at once" }).getByRole("row", { name: /^Shower/ });
+  await page.getByRole("button", { name: "Two taps at the same time?" }).click();
+  const shower = page.getByRole("region", { name: "Two taps at the same time" }).getByRole("row", { name: /^Shower/ });
   await expect(shower.getByRole("cell").first()).toContainText("alone");
   await expect(shower.getByRole("cell").nth(1)).toContainText("too little");
 
@@ -225,9 +225,9 @@ test("every two outlets are opened at once, and how a pipe is joined is chosen a
   await page.getByRole("radio", { name: "screwed hose clamps" }).click();
   await choose(page, "Pressure pump");
   await typeInto(page, "Cut-out", "500 kPa");
-  const weak = snag(page, "Screwed hose clamps would have to hold");
+  const weak = snag(page, "Pressure at hose clamps can reach");
   await expect(weak).toContainText("such joints usually hold");
-  await weak.getByRole("button", { name: /^Crimped rings/ }).click();
+  await weak.getByRole("button", { name: /^Use crimped rings/ }).click();
   await expect(weak).toHaveCount(0);
   await saved(page);
   const behind = (await stored(page, id)).line.pipes.find((pipe: { from: string }) => pipe.from === "storage-heater-1.out");

@@ -22,11 +22,11 @@ test("four questions lead to a plan with an answer", async ({ page }) => {
   await page.reload();
   await expect(page.getByLabel("3 How many days between two fills?")).toHaveValue("4 days");
   await page.getByRole("radio", { name: "Trailer" }).click();
-  await page.getByLabel("Name, if you like").fill("Test hut");
+  await page.getByLabel("Name (optional)").fill("Test hut");
   await page.getByRole("button", { name: "Begin" }).click();
   await expect(answer(page)).toHaveText(/^Carry \d+\sL for 4 days\.$/);
   await page.keyboard.press("2");
-  await expect(answer(page)).toHaveText(/^Travel (brim full: \d+\sL are allowed|with \d+\sL at most)\.$/);
+  await expect(answer(page)).toHaveText(/^Travel (brim full, with \d+\sL|with \d+\sL at most)\.$/);
   await page.getByRole("link", { name: "Plans" }).click();
   await expect(page.getByRole("link", { name: /Test hut/ }).first()).toBeVisible();
 });
@@ -35,7 +35,7 @@ test("every figure opens its sum, and the sum leads to the field behind it", asy
   await openFellside(page);
   await page.getByRole("button", { name: /^Payload left/ }).click();
   const sum = page.getByRole("dialog");
-  await expect(sum).toContainText("limit − the most that rests on it from setting off to used up");
+  await expect(sum).toContainText("limit − the most it carries between setting off and used up");
   await sum.getByRole("row", { name: /Rear axle, on the road/ }).getByRole("button", { name: "its sum" }).click();
   await expect(sum).toContainText("weighed + Σ weight × place ÷ wheelbase");
   await expect(sum).toContainText("moments of every weight about the axle");
@@ -52,7 +52,7 @@ test("wrong input is explained in place, and nothing typed is lost", async ({ pa
   const length = field(page, "/tanks/0/length_mm");
   const alert = page.getByRole("alert");
   for (const [text, why] of [
-    ["25 kg", "is a mass; here a length is wanted"],
+    ["25 kg", "is a mass, but this field takes a length"],
     ["3/8", "can be read in two ways"],
     ["1 m 20", "not clear what the 20"],
     ["9 m", "a tank’s length can be from 20 mm to 4 000 mm"],
@@ -70,7 +70,7 @@ test("wrong input is explained in place, and nothing typed is lost", async ({ pa
   await expect(length).toHaveValue("950");
 
   await type(page, "/tanks/0/outlet_height_mm", "400");
-  await expect(alert).toContainText("must lie below the overflow (345 mm)");
+  await expect(alert).toContainText("must be below the overflow (345 mm)");
   await field(page, "/tanks/0/outlet_height_mm").press("Escape");
   await type(page, "/tanks/0/length_mm", "3 ft 1");
   await expect(length).toHaveValue("939.8");
@@ -95,7 +95,7 @@ test("units are a switch, and typing follows them", async ({ page }) => {
   await page.getByRole("radio", { name: "imp gal" }).click();
   await page.getByRole("radio", { name: "lb" }).click();
   await page.keyboard.press("Escape");
-  await expect(answer(page)).toHaveText("24 imp gal of 28 imp gal can be used.");
+  await expect(answer(page)).toHaveText("You can use 24 imp gal of 28 imp gal.");
   await expect(field(page, "/tanks/0/length_mm")).toHaveValue("37 3/8");
   await expect(field(page, "/tanks/0/x_m")).toHaveValue("14 ft 6");
   await type(page, "/tanks/0/length_mm", "15 15/16");
@@ -206,7 +206,7 @@ test("the ground follows the system until it is chosen, and is kept then", async
   await page.emulateMedia({ colorScheme: "light" });
   await expect(page.locator("html")).toHaveAttribute("data-ground", "light");
   await page.getByRole("button", { name: "File" }).click();
-  await page.getByRole("button", { name: "Dark ground" }).click();
+  await page.getByRole("button", { name: "Switch to dark" }).click();
   await page.reload();
   await expect(page.locator("html")).toHaveAttribute("data-ground", "dark");
 });
@@ -222,7 +222,7 @@ test("marks to cut, answers and parts of a day open their sums too", async ({ pa
   await expect(field(page, "/use/uses/4/minutes")).toBeFocused();
   await page.getByRole("link", { name: /^Load/ }).click();
   await answer(page).getByRole("button").click();
-  await expect(sum).toContainText("brim full × (limit − kept − with empty tanks) ÷ what full tanks add");
+  await expect(sum).toContainText("brim full × (limit − held back − with empty tanks) ÷ what full tanks add");
   await expect(sum.getByRole("row", { name: /limit: gross limit/ })).toContainText("3 500 kg");
   await page.keyboard.press("Escape");
   await page.getByRole("link", { name: /^Tanks/ }).click();
@@ -266,21 +266,21 @@ test("with two tanks each travels as full as serves the limits best", async ({ p
 
 test("a tank of another shape holds less, and says how far marks at equal depths would be out", async ({ page }) => {
   await openFellside(page, "tanks");
-  await expect(answer(page)).toHaveText("109 L of 127 L can be used.");
+  await expect(answer(page)).toHaveText("You can use 109 L of 127 L.");
   await expect(page.getByText("Marks at equal depths")).toHaveCount(0);
-  await expect(page.getByText(/^Braking hard at 0.8 g, it would stand/)).toBeVisible();
+  await expect(page.getByText(/^Braking at 0.8 g, the water rises/)).toBeVisible();
   await page.getByRole("radio", { name: "lying cylinder" }).click();
-  await expect(answer(page)).toHaveText("93 L of 99 L can be used.");
+  await expect(answer(page)).toHaveText("You can use 93 L of 99 L.");
   await expect(page.getByText("Marks at equal depths would be out by up to 4.4 L")).toBeVisible();
   await expect(page.getByText(/^The restraint holds/)).toBeVisible();
   await page.getByRole("button", { name: "Undo" }).click();
-  await expect(answer(page)).toHaveText("109 L of 127 L can be used.");
+  await expect(answer(page)).toHaveText("You can use 109 L of 127 L.");
 });
 
 test("the fill slip tells a tank's water in buckets, minutes and on the meter", async ({ page }) => {
   await openFellside(page, "load");
-  const slip = page.getByRole("region", { name: "Fill slip" });
-  await expect(slip).toContainText("No slip yet: filled like this, the rear axle is over its limit.");
+  const slip = page.getByRole("region", { name: "Fill instructions" });
+  await expect(slip).toContainText("No fill instructions yet: filled like this, the rear axle is over its limit.");
   await expect(slip.getByRole("row")).toHaveCount(0);
   await page.getByRole("button", { name: "Travel with 51 L", exact: true }).first().click();
   await expect(slip.getByRole("row")).toHaveText("Tail tank39 L");
@@ -290,5 +290,5 @@ test("the fill slip tells a tank's water in buckets, minutes and on the meter", 
   await type(page, "/load/meter_l", "10.4 L");
   await expect(slip.getByRole("row")).toContainText("3.3 minstop the meter at 41 L");
   await slip.getByRole("button", { name: /41/ }).click();
-  await expect(page.getByRole("dialog")).toContainText("litres × meter for one bucket ÷ bucket");
+  await expect(page.getByRole("dialog")).toContainText("litres × meter reading for one bucket ÷ bucket");
 });

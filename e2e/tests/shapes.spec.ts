@@ -13,16 +13,16 @@ test("a tank over a wheel arch, or by its table: typed, pasted with mistakes, an
   await expect(field(page, "/tanks/0/levels/3/height_mm")).toHaveValue("360");
   const paste = page.getByLabel(/^Paste a table/);
   await paste.fill("height;litres\n120;wide\n240;60");
-  await page.getByRole("button", { name: "Take this table" }).click();
+  await page.getByRole("button", { name: "Use this table" }).click();
   await expect(page.getByRole("alert").filter({ hasText: "Line 2" })).toBeVisible();
   await expect(paste).toHaveValue("height;litres\n120;wide\n240;60");
   await paste.fill("height;litres\n120;20,5\n240;60\n350;101");
-  await page.getByRole("button", { name: "Take this table" }).click();
+  await page.getByRole("button", { name: "Use this table" }).click();
   await expect(field(page, "/tanks/0/levels/0/litres")).toHaveValue("20.5");
   await page.getByRole("button", { name: "Add a line" }).click();
   await expect(field(page, "/tanks/0/levels/3/height_mm")).toHaveValue("460");
   const given = page.waitForEvent("download");
-  await page.getByRole("button", { name: "Give out as CSV" }).click();
+  await page.getByRole("button", { name: "Export as CSV" }).click();
   expect((await given).suggestedFilename()).toBe("Tail tank.csv");
   await page.getByLabel("Read a CSV file").setInputFiles({ name: "t.csv", mimeType: "text/csv", buffer: Buffer.from("100;12\r\n345;97\r\n") });
   await expect(field(page, "/tanks/0/levels/1/litres")).toHaveValue("97");
@@ -37,7 +37,7 @@ test("what tilts the water is shown one after another, and a vent that spills is
   await expect(page.getByRole("img", { name: /Leaning left by 20 %/ })).toBeVisible();
   await page.getByRole("button", { name: /^Vent/ }).click();
   await type(page, "/runs/1/points/0/x_m", "4100");
-  const spills = snag(page, "Braking hard, water leaves by Vent of Tail tank");
+  const spills = snag(page, "Under hard braking, water leaves through Vent of Tail tank");
   await expect(spills).toBeVisible();
   await spills.getByRole("button", { name: /^Raise/ }).click();
   await expect(spills).toHaveCount(0);
@@ -49,18 +49,18 @@ test("a narrow place in the fill, a thin vent and a plug for a drain are each fo
   await openFellside(page, "tanks");
   await page.getByRole("button", { name: /^Fill/ }).click();
   await type(page, "/runs/0/narrowest_mm", "10");
-  const backs = snag(page, "Fill of Tail tank takes less than it is given");
-  await backs.getByRole("button", { name: /without its narrow place/ }).click();
+  const backs = snag(page, "The hose gives more than Fill of Tail tank can take");
+  await backs.getByRole("button", { name: /Remove the narrow part/ }).click();
   await expect(backs).toHaveCount(0);
   await page.getByRole("button", { name: /^Vent/ }).click();
   await type(page, "/tanks/0/ports/1/bore_mm", "6");
   const bulges = snag(page, "A hose left on bulges Tail tank");
-  await bulges.getByRole("button", { name: /with a bore of/ }).click();
+  await bulges.getByRole("button", { name: /Use a bore of/ }).click();
   await expect(bulges).toHaveCount(0);
   await page.getByRole("button", { name: /^Drain/ }).click();
   await page.getByRole("radio", { name: "at a cap or a plug" }).click();
   const capped = snag(page, "The drain of Tail tank has no valve");
-  await capped.getByRole("button", { name: /^A valve/ }).click();
+  await capped.getByRole("button", { name: /^Fit a valve/ }).click();
   await expect(page.getByRole("radio", { name: "at a valve" })).toBeChecked();
 });
 
@@ -75,7 +75,7 @@ test("a tank of one’s own is tried with the others in another plan, until it i
   await expect(page.getByText("Kept: it is tried")).toBeVisible();
   await page.getByRole("button", { name: "Find a tank that fits" }).click();
   await expect(page.getByRole("row").filter({ hasText: "Copper kettle" }).first()).toContainText("86.5");
-  await page.getByRole("button", { name: "Copper kettle: let go" }).click();
+  await page.getByRole("button", { name: "Copper kettle: remove" }).click();
   await expect(page.getByRole("row").filter({ hasText: "Copper kettle" })).toHaveCount(0);
 });
 

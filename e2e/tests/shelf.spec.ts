@@ -10,16 +10,16 @@ test("the shelf shows each plan's rig, answer and worst snag, and what is sought
   await page.getByRole("link", { name: "Plans" }).click();
   const card = page.getByRole("listitem").filter({ hasText: name });
   await expect(card).toContainText("Travel with 51 L at most.");
-  await expect(card).toContainText("Stop: The rear axle is 38 kg over its limit.");
+  await expect(card).toContainText("Stop: The rear axle is 38 kg over its limit on the road.");
   await expect(card.locator("svg path").first()).toHaveAttribute("d", /^M/);
-  await card.getByRole("button", { name: `Copy ${name}` }).click();
+  await card.getByRole("button", { name: `Duplicate ${name}` }).click();
   await expect(page.getByRole("link", { name: `${name}, copy` })).toBeVisible();
   await page.getByLabel("Find").fill(`${name} rear axle`);
   await expect(page.getByRole("listitem")).toHaveCount(2);
   await page.getByRole("radio", { name: "by name" }).click();
   await expect(page.getByRole("listitem").first()).not.toContainText("copy");
   await page.getByLabel("Find").fill("no such plan anywhere");
-  await expect(page.getByRole("status")).toHaveText("No plan speaks of “no such plan anywhere”.");
+  await expect(page.getByRole("status")).toHaveText("No plan mentions “no such plan anywhere”.");
 });
 
 test("the first answers say what the plan will have trouble with", async ({ page }) => {

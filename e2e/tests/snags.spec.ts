@@ -5,8 +5,8 @@ test("a snag appears, says why, and its fix clears it in one undo step", async (
   await openFellside(page, "load");
   await expect(answer(page)).toHaveText("Travel with 51 L at most.");
   const over = snag(page, "The rear axle is 38 kg over its limit");
-  await expect(over).toContainText("allowed 1 850 kg");
-  await expect(over).toContainText(/But then: \d+\sL short of 3 days/);
+  await expect(over).toContainText("its limit is 1 850 kg");
+  await expect(over).toContainText(/you are \d+\sL short for 3 days/);
   await over.getByRole("button", { name: "Move Tail tank 1 400 mm forward, out of Tail locker" }).click();
   await expect(over).toHaveCount(0);
   await expect(page.locator("#snags")).toBeFocused();
@@ -18,14 +18,14 @@ test("a snag appears, says why, and its fix clears it in one undo step", async (
   await expect(over).toHaveCount(0);
 
   await page.keyboard.press("]");
-  await snag(page, "below the outlet").getByRole("button", { name: "Outlet at 14 mm" }).click();
+  await snag(page, "below the outlet").getByRole("button", { name: "Move the outlet to 14 mm" }).click();
   await expect(field(page, "/tanks/0/outlet_height_mm")).toHaveValue("14");
   await expect(page.getByRole("link", { name: "Tanks: clear" })).toBeVisible();
   await type(page, "/tanks/0/outlet_height_mm", "60 mm");
-  await expect(snag(page, "below the outlet are never used")).toBeVisible();
+  await expect(snag(page, "below the outlet can never be used")).toBeVisible();
 });
 
-test("a snag is said before its fixes are tried, and only what is proven of the plan as it stands can be pressed", async ({ page }) => {
+test("a snag is said before its fixes are tried, and only what is proven of the plan as it is now can be pressed", async ({ page }) => {
   let hold: Promise<void> | undefined;
   let away = false;
   await page.route("**/api/fixes?*", async (route) => {
@@ -35,7 +35,7 @@ test("a snag is said before its fixes are tried, and only what is proven of the 
   });
   const id = await openFellside(page, "tanks");
   const low = snag(page, "below the outlet");
-  const fix = low.getByRole("button", { name: "Outlet at 14 mm" });
+  const fix = low.getByRole("button", { name: "Move the outlet to 14 mm" });
   await expect(fix).toBeEnabled();
 
   let release = () => {};

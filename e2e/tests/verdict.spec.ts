@@ -7,9 +7,9 @@ test("a figure whose sum cannot be asked for says so, and shows it when the serv
   await page.getByRole("button", { name: /^Payload left/ }).click();
   const sum = page.getByRole("dialog");
   await expect(sum).toContainText(/\d+\skg/);
-  await expect(sum.getByRole("status")).toHaveText("The sum is shown when the server answers again.");
+  await expect(sum.getByRole("status")).toHaveText("The sum appears when the server answers again.");
   await page.unroute("**/api/sums");
-  await expect(sum).toContainText("limit − the most that rests on it");
+  await expect(sum).toContainText("limit − the most it carries");
 });
 
 test("verdict and drawing of a change are shown together, also when one of them is late or has to be asked for again", async ({ page }) => {
@@ -57,7 +57,7 @@ test("of the line only what is opened is read, in the same answer as the verdict
   await page.route("**/api/assess?*", (route) => route.abort());
   await page.getByRole("button", { name: /^Accumulator/ }).first().click();
   const vessel = page.getByRole("region", { name: "Accumulator", exact: true });
-  await expect(vessel.getByRole("status").first()).toHaveText("Its figures are shown when the server answers again.");
+  await expect(vessel.getByRole("status").first()).toHaveText("Its figures appear when the server answers again.");
   await expect(fields).toHaveCount(0);
   await page.unroute("**/api/assess?*");
   await expect(vessel.getByLabel("Precharge", { exact: true })).not.toHaveValue("");
@@ -72,7 +72,7 @@ test("of the line only what is opened is read, in the same answer as the verdict
 test("what each outlet gives at its worst and at its best follows what is typed", async ({ page }) => {
   await openFellside(page, "line");
   const outlets = page.getByRole("region", { name: "What is open" });
-  const said = outlets.getByText(/with a low battery, old filters and the tank nearly empty; .* while the battery charges/).first();
+  const said = outlets.getByText(/with a low battery, old filters and the tank nearly empty; .* while the battery is charging/).first();
   const before = await said.textContent();
   await page.getByRole("button", { name: /^Pressure pump/ }).first().click();
   await page.getByRole("region", { name: "Pressure pump", exact: true }).getByRole("button", { name: "Turn round" }).click();

@@ -22,10 +22,10 @@ final class CommandsTest extends KernelTestCase
         yield 'no such calculator' => ['yardcask:calc', ['name' => 'tides'], '{}', 2, 'There are: demand, tank, payload, passage, bay-fit, surge, trapped, pipe, line, gravity, accumulator, heat, wire'];
         yield 'a plan with a stop' => ['yardcask:assess', [], $fellside, 1, '"load.rear-over"'];
         yield 'a plan without one' => ['yardcask:assess', [], str_replace('"limit_kg": 1850', '"limit_kg": 2100', $fellside), 0, '"yard-cask-assessment"'];
-        yield 'a plan of version 1' => ['yardcask:read', [], (string) file_get_contents(__DIR__.'/../../core/tests/plans/fellside-version-1.json'), 0, '"version": 5,'];
-        yield 'the plan of the first answers' => ['yardcask:begin', [], '{"crew":"two","stay":"wild","habit":"frugal","days":3,"rig":"trailer","school":"two_valves"}', 0, '"school": "two_valves"'];
-        yield 'the usual school of a rig' => ['yardcask:begin', [], '{"crew":2,"stay":"wild","habit":"frugal","days":3,"rig":"pickup"}', 0, '"school": "can_switched"'];
-        yield 'answers that are none' => ['yardcask:begin', [], '{"crew":"some of us","stay":"wild","habit":"frugal","days":3,"rig":"van","school":"old"}', 2, '"pointer": "/school"'];
+        yield 'a plan of version 1' => ['yardcask:read', [], (string) file_get_contents(__DIR__.'/../../core/tests/plans/fellside-version-1.json'), 0, '"version": 6,'];
+        yield 'the plan of the first answers' => ['yardcask:begin', [], '{"crew":"two","stay":"wild","habit":"frugal","days":3,"rig":"trailer","system":"two_valves"}', 0, '"system": "two_valves"'];
+        yield 'the usual system of a rig' => ['yardcask:begin', [], '{"crew":2,"stay":"wild","habit":"frugal","days":3,"rig":"pickup"}', 0, '"system": "can_switched"'];
+        yield 'answers that are none' => ['yardcask:begin', [], '{"crew":"some of us","stay":"wild","habit":"frugal","days":3,"rig":"van","system":"old"}', 2, '"pointer": "/system"'];
         yield 'no plan to read' => ['yardcask:read', [], '{}', 2, '"pointer": "/format"'];
         yield 'a bad plan' => ['yardcask:assess', [], str_replace('"crew": 2', '"crew": 0', $fellside), 2, '"pointer": "/use/crew"'];
     }

@@ -6,11 +6,11 @@ namespace YardCask\Server\Tests;
 
 use Opis\JsonSchema\Validator;
 use YardCask\Core\Input\Json;
-use YardCask\Core\Plan\Line\School;
+use YardCask\Core\Plan\Line\SystemType;
 use YardCask\Core\Plan\Plan;
 use YardCask\Server\Catalogue\CatalogueFiles;
 
-/** The parts of lines, the schools, and what is done to a line. */
+/** The parts of lines, the systems, and what is done to a line. */
 final class LineTest extends ApiTestCase
 {
     public function testThePartsThatCanBeHadAreThere(): void
@@ -31,17 +31,17 @@ final class LineTest extends ApiTestCase
         self::assertEquals($fresh->parts(), $cached->parts(), 'The second time it comes from there.');
     }
 
-    public function testEverySchoolIsOfferedAsItWouldBeInThePlan(): void
+    public function testEverySystemTypeIsOfferedAsItWouldBeInThePlan(): void
     {
-        $offer = $this->send('POST', '/api/schools', self::fellside());
+        $offer = $this->send('POST', '/api/systems', self::fellside());
         $this->assertStatus(200);
-        $schema = Json::decode((string) file_get_contents(__DIR__.'/../../schema/school-offer.schema.json'));
-        foreach ($offer->schools as $school) {
-            self::assertTrue((new Validator())->validate($school, $schema)->isValid());
+        $schema = Json::decode((string) file_get_contents(__DIR__.'/../../schema/system-offer.schema.json'));
+        foreach ($offer->systems as $system) {
+            self::assertTrue((new Validator())->validate($system, $schema)->isValid());
         }
-        self::assertSame(array_column(School::cases(), 'value'), array_column($offer->schools, 'school'));
+        self::assertSame(array_column(SystemType::cases(), 'value'), array_column($offer->systems, 'system'));
         // Fellside has one fresh tank: none stands high above another.
-        self::assertFalse(isset(array_column($offer->schools, null, 'school')['gravity']->patch));
+        self::assertFalse(isset(array_column($offer->systems, null, 'system')['gravity']->patch));
     }
 
     public function testEveryTwoOutletsAreOpenedTogether(): void
@@ -86,13 +86,13 @@ final class LineTest extends ApiTestCase
         }
     }
 
-    public function testAPlanBeginsWithTheLineOfItsSchool(): void
+    public function testAPlanBeginsWithTheLineOfItsSystemType(): void
     {
-        $begun = $this->send('POST', '/api/plans', '{"crew":2,"stay":"wild","habit":"ordinary","days":3,"rig":"van","school":"mains"}');
+        $begun = $this->send('POST', '/api/plans', '{"crew":2,"stay":"wild","habit":"ordinary","days":3,"rig":"van","system":"mains"}');
         $this->assertStatus(201);
-        self::assertSame('mains', $begun->plan->line->school);
+        self::assertSame('mains', $begun->plan->line->system);
         self::assertNotSame([], Plan::read($begun->plan)->line->parts);
-        $this->send('POST', '/api/plans', '{"crew":2,"stay":"wild","habit":"ordinary","days":3,"rig":"van","school":"abacus"}');
+        $this->send('POST', '/api/plans', '{"crew":2,"stay":"wild","habit":"ordinary","days":3,"rig":"van","system":"abacus"}');
         $this->assertStatus(422);
     }
 

@@ -70,7 +70,7 @@ final class PlansTest extends ApiTestCase
         self::assertSame([
             [3, 'restore', "Back to an earlier state. Between fills: 4\u{a0}days → 3\u{a0}days", null],
             [2, 'edit', "Between fills: 3\u{a0}days → 4\u{a0}days", 'four days'],
-            [1, 'begun', 'Begun', null],
+            [1, 'begun', 'New', null],
         ], $rows);
         $this->send('PUT', $path.'/revisions/2/name', '{"name":""}');
         self::assertObjectNotHasProperty('name', $this->send('GET', $path.'/revisions')->revisions[1]);

@@ -28,7 +28,7 @@ final class PartsCsv
     public static function read(string $text): array
     {
         if (\strlen($text) > self::LONGEST || 1 !== preg_match('//u', $text)) {
-            throw InvalidInput::at('/text', \sprintf('A table of at most %d characters is wanted here, in UTF-8.', self::LONGEST));
+            throw InvalidInput::at('/text', \sprintf('This must be a table of at most %d characters, in UTF-8.', self::LONGEST));
         }
         $parts = $errors = [];
         foreach (self::rows($text) as $number => $cells) {
@@ -36,7 +36,7 @@ final class PartsCsv
                 continue;
             }
             if (\count($cells) !== \count(self::HEADING)) {
-                $errors[] = new InputError('/text', \sprintf('Line %d: %d columns are wanted, %s; there are %d.', $number, \count(self::HEADING), implode(', ', self::HEADING), \count($cells)));
+                $errors[] = new InputError('/text', \sprintf('Line %d must have %d columns, %s, but it has %d.', $number, \count(self::HEADING), implode(', ', self::HEADING), \count($cells)));
                 continue;
             }
             try {
@@ -51,7 +51,7 @@ final class PartsCsv
             throw InvalidInput::because($errors);
         }
         if ([] === $parts || \count($parts) > self::MOST) {
-            throw InvalidInput::at('/text', \sprintf('A table has from 1 to %d parts, one a line under the heading %s.', self::MOST, implode(',', self::HEADING)));
+            throw InvalidInput::at('/text', \sprintf('A table has from 1 to %d parts, one per line under the heading %s.', self::MOST, implode(',', self::HEADING)));
         }
 
         return $parts;

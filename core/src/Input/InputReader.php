@@ -30,7 +30,7 @@ final class InputReader
     public static function of(mixed $value): self
     {
         if (!$value instanceof \stdClass) {
-            throw InvalidInput::at('', 'A JSON object is wanted here, '.self::describe($value).' was found.');
+            throw InvalidInput::at('', 'This must be a JSON object, not '.self::describe($value).'.');
         }
 
         return new self(get_object_vars($value), '', new \ArrayObject());
@@ -70,7 +70,7 @@ final class InputReader
             return $default ?? $range->max;
         }
         if (!\is_int($found) && !\is_float($found)) {
-            $this->fail($key, 'A number is wanted here, '.$range->describe().'; '.self::describe($found).' was found.');
+            $this->fail($key, 'This must be a number, '.$range->describe().', not '.self::describe($found).'.');
 
             return $range->max;
         }
@@ -89,7 +89,7 @@ final class InputReader
     {
         $found = $this->raw($key, null !== $default);
         if (null !== $found && !\is_bool($found)) {
-            $this->fail($key, 'true or false is wanted here; '.self::describe($found).' was found.');
+            $this->fail($key, 'This must be true or false, not '.self::describe($found).'.');
         }
 
         return \is_bool($found) ? $found : $default ?? false;
@@ -103,7 +103,7 @@ final class InputReader
             return $default ?? '';
         }
         if (!\is_string($found) || 1 !== preg_match('/^[^\x00-\x1F\x7F]+$/u', $found) || mb_strlen($found) > $maxLength || '' === trim($found)) {
-            $this->fail($key, \sprintf('A text of 1 to %d characters on one line is wanted here; %s was found.', $maxLength, self::describe($found)));
+            $this->fail($key, \sprintf('This must be a text of 1 to %d characters on one line, not %s.', $maxLength, self::describe($found)));
 
             return $default ?? '';
         }
@@ -127,7 +127,7 @@ final class InputReader
             }
         }
         if (null !== $found) {
-            $this->fail($key, \sprintf('One of %s is wanted here; %s was found.', implode(', ', array_map(static fn (\BackedEnum $case): string => '"'.$case->value.'"', $allowed)), self::describe($found)));
+            $this->fail($key, \sprintf('This must be one of %s, not %s.', implode(', ', array_map(static fn (\BackedEnum $case): string => '"'.$case->value.'"', $allowed)), self::describe($found)));
         }
 
         return $allowed[0];
@@ -138,7 +138,7 @@ final class InputReader
     {
         $found = $this->raw($key, false);
         if (null !== $found && !$found instanceof \stdClass) {
-            $this->fail($key, 'A JSON object is wanted here; '.self::describe($found).' was found.');
+            $this->fail($key, 'This must be a JSON object, not '.self::describe($found).'.');
         }
 
         return $found instanceof \stdClass
@@ -154,7 +154,7 @@ final class InputReader
             if ($element instanceof \stdClass) {
                 $readers[] = new self(get_object_vars($element), $this->at($key).'/'.$index, $this->errors);
             } else {
-                $this->fail($key.'/'.$index, 'A JSON object is wanted here; '.self::describe($element).' was found.');
+                $this->fail($key.'/'.$index, 'This must be a JSON object, not '.self::describe($element).'.');
             }
         }
 
@@ -195,7 +195,7 @@ final class InputReader
                 $pair = new self(array_values($element), $this->at($key).'/'.$index, $this->errors);
                 $pairs[] = [$pair->number('0', Range::notNegative()), $pair->number('1', Range::notNegative())];
             } else {
-                $this->fail($key.'/'.$index, 'Two numbers are wanted here, for example [4, 240]; '.self::describe($element).' was found.');
+                $this->fail($key.'/'.$index, 'This must be two numbers, for example [4, 240], not '.self::describe($element).'.');
             }
         }
 
@@ -255,12 +255,12 @@ final class InputReader
             return [];
         }
         if (!\is_array($found)) {
-            $this->fail($key, 'A list is wanted here; '.self::describe($found).' was found.');
+            $this->fail($key, 'This must be a list, not '.self::describe($found).'.');
 
             return [];
         }
         if (\count($found) > $max) {
-            $this->fail($key, \sprintf('At most %d are read here; %d were found.', $max, \count($found)));
+            $this->fail($key, \sprintf('There can be at most %d here, but there are %d.', $max, \count($found)));
 
             return [];
         }

@@ -28,7 +28,7 @@ final class LevelsText
     public static function read(string $text, Plan $plan): array
     {
         if (\strlen($text) > self::LONGEST) {
-            throw InvalidInput::at('/text', \sprintf('A table of at most %d characters is wanted here.', self::LONGEST));
+            throw InvalidInput::at('/text', \sprintf('This must be a table of at most %d characters.', self::LONGEST));
         }
         $levels = [];
         $errors = [];

@@ -21,7 +21,7 @@ use YardCask\Core\Quantity\UnitPreferences;
 final readonly class Plan implements PlanPart
 {
     public const FORMAT = 'yard-cask-plan';
-    public const VERSION = 5;
+    public const VERSION = 6;
     public const MOST_BAYS = 12;
     public const MOST_TANKS = 12;
     public const MOST_RUNS = 40;

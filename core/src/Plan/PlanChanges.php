@@ -30,7 +30,7 @@ final class PlanChanges
             $changes[] = $name.' added';
         }
         foreach (self::outermost($old->parts, $new->parts) as $name) {
-            $changes[] = $name.' taken away';
+            $changes[] = $name.' removed';
         }
         foreach ($new->fields + $old->fields as $place => $field) {
             if (self::isWithin($place, $old->parts) && self::isWithin($place, $new->parts)) {

@@ -9,6 +9,7 @@ use YardCask\Core\Plan\Migration\AxlesAndFittings;
 use YardCask\Core\Plan\Migration\EmptyLine;
 use YardCask\Core\Plan\Migration\SeatsAndWaste;
 use YardCask\Core\Plan\Migration\ShapesAndBays;
+use YardCask\Core\Plan\Migration\SystemTypes;
 
 /** Brings a plan of an older version up to the current one, a step at a time. */
 final readonly class PlanMigrations
@@ -22,7 +23,7 @@ final readonly class PlanMigrations
 
     public static function all(): self
     {
-        return new self(Plan::VERSION, [1 => SeatsAndWaste::migrated(...), 2 => ShapesAndBays::migrated(...), 3 => AxlesAndFittings::migrated(...), 4 => EmptyLine::migrated(...)]);
+        return new self(Plan::VERSION, [1 => SeatsAndWaste::migrated(...), 2 => ShapesAndBays::migrated(...), 3 => AxlesAndFittings::migrated(...), 4 => EmptyLine::migrated(...), 5 => SystemTypes::migrated(...)]);
     }
 
     /**
@@ -33,14 +34,14 @@ final readonly class PlanMigrations
     public function toCurrent(mixed $document): \stdClass
     {
         if (!$document instanceof \stdClass || ($document->format ?? null) !== Plan::FORMAT) {
-            throw InvalidInput::at('/format', \sprintf('This is not a plan: a JSON object with "format": "%s" is wanted.', Plan::FORMAT));
+            throw InvalidInput::at('/format', \sprintf('This is not a plan: it must be a JSON object with "format": "%s".', Plan::FORMAT));
         }
         $version = $document->version ?? null;
         if (!\is_int($version) || $version < 1) {
             throw InvalidInput::at('/version', \sprintf('The version must be a whole number from 1 to %d.', $this->current));
         }
         if ($version > $this->current) {
-            throw InvalidInput::at('/version', \sprintf('This plan is of version %d, written by a newer Yard Cask; this one reads up to version %d.', $version, $this->current));
+            throw InvalidInput::at('/version', \sprintf('This plan is version %d, from a newer Yard Cask; this one reads up to version %d.', $version, $this->current));
         }
         $document = clone $document;
         while ($version < $this->current) {

@@ -92,7 +92,7 @@ final readonly class PlanPatch implements HasSchema
             $path = \array_slice(explode('/', $operation['path']), 1);
             if ('test' === $operation['op']) {
                 if (self::valueAt($document, $path) !== ($operation['value'] ?? null)) {
-                    throw InvalidInput::at($operation['path'], 'Another part stands here by now.');
+                    throw InvalidInput::at($operation['path'], 'Another part is here by now.');
                 }
                 continue;
             }

@@ -49,7 +49,7 @@ final readonly class PlannedBay implements PlanPart
         /** Above the ground, or above the keel of a boat. */
         #[Measured('the height of a bay’s floor', 'Its floor at', Kind::Length, Unit::Metre, 0, 5)]
         public float $zM,
-        #[Choice('Tanks go in by its')]
+        #[Choice('Tanks go in through its')]
         public Face $opening,
         /** Along the rig, or across it in a face at the front or the rear; null where it is as wide as the face. */
         #[Measured('how wide its opening is', 'Opening, wide', Kind::Length, Unit::Millimetre, 20, 20000)]
@@ -59,7 +59,7 @@ final readonly class PlannedBay implements PlanPart
         public ?float $openingHeightMm,
         #[YesNo('Frost reaches it')]
         public bool $frost,
-        #[YesNo('Taped, not guessed')]
+        #[YesNo('Measured, not guessed')]
         public bool $taped,
         #[Inline(prefix: 'reach_')]
         public PlannedReach $reach,

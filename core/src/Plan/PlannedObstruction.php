@@ -19,7 +19,7 @@ final readonly class PlannedObstruction implements PlanPart
     public function __construct(
         #[Id]
         public string $id,
-        #[Text('what stands in the way', FreeId::LONGEST_NAME)]
+        #[Text('what is in the way', FreeId::LONGEST_NAME)]
         public string $name,
         #[Measured('where it begins behind the bay’s front', 'From the front', Kind::Length, Unit::Millimetre, -5000, 20000)]
         public float $xMm,

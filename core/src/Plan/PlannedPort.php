@@ -39,7 +39,7 @@ final readonly class PlannedPort implements PlanPart
         public float $upMm,
         #[Measured('the bore of a port and its hose', 'Bore', Kind::Length, Unit::Millimetre, 3, 120)]
         public float $boreMm,
-        #[Measured('the room that its fitting needs before the face', 'Fitting stands out', Kind::Length, Unit::Millimetre, 0, 400)]
+        #[Measured('the room that its fitting needs in front of the face', 'Fitting sticks out', Kind::Length, Unit::Millimetre, 0, 400)]
         public float $roomMm,
         /** Or only a place where the maker allows a hole. */
         #[YesNo('Drilled')]

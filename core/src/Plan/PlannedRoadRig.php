@@ -88,7 +88,7 @@ final readonly class PlannedRoadRig implements PlannedRig, Checked
         $sizes = array_map(static fn (PlannedAxle $axle): AxleSizes => $axle->sizes, $this->axles);
         unset($sizes[0]);
 
-        return [] === $sizes ? throw new \LogicException('A vehicle has two axles at least.') : AxleGroup::of($sizes);
+        return [] === $sizes ? throw new \LogicException('A vehicle has at least two axles.') : AxleGroup::of($sizes);
     }
 
     /** From the first axle to where those behind it carry, in m. */
@@ -138,13 +138,13 @@ final readonly class PlannedRoadRig implements PlannedRig, Checked
     public function check(InputReader $in): void
     {
         if (0.0 !== $this->axles[0]->sizes->xM) {
-            $in->fail('axles/0/x_m', \sprintf('%s m: places are measured from the first axle, so it stands at 0.', $this->axles[0]->sizes->xM));
+            $in->fail('axles/0/x_m', \sprintf('%s m: places are measured from the first axle, so it is at 0.', $this->axles[0]->sizes->xM));
         }
         $rear = $this->rear();
         $rear->check($in);
         foreach ($rear->axles() as $index => $axle) {
             if ($axle->xM < 1) {
-                $in->fail('axles/'.$index.'/x_m', \sprintf('%s m behind the front axle: a wheelbase is 1 m at least.', $axle->xM));
+                $in->fail('axles/'.$index.'/x_m', \sprintf('%s m behind the front axle: a wheelbase is at least 1 m.', $axle->xM));
             } elseif ($this->frontOverhangM + $axle->xM > $this->sizes->lengthM) {
                 $in->fail('axles/'.$index.'/x_m', \sprintf('Overhang (%s m) and wheelbase (%s m) together are longer than the rig (%s m).', $this->frontOverhangM, $axle->xM, $this->sizes->lengthM));
             }

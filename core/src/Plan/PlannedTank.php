@@ -70,13 +70,13 @@ final readonly class PlannedTank implements PlanPart, Checked
         #[Measured('the height of a tank’s underside', 'Underside at', Kind::Length, Unit::Metre, 0, 4)]
         public float $zM,
         /** Or by a strip in it. */
-        #[YesNo('Level seen through its wall')]
+        #[YesNo('Level visible through its wall')]
         public bool $seeThrough,
         /** From 0 to 1 of what it holds brim full; null to travel as full as the plan says for all fresh tanks. */
         #[Measured('how full this tank travels', 'How full it travels', Kind::Share, Unit::Fraction, 0, 1, stage: 'load')]
         public ?float $travelFill = null,
         /** Null where it stands anywhere else in the rig. */
-        #[Text('the bay in which it stands: its id', Id::MAX_LENGTH)]
+        #[Text('the bay that it is in: its id', Id::MAX_LENGTH)]
         public ?string $bay = null,
         /** Besides outlet and overflow. */
         #[Parts(PlannedPort::class, self::MOST_PORTS)]
@@ -90,13 +90,13 @@ final readonly class PlannedTank implements PlanPart, Checked
         #[Measured('the angle of a strap above the floor', 'Strap angle', Kind::Angle, Unit::Degree, 10, 80)]
         public ?float $strapAngleDeg = null,
         /** As its maker, or that of the weakest screw or rivet nut behind it, says: nobody else knows. */
-        #[Measured('what one strap with its fixings holds', 'Each strap holds', Kind::Mass, Unit::Kilogram, 1, 20000)]
+        #[Measured('what one strap with its fixings is rated for', 'Each strap holds', Kind::Mass, Unit::Kilogram, 1, 20000)]
         public ?float $strapHoldsKg = null,
         /** Short pieces of tube or balls, which calm the water as baffles do. */
         #[Measured('the share that loose filling takes', 'Loose filling takes', Kind::Share, Unit::Fraction, 0, 0.5)]
         public ?float $looseFraction = null,
         /** Above or below the air around it, before they bulge or are sucked in for good. */
-        #[Measured('the pressure that a tank’s walls stand', 'Its walls stand', Kind::Pressure, Unit::Kilopascal, 0.5, 600)]
+        #[Measured('the pressure that a tank’s walls are rated for', 'Walls rated for', Kind::Pressure, Unit::Kilopascal, 0.5, 600)]
         public ?float $wallKpa = null,
         /** Of a tank over a wheel arch. */
         #[Part]

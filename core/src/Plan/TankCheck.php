@@ -27,10 +27,10 @@ final readonly class TankCheck
     {
         $tank = $this->tank;
         if ($tank->overflowMm() > $tank->heightMm) {
-            $this->in->fail($tank->overflowKey(), \sprintf('The overflow (%s mm) lies above the lid (%s mm).', $tank->overflowMm(), $tank->heightMm));
+            $this->in->fail($tank->overflowKey(), \sprintf('The overflow (%s mm) is above the lid (%s mm).', $tank->overflowMm(), $tank->heightMm));
         }
         if ($tank->outletHeightMm >= $tank->overflowMm()) {
-            $this->in->fail('outlet_height_mm', \sprintf('The outlet (%s mm) must lie below the overflow (%s mm).', $tank->outletHeightMm, $tank->overflowMm()));
+            $this->in->fail('outlet_height_mm', \sprintf('The outlet (%s mm) must be below the overflow (%s mm).', $tank->outletHeightMm, $tank->overflowMm()));
         }
         foreach (['count' => $tank->count, 'baffle_cells' => $tank->baffleCells, 'straps' => $tank->straps] as $key => $number) {
             if (null !== $number && floor($number) !== $number) {
@@ -78,7 +78,7 @@ final readonly class TankCheck
         [$belowMm, $belowL] = [0.0, 0.0];
         foreach ($tank->levels as $index => $level) {
             if ($level->heightMm <= $belowMm) {
-                $this->in->fail('levels/'.$index.'/height_mm', \sprintf('Heights rise from line to line: %s mm does not lie above %s mm.', $level->heightMm, $belowMm));
+                $this->in->fail('levels/'.$index.'/height_mm', \sprintf('Heights rise from line to line: %s mm is not above %s mm.', $level->heightMm, $belowMm));
             } elseif ($level->litres <= $belowL) {
                 $this->in->fail('levels/'.$index.'/litres', \sprintf('A higher level holds more: %s L at %s mm is no more than the %s L below it.', $level->litres, $level->heightMm, $belowL));
             } elseif ($level->litres > self::MOST_HELD * $tank->lengthMm * $tank->widthMm * $level->heightMm / 1e6) {
@@ -89,7 +89,7 @@ final readonly class TankCheck
         if ($belowMm > $tank->heightMm) {
             $this->in->fail('height_mm', \sprintf('The table goes up to %s mm, and the tank is only %s mm high.', $belowMm, $tank->heightMm));
         } elseif ($tank->overflowMm() > $belowMm) {
-            $this->in->fail($tank->overflowKey(), \sprintf('The overflow (%s mm) lies above the end of the table (%s mm).', $tank->overflowMm(), $belowMm));
+            $this->in->fail($tank->overflowKey(), \sprintf('The overflow (%s mm) is above the end of the table (%s mm).', $tank->overflowMm(), $belowMm));
         }
     }
 }

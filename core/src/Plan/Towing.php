@@ -40,10 +40,10 @@ final readonly class Towing
     public function check(InputReader $in): void
     {
         if (null !== $this->trainLimitKg && null !== $this->carKg && $this->carKg >= $this->trainLimitKg) {
-            $in->fail('car_kg', \sprintf('The tow car (%s kg) leaves nothing of the train’s limit (%s kg) to a trailer.', $this->carKg, $this->trainLimitKg));
+            $in->fail('car_kg', \sprintf('The tow car (%s kg) leaves nothing of the train’s limit (%s kg) for a trailer.', $this->carKg, $this->trainLimitKg));
         }
         if (null !== $this->carRearLimitKg && null !== $this->carRearKg && $this->carRearKg >= $this->carRearLimitKg) {
-            $in->fail('car_rear_kg', \sprintf('The tow car’s rear axle carries %s kg, and may carry %s kg: nothing is left to a nose.', $this->carRearKg, $this->carRearLimitKg));
+            $in->fail('car_rear_kg', \sprintf('The tow car’s rear axle carries %s kg, and may carry %s kg: nothing is left for a nose.', $this->carRearKg, $this->carRearLimitKg));
         }
     }
 

@@ -30,7 +30,7 @@ final class TypedText
      */
     public static function read(string $pointer, string $text, Plan $plan, bool $sure = false): float
     {
-        $field = MeasuredFields::at($pointer, $plan) ?? throw InvalidInput::at($pointer, 'Nothing that is measured stands here.');
+        $field = MeasuredFields::at($pointer, $plan) ?? throw InvalidInput::at($pointer, 'There is no measured field here.');
         $is = $field->named->is;
         $value = self::parsed($text, $is, $plan->units);
         if (!$sure && Kind::Mass === $is->kind && null !== $field->near) {

@@ -15,7 +15,7 @@ final class UnreadableQuantity extends \RuntimeException
 
     public static function nothingTyped(Kind $kind): self
     {
-        return new self(\sprintf('Nothing is typed here. Type %s, for example %s.', $kind->noun(), $kind->examples()));
+        return new self(\sprintf('This is empty. Type %s, for example %s.', $kind->noun(), $kind->examples()));
     }
 
     public static function noNumber(string $text, Kind $kind): self
@@ -30,7 +30,7 @@ final class UnreadableQuantity extends \RuntimeException
 
     public static function otherKind(string $text, Kind $found, Kind $wanted): self
     {
-        return new self(\sprintf('“%s” is %s; here %s is wanted, for example %s.', $text, $found->noun(), $wanted->noun(), $wanted->examples()));
+        return new self(\sprintf('“%s” is %s, but this field takes %s, for example %s.', $text, $found->noun(), $wanted->noun(), $wanted->examples()));
     }
 
     public static function loosePart(string $text, string $part, Kind $kind): self
@@ -57,6 +57,6 @@ final class UnreadableQuantity extends \RuntimeException
     /** @param list<string> $readings the likelier first; each is what the writer may have meant */
     public static function implausible(string $text, string $expected, array $readings): self
     {
-        return new self(\sprintf('“%s” is far from the %s that stands beside it. Is it %s?', trim($text), $expected, implode(' or ', $readings)), $readings);
+        return new self(\sprintf('“%s” is far from the %s next to it. Is it %s?', trim($text), $expected, implode(' or ', $readings)), $readings);
     }
 }

@@ -7,7 +7,7 @@ namespace YardCask\Core\Start;
 use YardCask\Core\Input\InputReader;
 use YardCask\Core\Input\InvalidInput;
 use YardCask\Core\Plan\Field\PartFields;
-use YardCask\Core\Plan\Line\School;
+use YardCask\Core\Plan\Line\SystemType;
 use YardCask\Core\Plan\Plan;
 use YardCask\Core\Plan\StayStyle;
 use YardCask\Core\Plan\TypedText;
@@ -16,7 +16,7 @@ use YardCask\Core\Quantity\UnitPreferences;
 use YardCask\Core\Quantity\UnreadableQuantity;
 use YardCask\Core\Words\Phrasebook;
 
-/** The answers to the questions that begin a plan: who travels, how, how many days, which rig; and from which school its line is, which is answered beforehand. */
+/** The answers to the questions that begin a plan: who travels, how, how many days, which rig; and from which system its line is, which is answered beforehand. */
 final readonly class FirstAnswers
 {
     private function __construct(
@@ -28,7 +28,7 @@ final readonly class FirstAnswers
         public StartingRig $rig,
         public UnitPreferences $units,
         /** How the line is to be made. */
-        public School $school,
+        public SystemType $system,
     ) {
     }
 
@@ -51,14 +51,14 @@ final readonly class FirstAnswers
         if (null === $rig && '' !== $rigId) {
             $in->fail('rig', Phrasebook::english()->fill('frame.input.no-rig', ['rig' => $rigId, 'rigs' => implode(', ', array_map(static fn (StartingRig $one): string => $one->id, $choices->rigs))]));
         }
-        $school = $in->choice('school', School::cases(), $rig->school ?? School::PressureAccumulator);
+        $system = $in->choice('system', SystemType::cases(), $rig->system ?? SystemType::PressureAccumulator);
         $in->finish();
         $in->throwIfInvalid();
         if (null === $rig) {
             throw InvalidInput::at('/rig', Phrasebook::english()->fill('frame.input.missing', []));
         }
 
-        return new self($name, $crew, $stay, $habit, $days, $rig, $units, $school);
+        return new self($name, $crew, $stay, $habit, $days, $rig, $units, $system);
     }
 
     /** A measured field of a plan's use as a number, or as somebody typed it: `three`, `a week`. */

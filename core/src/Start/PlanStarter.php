@@ -5,24 +5,24 @@ declare(strict_types=1);
 namespace YardCask\Core\Start;
 
 use YardCask\Core\Catalogue\PartStock;
-use YardCask\Core\Catalogue\SchoolBook;
+use YardCask\Core\Catalogue\SystemBook;
 use YardCask\Core\Payload\RigKind;
 use YardCask\Core\Plan\Field\PartFields;
 use YardCask\Core\Plan\Line\LinePlan;
-use YardCask\Core\Plan\Line\School;
+use YardCask\Core\Plan\Line\SystemType;
 use YardCask\Core\Plan\LoadPlan;
 use YardCask\Core\Plan\Plan;
 use YardCask\Core\Plan\PlannedLoad;
 use YardCask\Core\Plan\PlannedUse;
 use YardCask\Core\Plan\UsePlan;
-use YardCask\Core\Stage\Line\Edit\SchoolLine;
+use YardCask\Core\Stage\Line\Edit\SystemLine;
 use YardCask\Core\Stage\Load\Shared\Seating;
 
 /** Makes a working plan out of the first answers: the usual uses, the crew aboard, and water enough for the stay where the rig carries it. */
 final class PlanStarter
 {
-    /** @param SchoolBook|null $book the schools; without them, or without the parts that they name, the line is empty */
-    public static function start(FirstAnswers $answers, StartingChoices $choices, ?SchoolBook $book = null, ?PartStock $stock = null): Plan
+    /** @param SystemBook|null $book the systems; without them, or without the parts that they name, the line is empty */
+    public static function start(FirstAnswers $answers, StartingChoices $choices, ?SystemBook $book = null, ?PartStock $stock = null): Plan
     {
         $usual = array_filter($choices->uses, static fn (StartingUse $use): bool => $use->usual);
         $use = new UsePlan($answers->crew, $answers->days, $answers->stay, $answers->stay->usualReserve(), array_values(array_map(static fn (StartingUse $one): PlannedUse => $one->use($answers->habit), $usual)));
@@ -33,13 +33,13 @@ final class PlanStarter
 
         $placed = TankPlacer::placed($plan, $answers->rig);
 
-        return null === $book || null === $stock ? $placed : self::withLine($placed, $answers->school, $book, $stock);
+        return null === $book || null === $stock ? $placed : self::withLine($placed, $answers->system, $book, $stock);
     }
 
-    /** The school that was chosen; where the plan has not the tanks that it begins at, a can and a foot pump. */
-    private static function withLine(Plan $plan, School $school, SchoolBook $book, PartStock $stock): Plan
+    /** The system that was chosen; where the plan has not the tanks that it begins at, a can and a foot pump. */
+    private static function withLine(Plan $plan, SystemType $system, SystemBook $book, PartStock $stock): Plan
     {
-        $laid = SchoolLine::lay($plan, $book->page($school), $stock) ?? SchoolLine::lay($plan, $book->page(School::CanFoot), $stock);
+        $laid = SystemLine::lay($plan, $book->page($system), $stock) ?? SystemLine::lay($plan, $book->page(SystemType::CanFoot), $stock);
 
         return null === $laid ? $plan : PartFields::changed($plan, ['line' => $laid->line]);
     }

@@ -8,7 +8,7 @@ use YardCask\Core\Input\InputReader;
 use YardCask\Core\Input\Range;
 use YardCask\Core\Payload\RigKind;
 use YardCask\Core\Plan\Field\PartReader;
-use YardCask\Core\Plan\Line\School;
+use YardCask\Core\Plan\Line\SystemType;
 use YardCask\Core\Plan\Plan;
 use YardCask\Core\Plan\PlannedBay;
 use YardCask\Core\Plan\PlannedBoat;
@@ -48,8 +48,8 @@ final readonly class StartingRig
         public float $tankWidthMm,
         public float $tankHeightMm,
         public float $tankMaxLengthMm,
-        /** The school that its line usually begins with. */
-        public School $school,
+        /** The system that its line usually begins with. */
+        public SystemType $system,
     ) {
     }
 
@@ -77,7 +77,7 @@ final readonly class StartingRig
             $tank->number('width_mm', Range::positive()),
             $tank->number('height_mm', Range::positive()),
             $tank->number('max_length_mm', Range::positive()),
-            $in->choice('school', School::cases()),
+            $in->choice('system', SystemType::cases()),
         );
         $tank->finish();
         $in->finish();

@@ -66,7 +66,7 @@ final class WorkedCasesTest extends TestCase
         yield 'a pump curve that rises' => [CalculatorName::Line, \sprintf($line, '{"id":"x","kind":"pump","from":"a","to":"b","curve":[[0,100],[5,120],[4,"a"]]}'), ['/links/0/curve/1', '/links/0/curve/2', '/links/0/curve/2/1']];
         yield 'a curve that begins elsewhere, and half of what passes when it is off' => [CalculatorName::Line, \sprintf($line, '{"id":"x","kind":"pump","from":"a","to":"b","curve":[[1,100],[5,20]],"off_rated_lpm":4}'), ['/links/0/curve/0', '/links/0/off_rated_kpa']];
         yield 'a level and a pressure, a node twice' => [CalculatorName::Line, '{"nodes":[{"id":"a","z_m":0},{"id":"a","z_m":1}],"sources":[{"node":"a","level_m":1,"pressure_kpa":3}],"outlets":[],"links":[]}', ['/nodes/1/id', '/sources/0/pressure_kpa']];
-        yield 'more than lies above the port' => [CalculatorName::Gravity, '{"surface_m2":0.1,"level_m":0.1,"drop_m":0.5,"pipe":{"length_m":1,"bore_mm":10},"outlet_lpm_at_100kpa":9,"deliver_l":11}', ['/deliver_l']];
+        yield 'more than is above the port' => [CalculatorName::Gravity, '{"surface_m2":0.1,"level_m":0.1,"drop_m":0.5,"pipe":{"length_m":1,"bore_mm":10},"outlet_lpm_at_100kpa":9,"deliver_l":11}', ['/deliver_l']];
         yield 'a pump that stops before it starts' => [CalculatorName::Accumulator, '{"volume_l":1,"precharge_kpa":100,"cut_in_kpa":200,"cut_out_kpa":200,"pump_lpm":5,"tap_lpm":1}', ['/cut_out_kpa']];
         yield 'warmed to less than it has' => [CalculatorName::Heat, '{"store":{"litres":5,"from_c":60,"to_c":20,"watts":500},"mix":[]}', ['/mix', '/store/to_c']];
         yield 'no current' => [CalculatorName::Wire, '{"length_m":4,"amps":0,"volts":12,"max_drop":1.2}', ['/amps', '/max_drop']];

@@ -58,12 +58,12 @@ final class PartsCsvTest extends TestCase
     {
         yield 'nothing at all' => ['', ['from 1 to 200 parts']];
         yield 'a heading and nothing under it' => [self::HEADING, ['from 1 to 200 parts']];
-        yield 'too few columns' => [self::TAP."\nMoss tap,tap,600", ['Line 2: 8 columns are wanted']];
-        yield 'a comma in a number' => [str_replace(',0.4,', ',0,4,', self::TAP), ['Line 1: 8 columns are wanted', 'there are 9']];
-        yield 'a kind that is none' => [self::HEADING."\n".str_replace(',tap,', ',spout,', self::TAP), ['Line 2, kind: One of', '"tap"']];
-        yield 'a word for a number' => [str_replace(',600,', ',six hundred,', self::TAP), ['Line 1, rating_kpa: A number is wanted here', '“six hundred”']];
-        yield 'neither yes nor no' => [str_replace(',yes,', ',perhaps,', self::TAP), ['Line 1, food_grade: true or false is wanted here']];
-        yield 'no name' => [str_replace('Moss tap', '', self::TAP), ['Line 1, name: A text of 1 to']];
+        yield 'too few columns' => [self::TAP."\nMoss tap,tap,600", ['Line 2 must have 8 columns']];
+        yield 'a comma in a number' => [str_replace(',0.4,', ',0,4,', self::TAP), ['Line 1 must have 8 columns', 'it has 9']];
+        yield 'a kind that is none' => [self::HEADING."\n".str_replace(',tap,', ',spout,', self::TAP), ['Line 2, kind: This must be one of', '"tap"']];
+        yield 'a word for a number' => [str_replace(',600,', ',six hundred,', self::TAP), ['Line 1, rating_kpa: This must be a number', '“six hundred”']];
+        yield 'neither yes nor no' => [str_replace(',yes,', ',perhaps,', self::TAP), ['Line 1, food_grade: This must be true or false']];
+        yield 'no name' => [str_replace('Moss tap', '', self::TAP), ['Line 1, name: This must be a text of 1 to']];
         yield 'a figure that is missing' => [str_replace(' least_kpa=0', '', self::TAP), ['Line 1, figures least_kpa']];
         yield 'a figure of another kind' => [self::TAP.' curve=0:330', ['Line 1, figures curve']];
         yield 'a figure that is too large' => [str_replace('open_lpm=5', 'open_lpm=5000', self::TAP), ['Line 1, figures open_lpm: 5000 is outside what is allowed here']];

@@ -44,8 +44,8 @@ final class PlanChangesTest extends TestCase
         [$can->id, $can->name] = ['spare', 'Spare can'];
         $document->tanks = [$can, ...\array_slice($document->tanks, 1)];
         $after = Plan::read($document);
-        self::assertSame('Spare can added; Tail tank taken away', PlanChanges::inWords($before, $after));
-        self::assertSame('Tail tank added; Spare can taken away', PlanChanges::inWords($after, $before));
+        self::assertSame('Spare can added; Tail tank removed', PlanChanges::inWords($before, $after));
+        self::assertSame('Tail tank added; Spare can removed', PlanChanges::inWords($after, $before));
     }
 
     public function testOfManyTheFirstAreSpokenAndTheRestCounted(): void
@@ -54,7 +54,7 @@ final class PlanChangesTest extends TestCase
         $document = $before->document();
         $document->tanks = [];
         [$document->use->days, $document->use->crew] = [9, 5];
-        self::assertMatchesRegularExpression('/^Tail tank taken away; .* taken away; .* taken away and 2 more$/', PlanChanges::inWords($before, Plan::read($document)));
+        self::assertMatchesRegularExpression('/^Tail tank removed; .* removed; .* removed and 2 more$/', PlanChanges::inWords($before, Plan::read($document)));
     }
 
     public function testNoTwoStatesThatDifferAreCalledTheSame(): void

@@ -35,7 +35,7 @@ final class PlanTest extends TestCase
     /** @return iterable<string, array{string, string, string}> a patch, the pointer of the error it makes, and a part of its message */
     public static function badPlans(): iterable
     {
-        yield 'wrong type' => ['[{"op":"replace","path":"/use/crew","value":"two"}]', '/use/crew', 'A number is wanted'];
+        yield 'wrong type' => ['[{"op":"replace","path":"/use/crew","value":"two"}]', '/use/crew', 'This must be a number'];
         yield 'out of range' => ['[{"op":"replace","path":"/use/days","value":0}]', '/use/days', 'from 0.25 to 120'];
         yield 'unknown key' => ['[{"op":"add","path":"/use/mood","value":1}]', '/use/mood', 'not known here'];
         yield 'missing key' => ['[{"op":"remove","path":"/load/rig/axles/0/track_m"}]', '/load/rig/axles/0/track_m', 'missing'];
@@ -43,7 +43,7 @@ final class PlanTest extends TestCase
         yield 'no rig of that kind' => ['[{"op":"replace","path":"/load/rig/kind","value":"raft"}]', '/load/rig/kind', '"trailer"'];
         yield 'a body of another kind' => ['[{"op":"replace","path":"/load/rig/body","value":"boat"}]', '/load/rig/body', '"pickup"'];
         yield 'a name twice' => ['[{"op":"replace","path":"/tanks/1/name","value":"Tail tank"}]', '/tanks/1/name', 'for example “Tail tank 2”'];
-        yield 'an id twice' => ['[{"op":"replace","path":"/tanks/1/id","value":"bunk"}]', '/tanks/1/id', 'stands first at /load/loads/0'];
+        yield 'an id twice' => ['[{"op":"replace","path":"/tanks/1/id","value":"bunk"}]', '/tanks/1/id', 'first used at /load/loads/0'];
         yield 'an id with a blank' => ['[{"op":"replace","path":"/tanks/1/id","value":"a b"}]', '/tanks/1/id', 'for example “tank-1”'];
         yield 'an empty name' => ['[{"op":"replace","path":"/name","value":"  "}]', '/name', '1 to 80 characters'];
         yield 'a name on two lines' => ['[{"op":"replace","path":"/name","value":"a\nb"}]', '/name', 'on one line'];
@@ -51,7 +51,7 @@ final class PlanTest extends TestCase
         yield 'outlet above overflow' => ['[{"op":"replace","path":"/tanks/0/outlet_height_mm","value":350}]', '/tanks/0/outlet_height_mm', 'below the overflow'];
         yield 'overflow above the lid' => ['[{"op":"replace","path":"/tanks/0/overflow_height_mm","value":361}]', '/tanks/0/overflow_height_mm', 'above the lid'];
         yield 'axles longer than the rig' => ['[{"op":"replace","path":"/load/rig/axles/1/x_m","value":5.5}]', '/load/rig/axles/1/x_m', 'longer than the rig'];
-        yield 'a newer version' => ['[{"op":"replace","path":"/version","value":6}]', '/version', 'newer Yard Cask'];
+        yield 'a newer version' => ['[{"op":"replace","path":"/version","value":7}]', '/version', 'newer Yard Cask'];
         yield 'no plan' => ['[{"op":"replace","path":"/format","value":"shopping-list"}]', '/format', 'not a plan'];
     }
 
@@ -115,10 +115,10 @@ final class PlanTest extends TestCase
             ['/use/reserve', '1/8', 0.125],
             ['/load/rig/axles/1/x_m', '3300', 3.3],
             ['/tanks/0/length_mm', '25 m', '“25 m” was read as 25 000 mm; a tank’s length can be from 20 mm to 4 000 mm.'],
-            ['/tanks/0/outlet_height_mm', '350 mm', '“350 mm” was read as 350 mm. The outlet (350 mm) must lie below the overflow (345 mm).'],
-            ['/tanks/9/length_mm', '900', 'Nothing that is measured stands here.'],
+            ['/tanks/0/outlet_height_mm', '350 mm', '“350 mm” was read as 350 mm. The outlet (350 mm) must be below the overflow (345 mm).'],
+            ['/tanks/9/length_mm', '900', 'There is no measured field here.'],
             ['/tanks/0/travel_fill', '60', 0.6],
-            ['/load/rig/axles/0/weighed_kg', '1.350', '“1.350” is far from the 1 455 kg that stands beside it. Is it 1 350 kg or 1.35 kg?'],
+            ['/load/rig/axles/0/weighed_kg', '1.350', '“1.350” is far from the 1 455 kg next to it. Is it 1 350 kg or 1.35 kg?'],
             ['/load/rig/axles/0/weighed_kg', '1,350', 'two ways: the comma may part thousands or decimals'],
             ['/load/rig/axles/0/weighed_kg', '135', 'Is it 1 350 kg or 135 kg?'],
             ['/load/rig/axles/0/weighed_kg', '9000', 'Is it 900 kg or 9 000 kg?'],
@@ -134,9 +134,9 @@ final class PlanTest extends TestCase
             ['/use/uses/0/times', '2 a day', 2.0],
             ['/use/uses/0/times', 'twice daily', 2.0],
             ['/use/uses/0/times', '3 times per stay', 3.0],
-            ['/use/uses/0/times', '2 kg', 'a number of times is wanted'],
+            ['/use/uses/0/times', '2 kg', 'takes a number of times'],
             ['/tanks/0/count', '2.5', 'not a whole number'],
-            ['/name', '9', 'Nothing that is measured stands here.'],
+            ['/name', '9', 'There is no measured field here.'],
             ['/use/uses/0/litres', '2 gal', 'two ways'],
         ];
     }
@@ -258,6 +258,14 @@ final class PlanTest extends TestCase
         $now = SamplePlans::fellside();
         $nowhere = array_map(static fn (PlannedTank $tank): PlannedTank => PartFields::changed($tank, ['bay' => null, 'ports' => [], 'straps' => null, 'strapAngleDeg' => null, 'seeThrough' => 'drink-cans' === $tank->id]), $now->tanks);
         self::assertSame(PartFields::changed($now, ['bays' => [], 'tanks' => $nowhere, 'runs' => [], 'line' => LinePlan::none()])->toJson(), Plan::fromJson($old)->toJson());
+    }
+
+    public function testAPlanOfVersionFiveIsTheSameUnderItsNewNames(): void
+    {
+        $old = (string) file_get_contents(__DIR__.'/../plans/two-valves-version-5.json');
+        $renamed = str_replace(['"version": 5', '"school":', '"two_way_valve"', '"stock": "two-way-'], ['"version": 6', '"system":', '"three_way_valve"', '"stock": "three-way-'], $old, $count);
+        self::assertSame(6, $count);
+        self::assertSame(Plan::fromJson($renamed)->toJson(), Plan::fromJson($old)->toJson());
     }
 
     /** @return iterable<string, array{string, float, float, float, float, float}> shape, sizes in mm; litres in all, litres below half and below a quarter of the height */

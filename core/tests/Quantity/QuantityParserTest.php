@@ -128,18 +128,18 @@ final class QuantityParserTest extends TestCase
     public static function unreadable(): iterable
     {
         $rows = [
-            ['', Kind::Volume, 'Nothing is typed', []],
+            ['', Kind::Volume, 'This is empty', []],
             ['-', Kind::Length, 'no number', []],
             ['abc', Kind::Volume, 'no number', []],
             ['NaN', Kind::Volume, 'no number', []],
             ['25 glub', Kind::Volume, '“glub” is not known', []],
             ['1e308', Kind::Volume, '“e” is not known', []],
-            ['25 kg', Kind::Volume, 'is a mass; here a volume is wanted', []],
-            ['25 L', Kind::Length, 'is a volume; here a length is wanted', []],
-            ['30 lb', Kind::Pressure, 'is a mass; here a pressure is wanted', []],
+            ['25 kg', Kind::Volume, 'is a mass, but this field takes a volume', []],
+            ['25 L', Kind::Length, 'is a volume, but this field takes a length', []],
+            ['30 lb', Kind::Pressure, 'is a mass, but this field takes a pressure', []],
             ['25-30 L', Kind::Volume, 'not one quantity', []],
             ['-620 left', Kind::Sideways, 'not one quantity', []],
-            ['620 L', Kind::Sideways, 'is a volume; here a distance left or right', []],
+            ['620 L', Kind::Sideways, 'is a volume, but this field takes a distance left or right', []],
             ['left', Kind::Sideways, 'no number', []],
             ['1,2,3', Kind::Length, 'no number', []],
             ['25 to 30 L', Kind::Volume, '“to” is not known', []],

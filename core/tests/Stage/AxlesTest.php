@@ -132,8 +132,8 @@ final class AxlesTest extends TestCase
     /** @return iterable<string, array{string, string, string, string}> plan, patch, pointer, words */
     public static function wrong(): iterable
     {
-        yield 'one axle' => ['fellside', '{"op":"remove","path":"/load/rig/axles/1"}', '/load/rig/axles', 'At least 2'];
-        yield 'the first not at its own place' => ['fellside', '{"op":"replace","path":"/load/rig/axles/0/x_m","value":1}', '/load/rig/axles/0/x_m', 'stands at 0'];
+        yield 'one axle' => ['fellside', '{"op":"remove","path":"/load/rig/axles/1"}', '/load/rig/axles', 'at least 2'];
+        yield 'the first not at its own place' => ['fellside', '{"op":"replace","path":"/load/rig/axles/0/x_m","value":1}', '/load/rig/axles/0/x_m', 'it is at 0'];
         yield 'a share of its own' => ['fellside', '{"op":"add","path":"/load/rig/axles/1/share","value":0.5}', '/load/rig/axles/1/share', 'leave its share empty'];
         yield 'tickets apart' => ['fellside', '{"op":"add","path":"/load/rig/axles/0/weighed_kg","value":1455},{"op":"replace","path":"/load/rig/axles/1/weighed_kg","value":1460},{"op":"add","path":"/load/rig/whole_weighed_kg","value":2500}', '/load/rig/whole_weighed_kg', 'one of the tickets is wrong'];
         yield 'an axle behind the body' => ['bothy', '{"op":"replace","path":"/load/rig/axles/0/x_m","value":11}', '/load/rig/axles/0/x_m', 'behind the end of the body'];

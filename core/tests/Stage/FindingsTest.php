@@ -181,7 +181,7 @@ final class FindingsTest extends TestCase
                 $fix->patch->applyTo($other);
                 self::fail($fix->label.' was applied to another tank.');
             } catch (InvalidInput $e) {
-                self::assertStringContainsString('Another part stands here', $e->getMessage());
+                self::assertStringContainsString('Another part is here', $e->getMessage());
             }
         }
     }

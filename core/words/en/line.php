@@ -255,10 +255,10 @@ return [
     'line.sizing.column.fuse' => 'fuse',
 
     // System types
-    'line.school.no-tanks' => 'This plan does not have the tanks it starts from: two fresh tanks with one high up, or one for drinking.',
-    'line.school.dropped' => '{count, plural, one {{parts} has no place in it.} other {{parts} have no place in it.}}',
-    'line.school.costs' => '{parts} parts, {joints} joints, {powered, select, yes {{amps} A} other {no electricity}}, about {price}',
-    'line.school.gives' => '{outlet}: {flow}',
+    'line.system.no-tanks' => 'This plan does not have the tanks it starts from: two fresh tanks with one high up, or one for drinking.',
+    'line.system.dropped' => '{count, plural, one {{parts} has no place in it.} other {{parts} have no place in it.}}',
+    'line.system.costs' => '{parts} parts, {joints} joints, {powered, select, yes {{amps} A} other {no electricity}}, about {price}',
+    'line.system.gives' => '{outlet}: {flow}',
 
     // What an edit of the line is refused with
     'line.input.too-many' => 'A line has at most {parts} parts and {pipes} pipes.',

@@ -7,8 +7,8 @@ namespace YardCask\Server\Catalogue;
 use Symfony\Contracts\Cache\CacheInterface;
 use YardCask\Core\Catalogue\PartFile;
 use YardCask\Core\Catalogue\PartStock;
-use YardCask\Core\Catalogue\SchoolBook;
 use YardCask\Core\Catalogue\StockTank;
+use YardCask\Core\Catalogue\SystemBook;
 use YardCask\Core\Catalogue\TankStock;
 use YardCask\Core\Input\Json;
 use YardCask\Core\Start\StartingChoices;
@@ -61,9 +61,9 @@ final readonly class CatalogueFiles
         return new PartFile($parts, $pipes);
     }
 
-    public function schools(): SchoolBook
+    public function systems(): SystemBook
     {
-        return SchoolBook::fromJson($this->read('schools.json'));
+        return SystemBook::fromJson($this->read('systems.json'));
     }
 
     /** @return list<string> the plan files that a new installation begins with */

@@ -12,24 +12,24 @@ use Symfony\Component\Console\Input\InputOption;
 use Symfony\Component\Console\Output\OutputInterface;
 use YardCask\Core\Assessment\FindingFixes;
 use YardCask\Core\Assessment\Readings;
+use YardCask\Core\Assessment\Rule;
+use YardCask\Core\Assessment\RuleWithThresholds;
 use YardCask\Core\Assessment\Stage;
 use YardCask\Core\Assessment\Sum;
 use YardCask\Core\Input\Json;
 use YardCask\Core\Output\SentSchema;
 use YardCask\Core\Plan\PlanSchema;
-use YardCask\Core\Assessment\Rule;
-use YardCask\Core\Assessment\RuleWithThresholds;
 use YardCask\Core\Quantity\UnitPreferences;
-use YardCask\Core\Words\Sentences;
-use YardCask\Core\Words\Wording;
 use YardCask\Core\Stage\AssessmentSchema;
 use YardCask\Core\Stage\Assessor;
 use YardCask\Core\Stage\Line\Drawing\OutletExtremes;
 use YardCask\Core\Stage\Line\Drawing\PairTable;
-use YardCask\Core\Stage\Line\Edit\SchoolOffer;
+use YardCask\Core\Stage\Line\Edit\SystemOffer;
 use YardCask\Core\Stage\Line\Sizing\SizingOffer;
 use YardCask\Core\Stage\ShelfNote;
 use YardCask\Core\Stage\Tanks\Stock\StockOffer;
+use YardCask\Core\Words\Sentences;
+use YardCask\Core\Words\Wording;
 
 /** Writes what is generated from the code: the schemas, schema/openapi.json, docs/findings.md and docs/sentences.md. With --check it only compares. */
 #[AsCommand('yardcask:write-docs', 'Write schema/, docs/findings.md and docs/sentences.md from the code')]
@@ -72,7 +72,7 @@ final class WriteDocsCommand extends Command
             $this->schemaDir.'/sum.schema.json' => Json::encode(['$schema' => 'https://json-schema.org/draft/2020-12/schema', 'title' => 'What a figure was worked out of'] + SentSchema::of(Sum::class), true)."\n",
             $this->schemaDir.'/shelf-note.schema.json' => Json::encode(['$schema' => 'https://json-schema.org/draft/2020-12/schema', 'title' => 'What the shelf says of a plan'] + SentSchema::of(ShelfNote::class), true)."\n",
             $this->schemaDir.'/stock-offer.schema.json' => Json::encode(['$schema' => 'https://json-schema.org/draft/2020-12/schema', 'title' => 'Tanks that could be put into a plan'] + SentSchema::of(StockOffer::class), true)."\n",
-            $this->schemaDir.'/school-offer.schema.json' => Json::encode(['$schema' => 'https://json-schema.org/draft/2020-12/schema', 'title' => 'A school as it would be in a plan'] + SentSchema::of(SchoolOffer::class), true)."\n",
+            $this->schemaDir.'/system-offer.schema.json' => Json::encode(['$schema' => 'https://json-schema.org/draft/2020-12/schema', 'title' => 'A system as it would be in a plan'] + SentSchema::of(SystemOffer::class), true)."\n",
             $this->schemaDir.'/sizing-offer.schema.json' => Json::encode(['$schema' => 'https://json-schema.org/draft/2020-12/schema', 'title' => 'What size of each part of a line would do'] + SentSchema::of(SizingOffer::class), true)."\n",
             $this->schemaDir.'/outlet-extremes.schema.json' => Json::encode(['$schema' => 'https://json-schema.org/draft/2020-12/schema', 'title' => 'What an outlet gives at its worst and at its best'] + SentSchema::of(OutletExtremes::class), true)."\n",
             $this->schemaDir.'/pair-table.schema.json' => Json::encode(['$schema' => 'https://json-schema.org/draft/2020-12/schema', 'title' => 'Every two outlets of a line, open at the same time'] + SentSchema::of(PairTable::class), true)."\n",

@@ -15,14 +15,14 @@ use YardCask\Core\Plan\Plan;
 use YardCask\Core\Stage\Line\Drawing\OutletExtremes;
 use YardCask\Core\Stage\Line\Drawing\PairTable;
 use YardCask\Core\Stage\Line\Edit\LineEdit;
-use YardCask\Core\Stage\Line\Edit\SchoolOffer;
+use YardCask\Core\Stage\Line\Edit\SystemOffer;
 use YardCask\Core\Stage\Line\Sizing\LineSizing;
 use YardCask\Server\Catalogue\CatalogueFiles;
 use YardCask\Server\Http\JsonBody;
 use YardCask\Server\Http\JsonReply;
 use YardCask\Server\Storage\OwnParts;
 
-/** The parts of lines that can be had, the schools, and what is done to a line. */
+/** The parts of lines that can be had, the systems, and what is done to a line. */
 final readonly class LineController
 {
     public function __construct(
@@ -50,14 +50,14 @@ final readonly class LineController
         ]);
     }
 
-    #[Route('/api/schools', methods: ['POST'])]
-    #[OA\Post(path: '/api/schools', operationId: 'offerSchools', summary: 'Every school as it would be in a plan')]
+    #[Route('/api/systems', methods: ['POST'])]
+    #[OA\Post(path: '/api/systems', operationId: 'offerSystems', summary: 'Every system as it would be in a plan')]
     #[OA\RequestBody(required: true, content: new OA\JsonContent(ref: 'plan.schema.json'))]
-    #[OA\Response(response: 200, description: 'The schools, each with the patch that lays it', content: new OA\JsonContent(required: ['schools'], properties: [new OA\Property(property: 'schools', type: 'array', items: new OA\Items(ref: 'school-offer.schema.json'))]))]
+    #[OA\Response(response: 200, description: 'The systems, each with the patch that lays it', content: new OA\JsonContent(required: ['systems'], properties: [new OA\Property(property: 'systems', type: 'array', items: new OA\Items(ref: 'system-offer.schema.json'))]))]
     #[OA\Response(response: 422, description: 'Not a valid plan', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: '#/components/schemas/Problem')))]
-    public function schools(Request $request): Response
+    public function systems(Request $request): Response
     {
-        return JsonReply::of(['schools' => SchoolOffer::all(Plan::read(JsonBody::read($request)), $this->files->schools(), $this->parts->stock())]);
+        return JsonReply::of(['systems' => SystemOffer::all(Plan::read(JsonBody::read($request)), $this->files->systems(), $this->parts->stock())]);
     }
 
     #[Route('/api/line-sizing', methods: ['POST'])]

@@ -130,6 +130,6 @@ final readonly class PlanController
     {
         $choices = $files->startingChoices();
 
-        return PlanStarter::start(FirstAnswers::read(JsonBody::read($request), $choices), $choices, $files->schools(), $files->partStock());
+        return PlanStarter::start(FirstAnswers::read(JsonBody::read($request), $choices), $choices, $files->systems(), $files->partStock());
     }
 }

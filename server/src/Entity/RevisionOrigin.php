@@ -17,11 +17,11 @@ enum RevisionOrigin: string
     public function inWords(string $changed): string
     {
         $how = match ($this) {
-            self::Begun => 'Begun',
+            self::Begun => 'New',
             self::Edit => '' === $changed ? 'Saved' : '',
-            self::Import => 'Taken in from a file',
-            self::Copy => 'Begun as a copy',
-            self::Restore => 'Back to an earlier state',
+            self::Import => 'Imported from a file',
+            self::Copy => 'Duplicated',
+            self::Restore => 'Restored from an earlier revision',
         };
 
         return implode('. ', array_filter([$how, $changed], static fn (string $part): bool => '' !== $part));

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace YardCask\Server\OpenApi;
 
 use OpenApi\Attributes as OA;
-use YardCask\Core\Plan\Line\School;
+use YardCask\Core\Plan\Line\SystemType;
 use YardCask\Server\Entity\RevisionOrigin;
 
 /** The parts of the API's description that several routes share. */
@@ -40,7 +40,7 @@ use YardCask\Server\Entity\RevisionOrigin;
     new OA\Property(property: 'habit', type: 'string', enum: ['frugal', 'ordinary', 'generous']),
     new OA\Property(property: 'days', description: 'Days from 0.25 to 120, or as typed: “a week”', oneOf: [new OA\Schema(type: 'number', maximum: 120, minimum: 0.25), new OA\Schema(type: 'string', maxLength: 80)]),
     new OA\Property(property: 'rig', type: 'string'),
-    new OA\Property(property: 'school', description: 'How the line is made; that of the rig without it', type: 'string', enum: School::class),
+    new OA\Property(property: 'system', description: 'How the line is made; that of the rig without it', type: 'string', enum: SystemType::class),
     new OA\Property(property: 'volume', type: 'string'),
     new OA\Property(property: 'length', type: 'string'),
     new OA\Property(property: 'mass', type: 'string'),
@@ -71,8 +71,8 @@ use YardCask\Server\Entity\RevisionOrigin;
     new OA\Property(property: 'text', type: 'string'),
 ])]
 #[OA\Schema(schema: 'Catalogue', required: ['rigs', 'habits', 'choices', 'levels'], properties: [
-    new OA\Property(property: 'rigs', type: 'array', items: new OA\Items(required: ['id', 'label', 'about', 'school'], properties: [
-        new OA\Property(property: 'school', type: 'string'),
+    new OA\Property(property: 'rigs', type: 'array', items: new OA\Items(required: ['id', 'label', 'about', 'system'], properties: [
+        new OA\Property(property: 'system', type: 'string'),
         new OA\Property(property: 'id', type: 'string'),
         new OA\Property(property: 'label', type: 'string'),
         new OA\Property(property: 'about', type: 'string'),

@@ -37,7 +37,7 @@ final class Problem extends \RuntimeException
 
     public static function foreignPage(string $from): self
     {
-        return new self(403, 'From another place', \sprintf('This change was asked for by a page of another place (%s). Only pages that are served here may change plans.', $from));
+        return new self(403, 'From another site', \sprintf('A page from another site (%s) asked for this change. Only pages served from here may change plans.', $from));
     }
 
     public static function databaseAway(): self
@@ -47,7 +47,7 @@ final class Problem extends \RuntimeException
 
     public static function diskFull(): self
     {
-        return new self(507, 'Disk full', 'The disk of the server is full, so nothing can be saved. What was saved before is safe; make some room, and saving goes on.');
+        return new self(507, 'Disk full', 'The server’s disk is full, so nothing can be saved. Everything saved before is safe. Free some space, and saving continues.');
     }
 
     public static function fault(): self
@@ -62,7 +62,7 @@ final class Problem extends \RuntimeException
 
     public static function noSuchStage(string $stage): self
     {
-        return new self(404, 'No such stage', \sprintf('No stage is called “%s”. There are %s.', $stage, implode(', ', array_map(static fn (Stage $one): string => $one->name(), Assessor::stages()))));
+        return new self(404, 'No such stage', \sprintf('There is no stage “%s”. The stages are %s.', $stage, implode(', ', array_map(static fn (Stage $one): string => $one->name(), Assessor::stages()))));
     }
 
     public static function noSuchRevision(int $number): self
@@ -78,12 +78,12 @@ final class Problem extends \RuntimeException
     /** @param array<string, mixed> $current the plan as it stands */
     public static function changedMeanwhile(int $based, int $revision, array $current): self
     {
-        return new self(412, 'Changed meanwhile', \sprintf('This change is based on revision %d, but the plan has been saved since and is now at revision %d.', $based, $revision), ['current' => $current]);
+        return new self(412, 'Changed meanwhile', \sprintf('This change is based on revision %d, but the plan was saved again since and is now at revision %d.', $based, $revision), ['current' => $current]);
     }
 
     public static function tooLarge(int $limit): self
     {
-        return new self(413, 'Too large', \sprintf('At most %d kB are read; a plan takes about 10.', intdiv($limit, 1024)));
+        return new self(413, 'Too large', \sprintf('At most %d kB can be sent; a plan is about 10 kB.', intdiv($limit, 1024)));
     }
 
     public static function notJson(string $type): self

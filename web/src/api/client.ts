@@ -17,7 +17,7 @@ import type {
   Readings,
   RevisionPage,
   SavedPlan,
-  SchoolOffer,
+  SystemOffer,
   SizingOffer,
   StageDrawing,
   StockOffer,
@@ -31,7 +31,7 @@ export class Away extends Error {
   constructor(
     message: string,
     /** What that means for what is being typed. */
-    readonly kept = "Server away. Kept here, sent on its return.",
+    readonly kept = "Server away. Your edits are in this browser and are sent when it is back.",
   ) {
     super(message);
   }
@@ -59,8 +59,8 @@ async function answer<T>(asking: Promise<Reply<T>>): Promise<T> {
     throw new Away("The server is starting or has stopped.");
   if (reply.response.status === DISK_FULL)
     throw new Away(
-      (reply.error as Partial<Problem> | undefined)?.detail ?? "The disk of the server is full.",
-      "The server’s disk is full. Kept here, saved when there is room.",
+      (reply.error as Partial<Problem> | undefined)?.detail ?? "The server’s disk is full.",
+      "The server’s disk is full. Your edits are in this browser and are saved when there is room.",
     );
   if (!reply.response.ok) {
     const { status, statusText } = reply.response;
@@ -137,9 +137,9 @@ export const api = {
   levels: async (text: string, tank: string, plan: Plan): Promise<readonly unknown[]> =>
     (await answer(http.POST("/api/levels", { body: { text, tank, plan } }))).patch,
   parts: (): Promise<PartCatalogue> => answer(http.GET("/api/parts")),
-  /** Every school as it would be in the plan. */
-  schools: async (plan: Plan): Promise<readonly SchoolOffer[]> =>
-    (await answer(http.POST("/api/schools", { body: plan }))).schools,
+  /** Every system as it would be in the plan. */
+  systems: async (plan: Plan): Promise<readonly SystemOffer[]> =>
+    (await answer(http.POST("/api/systems", { body: plan }))).systems,
   /** Every size of pump, vessel, filter and pipe, tried in the plan. */
   lineSizing: (plan: Plan): Promise<SizingOffer> => answer(http.POST("/api/line-sizing", { body: plan })),
   /** What each outlet gives at its worst and at its best. */

@@ -96,7 +96,7 @@ export function BaysFrom({ right, up, selected, onSelect }: Props) {
   );
 }
 
-/** What stands in the way is drawn with it; once in every drawing that has bays. */
+/** What is in the way is drawn with it; once in every drawing that has bays. */
 export function Hatch() {
   return (
     <defs>

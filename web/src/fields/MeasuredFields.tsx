@@ -20,7 +20,7 @@ export function MeasuredFields({ pointer, group, except = [] }: Props) {
   const { assessment, away } = usePlan();
   const own = allReadings(assessment).filter(([at]) => isOwn(at, pointer));
   // What is opened while the server is away has not been read yet.
-  if (own.length === 0 && away) return <p role="status">Its figures are shown when the server answers again.</p>;
+  if (own.length === 0 && away) return <p role="status">Its figures appear when the server answers again.</p>;
   return own
     .filter(([, reading]) => group === undefined || reading.group === group)
     .filter(([at]) => !except.includes(at.slice(pointer.length + 1)))

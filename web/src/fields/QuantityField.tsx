@@ -126,7 +126,7 @@ export function QuantityField({ pointer, label, bare = false, after }: Props) {
       )}
       {waiting && (
         <p id={`${id}-note`} role="status" className="text-xs text-brass">
-          Kept here; read when the server is back.
+          In this browser; it is read when the server is back.
         </p>
       )}
     </div>

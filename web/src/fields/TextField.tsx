@@ -41,7 +41,7 @@ export function TextField({ pointer, label, bare = true, className = "" }: Props
       />
       {refused !== null && (
         <p id={`${id}-note`} role="alert" className="refusal">
-          {refused.trim() === "" ? "A name is needed" : `Another one is called “${refused}”`}; “{value}” is kept until
+          {refused.trim() === "" ? "Give it a name" : `There is already one called “${refused}”`}; “{value}” is kept until
           you give another.
         </p>
       )}

@@ -18,7 +18,7 @@ export function Answer({ answer }: { answer: Assessment["stages"]["use"]["answer
       <p className="mt-1 text-[15px] text-ink-2">{answer.reason}</p>
       {uncounted > 0 && (
         <p className="answer-note" role="status">
-          {uncounted === 1 ? "One text" : `${uncounted} texts`} typed and not counted here yet.
+          {uncounted === 1 ? "One entry does" : `${uncounted} entries do`} not count here yet.
         </p>
       )}
     </header>

@@ -42,7 +42,7 @@ export function BenchEdge({ ground, onTurnGround }: { ground: Ground; onTurnGrou
             Earlier revisions
           </button>
           <button type="button" className="quiet" onClick={onTurnGround}>
-            {ground === "light" ? "Dark ground" : "Light ground"}
+            {ground === "light" ? "Switch to dark" : "Switch to light"}
           </button>
         </PopoverPanel>
       </Popover>
@@ -88,7 +88,7 @@ function SaveState() {
       : state.saving === "refused"
         ? [`Not saved: ${state.refusal}`, "text-rust"]
         : state.conflict
-          ? ["Not saved yet: changed elsewhere too.", "text-brass"]
+          ? ["Not saved yet: the plan was changed elsewhere too.", "text-brass"]
           : isUnsaved(state)
             ? ["Saving …", "text-ink-2"]
             : [`Saved, revision ${state.saved.revision}`, "text-ink-2"];

@@ -31,8 +31,8 @@ export function ConflictView() {
           <p className="my-2 text-ink-2">
             Another window saved revision {state.conflict?.revision} while you were editing.{" "}
             {canMerge
-              ? "The changes are in different places and go together."
-              : "Both changed the same place, so one of them has to give way."}{" "}
+              ? "The changes are to different things and can be combined."
+              : "Both changed the same thing, so you have to choose one."}{" "}
             Whatever is left stays among the earlier revisions or in Undo.
           </p>
           <div className="min-h-0 overflow-y-auto">
@@ -58,14 +58,14 @@ export function ConflictView() {
           <div className="mt-4 flex flex-wrap gap-2">
             {canMerge && (
               <button type="button" className="go" onClick={() => goOn("both")}>
-                Put both together
+                Combine both
               </button>
             )}
             <button type="button" className={canMerge ? "plain" : "go"} onClick={() => goOn("mine")}>
-              Go on with mine
+              Keep mine
             </button>
             <button type="button" className="plain" onClick={() => goOn("theirs")}>
-              Take theirs
+              Use theirs
             </button>
           </div>
         </DialogPanel>

@@ -29,7 +29,7 @@ export function Frame({ stage, ground, onTurnGround }: { stage: StageName; groun
       <SightGlass stage={stage} />
       <main className="bench" key={stage} id="bench" tabIndex={-1}>
         <Answer answer={assessment.stages[stage].answer} />
-        <Suspense fallback={<p className="text-ink-2">Laying it out …</p>}>{View && <View />}</Suspense>
+        <Suspense fallback={<p className="text-ink-2">Drawing it …</p>}>{View && <View />}</Suspense>
         {assessment.stages[stage].cautions.map((caution) => (
           <p key={caution} className="caution">
             {caution}

@@ -27,7 +27,7 @@ export default function PlanScreen({ ground, onTurnGround }: { ground: Ground; o
   if (opening.isError) {
     return (
       <main className="p-8">
-        <h1>This plan is not here.</h1>
+        <h1>There is no such plan here.</h1>
         <p className="my-3 text-ink-2">{opening.error.message}</p>
         <Link className="quiet" to="/">
           To the shelf of plans

@@ -72,7 +72,7 @@ export function RevisionsDialog({ open, onClose }: { open: boolean; onClose: () 
                         {revision.name ? "Rename" : "Name"}
                       </button>
                       {revision.number === state.saved.revision ? (
-                        <span className="self-center text-ink-2">as it stands</span>
+                        <span className="self-center text-ink-2">as it is now</span>
                       ) : (
                         <button
                           type="button"
@@ -95,7 +95,7 @@ export function RevisionsDialog({ open, onClose }: { open: boolean; onClose: () 
                 </li>
               ))}
           </ul>
-          {isUnsaved(state) && <p className="mt-2 text-brass">Going back waits until the last edit is saved.</p>}
+          {isUnsaved(state) && <p className="mt-2 text-brass">You can go back once the last edit is saved.</p>}
           {(refusal || list.isError) && (
             <p role="alert" className="mt-2 text-rust">
               {refusal || list.error?.message}

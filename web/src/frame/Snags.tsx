@@ -35,7 +35,7 @@ export function Snags({ stage }: { stage: StageName }) {
   );
 }
 
-/** @param proven whether the fixes are those of the plan as it stands */
+/** @param proven whether the fixes are those of the plan as it is now */
 function Snag({ finding, fixes, proven }: { finding: Finding; fixes: readonly Fix[]; proven: boolean }) {
   const { apply, goTo } = usePlan();
   const lookAt = finding.look_at;

@@ -14,7 +14,7 @@ const BEGINNING = {
   habit: "ordinary",
   days: "3",
   rig: "van",
-  school: "",
+  system: "",
   volume: "L",
   length: "mm",
   mass: "kg",
@@ -32,8 +32,8 @@ function draftKept(): Draft {
   }
 }
 
-function asAnswers({ name, school, ...rest }: Draft): FirstAnswers {
-  return { ...rest, ...(school && { school }), ...(name.trim() && { name: name.trim() }) } as FirstAnswers;
+function asAnswers({ name, system, ...rest }: Draft): FirstAnswers {
+  return { ...rest, ...(system && { system }), ...(name.trim() && { name: name.trim() }) } as FirstAnswers;
 }
 
 /** Four questions, and a fifth that is answered beforehand; after them there is a plan that works. */
@@ -52,7 +52,7 @@ export default function NewPlan() {
     setBegun(null);
     sessionStorage.setItem(KEY, JSON.stringify(next));
   };
-  const usual = catalogue?.rigs.find((rig) => rig.id === draft.rig)?.school;
+  const usual = catalogue?.rigs.find((rig) => rig.id === draft.rig)?.system;
   const answers = asAnswers(draft);
   const preview = usePreview(answers);
   const refused = begun ?? preview.refusals;
@@ -77,7 +77,7 @@ export default function NewPlan() {
       <Link to="/" className="quiet">
         Plans
       </Link>
-      <h1 className="mt-2 mb-4">Five questions, the last one answered, and there is a plan.</h1>
+      <h1 className="mt-2 mb-4">Answer four questions and you have a plan that works.</h1>
       <div className="grid items-start gap-6 md:grid-cols-[minmax(0,1fr)_340px]">
         <form onSubmit={begin} className="flex flex-col gap-4">
           <fieldset className="card card-on flex flex-wrap gap-x-6 gap-y-3 p-4">
@@ -131,10 +131,10 @@ export default function NewPlan() {
               <span className="label block">5 How is the line made?</span>
               <select
                 className="line-select"
-                value={draft.school || usual}
-                onChange={(event) => answer({ school: event.target.value })}
+                value={draft.system || usual}
+                onChange={(event) => answer({ system: event.target.value })}
               >
-                {choices["/line/school"]?.options.map((option) => (
+                {choices["/line/system"]?.options.map((option) => (
                   <option key={option.value} value={option.value}>
                     {option.text}
                     {option.value === usual ? ", usual here" : ""}
@@ -144,7 +144,7 @@ export default function NewPlan() {
             </label>
           </fieldset>
           <Answer
-            label="Name, if you like"
+            label="Name (optional)"
             value={draft.name}
             onChange={(name) => answer({ name })}
             refusal={refused["/name"]}

@@ -42,7 +42,7 @@ export function PlanShelf() {
       <header>
         <p className="label">Yard Cask</p>
         <h1>Which rig are you working on?</h1>
-        <p className="mt-1 text-[15px] text-ink-2">How much water, what it weighs, and whether the rig may carry it.</p>
+        <p className="mt-1 text-[15px] text-ink-2">How much water, what it weighs, and whether the rig can carry it.</p>
       </header>
       <div className="flex flex-wrap gap-2">
         <Link to="/new" className="go">
@@ -54,7 +54,7 @@ export function PlanShelf() {
         <p role="status" className="card flex items-center justify-between gap-3 p-3">
           “{putAway.name}” is put away.
           <button type="button" className="plain" onClick={() => bringBack(putAway)}>
-            Bring it back
+            Restore it
           </button>
         </p>
       )}
@@ -64,7 +64,7 @@ export function PlanShelf() {
         </p>
       )}
       {plans.data?.plans.length === 0 && (
-        <p className="text-ink-2">The shelf is empty. Five questions, one of them answered, make a plan that works.</p>
+        <p className="text-ink-2">No plans yet. Four questions make a plan that works.</p>
       )}
       {all.length > 1 && (
         <div className="flex flex-wrap items-end gap-x-6 gap-y-2">
@@ -86,7 +86,7 @@ export function PlanShelf() {
           />
         </div>
       )}
-      {all.length > 0 && shown.length === 0 && <p role="status">No plan speaks of “{sought}”.</p>}
+      {all.length > 0 && shown.length === 0 && <p role="status">No plan mentions “{sought}”.</p>}
       <ul className="flex flex-col gap-2.5">
         {shown.map((plan) => (
           <PlanCard key={plan.id} plan={plan} onCopy={() => copy(plan)} onRemove={() => remove(plan)} />
@@ -143,11 +143,11 @@ function PlanCard({ plan, onCopy, onRemove }: { plan: PlanSummary; onCopy: () =>
         </span>
       </Link>
       <span className="flex gap-2">
-        <button type="button" className="plain" onClick={onCopy} aria-label={`Copy ${plan.name}`}>
-          Copy
+        <button type="button" className="plain" onClick={onCopy} aria-label={`Duplicate ${plan.name}`}>
+          Duplicate
         </button>
-        <button type="button" className="plain" onClick={onRemove} aria-label={`Put away ${plan.name}`}>
-          Put away
+        <button type="button" className="plain" onClick={onRemove} aria-label={`Archive ${plan.name}`}>
+          Archive
         </button>
       </span>
     </li>
@@ -159,7 +159,7 @@ function PutAway({ plans, onBringBack }: { plans: readonly PlanSummary[]; onBrin
   return (
     <Disclosure as="section" className="card">
       <DisclosureButton className="flex min-h-11 w-full items-center justify-between px-4">
-        <h2>Put away, {plans.length}</h2>
+        <h2>Archive, {plans.length}</h2>
         <span className="ui-open-mark" aria-hidden />
       </DisclosureButton>
       <DisclosurePanel as="ul" className="px-4 pb-2">
@@ -173,9 +173,9 @@ function PutAway({ plans, onBringBack }: { plans: readonly PlanSummary[]; onBrin
               type="button"
               className="plain"
               onClick={() => onBringBack(plan)}
-              aria-label={`Bring back ${plan.name}`}
+              aria-label={`Restore ${plan.name}`}
             >
-              Bring it back
+              Restore it
             </button>
           </li>
         ))}
@@ -203,7 +203,7 @@ function ImportButton() {
   return (
     <>
       <button type="button" className="plain" onClick={() => input.current?.click()}>
-        Take in a plan file
+        Import a plan file
       </button>
       <input
         ref={input}
@@ -220,12 +220,12 @@ function ImportButton() {
       />
       {refusals.length > 0 && (
         <div role="alert" className="w-full text-rust">
-          <p className="font-[560]">This file was not taken in:</p>
+          <p className="font-[560]">This file was not imported:</p>
           <ul className="list-disc pl-5 text-[13.5px]">
             {refusals.slice(0, MOST_REFUSALS).map((refusal) => (
               <li key={refusal}>{refusal}</li>
             ))}
-            {refusals.length > MOST_REFUSALS && <li>and more of that kind</li>}
+            {refusals.length > MOST_REFUSALS && <li>and more like these</li>}
           </ul>
         </div>
       )}

@@ -9,7 +9,7 @@ export type PlanWork = {
   assessment: Assessment;
   /** The assessment before the last change, to say what a figure was. */
   before: Assessment | null;
-  /** Whether the assessment is that of the plan as it stands. */
+  /** Whether the assessment is that of the plan as it is now. */
   settled: boolean;
   /** Whether the server did not answer when it was last asked for it. */
   away: boolean;

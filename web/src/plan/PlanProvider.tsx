@@ -70,7 +70,7 @@ export function PlanProvider({ opening, stage, children }: { opening: Opening; s
         dispatch({ type: "untyped", under: placeOf(state.plan, pointer) });
         edit(
           patched(state.plan, [{ op: "remove", path: pointer }]),
-          `without ${valueAt(state.plan, `${pointer}/name`)}`,
+          `${valueAt(state.plan, `${pointer}/name`)} removed`,
         );
         focusSoon(focus);
       },

@@ -38,7 +38,7 @@ function SumOf({ figure }: { figure: Figure }) {
       <p role="status" className="my-4 text-ink-2">
         {query.error?.message ??
           (query.failureReason instanceof Away
-            ? "The sum is shown when the server answers again."
+            ? "The sum appears when the server answers again."
             : "Working it out …")}
       </p>
     );

@@ -31,12 +31,12 @@ describe("putting two windows' changes together", () => {
       [named("can-2", "Can"), named("can-1", "Can 2")],
     ],
     [
-      "a part taken away and another changed",
+      "a part removed and another changed",
       [gone("/tanks/1")],
       [set("/tanks/2/name", "Right")],
       [set("/tanks/2/name", "Right"), gone("/tanks/1")],
     ],
-    ["a part taken away on both sides", [gone("/tanks/1")], [gone("/tanks/1")], [gone("/tanks/1")]],
+    ["a part removed on both sides", [gone("/tanks/1")], [gone("/tanks/1")], [gone("/tanks/1")]],
     [
       "a key added and another changed",
       [{ op: "add", path: "/load/rig/axles/1/weighed_kg", value: 1460 }],
@@ -48,7 +48,7 @@ describe("putting two windows' changes together", () => {
   });
   it.each([
     ["one field in two ways", [set("/use/days", 5)], [set("/use/days", 6)]],
-    ["a part changed here and taken away there", [set("/tanks/1/x_m", 3)], [gone("/tanks/1")]],
+    ["a part changed here and removed there", [set("/tanks/1/x_m", 3)], [gone("/tanks/1")]],
     ["two new parts of one id", [can("can-1")], [{ ...can("can-1"), value: { ...base.tanks[2], id: "can-1" } }]],
   ])("not %s", (_, mine, theirs) => {
     expect(both(mine, theirs)).toBeNull();

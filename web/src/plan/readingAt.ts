@@ -1,6 +1,6 @@
 import type { FieldWords, Readings } from "../api/types";
 
-/** A measured field as it stands in its input, with what is said beside it. */
+/** A measured field as it is now in its input, with what is said beside it. */
 export type SaidReading = FieldWords & { text: string };
 
 export function readingAt({ readings, fields }: Readings, pointer: string): SaidReading | undefined {

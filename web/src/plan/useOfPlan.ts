@@ -3,7 +3,7 @@ import { Away } from "../api/client";
 import type { Plan } from "../api/types";
 import { usePlan } from "./PlanContext";
 
-/** What the server works out of the plan as it stands; the answer before stays until the new one has come. */
+/** What the server works out of the plan as it is now; the answer before stays until the new one has come. */
 export function useOfPlan<T>(what: string, ask: (plan: Plan) => Promise<T>): UseQueryResult<T> {
   const { plan, settled } = usePlan();
   return useQuery({

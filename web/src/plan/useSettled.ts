@@ -2,7 +2,7 @@ import { useEffect, useRef, useState } from "react";
 import { usePlan } from "./PlanContext";
 
 /**
- * Does something that the assessment has to be true for: at once where it is of the plan as it stands, otherwise as soon
+ * Does something that the assessment has to be true for: at once where it is of the plan as it is now, otherwise as soon
  * as it has come. Gives what is still wanted, and a function to want something.
  */
 export function useSettled<T>(act: (what: T) => void): [T | undefined, (what: T) => void] {

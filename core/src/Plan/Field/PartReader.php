@@ -52,12 +52,12 @@ final class PartReader
             $parts[] = $part = $this->read($class, $one);
             $name = \is_string($part->name ?? null) ? $part->name : '';
             if ('' !== $name && \in_array($name, $names, true)) {
-                $one->fail('name', \sprintf('Another one is called “%s”. Give it a name of its own, for example “%s”.', $name, FreeId::name($name, $names)));
+                $one->fail('name', \sprintf('There is already one called “%s”. Give this one its own name, for example “%s”.', $name, FreeId::name($name, $names)));
             }
             $names[] = $name;
         }
         if (\count($parts) < $least) {
-            $in->fail($key, \sprintf('At least %d must stand here, and there %s.', $least, 1 === \count($parts) ? 'is 1' : 'are '.\count($parts)));
+            $in->fail($key, \sprintf('There must be at least %d here, but there %s.', $least, 1 === \count($parts) ? 'is 1' : 'are '.\count($parts)));
         }
 
         return $parts;
@@ -124,7 +124,7 @@ final class PartReader
         if ('' !== $id && 1 !== preg_match('/'.Id::PATTERN.'/D', $id)) {
             $in->fail($key, 'An id is a small letter followed by small letters, digits and hyphens, for example “tank-1”.');
         } elseif (isset($this->ids[$id])) {
-            $in->fail($key, \sprintf('The id “%s” is used twice; it stands first at %s.', $id, $this->ids[$id]));
+            $in->fail($key, \sprintf('The id “%s” is used twice; it is first used at %s.', $id, $this->ids[$id]));
         } elseif ('' !== $id) {
             $this->ids[$id] = $in->pointer;
         }

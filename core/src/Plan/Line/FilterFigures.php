@@ -21,9 +21,9 @@ final readonly class FilterFigures implements PartFigures
         public float $ratedLpm,
         #[Measured('what it loses at its rated flow', 'Loses there', Kind::Pressure, Unit::Kilopascal, 0.01, 1000)]
         public float $ratedKpa,
-        #[Measured('what it loses at that flow at the end of its life', 'Loses when old', Kind::Pressure, Unit::Kilopascal, 0.01, 2000)]
+        #[Measured('what it loses at that flow at the end of its life', 'Loses when worn', Kind::Pressure, Unit::Kilopascal, 0.01, 2000)]
         public float $wornKpa,
-        #[Measured('the finest that it lets pass, in micrometres', 'Fineness, µm', Kind::Count, Unit::One, 0.01, 1000)]
+        #[Measured('the largest particle it lets through, in micrometres', 'Fineness, µm', Kind::Count, Unit::One, 0.01, 1000)]
         public float $finenessUm,
         #[Measured('how many litres it lasts', 'Lasts', Kind::Volume, Unit::Litre, 10, 200000)]
         public float $lifeL,

@@ -23,7 +23,7 @@ final readonly class HeaterFigures implements PartFigures
         public float $ratedKpa,
         #[Measured('the heater’s power', 'Power, W', Kind::Count, Unit::One, 10, 60000)]
         public float $watts,
-        #[Measured('how hot it makes water at most', 'Heats to', Kind::Temperature, Unit::Celsius, 20, 99)]
+        #[Measured('the highest temperature it heats water to', 'Heats to', Kind::Temperature, Unit::Celsius, 20, 99)]
         public float $hotC,
         /** 0 for an exchanger. */
         #[Measured('what the heater holds', 'Holds', Kind::Volume, Unit::Litre, 0, 200)]

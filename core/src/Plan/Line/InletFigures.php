@@ -18,7 +18,7 @@ final readonly class InletFigures implements PartFigures
 
     public function __construct(
         /** 0 for a bucket. */
-        #[Measured('the highest pressure that the supply brings', 'Supply, at most', Kind::Pressure, Unit::Kilopascal, 0, 1600)]
+        #[Measured('the highest pressure of the supply', 'Supply, at most', Kind::Pressure, Unit::Kilopascal, 0, 1600)]
         public float $mostKpa,
     ) {
     }

@@ -27,8 +27,8 @@ final readonly class LinePlan implements PlanPart
         #[Parts(PlannedPipe::class, self::MOST_PIPES)]
         public array $pipes,
         /** From which the line began. */
-        #[Choice('School')]
-        public ?School $school = null,
+        #[Choice('System type')]
+        public ?SystemType $system = null,
     ) {
     }
 

@@ -21,9 +21,9 @@ final readonly class OutletFigures implements PartFigures, Checked
     public function __construct(
         #[Measured('what flows from it at 100 kPa', 'Flows at 100 kPa', Kind::Flow, Unit::LitrePerMinute, 0.1, 200)]
         public float $openLpm,
-        #[Measured('the least flow that is comfortable', 'Wants at least', Kind::Flow, Unit::LitrePerMinute, 0.1, 100)]
+        #[Measured('the least flow that is comfortable', 'Needs at least', Kind::Flow, Unit::LitrePerMinute, 0.1, 100)]
         public float $leastLpm,
-        #[Measured('more than which is waste', 'At most', Kind::Flow, Unit::LitrePerMinute, 0.1, 100)]
+        #[Measured('the flow above which water is wasted', 'At most', Kind::Flow, Unit::LitrePerMinute, 0.1, 100)]
         public float $mostLpm,
         /** 0 where any will do. */
         #[Measured('the least pressure that it needs', 'Needs', Kind::Pressure, Unit::Kilopascal, 0, 1000)]
@@ -34,7 +34,7 @@ final readonly class OutletFigures implements PartFigures, Checked
     public function check(InputReader $in): void
     {
         if ($this->mostLpm < $this->leastLpm) {
-            $in->fail('most_lpm', \sprintf('At most %s L/min is wanted, which lies below the %s that are wanted at least.', $this->mostLpm, $this->leastLpm));
+            $in->fail('most_lpm', \sprintf('At most %s L/min is below the %s L/min that it needs at least.', $this->mostLpm, $this->leastLpm));
         }
     }
 }

@@ -10,7 +10,7 @@ use YardCask\Core\Input\Worded;
 enum PartKind: string implements Worded
 {
     case ShutOff = 'shut_off';
-    case TwoWayValve = 'two_way_valve';
+    case ThreeWayValve = 'three_way_valve';
     case Tee = 'tee';
     case Manifold = 'manifold';
     case Strainer = 'strainer';
@@ -50,7 +50,7 @@ enum PartKind: string implements Worded
     {
         return match ($this) {
             self::ShutOff => 'shut-off valve',
-            self::TwoWayValve => 'two-way valve',
+            self::ThreeWayValve => 'three-way valve',
             self::Tee => 'tee',
             self::Manifold => 'manifold',
             self::Strainer => 'strainer',
@@ -92,7 +92,7 @@ enum PartKind: string implements Worded
     public function family(): PartFamily
     {
         return match ($this) {
-            self::ShutOff, self::TwoWayValve, self::Strainer, self::NonReturn, self::Meter, self::QuickConnect => PartFamily::Pass,
+            self::ShutOff, self::ThreeWayValve, self::Strainer, self::NonReturn, self::Meter, self::QuickConnect => PartFamily::Pass,
             self::Tee, self::Manifold, self::WallVent, self::DrainValve, self::BlowOutPort, self::Cap, self::FreeEnd => PartFamily::Plain,
             self::Filter => PartFamily::Filter,
             self::PressurePump, self::BypassPump, self::VariablePump, self::SubmersiblePump, self::FootPump, self::HandPump, self::TransferPump => PartFamily::Pump,
@@ -110,7 +110,7 @@ enum PartKind: string implements Worded
     public function ports(): array
     {
         return match ($this) {
-            self::TwoWayValve => [PartPort::Common, PartPort::Left, PartPort::Right],
+            self::ThreeWayValve => [PartPort::Common, PartPort::Left, PartPort::Right],
             self::Tee => [PartPort::A, PartPort::B, PartPort::C],
             self::Manifold => [PartPort::In, PartPort::A, PartPort::B, PartPort::C, PartPort::D],
             self::Kettle => [],

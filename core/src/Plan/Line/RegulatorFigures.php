@@ -17,7 +17,7 @@ final readonly class RegulatorFigures implements PartFigures
     use WrittenAsDeclared;
 
     public function __construct(
-        #[Measured('what the regulator holds behind it', 'Set to', Kind::Pressure, Unit::Kilopascal, 20, 1000)]
+        #[Measured('the pressure downstream of the regulator', 'Set to', Kind::Pressure, Unit::Kilopascal, 20, 1000)]
         public float $setKpa,
         #[Measured('the flow at which its loss is rated', 'Rated at', Kind::Flow, Unit::LitrePerMinute, 0.1, 500)]
         public float $ratedLpm,

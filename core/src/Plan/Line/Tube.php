@@ -24,10 +24,10 @@ final readonly class Tube
         #[Measured('the wave speed of a pipe, in m/s', 'Wave, m/s', Kind::Count, Unit::One, 20, 1500)]
         public float $waveMps,
         /** How much more a metre of it holds at 100 kPa more. */
-        #[Measured('how much a metre of it gives for each 100 kPa', 'Gives a metre', Kind::Volume, Unit::Litre, 0, 1)]
+        #[Measured('what a metre of it stretches by for each 100 kPa', 'Gives a metre', Kind::Volume, Unit::Litre, 0, 1)]
         public float $stretchL,
         /** Null where it stands there what it stands cold. */
-        #[Measured('the pressure that a pipe stands as hot as it is made for', 'Rated for, that hot', Kind::Pressure, Unit::Kilopascal, 1, 4000)]
+        #[Measured('the pressure that a pipe is rated for at its highest temperature', 'Rated for, when hot', Kind::Pressure, Unit::Kilopascal, 1, 4000)]
         public ?float $hotKpa = null,
         /** Null where nobody has said it: then nothing is said of its joints. */
         #[Choice('Its ends are joined by')]

@@ -5,26 +5,26 @@ declare(strict_types=1);
 namespace YardCask\Core\Tests\Stage\Line;
 
 use YardCask\Core\Input\InvalidInput;
-use YardCask\Core\Plan\Line\School;
+use YardCask\Core\Plan\Line\SystemType;
 use YardCask\Core\Plan\Plan;
 use YardCask\Core\Stage\Line\Edit\LineEdit;
 use YardCask\Core\Stage\Line\Edit\LineEditKind;
 
-/** Lines of every school that a careless hand has been at: up to a dozen edits, none of which asks whether it is wise. */
+/** Lines of every system that a careless hand has been at: up to a dozen edits, none of which asks whether it is wise. */
 final class HandledLines
 {
     private const MOST_EDITS = 12;
     /** Of all shapes: one tank, several, cans, a boat’s, the largest. */
     private const PLANS = ['bothy', 'van', 'bus', 'boat', 'fellside', 'prompt-side'];
 
-    /** The same for the same seed; null where the plan has not the tanks of the school. */
+    /** The same for the same seed; null where the plan has not the tanks of the system. */
     public static function seeded(int $seed): ?Plan
     {
         mt_srand($seed);
-        $school = self::one(School::cases());
+        $system = self::one(SystemType::cases());
         $name = self::one(self::PLANS);
         try {
-            $plan = SampleLines::of($school, $name)->plan;
+            $plan = SampleLines::of($system, $name)->plan;
         } catch (\LogicException) {
             return null;
         }

@@ -11,7 +11,7 @@ use YardCask\Core\Assessment\SentFinding;
 use YardCask\Core\Assessment\Severity;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Plan\Field\PartFields;
-use YardCask\Core\Plan\Line\School;
+use YardCask\Core\Plan\Line\SystemType;
 use YardCask\Core\Plan\Plan;
 use YardCask\Core\Stage\Assessor;
 use YardCask\Core\Stage\Line\Drawing\LineElement;
@@ -73,22 +73,22 @@ final class HandledLinesTest extends TestCase
         self::assertSame($places, array_values(array_unique($places)));
     }
 
-    /** @return iterable<string, array{School, array<string, string>}> what joins what, in place of every other pipe */
+    /** @return iterable<string, array{SystemType, array<string, string>}> what joins what, in place of every other pipe */
     public static function rings(): iterable
     {
-        yield 'a pump that feeds itself' => [School::Pressure, ['pressure-pump-1.out' => 'pressure-pump-1.in']];
-        yield 'a pump that feeds itself behind a tank' => [School::Pressure, ['header.outlet' => 'tee-1.a', 'tee-1.b' => 'pressure-pump-1.in', 'pressure-pump-1.out' => 'tee-1.c']];
-        yield 'a tee that leads into itself' => [School::Pressure, ['header.outlet' => 'tee-1.a', 'tee-1.b' => 'tee-1.c']];
-        yield 'a heater behind itself' => [School::StorageHeater, ['storage-heater-1.out' => 'storage-heater-1.in']];
-        yield 'a vessel and a heater in a ring' => [School::StorageHeater, ['storage-heater-1.out' => 'accumulator-1.in', 'accumulator-1.out' => 'storage-heater-1.in']];
+        yield 'a pump that feeds itself' => [SystemType::Pressure, ['pressure-pump-1.out' => 'pressure-pump-1.in']];
+        yield 'a pump that feeds itself behind a tank' => [SystemType::Pressure, ['header.outlet' => 'tee-1.a', 'tee-1.b' => 'pressure-pump-1.in', 'pressure-pump-1.out' => 'tee-1.c']];
+        yield 'a tee that leads into itself' => [SystemType::Pressure, ['header.outlet' => 'tee-1.a', 'tee-1.b' => 'tee-1.c']];
+        yield 'a heater behind itself' => [SystemType::StorageHeater, ['storage-heater-1.out' => 'storage-heater-1.in']];
+        yield 'a vessel and a heater in a ring' => [SystemType::StorageHeater, ['storage-heater-1.out' => 'accumulator-1.in', 'accumulator-1.out' => 'storage-heater-1.in']];
     }
 
     /** @param array<string, string> $joints */
     #[DataProvider('rings')]
-    public function testARingIsAssessedLikeAnyLine(School $school, array $joints): void
+    public function testARingIsAssessedLikeAnyLine(SystemType $system, array $joints): void
     {
         // No switch ends what the pump brings.
-        $plan = SampleLines::of($school)->figures('Pressure pump', ['cutInKpa' => null, 'cutOutKpa' => null])->plan;
+        $plan = SampleLines::of($system)->figures('Pressure pump', ['cutInKpa' => null, 'cutOutKpa' => null])->plan;
         $pipe = $plan->line->pipes[0];
         $pipes = [];
         foreach ($joints as $from => $to) {

@@ -9,7 +9,7 @@ use PHPUnit\Framework\TestCase;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Plan\Field\PartFields;
 use YardCask\Core\Plan\Line\PlannedPart;
-use YardCask\Core\Plan\Line\School;
+use YardCask\Core\Plan\Line\SystemType;
 use YardCask\Core\Plan\Plan;
 use YardCask\Core\Plan\PlannedTank;
 use YardCask\Core\Stage\Line\LineWorkings;
@@ -68,7 +68,7 @@ final class LineCasesTest extends TestCase
     public function testOnASlopeEverythingStandsLowerTheFurtherAlongItLies(): void
     {
         $slope = 0.08;
-        $line = SampleLines::of(School::StorageHeater)->changed('Sparing hand shower', ['xM' => 1.4, 'yM' => 0.2])->changed('Galley mixer', ['xM' => -0.6, 'yM' => 0.0])->changed('Pressure pump', ['xM' => 2.1, 'yM' => 0.0]);
+        $line = SampleLines::of(SystemType::StorageHeater)->changed('Sparing hand shower', ['xM' => 1.4, 'yM' => 0.2])->changed('Galley mixer', ['xM' => -0.6, 'yM' => 0.0])->changed('Pressure pump', ['xM' => 2.1, 'yM' => 0.0]);
         $lower = static fn (PlannedPart|PlannedTank $one): float => $one->zM - $slope * ($one->xM ?? 0.0);
         $tilted = PartFields::changed($line->plan, [
             'tanks' => array_map(static fn (PlannedTank $tank): PlannedTank => PartFields::changed($tank, ['zM' => $lower($tank)]), $line->plan->tanks),

@@ -10,11 +10,11 @@ use YardCask\Core\Input\InvalidInput;
 use YardCask\Core\Plan\Field\PartFields;
 use YardCask\Core\Plan\Line\LinePlan;
 use YardCask\Core\Plan\Line\PlannedPipe;
-use YardCask\Core\Plan\Line\School;
+use YardCask\Core\Plan\Line\SystemType;
 use YardCask\Core\Plan\Plan;
 use YardCask\Core\Stage\Line\Edit\LineEdit;
-use YardCask\Core\Stage\Line\Edit\SchoolLine;
-use YardCask\Core\Stage\Line\Edit\SchoolOffer;
+use YardCask\Core\Stage\Line\Edit\SystemLine;
+use YardCask\Core\Stage\Line\Edit\SystemOffer;
 use YardCask\Core\Stage\Line\Graph\LineGraph;
 
 /** What is done to a line: each edit leaves a line that is joined up, and what cannot be done says why. */
@@ -28,7 +28,7 @@ final class LineEditTest extends TestCase
 
     public function testWhatIsPutInAndTakenOutLeavesTheLineAsItWas(): void
     {
-        $line = SampleLines::of(School::StorageHeater);
+        $line = SampleLines::of(SystemType::StorageHeater);
         $joints = static fn (Plan $plan): array => array_map(static fn (PlannedPipe $pipe): string => $pipe->from.' '.$pipe->to, $plan->line->pipes);
         foreach ($line->plan->line->pipes as $pipe) {
             $with = self::done(['do' => 'into', 'pipe' => $pipe->id, 'part' => 'filter-carbon-10'], $line->plan);
@@ -44,7 +44,7 @@ final class LineEditTest extends TestCase
 
     public function testALineIsBuiltFromNothing(): void
     {
-        $plan = PartFields::changed(SampleLines::of(School::CanFoot)->plan, ['line' => LinePlan::none()]);
+        $plan = PartFields::changed(SampleLines::of(SystemType::CanFoot)->plan, ['line' => LinePlan::none()]);
         $plan = self::done(['do' => 'after', 'port' => 'cans.outlet', 'part' => 'strainer-foot'], $plan);
         $plan = self::done(['do' => 'after', 'port' => 'strainer-1.out', 'part' => 'foot-4'], $plan);
         $plan = self::done(['do' => 'after', 'port' => 'foot-pump-1.out', 'part' => 'tap-galley'], $plan);
@@ -71,7 +71,7 @@ final class LineEditTest extends TestCase
     public function testSaysWhatCannotBeDone(array $edit, string $pointer, string $words): void
     {
         try {
-            self::done($edit, SampleLines::of(School::Pressure)->plan);
+            self::done($edit, SampleLines::of(SystemType::Pressure)->plan);
         } catch (InvalidInput $e) {
             self::assertSame($pointer, $e->errors[0]->pointer);
             self::assertStringContainsString($words, $e->errors[0]->message);
@@ -81,15 +81,15 @@ final class LineEditTest extends TestCase
         self::fail('It was done.');
     }
 
-    public function testAnotherSchoolKeepsWhatItHasAPlaceForAndSaysWhatItDrops(): void
+    public function testAnotherSystemTypeKeepsWhatItHasAPlaceForAndSaysWhatItDrops(): void
     {
-        $line = SampleLines::of(School::Mains)->changed('Galley tap', ['name' => 'Blue tap', 'zM' => 1.7]);
-        $laid = SchoolLine::lay($line->plan, SampleLines::book()->page(School::Pressure), SampleLines::stock()) ?? self::fail('It can be laid.');
+        $line = SampleLines::of(SystemType::Mains)->changed('Galley tap', ['name' => 'Blue tap', 'zM' => 1.7]);
+        $laid = SystemLine::lay($line->plan, SampleLines::book()->page(SystemType::Pressure), SampleLines::stock()) ?? self::fail('It can be laid.');
         $kept = array_column($laid->line->parts, null, 'id')['tap-1'];
         self::assertSame(['Blue tap', 1.7], [$kept->name, $kept->zM]);
         self::assertSame(['Accumulator', 'Mains inlet with a cap'], $laid->dropped);
-        foreach (SchoolOffer::all($line->plan, SampleLines::book(), SampleLines::stock()) as $offer) {
-            self::assertSame($offer->school, $offer->patch?->applyTo($line->plan)->line->school);
+        foreach (SystemOffer::all($line->plan, SampleLines::book(), SampleLines::stock()) as $offer) {
+            self::assertSame($offer->system, $offer->patch?->applyTo($line->plan)->line->system);
         }
     }
 }

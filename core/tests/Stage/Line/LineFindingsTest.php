@@ -13,7 +13,7 @@ use YardCask\Core\Plan\Line\Joint;
 use YardCask\Core\Plan\Line\PartKind;
 use YardCask\Core\Plan\Line\PartMake;
 use YardCask\Core\Plan\Line\PumpFigures;
-use YardCask\Core\Plan\Line\School;
+use YardCask\Core\Plan\Line\SystemType;
 use YardCask\Core\Plan\Plan;
 use YardCask\Core\Stage\Assessor;
 use YardCask\Core\Stage\Line\Edit\LineDraft;
@@ -28,15 +28,15 @@ final class LineFindingsTest extends TestCase
     /** @return iterable<string, array{string, SampleLines, SampleLines, int}> code, a line that is well, the same with it, and the least number of fixes */
     public static function findings(): iterable
     {
-        $pressure = SampleLines::of(School::PressureAccumulator);
+        $pressure = SampleLines::of(SystemType::PressureAccumulator);
         $pump = $pressure->part('Pressure pump')->figures;
         $curve = $pump instanceof PumpFigures ? $pump->curve : [];
-        $mains = SampleLines::of(School::Mains);
-        $storage = SampleLines::of(School::StorageHeater);
-        $exchanger = SampleLines::of(School::Exchanger);
-        $valves = SampleLines::of(School::TwoValves);
-        $switched = SampleLines::of(School::CanSwitched);
-        $petrel = SampleLines::of(School::Pressure, 'petrel');
+        $mains = SampleLines::of(SystemType::Mains);
+        $storage = SampleLines::of(SystemType::StorageHeater);
+        $exchanger = SampleLines::of(SystemType::Exchanger);
+        $valves = SampleLines::of(SystemType::TwoValves);
+        $switched = SampleLines::of(SystemType::CanSwitched);
+        $petrel = SampleLines::of(SystemType::Pressure, 'petrel');
         $clamped = $storage->tubed('Storage heater', 'out', ['joint' => Joint::Clamp]);
         $rows = [
             ['port-loose', $pressure, $pressure->cut('Basin tap', 'in'), 1],
@@ -64,13 +64,13 @@ final class LineFindingsTest extends TestCase
             ['mains-out', $mains, $mains->without('Non-return valve', 'Pressure regulator'), 1],
             ['sucks-air', $pressure, $pressure->branched('Bowl strainer', 'in', 'fill-hose-bucket'), 1],
             ['open-end', $pressure, $pressure->branched('Galley tap', 'in', 'free-end-12'), 1],
-            ['mains-into-tank', $mains, $mains->without('Pressure pump', 'Lever valve')->figures('Galley tap', ['leastLpm' => 0.5])->figures('Basin tap', ['leastLpm' => 0.5]), 1],
+            ['mains-into-tank', $mains, $mains->without('Pressure pump', 'Ball valve')->figures('Galley tap', ['leastLpm' => 0.5])->figures('Basin tap', ['leastLpm' => 0.5]), 1],
             ['sink-under', $petrel, $petrel->changed('Galley tap', ['xM' => 0.4, 'yM' => -0.6]), 1],
             ['sink-under', $petrel, $petrel->changed('Galley tap', ['zM' => 1.2]), 0],
-            ['mains-unwatched', SampleLines::of(School::Pressure, 'petrel'), SampleLines::of(School::Mains, 'petrel'), 0],
+            ['mains-unwatched', SampleLines::of(SystemType::Pressure, 'petrel'), SampleLines::of(SystemType::Mains, 'petrel'), 0],
             ['mode-blocked', $pressure, $pressure->branched('Galley tap', 'in', 'fill-hose-bucket'), 0],
-            ['fill-to-outlet', $valves, $valves->branched('Two-way valve 2', 'right', 'tap-basin-spray'), 0],
-            ['blow-astray', $pressure, $pressure->without('Lever valve')->into('Bowl strainer', 'in', 'blow-out'), 0],
+            ['fill-to-outlet', $valves, $valves->branched('Three-way valve 2', 'right', 'tap-basin-spray'), 0],
+            ['blow-astray', $pressure, $pressure->without('Ball valve')->into('Bowl strainer', 'in', 'blow-out'), 0],
             ['undrained', $pressure, $pressure->without('Drain valve'), 1],
             ['flow-low', $pressure, $pressure->figures('Galley tap', ['leastLpm' => 6.8, 'mostLpm' => 8.0]), 1],
             ['together-weak', $pressure, $pressure->figures('Basin tap', ['leastLpm' => 3.5])->changed('Basin tap', ['together' => true])->changed('Galley tap', ['together' => true]), 1],
@@ -119,24 +119,24 @@ final class LineFindingsTest extends TestCase
         self::assertSame([], array_values(array_diff(array_column(LineFinding::cases(), 'value'), $covered)));
     }
 
-    /** @return iterable<string, array{School, string}> */
-    public static function schools(): iterable
+    /** @return iterable<string, array{SystemType, string}> */
+    public static function systems(): iterable
     {
-        foreach (School::cases() as $school) {
+        foreach (SystemType::cases() as $system) {
             foreach (['bothy', 'van', 'bus', 'boat'] as $plan) {
-                yield $school->value.' '.$plan => [$school, $plan];
+                yield $system->value.' '.$plan => [$system, $plan];
             }
         }
     }
 
-    #[DataProvider('schools')]
-    public function testEverySchoolIsAWorkingLine(School $school, string $plan): void
+    #[DataProvider('systems')]
+    public function testEverySystemTypeIsAWorkingLine(SystemType $system, string $plan): void
     {
         try {
-            $line = SampleLines::of($school, $plan);
+            $line = SampleLines::of($system, $plan);
         } catch (\LogicException) {
             // One fresh tank is not two of which one stands high.
-            self::assertContains($school, [School::CanGravity, School::Gravity]);
+            self::assertContains($system, [SystemType::CanGravity, SystemType::Gravity]);
 
             return;
         }
@@ -149,8 +149,8 @@ final class LineFindingsTest extends TestCase
     public function testWhatIsTurnedRoundIsFoundAndNothingElse(): void
     {
         $plans = SamplePlans::demos();
-        foreach (School::cases() as $school) {
-            $plans[$school->value] = SampleLines::of($school, School::CanGravity === $school || School::Gravity === $school ? 'bothy' : 'bus')->plan;
+        foreach (SystemType::cases() as $system) {
+            $plans[$system->value] = SampleLines::of($system, SystemType::CanGravity === $system || SystemType::Gravity === $system ? 'bothy' : 'bus')->plan;
         }
         $wrong = static function (Plan $plan): array {
             $ids = array_merge([], ...array_column((new Backwards())->check(Workings::over($plan)), 'subject'));
@@ -174,13 +174,13 @@ final class LineFindingsTest extends TestCase
     }
 
     /** A valve in any of its pipes, or five of them, changes what is said of no direction and of no order. */
-    #[DataProvider('schools')]
-    public function testHoweverManyPartsAPipeHasNothingIsTheWrongWayRound(School $school, string $plan): void
+    #[DataProvider('systems')]
+    public function testHoweverManyPartsAPipeHasNothingIsTheWrongWayRound(SystemType $system, string $plan): void
     {
         try {
-            $line = SampleLines::of($school, $plan)->plan;
+            $line = SampleLines::of($system, $plan)->plan;
         } catch (\LogicException) {
-            self::assertContains($school, [School::CanGravity, School::Gravity]);
+            self::assertContains($system, [SystemType::CanGravity, SystemType::Gravity]);
 
             return;
         }

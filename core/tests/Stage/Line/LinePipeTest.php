@@ -7,7 +7,7 @@ namespace YardCask\Core\Tests\Stage\Line;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use YardCask\Core\Plan\Field\PartFields;
-use YardCask\Core\Plan\Line\School;
+use YardCask\Core\Plan\Line\SystemType;
 use YardCask\Core\Plan\PlannedRunPoint;
 use YardCask\Core\Stage\Line\Graph\LineGraph;
 use YardCask\Core\Stage\Line\Graph\LinePipe;
@@ -62,7 +62,7 @@ final class LinePipeTest extends TestCase
      */
     private static function pipe(array $from, array $to, array $points, ?float $measuredM): LinePipe
     {
-        $plan = SampleLines::of(School::PressureAccumulator)->plan;
+        $plan = SampleLines::of(SystemType::PressureAccumulator)->plan;
         $graph = LineGraph::of($plan);
         $pump = $graph->pumps[0];
         foreach ($graph->pipes as $pipe) {

@@ -12,7 +12,7 @@ use YardCask\Core\Plan\Line\OutletFigures;
 use YardCask\Core\Plan\Line\PartKind;
 use YardCask\Core\Plan\Line\PlannedPart;
 use YardCask\Core\Plan\Line\PlannedPipe;
-use YardCask\Core\Plan\Line\School;
+use YardCask\Core\Plan\Line\SystemType;
 use YardCask\Core\Plan\Plan;
 use YardCask\Core\Stage\Assessor;
 use YardCask\Core\Stage\Line\Drawing\SceneDrawing;
@@ -54,7 +54,7 @@ final class LineSizingTest extends TestCase
     public function testWhatIsThereStartsAsOftenAsTheFiguresSay(): void
     {
         $seen = 0;
-        foreach ([SamplePlans::demos()['fellside'], SamplePlans::demos()['prompt-side'], SampleLines::of(School::PressureAccumulator)->plan, SampleLines::of(School::StorageHeater)->figures('Accumulator', ['prechargeKpa' => 130.0])->plan] as $plan) {
+        foreach ([SamplePlans::demos()['fellside'], SamplePlans::demos()['prompt-side'], SampleLines::of(SystemType::PressureAccumulator)->plan, SampleLines::of(SystemType::StorageHeater)->figures('Accumulator', ['prechargeKpa' => 130.0])->plan] as $plan) {
             $starts = (string) Assessor::assess($plan, 'line')->figures['line.starts']->value;
             foreach (self::tables($plan) as $table) {
                 $column = array_search('starts an hour', $table->columns, true);
@@ -163,7 +163,7 @@ final class LineSizingTest extends TestCase
     /** Every change of a part that the core itself makes is a plan that can be read again. */
     public function testEverySizePutInIsAPlan(): void
     {
-        $plan = SampleLines::of(School::StorageHeater)->plan;
+        $plan = SampleLines::of(SystemType::StorageHeater)->plan;
         $tried = 0;
         foreach (self::tables($plan) as $table) {
             foreach ($table->rows as $row) {

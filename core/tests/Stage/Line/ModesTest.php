@@ -8,7 +8,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Plan\Line\PartKind;
-use YardCask\Core\Plan\Line\School;
+use YardCask\Core\Plan\Line\SystemType;
 use YardCask\Core\Stage\Line\Graph\LineEnd;
 use YardCask\Core\Stage\Line\Graph\LinePipe;
 use YardCask\Core\Stage\Line\LineWorkings;
@@ -21,28 +21,28 @@ final class ModesTest extends TestCase
 {
     private const PRESSURE = ['use', 'drain', 'sanitise', 'off'];
 
-    /** @return iterable<string, array{School, list<string>}> */
-    public static function schools(): iterable
+    /** @return iterable<string, array{SystemType, list<string>}> */
+    public static function systems(): iterable
     {
-        yield 'a can has nothing to drain: it is lifted out' => [School::CanFoot, ['use', 'sanitise', 'off']];
-        yield 'a can with a switched pump' => [School::CanSwitched, ['use', 'sanitise', 'off']];
-        yield 'a can over a tap' => [School::CanGravity, ['use', 'sanitise', 'off']];
-        yield 'a pump' => [School::Pressure, self::PRESSURE];
-        yield 'with a vessel' => [School::PressureAccumulator, self::PRESSURE];
-        yield 'with mains past the pump' => [School::Mains, ['use', 'mains_use', 'drain', 'sanitise', 'off']];
-        yield 'filtered on the way in' => [School::FilteredFill, ['use', 'mains_fill', 'drain', 'sanitise', 'off']];
-        yield 'a header that a hand pump fills' => [School::Gravity, ['use', 'sanitise', 'transfer', 'off']];
-        yield 'two circuits' => [School::TwoCircuits, self::PRESSURE];
-        yield 'a store' => [School::StorageHeater, self::PRESSURE];
-        yield 'an exchanger' => [School::Exchanger, self::PRESSURE];
-        yield 'two valves that turn one pump to either' => [School::TwoValves, ['use', 'fill', 'drain', 'sanitise', 'transfer', 'off']];
+        yield 'a can has nothing to drain: it is lifted out' => [SystemType::CanFoot, ['use', 'sanitise', 'off']];
+        yield 'a can with a switched pump' => [SystemType::CanSwitched, ['use', 'sanitise', 'off']];
+        yield 'a can over a tap' => [SystemType::CanGravity, ['use', 'sanitise', 'off']];
+        yield 'a pump' => [SystemType::Pressure, self::PRESSURE];
+        yield 'with a vessel' => [SystemType::PressureAccumulator, self::PRESSURE];
+        yield 'with mains past the pump' => [SystemType::Mains, ['use', 'mains_use', 'drain', 'sanitise', 'off']];
+        yield 'filtered on the way in' => [SystemType::FilteredFill, ['use', 'mains_fill', 'drain', 'sanitise', 'off']];
+        yield 'a header that a hand pump fills' => [SystemType::Gravity, ['use', 'sanitise', 'transfer', 'off']];
+        yield 'two circuits' => [SystemType::TwoCircuits, self::PRESSURE];
+        yield 'a store' => [SystemType::StorageHeater, self::PRESSURE];
+        yield 'an exchanger' => [SystemType::Exchanger, self::PRESSURE];
+        yield 'two valves that turn one pump to either' => [SystemType::TwoValves, ['use', 'fill', 'drain', 'sanitise', 'transfer', 'off']];
     }
 
     /** @param list<string> $modes */
-    #[DataProvider('schools')]
-    public function testASchoolHasTheModesOfItsPartsAndNothingIsWrongWithAny(School $school, array $modes): void
+    #[DataProvider('systems')]
+    public function testASystemTypeHasTheModesOfItsPartsAndNothingIsWrongWithAny(SystemType $system, array $modes): void
     {
-        $found = self::worked(SampleLines::of($school))->modes()->all();
+        $found = self::worked(SampleLines::of($system))->modes()->all();
         self::assertSame($modes, array_map(static fn ($one): string => $one->mode->value, $found));
         foreach ($found as $mode) {
             self::assertSame([], $mode->troubles, $mode->mode->value);
@@ -51,8 +51,8 @@ final class ModesTest extends TestCase
 
     public function testEveryDrainIsOpenToDrainAndShutToUse(): void
     {
-        foreach ([School::Pressure, School::Mains, School::StorageHeater, School::Exchanger, School::TwoValves] as $school) {
-            $line = self::worked(SampleLines::of($school));
+        foreach ([SystemType::Pressure, SystemType::Mains, SystemType::StorageHeater, SystemType::Exchanger, SystemType::TwoValves] as $system) {
+            $line = self::worked(SampleLines::of($system));
             foreach ($line->graph->parts(PartKind::DrainValve, PartKind::ShutOff) as $valve) {
                 self::assertSame(PartKind::ShutOff === $valve->kind ? Position::Open : Position::Shut, $line->modes()->of(LineMode::Use)->positions[$valve->id]);
                 self::assertSame(Position::Open, $line->modes()->of(LineMode::Drain)->positions[$valve->id]);
@@ -62,10 +62,10 @@ final class ModesTest extends TestCase
 
     public function testMainsUseTouchesNeitherTankNorPumpAndMainsFillNoOutlet(): void
     {
-        $mains = self::worked(SampleLines::of(School::Mains));
+        $mains = self::worked(SampleLines::of(SystemType::Mains));
         self::assertSame([], array_intersect(self::touched($mains, LineMode::MainsUse), ['header', 'strainer-1']), 'It stands behind the pump and goes no further.');
         self::assertContains('regulator-1', self::touched($mains, LineMode::MainsUse));
-        $fill = self::worked(SampleLines::of(School::FilteredFill));
+        $fill = self::worked(SampleLines::of(SystemType::FilteredFill));
         $touched = self::touched($fill, LineMode::MainsFill);
         self::assertSame([], array_intersect($touched, ['tap-1', 'tap-2', 'pressure-pump-1']));
         self::assertContains('filter-1', $touched, 'What comes in is filtered.');
@@ -73,7 +73,7 @@ final class ModesTest extends TestCase
 
     public function testTwoValvesFillThroughThePumpAndPastTheTaps(): void
     {
-        $touched = self::touched(self::worked(SampleLines::of(School::TwoValves)), LineMode::Fill);
+        $touched = self::touched(self::worked(SampleLines::of(SystemType::TwoValves)), LineMode::Fill);
         self::assertContains('pressure-pump-1', $touched);
         self::assertContains('fill-inlet-1', $touched);
         self::assertSame([], array_intersect($touched, ['tap-1', 'tap-2', 'tee-1']));
@@ -82,9 +82,9 @@ final class ModesTest extends TestCase
     /** @return iterable<string, array{SampleLines, LineMode, ModeTrouble, list<string>}> */
     public static function troubles(): iterable
     {
-        $mains = SampleLines::of(School::Mains);
-        $pressure = SampleLines::of(School::Pressure);
-        $two = SampleLines::of(School::TwoValves);
+        $mains = SampleLines::of(SystemType::Mains);
+        $pressure = SampleLines::of(SystemType::Pressure);
+        $two = SampleLines::of(SystemType::TwoValves);
         yield 'the pump presses out of the wall' => [$mains->without('Non-return valve', 'Pressure regulator'), LineMode::Use, ModeTrouble::OutByWall, ['mains-inlet-1']];
         yield 'a free end runs out' => [$pressure->branched('Galley tap', 'in', 'free-end-12'), LineMode::Use, ModeTrouble::RunsOut, ['free-end-1']];
         yield 'filling comes to the taps' => [$two->branched('Pressure pump', 'out', 'tap-basin'), LineMode::Fill, ModeTrouble::FillToOutlet, ['tap-3']];

@@ -9,7 +9,7 @@ use PHPUnit\Framework\TestCase;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Plan\Field\PartFields;
 use YardCask\Core\Plan\Line\LinePlan;
-use YardCask\Core\Plan\Line\School;
+use YardCask\Core\Plan\Line\SystemType;
 use YardCask\Core\Plan\Plan;
 use YardCask\Core\Stage\Line\Drawing\OutletExtremes;
 use YardCask\Core\Stage\Line\LineWorkings;
@@ -24,8 +24,8 @@ final class OutletExtremesTest extends TestCase
         foreach (SamplePlans::demos() as $name => $plan) {
             yield $name => [$plan];
         }
-        foreach ([School::CanSwitched, School::Gravity, School::Exchanger] as $school) {
-            yield $school->value => [SampleLines::of($school)->plan];
+        foreach ([SystemType::CanSwitched, SystemType::Gravity, SystemType::Exchanger] as $system) {
+            yield $system->value => [SampleLines::of($system)->plan];
         }
     }
 
@@ -53,7 +53,7 @@ final class OutletExtremesTest extends TestCase
 
     public function testABatteryThatIsLowIsFeltWhereAPumpGivesTheWater(): void
     {
-        self::assertMatchesRegularExpression('/^(?!0\x{00A0})([\d.]+)\x{00A0}L.*; (?!\1\x{00A0})/u', OutletExtremes::all(SampleLines::of(School::CanSwitched)->plan)[0]->words);
+        self::assertMatchesRegularExpression('/^(?!0\x{00A0})([\d.]+)\x{00A0}L.*; (?!\1\x{00A0})/u', OutletExtremes::all(SampleLines::of(SystemType::CanSwitched)->plan)[0]->words);
         self::assertSame([], OutletExtremes::all(PartFields::changed(SamplePlans::fellside(), ['line' => LinePlan::none()])));
     }
 }

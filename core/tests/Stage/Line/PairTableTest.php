@@ -9,7 +9,7 @@ use PHPUnit\Framework\TestCase;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Plan\Field\PartFields;
 use YardCask\Core\Plan\Line\LinePlan;
-use YardCask\Core\Plan\Line\School;
+use YardCask\Core\Plan\Line\SystemType;
 use YardCask\Core\Plan\Plan;
 use YardCask\Core\Stage\Line\Drawing\PairRow;
 use YardCask\Core\Stage\Line\Drawing\PairTable;
@@ -26,8 +26,8 @@ final class PairTableTest extends TestCase
         foreach (SamplePlans::demos() as $name => $plan) {
             yield $name => [$plan];
         }
-        foreach ([School::Pressure, School::Gravity, School::Exchanger, School::TwoCircuits] as $school) {
-            yield $school->value => [SampleLines::of($school)->plan];
+        foreach ([SystemType::Pressure, SystemType::Gravity, SystemType::Exchanger, SystemType::TwoCircuits] as $system) {
+            yield $system->value => [SampleLines::of($system)->plan];
         }
     }
 
@@ -60,7 +60,7 @@ final class PairTableTest extends TestCase
     public function testALineWithoutTwoOutletsHasNoPairs(): void
     {
         self::assertSame([], PairTable::of(PartFields::changed(SamplePlans::fellside(), ['line' => LinePlan::none()]))->rows);
-        self::assertSame([], PairTable::of(SampleLines::of(School::CanSwitched)->plan)->rows);
-        self::assertSame([2, 2], array_map(static fn (PairRow $row): int => \count($row->with), PairTable::of(SampleLines::of(School::Pressure)->plan)->rows));
+        self::assertSame([], PairTable::of(SampleLines::of(SystemType::CanSwitched)->plan)->rows);
+        self::assertSame([2, 2], array_map(static fn (PairRow $row): int => \count($row->with), PairTable::of(SampleLines::of(SystemType::Pressure)->plan)->rows));
     }
 }

@@ -7,7 +7,7 @@ namespace YardCask\Core\Tests\Stage\Line;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use YardCask\Core\Assessment\Workings;
-use YardCask\Core\Plan\Line\School;
+use YardCask\Core\Plan\Line\SystemType;
 use YardCask\Core\Stage\Line\LineWorkings;
 use YardCask\Core\Stage\Line\Solve\PumpStarts;
 
@@ -17,13 +17,13 @@ final class PumpStartsTest extends TestCase
     /** @return iterable<string, array{SampleLines, string|null}> a line, and the vessel that counts */
     public static function vessels(): iterable
     {
-        $storage = SampleLines::of(School::StorageHeater);
-        $pressure = SampleLines::of(School::PressureAccumulator);
+        $storage = SampleLines::of(SystemType::StorageHeater);
+        $pressure = SampleLines::of(SystemType::PressureAccumulator);
         yield 'behind the pump' => [$pressure, 'Accumulator'];
-        yield 'none' => [SampleLines::of(School::Pressure), null];
+        yield 'none' => [SampleLines::of(SystemType::Pressure), null];
         yield 'the heater’s is larger, but water does not come back through a mixing valve' => [$storage, 'Accumulator'];
         yield 'nor through a non-return valve' => [$storage->without('Accumulator'), null];
-        yield 'nor through a mixer at a sink' => [SampleLines::of(School::Exchanger)->without('Accumulator')->into('Galley mixer', 'hot', 'expansion-4'), null];
+        yield 'nor through a mixer at a sink' => [SampleLines::of(SystemType::Exchanger)->without('Accumulator')->into('Galley mixer', 'hot', 'expansion-4'), null];
         yield 'before the pump it does nothing' => [$pressure->moved('Accumulator', 'Bowl strainer', 'in'), null];
         yield 'the larger of two' => [$pressure->into('Basin tap', 'in', 'accumulator-2'), 'Accumulator 2'];
         yield 'the larger of two, wherever it hangs' => [$pressure->into('Basin tap', 'in', 'accumulator-035'), 'Accumulator'];
@@ -41,7 +41,7 @@ final class PumpStartsTest extends TestCase
     /** 1 L at 100 kPa between 170 and 280 kPa: 201.325 · (1/271.325 − 1/381.325) = 0.214 L, and what the hoses give. */
     public function testStartsAreTheDrawdownFilledAndDrawn(): void
     {
-        $starts = self::starts(SampleLines::of(School::StorageHeater));
+        $starts = self::starts(SampleLines::of(SystemType::StorageHeater));
         self::assertSame([1.0, 100.0, 170.0, 280.0], [$starts->input->volumeL, $starts->input->prechargeKpa, $starts->input->cutInKpa, $starts->input->cutOutKpa]);
         $drawdownL = 201.325 * (1 / 271.325 - 1 / 381.325) + $starts->input->stretchLPer100kpa * 1.1;
         self::assertEqualsWithDelta($drawdownL, $starts->result->drawdownL, 1e-9);
@@ -52,7 +52,7 @@ final class PumpStartsTest extends TestCase
 
     public function testAPumpWithoutASwitchStartsNever(): void
     {
-        $line = SampleLines::of(School::CanSwitched);
+        $line = SampleLines::of(SystemType::CanSwitched);
         self::assertNull(PumpStarts::of($line->part('Submersible pump'), Workings::over($line->plan)->of(LineWorkings::class)));
     }
 

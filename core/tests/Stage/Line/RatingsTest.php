@@ -9,7 +9,7 @@ use PHPUnit\Framework\TestCase;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Plan\Line\Joint;
 use YardCask\Core\Plan\Line\PartMake;
-use YardCask\Core\Plan\Line\School;
+use YardCask\Core\Plan\Line\SystemType;
 use YardCask\Core\Plan\Line\Tube;
 use YardCask\Core\Stage\Line\LineWorkings;
 use YardCask\Core\Stage\Line\Solve\RatedPeak;
@@ -49,7 +49,7 @@ final class RatingsTest extends TestCase
 
     public function testOfAPipeAndItsJointsTheWeakerIsNearerToItsRating(): void
     {
-        $clamped = SampleLines::of(School::StorageHeater)->tubed('Storage heater', 'out', ['joint' => Joint::Clamp]);
+        $clamped = SampleLines::of(SystemType::StorageHeater)->tubed('Storage heater', 'out', ['joint' => Joint::Clamp]);
         $id = $clamped->pipe('Storage heater', 'out')->id;
         $rated = array_values(array_filter(Workings::over($clamped->plan)->of(LineWorkings::class)->rated(), static fn (RatedPeak $one): bool => $one->id() === $id));
         self::assertSame([Joint::Clamp, null], array_column($rated, 'joint'));

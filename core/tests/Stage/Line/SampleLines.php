@@ -7,19 +7,19 @@ namespace YardCask\Core\Tests\Stage\Line;
 use YardCask\Core\Assessment\SentFix;
 use YardCask\Core\Catalogue\PartFile;
 use YardCask\Core\Catalogue\PartStock;
-use YardCask\Core\Catalogue\SchoolBook;
+use YardCask\Core\Catalogue\SystemBook;
 use YardCask\Core\Plan\Field\PartFields;
 use YardCask\Core\Plan\Line\LinePlan;
 use YardCask\Core\Plan\Line\PlannedPart;
 use YardCask\Core\Plan\Line\PlannedPipe;
-use YardCask\Core\Plan\Line\School;
+use YardCask\Core\Plan\Line\SystemType;
 use YardCask\Core\Plan\Plan;
 use YardCask\Core\Stage\Assessor;
 use YardCask\Core\Stage\Line\Edit\LineDraft;
-use YardCask\Core\Stage\Line\Edit\SchoolLine;
+use YardCask\Core\Stage\Line\Edit\SystemLine;
 use YardCask\Core\Tests\SamplePlans;
 
-/** Lines of the schools, and what is done to them. */
+/** Lines of the systems, and what is done to them. */
 final readonly class SampleLines
 {
     private function __construct(public Plan $plan)
@@ -33,17 +33,17 @@ final readonly class SampleLines
         return $stock ??= new PartStock([static fn (): PartFile => PartFile::divided((string) file_get_contents(SamplePlans::CATALOGUE.'parts.json'))]);
     }
 
-    public static function book(): SchoolBook
+    public static function book(): SystemBook
     {
         static $book = null;
 
-        return $book ??= SchoolBook::fromJson((string) file_get_contents(SamplePlans::CATALOGUE.'schools.json'));
+        return $book ??= SystemBook::fromJson((string) file_get_contents(SamplePlans::CATALOGUE.'systems.json'));
     }
 
-    public static function of(School $school, string $plan = 'bothy'): self
+    public static function of(SystemType $system, string $plan = 'bothy'): self
     {
         $empty = PartFields::changed(SamplePlans::all()[$plan], ['line' => LinePlan::none()]);
-        $laid = SchoolLine::lay($empty, self::book()->page($school), self::stock());
+        $laid = SystemLine::lay($empty, self::book()->page($system), self::stock());
 
         return new self(PartFields::changed($empty, ['line' => null === $laid ? throw new \LogicException('This plan has not the tanks.') : $laid->line]));
     }

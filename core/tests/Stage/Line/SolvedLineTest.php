@@ -8,7 +8,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Plan\Line\PartKind;
-use YardCask\Core\Plan\Line\School;
+use YardCask\Core\Plan\Line\SystemType;
 use YardCask\Core\Stage\Line\LineWorkings;
 use YardCask\Core\Stage\Line\Mode\LineMode;
 use YardCask\Core\Stage\Line\Mode\ModeTrouble;
@@ -29,18 +29,18 @@ final class SolvedLineTest extends TestCase
         return Workings::over($line->plan)->of(LineWorkings::class);
     }
 
-    /** @return iterable<string, array{School}> */
-    public static function schools(): iterable
+    /** @return iterable<string, array{SystemType}> */
+    public static function systems(): iterable
     {
-        foreach (School::cases() as $school) {
-            yield $school->value => [$school];
+        foreach (SystemType::cases() as $system) {
+            yield $system->value => [$system];
         }
     }
 
-    #[DataProvider('schools')]
-    public function testWhatComesGoesAndThePressureFallsAlongTheWater(School $school): void
+    #[DataProvider('systems')]
+    public function testWhatComesGoesAndThePressureFallsAlongTheWater(SystemType $system): void
     {
-        $line = self::worked(SampleLines::of($school));
+        $line = self::worked(SampleLines::of($system));
         $solved = $line->solve(new LineCase($line->all()));
         self::assertTrue($solved->line->converged);
         $from = array_sum($solved->fromLpm);
@@ -59,10 +59,10 @@ final class SolvedLineTest extends TestCase
     }
 
     /** Where no switch starts and stops its pump, whoever shuts a tap takes nothing from the others. */
-    #[DataProvider('schools')]
-    public function testShuttingAnOutletNeverLowersAnother(School $school): void
+    #[DataProvider('systems')]
+    public function testShuttingAnOutletNeverLowersAnother(SystemType $system): void
     {
-        $line = self::worked(SampleLines::of($school));
+        $line = self::worked(SampleLines::of($system));
         $cycles = static fn (array $pumps): bool => [] !== array_filter($pumps, static fn (SolvedPump $pump): bool => $pump->cycles);
         $all = $line->solve(new LineCase($line->all()));
         foreach ($line->graph->outlets as $shut) {
@@ -75,10 +75,10 @@ final class SolvedLineTest extends TestCase
     }
 
     /** A battery that charges, a new filter and a full tank never give less. */
-    #[DataProvider('schools')]
-    public function testBetterConditionsNeverGiveLess(School $school): void
+    #[DataProvider('systems')]
+    public function testBetterConditionsNeverGiveLess(SystemType $system): void
     {
-        $line = self::worked(SampleLines::of($school));
+        $line = self::worked(SampleLines::of($system));
         foreach ($line->graph->outlets as $part) {
             $given = array_map(static fn (LineCase $case): float => $line->solve($case)->outlets[$part->id]->lpm, [LineCase::worst([$part->id]), new LineCase([$part->id]), LineCase::strongest([$part->id])]);
             self::assertGreaterThanOrEqual($given[0] - 1e-9, $given[1]);
@@ -89,7 +89,7 @@ final class SolvedLineTest extends TestCase
     /** A tap behind a pump takes what its own law says, with the pump where its curve meets the line. */
     public function testAnOutletFollowsItsLaw(): void
     {
-        $line = self::worked(SampleLines::of(School::Pressure));
+        $line = self::worked(SampleLines::of(SystemType::Pressure));
         foreach ($line->graph->outlets as $part) {
             $one = $line->alone($part)->outlets[$part->id];
             self::assertEqualsWithDelta($one->figures->openLpm * sqrt($one->kpa / 100), $one->lpm, 1e-6);
@@ -108,7 +108,7 @@ final class SolvedLineTest extends TestCase
     /** A tap that takes next to nothing: the pump swings between its switch points, and gives their mean. */
     public function testAPumpThatWouldGoBeyondItsCutOutStartsAndStops(): void
     {
-        $line = self::worked(SampleLines::of(School::PressureAccumulator)->figures('Basin tap', ['openLpm' => 0.5])->cut('Galley tap', 'in'));
+        $line = self::worked(SampleLines::of(SystemType::PressureAccumulator)->figures('Basin tap', ['openLpm' => 0.5])->cut('Galley tap', 'in'));
         $tap = $line->graph->parts(PartKind::Tap)[1];
         $solved = $line->alone($tap);
         $pump = array_values($solved->pumps)[0];
@@ -121,7 +121,7 @@ final class SolvedLineTest extends TestCase
     /** The mixer is set so that hot and cold come out at 38 °C, as near as their pressures let it. */
     public function testAShowerMixesAndAStoreLasts(): void
     {
-        $line = self::worked(SampleLines::of(School::StorageHeater));
+        $line = self::worked(SampleLines::of(SystemType::StorageHeater));
         $shower = $line->graph->parts(PartKind::Shower)[0];
         $one = $line->alone($shower)->outlets[$shower->id];
         self::assertEqualsWithDelta(38.0, $one->c, 1.0);
@@ -136,7 +136,7 @@ final class SolvedLineTest extends TestCase
     /** By hand: what stands at the tap on mains, and the shock of shutting it within a tenth of a second. */
     public function testTheHighestPressureIsThatOfMainsAndItsShock(): void
     {
-        $line = self::worked(SampleLines::of(School::Mains)->without('Pressure regulator'));
+        $line = self::worked(SampleLines::of(SystemType::Mains)->without('Pressure regulator'));
         $tap = $line->graph->plan->line->part('tap-1') ?? self::fail('There is a tap.');
         $inlet = $line->graph->parts(PartKind::MainsInlet)[0];
         $peak = $line->highest()->parts['tap-1'];
@@ -148,15 +148,15 @@ final class SolvedLineTest extends TestCase
         // Back to the accumulator, and never more than what the pipe's wave makes.
         $lengthM = array_sum(array_map(static fn ($pipe): float => $pipe->lengthM, \array_slice($path->pipes, 4)));
         self::assertEqualsWithDelta(min(250 * $mps, 2 * $lengthM * $mps / 0.1), $peak->shockKpa, 1e-6);
-        self::assertEqualsWithDelta(210.0, self::worked(SampleLines::of(School::Mains))->highest()->parts['accumulator-1']->standingKpa, 1e-6);
+        self::assertEqualsWithDelta(210.0, self::worked(SampleLines::of(SystemType::Mains))->highest()->parts['accumulator-1']->standingKpa, 1e-6);
     }
 
     public function testTwoValvesAreFoundForUseAndForFilling(): void
     {
-        $modes = self::worked(SampleLines::of(School::TwoValves))->modes();
-        $turned = static fn (LineMode $mode): array => array_intersect_key(array_map(static fn (Position $position): string => $position->value, $modes->of($mode)->positions), ['two-way-valve-1' => 1, 'two-way-valve-2' => 1, 'shut-off-1' => 1]);
-        self::assertSame(['left', 'left'], [$turned(LineMode::Use)['two-way-valve-1'], $turned(LineMode::Use)['two-way-valve-2']]);
-        self::assertSame(['right', 'right'], [$turned(LineMode::Fill)['two-way-valve-1'], $turned(LineMode::Fill)['two-way-valve-2']]);
+        $modes = self::worked(SampleLines::of(SystemType::TwoValves))->modes();
+        $turned = static fn (LineMode $mode): array => array_intersect_key(array_map(static fn (Position $position): string => $position->value, $modes->of($mode)->positions), ['three-way-valve-1' => 1, 'three-way-valve-2' => 1, 'shut-off-1' => 1]);
+        self::assertSame(['left', 'left'], [$turned(LineMode::Use)['three-way-valve-1'], $turned(LineMode::Use)['three-way-valve-2']]);
+        self::assertSame(['right', 'right'], [$turned(LineMode::Fill)['three-way-valve-1'], $turned(LineMode::Fill)['three-way-valve-2']]);
         foreach ($modes->all() as $mode) {
             self::assertSame([], $mode->troubles, $mode->mode->value);
         }
@@ -165,17 +165,17 @@ final class SolvedLineTest extends TestCase
     /** Where both circuits are joined, the cans for drinking would take what is dosed into the tank. */
     public function testDrinkingWaterIsNotDosed(): void
     {
-        $apart = SampleLines::of(School::TwoCircuits);
+        $apart = SampleLines::of(SystemType::TwoCircuits);
         self::assertNull(self::worked($apart)->modes()->of(LineMode::Sanitise)->about(ModeTrouble::DosesDrinking));
         $joined = $apart->cut('Foot strainer for a can', 'in')->cut('Drinking tap', 'in')->without('Foot strainer for a can', 'Foot pump');
         $joined = $joined->toTank('drinking-cans.outlet', 'Galley tap', 'in');
         self::assertSame(['drinking-cans'], self::worked($joined)->modes()->of(LineMode::Sanitise)->about(ModeTrouble::DosesDrinking));
     }
 
-    #[DataProvider('schools')]
-    public function testTheSchematicRunsAlongTheWaterAndNothingStandsOnAnother(School $school): void
+    #[DataProvider('systems')]
+    public function testTheSchematicRunsAlongTheWaterAndNothingStandsOnAnother(SystemType $system): void
     {
-        $line = self::worked(SampleLines::of($school));
+        $line = self::worked(SampleLines::of($system));
         $schematic = Schematic::of($line->graph);
         $places = [];
         foreach ($schematic->columns as $id => $column) {

@@ -9,7 +9,7 @@ type Chart = LineDrawing["gravity"][number];
 export function Gravity({ charts, byHand }: { charts: readonly Chart[]; byHand: readonly string[] }) {
   if (charts.length === 0 && byHand.length === 0) return null;
   return (
-    <section aria-label="By hand and by its own fall" className="mt-5 grid gap-3">
+    <section aria-label="By hand and by gravity" className="mt-5 grid gap-3">
       {charts.map((chart) => (
         <div key={chart.outlet} className="card p-4">
           <h3 className="text-[15px] font-[620]">{chart.title}</h3>

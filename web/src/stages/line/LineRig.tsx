@@ -24,7 +24,7 @@ export function LineRig({ drawing, selected, onSelect }: Props) {
   const guessed = drawing.places.filter((place) => place.guessed).length;
   return (
     <details className="mt-5">
-      <summary className="label cursor-pointer py-2">Where it runs in the rig</summary>
+      <summary className="label cursor-pointer py-2">Where the line runs in the rig</summary>
       <div ref={ref}>
         <svg
           width={width}

@@ -13,14 +13,14 @@ export function LoosePorts({ drawing, owner }: { drawing: LineDrawing; owner: st
   const others = drawing.free_ports.filter((port) => port.owner !== owner);
   if (free.length === 0) return null;
   return (
-    <section aria-label="Nothing joined yet" className="card mt-3 grid gap-3 p-4">
+    <section aria-label="Not connected yet" className="card mt-3 grid gap-3 p-4">
       {free.map((port) => (
         <div key={port.port} className="grid gap-3 md:grid-cols-2">
           <Chooser
-            label={`Behind its ${port.word}`}
+            label={`Fit to its ${port.word}`}
             parts={parts.filter((one) => one.ports > 0)}
-            button="Put it there"
-            onChoose={(one) => void edit({ do: "after", port: port.port, part: one.id }, `${one.name} put in`)}
+            button="Fit it there"
+            onChoose={(one) => void edit({ do: "after", port: port.port, part: one.id }, `${one.name} fitted`)}
           />
           {others.length > 0 && (
             <Pick

@@ -7,7 +7,7 @@ export function Modes({ modes, chosen, onChoose }: Props) {
   if (modes.length === 0) return null;
   return (
     <section aria-label="Modes" className="mt-5">
-      <h2 className="label mb-1">How the valves are turned</h2>
+      <h2 className="label mb-1">Valve settings</h2>
       <div className="grid grid-cols-[repeat(auto-fill,minmax(220px,1fr))] gap-2.5">
         {modes.map((mode) => (
           <div key={mode.id} className={`card ${mode.id === chosen ? "card-on" : ""} p-3`}>

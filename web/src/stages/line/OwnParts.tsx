@@ -9,7 +9,7 @@ const PARTS = ["parts"];
 
 const useOwnParts = () => useQuery({ queryKey: OWN_PARTS, queryFn: api.ownParts, staleTime: 60_000 }).data ?? [];
 
-/** Keeps a part as it stands, to be had in other plans too; one of its name that is kept gets its figures. */
+/** Keeps a part as it is now, to be had in other plans too; one of its name that is kept gets its figures. */
 export function KeepPart({ part }: { part: string }) {
   const { plan } = usePlan();
   const name = plan.line.parts.find((one) => one.id === part)?.name;
@@ -23,18 +23,18 @@ export function KeepPart({ part }: { part: string }) {
         onClick={() =>
           void change(
             () => api.keepOwnPart(part, plan),
-            known ? `Your own ${name} has these figures now.` : "Kept: it is offered with those of the catalogue now.",
+            known ? `Your own ${name} now has these figures.` : "Saved: it is now offered with the catalogue’s parts.",
           )
         }
       >
-        {known ? `Change your own ${name} to this` : "Keep among your own parts"}
+        {known ? `Update your own ${name} to this` : "Save as your own part"}
       </button>
       <Said said={said} />
     </div>
   );
 }
 
-/** Those that are kept: let go, given out and taken in as a table. */
+/** Those that are kept: remove, given out and taken in as a table. */
 export function OwnParts() {
   const parts = useOwnParts();
   const [said, change] = useDoing(OWN_PARTS, PARTS);
@@ -50,8 +50,8 @@ export function OwnParts() {
             <button
               type="button"
               className="plain small"
-              aria-label={`${part.name}: let go`}
-              onClick={() => void change(() => api.removeOwnPart(part.id), `${part.name} is no longer kept.`)}
+              aria-label={`${part.name}: remove`}
+              onClick={() => void change(() => api.removeOwnPart(part.id), `${part.name} is removed from your own.`)}
             >
               Let go
             </button>
@@ -69,7 +69,7 @@ export function OwnParts() {
         className="field mt-2"
         onSubmit={(event) => {
           event.preventDefault();
-          void change(() => api.readOwnParts(text), "Taken in.").then((done) => done && setText(""));
+          void change(() => api.readOwnParts(text), "Imported.").then((done) => done && setText(""));
         }}
       >
         <label htmlFor={id} className="label block">
@@ -84,7 +84,7 @@ export function OwnParts() {
           onChange={(event) => setText(event.target.value)}
         />
         <button type="submit" className="plain small mt-1">
-          Take them in
+          Import them
         </button>
       </form>
       <Said said={said} />

@@ -6,9 +6,9 @@ import { useOfPlan } from "../../plan/useOfPlan";
 export function Pairs() {
   const [open, setOpen] = useState(false);
   return (
-    <section aria-label="Two at once" className="mt-3">
+    <section aria-label="Two taps at the same time" className="mt-3">
       <button type="button" className="plain" aria-expanded={open} onClick={() => setOpen(!open)}>
-        {open ? "Close two at once" : "Two at once?"}
+        {open ? "Close pairs" : "Two taps at the same time?"}
       </button>
       {open && <Table />}
     </section>
@@ -21,7 +21,7 @@ function Table() {
   return (
     <>
       <p role="status" className="mt-1 text-[13px] text-ink-2">
-        {query.isPending && "Opening every two …"}
+        {query.isPending && "Working out every pair …"}
       </p>
       {rows.length > 0 && (
         <div className="card mt-1 overflow-x-auto p-4">

@@ -26,7 +26,7 @@ export function PartGlyph({ kind, trouble }: { kind: string; trouble: boolean })
       return <circle r="5" className="fill-ink" stroke="none" />;
     case "shut_off":
       return <path d="M-12-9v18L12-9v18z" className={line} strokeWidth={width} strokeLinejoin="round" />;
-    case "two_way_valve":
+    case "three_way_valve":
       return (
         <path
           d="M-12-8v16L0 0zM12-8v16L0 0zM-8 13h16L0 0z"

@@ -45,10 +45,10 @@ export function PartPanel({ part, index, drawing, onGone }: Props) {
           className="plain"
           onClick={() => {
             onGone();
-            void edit({ do: "take_out", part: part.id }, `without ${part.name}`);
+            void edit({ do: "take_out", part: part.id }, `${part.name} removed`);
           }}
         >
-          Take out
+          Remove
         </button>
       </div>
       <p className="mt-1 text-[13px] text-ink-2">
@@ -61,7 +61,7 @@ export function PartPanel({ part, index, drawing, onGone }: Props) {
       {usual && <p className="mt-2 text-[13px] text-ink-2">Usual here: {usual}</p>}
       {curve.length > 0 && (
         <fieldset className="mt-3">
-          <legend className="label">Its curve, from no flow on</legend>
+          <legend className="label">Its curve, starting at no flow</legend>
           {curve.map((_, point) => (
             // biome-ignore lint/suspicious/noArrayIndexKey: the points of a curve have no names, only an order
             <div key={point} className="flex gap-4">
@@ -73,9 +73,9 @@ export function PartPanel({ part, index, drawing, onGone }: Props) {
       )}
       <div className="mt-3 grid gap-3 md:grid-cols-2">
         <Chooser
-          label="Another make in its place"
+          label="Replace it with"
           parts={swaps}
-          button="Put it there"
+          button="Fit it there"
           onChoose={(one) =>
             void edit({ do: "swap", part: part.id, stock: one.id }, `${one.name} in place of ${part.name}`)
           }

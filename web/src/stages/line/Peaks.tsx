@@ -1,6 +1,6 @@
 import type { LineDrawing } from "../../api/types";
 
-/** The highest pressure that each part can meet, against what it is rated for. */
+/** The highest pressure that each part can reach, against what it is rated for. */
 export function Peaks({ peaks }: { peaks: LineDrawing["peaks"] }) {
   if (peaks.length === 0) return null;
   return (
@@ -10,7 +10,7 @@ export function Peaks({ peaks }: { peaks: LineDrawing["peaks"] }) {
         <thead>
           <tr className="text-left text-ink-2">
             <th className="py-1 font-[560]">Part</th>
-            <th className="py-1 text-right font-[560]">can meet</th>
+            <th className="py-1 text-right font-[560]">can reach</th>
             <th className="py-1 text-right font-[560]">rated for</th>
             <th className="hidden py-1 pl-4 font-[560] sm:table-cell">when</th>
           </tr>

@@ -37,10 +37,10 @@ function Points({ pipe }: { pipe: LineDrawing["pipes"][number] }) {
           <button
             type="button"
             className="plain small"
-            aria-label={`${point.name}: take out`}
+            aria-label={`${point.name}: remove`}
             onClick={() => remove(`${pipe.pointer}/points/${index}`, `[aria-label="${pipe.name}"] button`)}
           >
-            Take out
+            Remove
           </button>
         </div>
       ))}
@@ -67,10 +67,10 @@ export function PipePanel({ pipe, drawing, onGone }: Props) {
           className="plain"
           onClick={() => {
             onGone();
-            void edit({ do: "take_pipe", pipe: pipe.id }, `without ${pipe.name}`);
+            void edit({ do: "take_pipe", pipe: pipe.id }, `${pipe.name} removed`);
           }}
         >
-          Take out
+          Remove
         </button>
       </div>
       <p className="mt-1 text-[13px] text-ink-2">
@@ -85,19 +85,19 @@ export function PipePanel({ pipe, drawing, onGone }: Props) {
       <Points pipe={pipe} />
       <div className="mt-3 grid gap-3 md:grid-cols-2">
         <Chooser
-          label="Put into it"
+          label="Fit into it"
           parts={parts.filter((one) => one.into)}
-          button="Put it in"
-          onChoose={(one) => void edit({ do: "into", pipe: pipe.id, part: one.id }, `${one.name} put in`)}
+          button="Fit it"
+          onChoose={(one) => void edit({ do: "into", pipe: pipe.id, part: one.id }, `${one.name} fitted`)}
         />
         <Chooser
-          label="Branch off it"
+          label="Branch off from it"
           parts={parts.filter((one) => one.branch)}
           button="Branch it off"
           onChoose={(one) => void edit({ do: "branch", pipe: pipe.id, part: one.id }, `${one.name} branched off`)}
         />
         <Pick
-          label="What it is made of"
+          label="Type of pipe"
           ask="Choose another"
           options={pipes.map((one) => ({ value: one.id, text: one.name }))}
           onPick={(hose) => void edit({ do: "hose", pipe: pipe.id, hose }, `${pipe.name}: another pipe`)}

@@ -46,7 +46,7 @@ function Sizes({ table }: { table: SizingOffer["tables"][number] }) {
                 {column}
               </th>
             ))}
-            <th className="sr-only">Put it in</th>
+            <th className="sr-only">Fit it</th>
           </tr>
         </thead>
         <tbody>
@@ -70,7 +70,7 @@ function Sizes({ table }: { table: SizingOffer["tables"][number] }) {
                     aria-label={row.fix.label}
                     onClick={() => row.fix && settled && apply(row.fix)}
                   >
-                    Put it in
+                    Fit it
                   </button>
                 )}
               </td>

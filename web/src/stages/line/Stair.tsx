@@ -28,7 +28,7 @@ export function Stair({ drawing, stair, layout }: { drawing: LineDrawing; stair:
       width={width}
       height={TOP + HEIGHT + BOTTOM}
       role="img"
-      aria-label={`${stair.title}: ${words.join(", ")}; ${stair.end} are left.`}
+      aria-label={`${stair.title}: ${words.join(", ")}; ${stair.end} is left.`}
     >
       <text x="2" y="14" className="fill-ink-2 text-[12px] font-[560]">
         {stair.title}

@@ -20,9 +20,9 @@ export function TankPanel({ tank }: { tank: Tank }) {
       </div>
       <div className="mt-3">
         <Chooser
-          label="Put behind its outlet"
+          label="Fit downstream of its outlet"
           parts={parts.filter((one) => one.behind)}
-          button="Put it there"
+          button="Fit it there"
           onChoose={(one) =>
             void edit({ do: "after", port: `${tank.id}.outlet`, part: one.id }, `${one.name} behind ${tank.name}`)
           }

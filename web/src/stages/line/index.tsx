@@ -14,7 +14,7 @@ import { PartPanel } from "./PartPanel";
 import { Peaks } from "./Peaks";
 import { PipePanel } from "./PipePanel";
 import { Schematic } from "./Schematic";
-import { Schools } from "./Schools";
+import { SystemTypes } from "./SystemTypes";
 import { Sizing } from "./Sizing";
 import { Stair } from "./Stair";
 import { TankPanel } from "./TankPanel";
@@ -25,7 +25,7 @@ export default function LineStage() {
   const drawing = assessment.stages.line.drawing;
   const [wanted, setScene] = useState<string | null>(null);
   const [mode, setMode] = useState<string | null>(null);
-  const [schools, showSchools] = useState(false);
+  const [systems, showSystemTypes] = useState(false);
   const [ref, width] = useWidth<HTMLDivElement>(860);
   useReveal((pointer) => {
     const [, list, index] = pointer.match(/^\/line\/(parts|pipes)\/(\d+)\//) ?? [];
@@ -53,11 +53,11 @@ export default function LineStage() {
     <>
       <div className="mb-2 flex flex-wrap items-center gap-2">
         {!empty && (
-          <button type="button" className="plain" aria-expanded={schools} onClick={() => showSchools(!schools)}>
-            {schools ? "Close the schools" : "Another school"}
+          <button type="button" className="plain" aria-expanded={systems} onClick={() => showSystemTypes(!systems)}>
+            {systems ? "Close the system types" : "Another system"}
           </button>
         )}
-        {drawing.school && <span className="text-[13px] text-ink-2">Began as: {drawing.school}</span>}
+        {drawing.system && <span className="text-[13px] text-ink-2">Began as: {drawing.system}</span>}
         {plan.tanks
           .filter(
             (one) =>
@@ -67,14 +67,14 @@ export default function LineStage() {
           )
           .map((one) => (
             <button key={one.id} type="button" className="plain small" onClick={() => open(one.id)}>
-              Begin at {one.name}
+              Start from {one.name}
             </button>
           ))}
       </div>
-      {(empty || schools) && <Schools onLaid={() => showSchools(false)} />}
+      {(empty || systems) && <SystemTypes onLaid={() => showSystemTypes(false)} />}
       {!empty && (
         // biome-ignore lint/a11y/noNoninteractiveTabindex: what scrolls sideways has to be reached by keys
-        <section ref={ref} className="line-view" aria-label="The line, from the tank on" tabIndex={0}>
+        <section ref={ref} className="line-view" aria-label="The line, from the tank" tabIndex={0}>
           <div className="relative" style={{ width: layout.width, height: layout.height }}>
             <Schematic
               drawing={drawing}
@@ -104,7 +104,7 @@ export default function LineStage() {
       <Peaks peaks={drawing.peaks} />
       {drawing.to_measure.length > 0 && (
         <section aria-label="Still to measure" className="mt-4">
-          <h2 className="label">Still to measure, the longest first</h2>
+          <h2 className="label">Still to measure, longest first</h2>
           <ul className="text-[13px]">
             {drawing.to_measure.map((job) => (
               <li key={job} className="border-b border-dotted border-rule py-1.5">

@@ -17,7 +17,7 @@ export function Axles() {
   const { add_axle: addAxle, remove_axles: removals } = assessment.stages.load.drawing;
   return (
     <fieldset>
-      <legend className="mb-1 font-[620]">{together ? "Axles; those behind share their load" : "Axles"}</legend>
+      <legend className="mb-1 font-[620]">{together ? "Axles; the rear ones share their load" : "Axles"}</legend>
       {rig.axles.map((axle, index) => {
         const at = `${AXLES}/${index}`;
         const shares = together && index >= first;

@@ -7,9 +7,9 @@ export function FillSlip() {
   const { slip, slip_why_not } = usePlan().assessment.stages.load.drawing;
   if (slip.length === 0 && slip_why_not === "") return null;
   return (
-    <section className="card mt-4 p-4" aria-label="Fill slip">
+    <section className="card mt-4 p-4" aria-label="Fill instructions">
       <table className="w-full text-[15px]">
-        <caption className="label pb-1 text-left">Fill slip, from run dry</caption>
+        <caption className="label pb-1 text-left">Fill instructions, starting from run dry</caption>
         <tbody>
           {slip.map((row) => (
             <tr key={row.id} className="border-b border-dotted border-rule align-baseline">

@@ -7,7 +7,7 @@ export function StatesTable() {
   return (
     <div className="mt-4 overflow-x-auto">
       <table className="w-full text-[13.5px]">
-        <caption className="label pb-1 text-left">Left to each limit, in every state</caption>
+        <caption className="label pb-1 text-left">What is left to each limit, in every state</caption>
         <thead>
           <tr className="text-left text-ink-2">
             <td />

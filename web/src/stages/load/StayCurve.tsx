@@ -19,7 +19,7 @@ export function StayCurve() {
   const y = (kg: number) => TOP + ((high + pad - kg) / (high - low + 2 * pad)) * (HEIGHT - TOP - BOTTOM);
   return (
     <section aria-label="Over the stay" className="mt-5">
-      <h2 className="label">Over the stay: what is left to each limit as the water is drawn</h2>
+      <h2 className="label">Over the stay: what is left to each limit as the water is used</h2>
       <div ref={ref} className="min-w-0">
         <svg
           width={width}

@@ -30,7 +30,7 @@ export function BayCard({ bay, index }: { bay: Bay; index: number }) {
     const freed = plan.tanks.flatMap((tank, of) =>
       tank.bay === bay.id ? [{ op: "remove", path: `/tanks/${of}/bay` }] : [],
     );
-    edit(patched(plan, [...freed, { op: "remove", path: at }]), `without ${bay.name}`);
+    edit(patched(plan, [...freed, { op: "remove", path: at }]), `${bay.name} removed`);
   };
   return (
     <section
@@ -60,7 +60,7 @@ export function BayCard({ bay, index }: { bay: Bay; index: number }) {
           {(["along", "across"] as const).map((way) => (
             <div key={way} className="flex flex-wrap items-end gap-x-2">
               <Choice
-                label={way === "along" ? "Along, taped from" : "Across, taped from"}
+                label={way === "along" ? "Along, measured from" : "Across, measured from"}
                 value={wanted?.way === way ? wanted.next : bay[`${way}_from`]}
                 options={drawing?.[way] ?? []}
                 onChange={(next) => tapeFrom({ way, next })}
@@ -77,7 +77,7 @@ export function BayCard({ bay, index }: { bay: Bay; index: number }) {
         </div>
       </div>
       <fieldset className="md:col-span-2">
-        <legend className="label">Once a tank is mounted, a hand reaches it by the opening, and</legend>
+        <legend className="label">Once a tank is mounted, you can reach it through the opening, and</legend>
         <div className="mt-1 flex flex-wrap gap-x-4 gap-y-2">
           {FACES.filter((face) => face !== bay.opening).map((face) => (
             <ChoiceField key={face} pointer={`${at}/reach_${face}`} />
@@ -85,7 +85,7 @@ export function BayCard({ bay, index }: { bay: Bay; index: number }) {
         </div>
       </fieldset>
       <div className="md:col-span-2">
-        <h3 className="label">In the way, taped from the bay’s front, left side and floor</h3>
+        <h3 className="label">Obstructions, measured from the bay’s front, left side and floor</h3>
         {bay.obstructions.map((one, of) => (
           <Obstruction key={one.id} at={`${at}/obstructions/${of}`} name={one.name} />
         ))}
@@ -99,7 +99,7 @@ function Obstruction({ at, name }: { at: string; name: string }) {
   const { remove } = usePlan();
   return (
     <div className="flex flex-wrap items-end gap-x-3 gap-y-1 border-b border-dotted border-rule py-2">
-      <TextField pointer={`${at}/name`} label="What stands in the way" className="min-w-40 flex-1" />
+      <TextField pointer={`${at}/name`} label="What is in the way" className="min-w-40 flex-1" />
       <MeasuredFields pointer={at} />
       <button
         type="button"

@@ -5,7 +5,7 @@ import { usePlan } from "../../plan/PlanContext";
 import { Said, useDoing } from "../../plan/useDoing";
 import { OWN_TANKS, useOwnTanks } from "./useOwnTanks";
 
-/** Keeps a tank as it stands, with what it costs, to be tried in other plans too. */
+/** Keeps a tank as it is now, with what it costs, to be tried in other plans too. */
 export function KeepTank({ tank }: { tank: Tank }) {
   const { plan } = usePlan();
   const [price, setPrice] = useState("");
@@ -16,7 +16,7 @@ export function KeepTank({ tank }: { tank: Tank }) {
       className="mt-3 flex flex-wrap items-end gap-2"
       onSubmit={(event) => {
         event.preventDefault();
-        void change(() => api.keepOwnTank(tank.id, price, plan), "Kept: it is tried with those of the catalogue now.");
+        void change(() => api.keepOwnTank(tank.id, price, plan), "Saved: it is now tried with the catalogue’s tanks.");
       }}
     >
       <div className="field">
@@ -51,15 +51,15 @@ export function OwnTanks() {
   if (own.length === 0 && said.words.length === 0) return null;
   return (
     <div className="mb-3 flex flex-wrap items-center gap-2 text-[13px] text-ink-2">
-      {own.length > 0 && "Your own, tried too:"}
+      {own.length > 0 && "Your own tanks, tried too:"}
       {own.map((tank) => (
         <button
           key={tank.id}
           type="button"
           className="plain small"
-          onClick={() => void change(() => api.removeOwnTank(tank.id), `${tank.name} is no longer kept.`)}
+          onClick={() => void change(() => api.removeOwnTank(tank.id), `${tank.name} is removed from your own.`)}
         >
-          {tank.name}: let go
+          {tank.name}: remove
         </button>
       ))}
       <Said said={said} />

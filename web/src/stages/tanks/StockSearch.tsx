@@ -13,7 +13,7 @@ import { useOwnTanks } from "./useOwnTanks";
 export function StockSearch({ onChoose }: { onChoose: (id: string) => void }) {
   const [open, setOpen] = useState(false);
   return (
-    <section aria-label="Tanks that can be had" className="mt-4">
+    <section aria-label="Tanks you can buy" className="mt-4">
       <button type="button" className="plain" aria-expanded={open} onClick={() => setOpen(!open)}>
         {open ? "Close the catalogue" : "Find a tank that fits"}
       </button>
@@ -46,7 +46,7 @@ function Search({ onChoose }: { onChoose: (id: string) => void }) {
   });
   const putIn = (row: StockRow) => {
     if (!row.patch || !settled) return;
-    const addition = { label: `${row.name} put in`, patch: row.patch };
+    const addition = { label: `${row.name} fitted`, patch: row.patch };
     if (row.patch.some((step) => step.op === "add")) onChoose(add(addition));
     else {
       apply(addition);
@@ -57,7 +57,7 @@ function Search({ onChoose }: { onChoose: (id: string) => void }) {
     <div className="card mt-2 p-4">
       <div className="mb-3 flex flex-wrap items-end gap-x-5 gap-y-2">
         <Choice
-          label="In place of"
+          label="Instead of"
           value={replaced}
           options={[
             ...fresh.map((tank) => ({ value: tank.id, text: tank.name })),
@@ -102,7 +102,7 @@ function Search({ onChoose }: { onChoose: (id: string) => void }) {
             !stopped &&
             query.data &&
             `${query.data.tried} placings tried. Names and prices are invented.`}
-          {query.isError && "The search did not work; it is tried again when the plan changes."}
+          {query.isError && "The search did not work. It runs again when the plan changes."}
         </p>
       </div>
       <OwnTanks />

@@ -63,7 +63,7 @@ export function StockTable({ offer, chosen, onChoose, onPutIn }: Props) {
               </th>
             ))}
             <th>
-              <span className="sr-only">Put it in</span>
+              <span className="sr-only">Fit it</span>
             </th>
           </tr>
         </thead>
@@ -77,7 +77,7 @@ export function StockTable({ offer, chosen, onChoose, onPutIn }: Props) {
             >
               <th scope="row" className="py-1 text-left font-normal">
                 <span className="font-[640]">{row.name}</span>
-                {offer.best.includes(row.id) && <span className="text-water"> · no other beats it</span>}
+                {offer.best.includes(row.id) && <span className="text-water"> · nothing beats it</span>}
                 <span className="block text-ink-2">
                   {row.size}
                   {row.turned && ", turned"} · {row.where}
@@ -96,10 +96,10 @@ export function StockTable({ offer, chosen, onChoose, onPutIn }: Props) {
                   <button
                     type="button"
                     className="plain small"
-                    aria-label={`Put it in: ${row.name}, ${row.where}`}
+                    aria-label={`Fit it: ${row.name}, ${row.where}`}
                     onClick={() => onPutIn(row)}
                   >
-                    Put it in
+                    Fit it
                   </button>
                 )}
               </td>

@@ -42,7 +42,7 @@ export function TankCard({ tank, index }: { tank: Tank; index: number }) {
     untype(at);
     const own = new Set(tank.ports.map((port) => port.id));
     const hoses = plan.runs.flatMap((run, of) => (own.has(run.from) ? [{ op: "remove", path: `/runs/${of}` }] : []));
-    edit(patched(plan, [...hoses.reverse(), { op: "remove", path: at }]), `without ${tank.name}`);
+    edit(patched(plan, [...hoses.reverse(), { op: "remove", path: at }]), `${tank.name} removed`);
     focusSoon("#tanks-list button");
   };
   return (
@@ -79,7 +79,7 @@ export function TankCard({ tank, index }: { tank: Tank; index: number }) {
         </div>
         {bays.length > 0 && (
           <Choice
-            label="Stands in"
+            label="Bay"
             className="mb-3"
             value={wanted ?? tank.bay ?? ANYWHERE}
             options={[{ value: ANYWHERE, text: "anywhere in the rig" }, ...bays]}

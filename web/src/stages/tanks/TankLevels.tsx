@@ -45,7 +45,7 @@ export function TankLevels({ tank, index }: { tank: Tank; index: number }) {
             className="plain small"
             onClick={() => giveFile(table, `${tank.name}.csv`, "text/csv;charset=utf-8")}
           >
-            Give out as CSV
+            Export as CSV
           </button>
         )}
       </div>
@@ -94,7 +94,7 @@ function Paste({ tank }: { tank: Tank }) {
           aria-disabled={text.trim() === ""}
           onClick={() => text.trim() !== "" && void take(text)}
         >
-          Take this table
+          Use this table
         </button>
         <label className="plain small cursor-pointer">
           Read a CSV file

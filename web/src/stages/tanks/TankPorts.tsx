@@ -22,7 +22,7 @@ export function TankPorts({ tank, index }: { tank: Tank; index: number }) {
     untype(`${at}/ports/${of}`);
     const run = plan.runs.findIndex((one) => one.from === port.id);
     const hose = run < 0 ? [] : [{ op: "remove", path: `/runs/${run}` }];
-    edit(patched(plan, [{ op: "remove", path: `${at}/ports/${of}` }, ...hose]), `${tank.name} without ${port.name}`);
+    edit(patched(plan, [{ op: "remove", path: `${at}/ports/${of}` }, ...hose]), `${tank.name} ${port.name} removed`);
   };
   const [open, setOpen] = useState<string | null>(null);
   useReveal((pointer) => {

@@ -20,7 +20,7 @@ export function TankTilts({ tank, tilts }: { tank: Tank; tilts: readonly Tilt[] 
   return (
     <div className="mt-3">
       <fieldset className="flex flex-wrap gap-1.5">
-        <legend className="label mb-1">What tilts its water</legend>
+        <legend className="label mb-1">What tilts the water</legend>
         {tilts.map((one) => (
           <button
             key={one.id}

@@ -53,8 +53,8 @@ export default function TanksStage() {
       {tank && <TankCard key={tank.id} tank={tank} index={plan.tanks.indexOf(tank)} />}
       <StockSearch onChoose={setChosen} />
       {to_tape.length > 0 && (
-        <section aria-label="Still to tape" className="mt-4">
-          <h2 className="label">Still to tape</h2>
+        <section aria-label="Still to measure" className="mt-4">
+          <h2 className="label">Still to measure</h2>
           <ul>
             {to_tape.map((job) => (
               <li key={job.pointer} className="flex items-baseline gap-2 border-b border-dotted border-rule py-1.5">

@@ -25,7 +25,7 @@ export function DaysCurve() {
         width={width}
         height={HEIGHT}
         role="img"
-        aria-label={`Litres to carry against days. ${needed?.text} for the stay; ${usable?.text} are aboard.`}
+        aria-label={`Litres to carry against days. ${needed?.text} for the stay; ${usable?.text} is aboard.`}
       >
         <text x="2" y="10" style={{ fontSize: 12, fill: "var(--ink-3)" }}>
           {plan.units.volume}

@@ -59,7 +59,7 @@ final readonly class DrawnLine
             $drawn->placed(),
             GravityDrawing::all($workings),
             ByHand::words($workings),
-            $workings->plan->line->school?->word(),
+            $workings->plan->line->system?->word(),
         );
     }
 

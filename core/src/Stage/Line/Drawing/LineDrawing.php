@@ -60,8 +60,8 @@ final readonly class LineDrawing implements Drawing, \JsonSerializable
         /** What hands and a kettle do. */
         #[ListOf('string')]
         public array $byHand,
-        /** From which school it began; none where nobody chose one. */
-        public ?string $school,
+        /** From which system it began; none where nobody chose one. */
+        public ?string $system,
     ) {
     }
 }

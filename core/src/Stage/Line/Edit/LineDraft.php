@@ -210,7 +210,7 @@ final readonly class LineDraft
     {
         return match (true) {
             PartKind::Tee === $kind => PartPort::A,
-            PartKind::TwoWayValve === $kind => PartPort::Common,
+            PartKind::ThreeWayValve === $kind => PartPort::Common,
             $kind->mixes() => PartPort::Cold,
             default => $kind->ports()[0] ?? PartPort::In,
         };
@@ -220,7 +220,7 @@ final readonly class LineDraft
     {
         return match (true) {
             PartKind::Tee === $kind => PartPort::B,
-            PartKind::TwoWayValve === $kind => PartPort::Left,
+            PartKind::ThreeWayValve === $kind => PartPort::Left,
             PartKind::Manifold === $kind => PartPort::A,
             default => \in_array(PartPort::Out, $kind->ports(), true) ? PartPort::Out : ($kind->ports()[1] ?? $kind->ports()[0] ?? PartPort::In),
         };

@@ -58,7 +58,7 @@ final readonly class ModeWays
         $way = static fn (PartPort $from, PartPort $to, bool $both, ?Position $needs = null): Way => new Way($part->port($from), $part->port($to), $both, null, $part, $needs);
 
         return match (true) {
-            PartKind::TwoWayValve === $part->kind => [$way(PartPort::Common, PartPort::Left, true, Position::Left), $way(PartPort::Common, PartPort::Right, true, Position::Right)],
+            PartKind::ThreeWayValve === $part->kind => [$way(PartPort::Common, PartPort::Left, true, Position::Left), $way(PartPort::Common, PartPort::Right, true, Position::Right)],
             PartKind::MixingValve === $part->kind => [$way(PartPort::Hot, PartPort::Out, false), $way(PartPort::Cold, PartPort::Out, false)],
             PartKind::DrainValve === $part->kind => [new Way($part->id, self::OUTSIDE, false, null, $part, Position::Open)],
             $part->kind->isPoint() || !$part->kind->isInPath() => [],

@@ -20,7 +20,7 @@ enum Position: string
     {
         return match ($kind) {
             PartKind::ShutOff => [self::Open, self::Shut],
-            PartKind::TwoWayValve => [self::Left, self::Right],
+            PartKind::ThreeWayValve => [self::Left, self::Right],
             PartKind::DrainValve, PartKind::BlowOutPort => [self::Shut, self::Open],
             default => [],
         };

@@ -102,7 +102,7 @@ final class HeaterOrder implements Rule
     /** Whether a vessel, a relief valve or an open tank takes what its water grows by, with nothing between that somebody may have shut. */
     private static function isRelieved(PlannedPart $heater, LineGraph $graph): bool
     {
-        return [] !== array_filter(self::side($heater, $graph, static fn (PlannedPart $part): bool => $part->kind->isOneWay() || PartKind::ShutOff === $part->kind || PartKind::TwoWayValve === $part->kind), static fn (PlannedPart|PlannedTank $owner): bool => $owner instanceof PlannedTank || PartKind::Accumulator === $owner->kind || PartKind::Relief === $owner->kind);
+        return [] !== array_filter(self::side($heater, $graph, static fn (PlannedPart $part): bool => $part->kind->isOneWay() || PartKind::ShutOff === $part->kind || PartKind::ThreeWayValve === $part->kind), static fn (PlannedPart|PlannedTank $owner): bool => $owner instanceof PlannedTank || PartKind::Accumulator === $owner->kind || PartKind::Relief === $owner->kind);
     }
 
     /**

@@ -135,7 +135,7 @@ final class LineNetwork
             $out = $this->port($part, PartPort::Out);
             $this->addSide($part, PartPort::Hot, $out, $figures->ratedLpm, $figures->ratedKpa, $share);
             $this->addSide($part, PartPort::Cold, $out, $figures->ratedLpm, $figures->ratedKpa, 1 - $share);
-        } elseif (PartKind::TwoWayValve === $kind && $figures instanceof PassFigures) {
+        } elseif (PartKind::ThreeWayValve === $kind && $figures instanceof PassFigures) {
             $way = Position::Right === ($this->positions[$part->id] ?? Position::Left) ? PartPort::Right : PartPort::Left;
             $this->links[] = new LossLink($this->ends($part, PartPort::Common, $way), $figures->ratedLpm, $figures->ratedKpa, 2.0, false);
         } elseif ($kind->isInPath() && !$kind->isPoint()) {

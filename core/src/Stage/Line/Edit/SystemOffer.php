@@ -6,27 +6,27 @@ namespace YardCask\Core\Stage\Line\Edit;
 
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Catalogue\PartStock;
-use YardCask\Core\Catalogue\SchoolBook;
-use YardCask\Core\Catalogue\SchoolPage;
+use YardCask\Core\Catalogue\SystemBook;
+use YardCask\Core\Catalogue\SystemPage;
 use YardCask\Core\Output\Sent;
 use YardCask\Core\Output\SentAsDeclared;
 use YardCask\Core\Plan\Field\PartFields;
 use YardCask\Core\Plan\Line\PlannedPart;
 use YardCask\Core\Plan\Line\PumpFigures;
-use YardCask\Core\Plan\Line\School;
+use YardCask\Core\Plan\Line\SystemType;
 use YardCask\Core\Plan\Plan;
 use YardCask\Core\Plan\PlanPatch;
 use YardCask\Core\Stage\Line\LineWorkings;
 use YardCask\Core\Words\Amount;
 use YardCask\Core\Words\Phrasebook;
 
-/** A school as it would be in a plan: what it is good for, what it asks for, how it fails, and the patch that lays it. */
-final readonly class SchoolOffer implements Sent, \JsonSerializable
+/** A system as it would be in a plan: what it is good for, what it asks for, how it fails, and the patch that lays it. */
+final readonly class SystemOffer implements Sent, \JsonSerializable
 {
     use SentAsDeclared;
 
     public function __construct(
-        public School $school,
+        public SystemType $system,
         public string $title,
         public string $goodFor,
         /** “11 parts, 22 joints, 4.8 A, 212”. */
@@ -43,31 +43,31 @@ final readonly class SchoolOffer implements Sent, \JsonSerializable
     }
 
     /** @return list<self> */
-    public static function all(Plan $plan, SchoolBook $book, PartStock $stock): array
+    public static function all(Plan $plan, SystemBook $book, PartStock $stock): array
     {
-        return array_map(static fn (SchoolPage $page): self => self::one($plan, $page, $stock), array_values($book->pages));
+        return array_map(static fn (SystemPage $page): self => self::one($plan, $page, $stock), array_values($book->pages));
     }
 
-    private static function one(Plan $plan, SchoolPage $page, PartStock $stock): self
+    private static function one(Plan $plan, SystemPage $page, PartStock $stock): self
     {
-        $laid = SchoolLine::lay($plan, $page, $stock);
+        $laid = SystemLine::lay($plan, $page, $stock);
         if (null === $laid) {
-            $why = Phrasebook::english()->fill('line.school.no-tanks', []);
+            $why = Phrasebook::english()->fill('line.system.no-tanks', []);
 
-            return new self($page->school, ucfirst($page->school->word()), $page->goodFor, '', $page->care, $page->fails, $why, '', null);
+            return new self($page->system, ucfirst($page->system->word()), $page->goodFor, '', $page->care, $page->fails, $why, '', null);
         }
         $workings = Workings::over(PartFields::changed($plan, ['line' => $laid->line]));
         $worst = $workings->of(LineWorkings::class)->worst();
         $amps = max([0.0, ...array_map(static fn (PlannedPart $part): float => $part->figures instanceof PumpFigures ? $part->figures->amps ?? 0.0 : 0.0, $laid->line->parts)]);
         $price = array_sum(array_map(static fn (PlannedPart $part): float => $part->make->price, $laid->line->parts));
         $wording = $workings->wording;
-        $dropped = [] === $laid->dropped ? '' : $wording->text('line.school.dropped', ['parts' => $laid->dropped, 'count' => \count($laid->dropped)]);
+        $dropped = [] === $laid->dropped ? '' : $wording->text('line.system.dropped', ['parts' => $laid->dropped, 'count' => \count($laid->dropped)]);
 
         return new self(
-            $page->school,
-            ucfirst($page->school->word()),
+            $page->system,
+            ucfirst($page->system->word()),
             $page->goodFor,
-            $wording->text('line.school.costs', [
+            $wording->text('line.system.costs', [
                 'parts' => \count($laid->line->parts),
                 'joints' => 2 * \count($laid->line->pipes),
                 'powered' => $amps > 0 ? 'yes' : 'no',
@@ -76,7 +76,7 @@ final readonly class SchoolOffer implements Sent, \JsonSerializable
             ]),
             $page->care,
             $page->fails,
-            null === $worst ? '' : $wording->text('line.school.gives', ['outlet' => $worst->part->name, 'flow' => Amount::flow($worst->lpm)]),
+            null === $worst ? '' : $wording->text('line.system.gives', ['outlet' => $worst->part->name, 'flow' => Amount::flow($worst->lpm)]),
             $dropped,
             PlanPatch::replace('/line', $laid->line),
         );

@@ -7,7 +7,7 @@ namespace YardCask\Core\Plan\Line;
 use YardCask\Core\Input\Worded;
 
 /** How the line is made: the starting points that there are. */
-enum School: string implements Worded
+enum SystemType: string implements Worded
 {
     case CanFoot = 'can_foot';
     case CanSwitched = 'can_switched';
@@ -31,12 +31,12 @@ enum School: string implements Worded
             self::Pressure => 'pressure pump',
             self::PressureAccumulator => 'pressure pump and accumulator',
             self::Mains => 'pressure pump with mains hook-up',
-            self::FilteredFill => 'filtered before the tank',
-            self::Gravity => 'header tank filled by hand, kettle for the warmth',
-            self::TwoCircuits => 'two circuits, drinking apart',
+            self::FilteredFill => 'filtered on the way into the tank',
+            self::Gravity => 'header tank filled by hand, kettle for hot water',
+            self::TwoCircuits => 'two circuits, drinking water separate',
             self::StorageHeater => 'pressure pump and storage heater',
             self::Exchanger => 'pressure pump, exchanger and mixing valve',
-            self::TwoValves => 'one pump that uses and fills, by two valves',
+            self::TwoValves => 'one pump for use and filling, with two three-way valves',
         };
     }
 }

@@ -7,12 +7,12 @@ namespace YardCask\Core\Catalogue;
 use YardCask\Core\Input\InputReader;
 use YardCask\Core\Input\InvalidInput;
 use YardCask\Core\Input\Json;
-use YardCask\Core\Plan\Line\School;
+use YardCask\Core\Plan\Line\SystemType;
 
-/** The schools: how each line begins, as chains of parts along the water. */
-final readonly class SchoolBook
+/** The systems: how each line begins, as chains of parts along the water. */
+final readonly class SystemBook
 {
-    /** @param array<string, SchoolPage> $pages by the school's value */
+    /** @param array<string, SystemPage> $pages by the system's value */
     private function __construct(public array $pages)
     {
     }
@@ -22,9 +22,9 @@ final readonly class SchoolBook
     {
         $in = InputReader::of(Json::decode($json));
         $pages = [];
-        foreach ($in->objects('schools', 40) as $one) {
-            $page = SchoolPage::read($one);
-            $pages[$page->school->value] = $page;
+        foreach ($in->objects('systems', 40) as $one) {
+            $page = SystemPage::read($one);
+            $pages[$page->system->value] = $page;
         }
         $in->finish();
         $in->throwIfInvalid();
@@ -32,8 +32,8 @@ final readonly class SchoolBook
         return new self($pages);
     }
 
-    public function page(School $school): SchoolPage
+    public function page(SystemType $system): SystemPage
     {
-        return $this->pages[$school->value] ?? throw new \LogicException('No page tells of '.$school->value.'.');
+        return $this->pages[$system->value] ?? throw new \LogicException('No page tells of '.$system->value.'.');
     }
 }

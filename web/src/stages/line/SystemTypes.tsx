@@ -3,19 +3,19 @@ import { usePlan } from "../../plan/PlanContext";
 import { useOfPlan } from "../../plan/useOfPlan";
 
 /** The starting points of a line: what each is good for, what it asks for and how it fails. */
-export function Schools({ onLaid }: { onLaid: () => void }) {
+export function SystemTypes({ onLaid }: { onLaid: () => void }) {
   const { plan, apply, untype } = usePlan();
-  const query = useOfPlan("schools", api.schools);
+  const query = useOfPlan("systems", api.systems);
   return (
-    <section aria-label="Schools" className="mt-3">
+    <section aria-label="System types" className="mt-3">
       <p role="status" className="text-[13px] text-ink-2">
-        {query.isPending ? "Laying each school from your tanks …" : ""}
+        {query.isPending ? "Laying each system out from your tanks …" : ""}
       </p>
       <div className="grid grid-cols-[repeat(auto-fill,minmax(270px,1fr))] gap-3">
         {query.data?.map((offer) => (
           <article
-            key={offer.school}
-            className={`card flex flex-col gap-1.5 p-4 ${plan.line.school === offer.school ? "card-on" : ""}`}
+            key={offer.system}
+            className={`card flex flex-col gap-1.5 p-4 ${plan.line.system === offer.system ? "card-on" : ""}`}
           >
             <h3 className="text-[15px] leading-tight font-[620]">{offer.title}</h3>
             <p className="text-[13px]">{offer.good_for}</p>
@@ -30,11 +30,11 @@ export function Schools({ onLaid }: { onLaid: () => void }) {
                 className="go mt-auto self-start"
                 onClick={() => {
                   untype("/line");
-                  apply({ label: `School: ${offer.title}`, patch: offer.patch ?? [] });
+                  apply({ label: `System type: ${offer.title}`, patch: offer.patch ?? [] });
                   onLaid();
                 }}
               >
-                Lay this line
+                Use this system
               </button>
             )}
           </article>

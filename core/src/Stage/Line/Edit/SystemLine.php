@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace YardCask\Core\Stage\Line\Edit;
 
 use YardCask\Core\Catalogue\PartStock;
-use YardCask\Core\Catalogue\SchoolPage;
+use YardCask\Core\Catalogue\SystemPage;
 use YardCask\Core\Plan\Field\PartFields;
 use YardCask\Core\Plan\FreeId;
 use YardCask\Core\Plan\Holds;
@@ -17,8 +17,8 @@ use YardCask\Core\Plan\Line\PlannedPipe;
 use YardCask\Core\Plan\Plan;
 use YardCask\Core\Plan\PlannedTank;
 
-/** Lays the line of a school in a plan: its chains, from the plan's tanks; what the plan had of the same kind is kept. */
-final class SchoolLine
+/** Lays the line of a system in a plan: its chains, from the plan's tanks; what the plan had of the same kind is kept. */
+final class SystemLine
 {
     /** @var array<string, PlannedPart> by the name that it has in the chains */
     private array $named = [];
@@ -37,26 +37,26 @@ final class SchoolLine
         $this->old = $plan->line->parts;
     }
 
-    /** @return LaidSchool|null null where the plan has not the tanks that it begins at */
-    public static function lay(Plan $plan, SchoolPage $page, PartStock $stock): ?LaidSchool
+    /** @return LaidSystem|null null where the plan has not the tanks that it begins at */
+    public static function lay(Plan $plan, SystemPage $page, PartStock $stock): ?LaidSystem
     {
-        $school = new self($plan, $stock);
+        $system = new self($plan, $stock);
         foreach ($page->chains as $chain) {
-            $school->addChain($chain, $page);
-            if ($school->tankMissing) {
+            $system->addChain($chain, $page);
+            if ($system->tankMissing) {
                 return null;
             }
         }
         foreach ($page->loose as $id) {
-            $school->add($id, $id);
+            $system->add($id, $id);
         }
-        $dropped = array_values(array_filter($school->old, static fn (PlannedPart $part): bool => $part->kind->isOutlet() || $part->kind->isPump() || \in_array($part->kind, [PartKind::Filter, PartKind::Accumulator, PartKind::StorageHeater, PartKind::Exchanger, PartKind::MainsInlet], true)));
+        $dropped = array_values(array_filter($system->old, static fn (PlannedPart $part): bool => $part->kind->isOutlet() || $part->kind->isPump() || \in_array($part->kind, [PartKind::Filter, PartKind::Accumulator, PartKind::StorageHeater, PartKind::Exchanger, PartKind::MainsInlet], true)));
 
-        return new LaidSchool($page, new LinePlan($school->parts, $school->pipes, $page->school), array_column($dropped, 'name'));
+        return new LaidSystem($page, new LinePlan($system->parts, $system->pipes, $page->system), array_column($dropped, 'name'));
     }
 
     /** @param list<string> $chain */
-    private function addChain(array $chain, SchoolPage $page): void
+    private function addChain(array $chain, SystemPage $page): void
     {
         $before = null;
         $isPumped = [] === array_filter($chain, fn (string $link): bool => true === $this->stock->part(self::stockOf($link))?->kind->isPump());

@@ -6,20 +6,20 @@ namespace YardCask\Core\Catalogue;
 
 use YardCask\Core\Input\InputReader;
 use YardCask\Core\Plan\Field\Id;
-use YardCask\Core\Plan\Line\School;
+use YardCask\Core\Plan\Line\SystemType;
 
 /**
- * One school: what it is good for, what it asks for and how it fails, and its chains. A link of a chain is `stock`, `stock#name`,
+ * One system: what it is good for, what it asks for and how it fails, and its chains. A link of a chain is `stock`, `stock#name`,
  * `stock:port` or `#name:port` for one that stands in another chain, or `@fresh:outlet` for a tank of the plan.
  */
-final readonly class SchoolPage
+final readonly class SystemPage
 {
     /**
      * @param list<list<string>> $chains
      * @param list<string> $loose parts that join nothing
      */
     private function __construct(
-        public School $school,
+        public SystemType $system,
         public string $goodFor,
         public string $care,
         public string $fails,
@@ -34,7 +34,7 @@ final readonly class SchoolPage
     public static function read(InputReader $in): self
     {
         $page = new self(
-            $in->choice('school', School::cases()),
+            $in->choice('system', SystemType::cases()),
             $in->text('good_for', 300),
             $in->text('care', 300),
             $in->text('fails', 300),
