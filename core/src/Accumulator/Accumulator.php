@@ -28,8 +28,14 @@ final readonly class Accumulator implements \JsonSerializable
     public function jsonSerialize(): array
     {
         return [
-            'water_at_cut_in_l' => $this->waterAtCutInL, 'water_at_cut_out_l' => $this->waterAtCutOutL, 'drawdown_l' => $this->drawdownL, 'stutter' => $this->stutter,
-            'recommended_precharge_kpa' => $this->recommendedPrechargeKpa, 'off_s' => $this->offS, 'on_s' => $this->onS, 'cycles_per_hour' => $this->cyclesPerHour,
+            'water_at_cut_in_l' => $this->waterAtCutInL,
+            'water_at_cut_out_l' => $this->waterAtCutOutL,
+            'drawdown_l' => $this->drawdownL,
+            'stutter' => $this->stutter,
+            'recommended_precharge_kpa' => $this->recommendedPrechargeKpa,
+            'off_s' => $this->offS,
+            'on_s' => $this->onS,
+            'cycles_per_hour' => $this->cyclesPerHour,
         ];
     }
 }

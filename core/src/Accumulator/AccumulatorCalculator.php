@@ -21,7 +21,16 @@ final class AccumulatorCalculator
         $drawdown = $atCutOut - $atCutIn + $vessel->stretchLPer100kpa * ($vessel->cutOutKpa - $vessel->cutInKpa) / 100;
         [$off, $on, $cycles] = self::cycle($drawdown, $vessel->pumpLpm, $vessel->tapLpm);
 
-        return new Accumulator($atCutIn, $atCutOut, $drawdown, $vessel->prechargeKpa > $vessel->cutInKpa, max(0.0, $vessel->cutInKpa - self::BELOW_CUT_IN_KPA), $off, $on, $cycles);
+        return new Accumulator(
+            $atCutIn,
+            $atCutOut,
+            $drawdown,
+            $vessel->prechargeKpa > $vessel->cutInKpa,
+            max(0.0, $vessel->cutInKpa - self::BELOW_CUT_IN_KPA),
+            $off,
+            $on,
+            $cycles,
+        );
     }
 
     private static function waterL(AccumulatorInput $vessel, float $kpa): float

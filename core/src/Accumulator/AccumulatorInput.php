@@ -42,7 +42,10 @@ final readonly class AccumulatorInput
             $in->number('stretch_l_per_100kpa', Range::notNegative(), 0.0),
         );
         if (!$in->failed() && $input->cutOutKpa <= $input->cutInKpa) {
-            $in->fail('cut_out_kpa', \sprintf('The pump stops at %s kPa, which must lie above the %s kPa at which it starts.', $input->cutOutKpa, $input->cutInKpa));
+            $in->fail(
+                'cut_out_kpa',
+                \sprintf('The pump stops at %s kPa, which must lie above the %s kPa at which it starts.', $input->cutOutKpa, $input->cutInKpa),
+            );
         }
         $in->finish();
 

@@ -52,8 +52,16 @@ final readonly class Assessment implements Sent, \JsonSerializable
      * @param array<string, Figure> $figures
      * @param array<string, Sum>|null $sums
      */
-    public function __construct(string $fileName, array $stages, array $glass, array $findings, array $figures, ?array $sums, Readings $readings, SnagCount $snags)
-    {
+    public function __construct(
+        string $fileName,
+        array $stages,
+        array $glass,
+        array $findings,
+        array $figures,
+        ?array $sums,
+        Readings $readings,
+        SnagCount $snags,
+    ) {
         $this->format = self::FORMAT;
         $this->version = self::VERSION;
         $this->fileName = $fileName;

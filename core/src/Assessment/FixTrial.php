@@ -31,7 +31,10 @@ final readonly class FixTrial
         $this->before = $before;
     }
 
-    /** @return list<SentFix> those that clear the finding and bring nothing dangerous or impossible, the ones without a cost first; none when all would trade it for something as bad */
+    /**
+     * @return list<SentFix> those that clear the finding and bring nothing dangerous or impossible, the ones without a cost first; none when all
+     *                       would trade it for something as bad
+     */
     public function proven(Finding $finding): array
     {
         $tried = [];
@@ -68,7 +71,10 @@ final readonly class FixTrial
                         return null;
                     }
                     $worse[] = $one;
-                } elseif (Severity::Watch !== $one->code->severity() && $one->measure->excess() > $was->measure->excess() + self::NOTHING * max(1.0, abs($one->measure->limit))) {
+                } elseif (
+                    Severity::Watch !== $one->code->severity()
+                    && $one->measure->excess() > $was->measure->excess() + self::NOTHING * max(1.0, abs($one->measure->limit))
+                ) {
                     $worse[] = $one;
                 }
             }

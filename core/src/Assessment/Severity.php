@@ -36,7 +36,11 @@ enum Severity: string
         foreach ($findings as $finding) {
             foreach ($prefixes as $prefix) {
                 $severity = $finding->code->severity();
-                if (self::Watch !== $severity && str_starts_with((string) $finding->code->value, $prefix) && (null === $worst || $severity->rank() < $worst->rank())) {
+                if (
+                    self::Watch !== $severity
+                    && str_starts_with((string) $finding->code->value, $prefix)
+                    && (null === $worst || $severity->rank() < $worst->rank())
+                ) {
                     $worst = $severity;
                 }
             }

@@ -88,7 +88,19 @@ final class Workings
     {
         $isPlaced = [] !== array_filter($this->plan->line->parts, static fn (PlannedPart $part): bool => null !== $part->xM);
 
-        return array_map(static fn (PlannedTank $tank): array => [$tank->id, $tank->name, $tank->holds, $tank->zM, $tank->outletHeightMm, $tank->overflowMm(), $tank->heightMm, ...$isPlaced ? [$tank->xM, $tank->yM] : []], $this->plan->tanks);
+        return array_map(
+            static fn (PlannedTank $tank): array => [
+                $tank->id,
+                $tank->name,
+                $tank->holds,
+                $tank->zM,
+                $tank->outletHeightMm,
+                $tank->overflowMm(),
+                $tank->heightMm,
+                ...$isPlaced ? [$tank->xM, $tank->yM] : [],
+            ],
+            $this->plan->tanks,
+        );
     }
 
     private function section(string $name): mixed

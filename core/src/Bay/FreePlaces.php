@@ -107,7 +107,10 @@ final readonly class FreePlaces
         // The walls at the other axes stay; the corner itself may lie anywhere beyond.
         $places = array_map(static fn (Box $box): float => $high ? $box->high[$axis] : $box->low[$axis], $this->forbidden);
         $places[] = $high ? $this->least[$axis] : $this->most[$axis];
-        $places = array_filter($places, fn (float $place): bool => $high ? $place >= $this->least[$axis] - self::NOTHING_MM : $place <= $this->most[$axis] + self::NOTHING_MM);
+        $places = array_filter(
+            $places,
+            fn (float $place): bool => $high ? $place >= $this->least[$axis] - self::NOTHING_MM : $place <= $this->most[$axis] + self::NOTHING_MM,
+        );
         $high ? sort($places) : rsort($places);
         foreach ($places as $place) {
             $here = $this->at($axis, $place, $this->forbidden);
@@ -173,7 +176,12 @@ final readonly class FreePlaces
      */
     private function at(int $axis, float $place, array $forbidden): array
     {
-        return array_values(array_filter($forbidden, static fn (Box $box): bool => $box->low[$axis] < $place - self::NOTHING_MM && $place + self::NOTHING_MM < $box->high[$axis]));
+        return array_values(
+            array_filter(
+                $forbidden,
+                static fn (Box $box): bool => $box->low[$axis] < $place - self::NOTHING_MM && $place + self::NOTHING_MM < $box->high[$axis],
+            ),
+        );
     }
 
     /**

@@ -61,7 +61,13 @@ final readonly class TankBody
         $fittings = array_map($place, $this->fittings);
         $body = [] === $boxes ? [$outline->moved($home)] : $boxes;
 
-        return new TurnedTank($outline->moved($home), $room, $boxes, $fittings, [...array_map(static fn (Box $box): Box => $box->grown($room), $body), ...$fittings]);
+        return new TurnedTank(
+            $outline->moved($home),
+            $room,
+            $boxes,
+            $fittings,
+            [...array_map(static fn (Box $box): Box => $box->grown($room), $body), ...$fittings],
+        );
     }
 
     private static function readClearance(InputReader $in, float $gap): Clearance

@@ -36,7 +36,16 @@ final class PartsCsv
                 continue;
             }
             if (\count($cells) !== \count(self::HEADING)) {
-                $errors[] = new InputError('/text', \sprintf('Line %d must have %d columns, %s, but it has %d.', $number, \count(self::HEADING), implode(', ', self::HEADING), \count($cells)));
+                $errors[] = new InputError(
+                    '/text',
+                    \sprintf(
+                        'Line %d must have %d columns, %s, but it has %d.',
+                        $number,
+                        \count(self::HEADING),
+                        implode(', ', self::HEADING),
+                        \count($cells),
+                    ),
+                );
                 continue;
             }
             try {
@@ -51,7 +60,10 @@ final class PartsCsv
             throw InvalidInput::because($errors);
         }
         if ([] === $parts || \count($parts) > self::MOST) {
-            throw InvalidInput::at('/text', \sprintf('A table has from 1 to %d parts, one per line under the heading %s.', self::MOST, implode(',', self::HEADING)));
+            throw InvalidInput::at(
+                '/text',
+                \sprintf('A table has from 1 to %d parts, one per line under the heading %s.', self::MOST, implode(',', self::HEADING)),
+            );
         }
 
         return $parts;
@@ -62,7 +74,16 @@ final class PartsCsv
     {
         $lines = [implode(',', self::HEADING)];
         foreach ($parts as $part) {
-            $cells = [$part->name, $part->kind->value, $part->make->ratingKpa, $part->make->ratingC, $part->make->foodGrade ? 'yes' : 'no', $part->make->weightKg, $part->make->price, self::figures($part)];
+            $cells = [
+                $part->name,
+                $part->kind->value,
+                $part->make->ratingKpa,
+                $part->make->ratingC,
+                $part->make->foodGrade ? 'yes' : 'no',
+                $part->make->weightKg,
+                $part->make->price,
+                self::figures($part),
+            ];
             $lines[] = implode(',', array_map(static fn (string|float $cell): string => self::quoted((string) $cell), $cells));
         }
 
@@ -96,7 +117,9 @@ final class PartsCsv
             }, explode(',', $value)) : $number($value);
         }
 
-        return (object) ['id' => 'own', 'name' => $cells[0], 'kind' => $cells[1], 'rating_kpa' => $number($cells[2]), 'rating_c' => $number($cells[3]), 'food_grade' => match (strtolower($cells[4])) {
+        $rating = ['rating_kpa' => $number($cells[2]), 'rating_c' => $number($cells[3])];
+
+        return (object) ['id' => 'own', 'name' => $cells[0], 'kind' => $cells[1], ...$rating, 'food_grade' => match (strtolower($cells[4])) {
             'yes', 'true', '1' => true,
             'no', 'false', '0' => false,
             default => $cells[4],

@@ -88,7 +88,22 @@ final readonly class StockTank
     {
         $ports = array_map(static fn (PlannedPort $port): PlannedPort => PartFields::changed($port, ['role' => PortRole::Spare]), $tank->ports);
 
-        return new self($tank->id, $tank->name, $tank->form, $tank->shape, $tank->lengthMm, $tank->widthMm, $tank->heightMm, $tank->outletHeightMm, $tank->overflowMm(), $tank->emptyKg, $price, $ports, $tank->levels, $tank->arch);
+        return new self(
+            $tank->id,
+            $tank->name,
+            $tank->form,
+            $tank->shape,
+            $tank->lengthMm,
+            $tank->widthMm,
+            $tank->heightMm,
+            $tank->outletHeightMm,
+            $tank->overflowMm(),
+            $tank->emptyKg,
+            $price,
+            $ports,
+            $tank->levels,
+            $tank->arch,
+        );
     }
 
     /**
@@ -98,7 +113,28 @@ final readonly class StockTank
      */
     public function planned(string $id, string $name, Plan $plan, array $fitted): PlannedTank
     {
-        $tank = new PlannedTank($id, $name, $this->form, $this->shape, Holds::Fresh, 1.0, $this->lengthMm, $this->widthMm, $this->heightMm, $this->outletHeightMm, $this->overflowHeightMm, 0.0, $this->emptyKg, 0.0, 0.0, 0.0, true, ports: $this->ports, arch: $this->arch, levels: $this->levels);
+        $tank = new PlannedTank(
+            $id,
+            $name,
+            $this->form,
+            $this->shape,
+            Holds::Fresh,
+            1.0,
+            $this->lengthMm,
+            $this->widthMm,
+            $this->heightMm,
+            $this->outletHeightMm,
+            $this->overflowHeightMm,
+            0.0,
+            $this->emptyKg,
+            0.0,
+            0.0,
+            0.0,
+            true,
+            ports: $this->ports,
+            arch: $this->arch,
+            levels: $this->levels,
+        );
         $tank = self::renamed($tank, $id, $name, $plan);
 
         return PartFields::changed($tank, ['ports' => \array_slice([...$fitted, ...$tank->ports], 0, PlannedTank::MOST_PORTS)]);
@@ -107,8 +143,16 @@ final readonly class StockTank
     /** The same tank under an id and a name that are free in a plan, as are those of its ports and of the lines of its table. */
     public static function renamed(PlannedTank $tank, string $id, string $name, Plan $plan): PlannedTank
     {
-        $ports = array_map(static fn (PlannedPort $port, string $free): PlannedPort => PartFields::changed($port, ['id' => $free]), $tank->ports, FreeId::several('spare', \count($tank->ports), $plan));
-        $levels = array_map(static fn (PlannedLevel $level, string $free): PlannedLevel => PartFields::changed($level, ['id' => $free]), $tank->levels, FreeId::several('level', \count($tank->levels), $plan));
+        $ports = array_map(
+            static fn (PlannedPort $port, string $free): PlannedPort => PartFields::changed($port, ['id' => $free]),
+            $tank->ports,
+            FreeId::several('spare', \count($tank->ports), $plan),
+        );
+        $levels = array_map(
+            static fn (PlannedLevel $level, string $free): PlannedLevel => PartFields::changed($level, ['id' => $free]),
+            $tank->levels,
+            FreeId::several('level', \count($tank->levels), $plan),
+        );
 
         return PartFields::changed($tank, ['id' => $id, 'name' => $name, 'ports' => $ports, 'levels' => $levels]);
     }

@@ -62,7 +62,13 @@ final class HeatCalculator
         $litres = $shower->storedL / $share;
         $mixed = $shower->storedL * ($shower->storedC - $shower->mixedC) / ($shower->mixedC - $shower->coldC);
 
-        return ['hot_share' => $share, 'litres' => $litres, 'minutes' => $litres / $shower->flowLpm, 'mixed_litres' => $mixed, 'mixed_minutes' => $mixed / $shower->flowLpm];
+        return [
+            'hot_share' => $share,
+            'litres' => $litres,
+            'minutes' => $litres / $shower->flowLpm,
+            'mixed_litres' => $mixed,
+            'mixed_minutes' => $mixed / $shower->flowLpm,
+        ];
     }
 
     /** @return array{litres: float, seconds: float} */

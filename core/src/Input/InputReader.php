@@ -127,7 +127,14 @@ final class InputReader
             }
         }
         if (null !== $found) {
-            $this->fail($key, \sprintf('This must be one of %s, not %s.', implode(', ', array_map(static fn (\BackedEnum $case): string => '"'.$case->value.'"', $allowed)), self::describe($found)));
+            $this->fail(
+                $key,
+                \sprintf(
+                    'This must be one of %s, not %s.',
+                    implode(', ', array_map(static fn (\BackedEnum $case): string => '"'.$case->value.'"', $allowed)),
+                    self::describe($found),
+                ),
+            );
         }
 
         return $allowed[0];
@@ -225,7 +232,16 @@ final class InputReader
     {
         foreach (array_keys($this->values) as $key) {
             if (!isset($this->asked[(string) $key])) {
-                $this->errors->append(new InputError($this->at((string) $key), \sprintf('“%s” is not known here. Known: %s.', mb_strimwidth((string) $key, 0, 60, '…'), implode(', ', array_keys($this->asked)))));
+                $this->errors->append(
+                    new InputError(
+                        $this->at((string) $key),
+                        \sprintf(
+                            '“%s” is not known here. Known: %s.',
+                            mb_strimwidth((string) $key, 0, 60, '…'),
+                            implode(', ', array_keys($this->asked)),
+                        ),
+                    ),
+                );
             }
         }
     }

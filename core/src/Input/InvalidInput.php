@@ -18,7 +18,12 @@ final class InvalidInput extends \RuntimeException implements \JsonSerializable
      */
     private function __construct(public readonly array $errors, public readonly int $more)
     {
-        parent::__construct(implode(' ', array_map(static fn (InputError $error): string => trim($error->pointer.' '.$error->message), \array_slice($errors, 0, self::SPOKEN))));
+        parent::__construct(
+            implode(
+                ' ',
+                array_map(static fn (InputError $error): string => trim($error->pointer.' '.$error->message), \array_slice($errors, 0, self::SPOKEN)),
+            ),
+        );
     }
 
     /** @param non-empty-list<InputError> $errors */

@@ -19,7 +19,12 @@ final class Json
         try {
             return json_decode($text, false, self::MAX_DEPTH, \JSON_THROW_ON_ERROR);
         } catch (\JsonException $e) {
-            throw InvalidInput::at('', \JSON_ERROR_DEPTH === $e->getCode() ? 'This is nested too deep; at most '.self::MAX_DEPTH.' levels are read.' : 'This is not JSON: '.lcfirst($e->getMessage()).'.');
+            throw InvalidInput::at(
+                '',
+                \JSON_ERROR_DEPTH === $e->getCode()
+                    ? 'This is nested too deep; at most '.self::MAX_DEPTH.' levels are read.'
+                    : 'This is not JSON: '.lcfirst($e->getMessage()).'.',
+            );
         }
     }
 

@@ -25,9 +25,15 @@ final readonly class Line implements \JsonSerializable
     public function jsonSerialize(): array
     {
         return [
-            'nodes' => (object) array_map(static fn (?float $kpa): array => null === $kpa ? ['pressure_kpa' => null, 'reason' => 'no_source'] : ['pressure_kpa' => $kpa], $this->nodesKpa),
+            'nodes' => (object) array_map(
+                static fn (?float $kpa): array => null === $kpa ? ['pressure_kpa' => null, 'reason' => 'no_source'] : ['pressure_kpa' => $kpa],
+                $this->nodesKpa,
+            ),
             'links' => (object) array_map(static fn (float $lpm): array => ['flow_lpm' => $lpm], $this->linksLpm),
-            'outlets' => (object) array_map(static fn (array $outlet): array => ['flow_lpm' => $outlet['lpm'], 'pressure_kpa' => $outlet['kpa']], $this->outlets),
+            'outlets' => (object) array_map(
+                static fn (array $outlet): array => ['flow_lpm' => $outlet['lpm'], 'pressure_kpa' => $outlet['kpa']],
+                $this->outlets,
+            ),
             'converged' => $this->converged,
             'iterations' => $this->iterations,
         ];

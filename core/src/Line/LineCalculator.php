@@ -103,7 +103,10 @@ final class LineCalculator
         }
         $outlets = [];
         foreach ($network->outlets as $number => [$outlet, $node]) {
-            $outlets[$outlet->id] = ['lpm' => max(0.0, $solution->outletFlows[$number] ?? 0.0), 'kpa' => null === $heads[$node] ? null : $heads[$node] - $network->ground[$node]];
+            $outlets[$outlet->id] = [
+                'lpm' => max(0.0, $solution->outletFlows[$number] ?? 0.0),
+                'kpa' => null === $heads[$node] ? null : $heads[$node] - $network->ground[$node],
+            ];
         }
 
         return new Line($nodes, $links, $outlets, $settled && $solution->converged, $iterations);

@@ -117,7 +117,9 @@ final readonly class LineShape
                     $number = $at[$end][0] === $number ? $at[$end][1] ?? $number : $at[$end][0];
                 } while (!isset($junctions[$end]) && !isset($drawn[$number]));
                 // Along what lets nothing back, so that it is not taken as shut to begin with.
-                $chains[] = $forward < 0 ? new LineChain($network, array_map(static fn (float $sign): float => -$sign, array_reverse($links, true)), $end, $first) : new LineChain($network, $links, $first, $end);
+                $chains[] = $forward < 0
+                    ? new LineChain($network, array_map(static fn (float $sign): float => -$sign, array_reverse($links, true)), $end, $first)
+                    : new LineChain($network, $links, $first, $end);
             }
         }
 

@@ -20,9 +20,16 @@ final readonly class LineSource
 
     public static function read(InputReader $in): self
     {
-        $source = new self($in->text('node', LineInput::LONGEST_ID), $in->optionalNumber('level_m', Range::any()), $in->optionalNumber('pressure_kpa', Range::any()));
+        $source = new self(
+            $in->text('node', LineInput::LONGEST_ID),
+            $in->optionalNumber('level_m', Range::any()),
+            $in->optionalNumber('pressure_kpa', Range::any()),
+        );
         if (!$in->failed() && (null === $source->levelM) === (null === $source->pressureKpa)) {
-            $in->fail(null === $source->levelM ? 'level_m' : 'pressure_kpa', null === $source->levelM ? 'A source has a level_m or a pressure_kpa.' : 'Give a level_m or a pressure_kpa, not both.');
+            $in->fail(
+                null === $source->levelM ? 'level_m' : 'pressure_kpa',
+                null === $source->levelM ? 'A source has a level_m or a pressure_kpa.' : 'Give a level_m or a pressure_kpa, not both.',
+            );
         }
         $in->finish();
 

@@ -23,7 +23,13 @@ final readonly class LossLink implements LineLink
 
     public static function readLoss(LinkEnds $ends, InputReader $in): self
     {
-        $link = new self($ends, $in->number('rated_lpm', Range::positive()), $in->number('rated_kpa', Range::positive()), $in->number('exponent', Range::between(1, 3), self::QUADRATIC), false);
+        $link = new self(
+            $ends,
+            $in->number('rated_lpm', Range::positive()),
+            $in->number('rated_kpa', Range::positive()),
+            $in->number('exponent', Range::between(1, 3), self::QUADRATIC),
+            false,
+        );
         $in->finish();
 
         return $link;

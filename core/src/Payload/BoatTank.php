@@ -23,7 +23,12 @@ final readonly class BoatTank
 
     public static function read(InputReader $in): self
     {
-        $tank = new self(LoadedTank::readOpen($in), $in->number('length_m', Range::notNegative()), $in->number('width_m', Range::notNegative()), $in->boolean('slack', true));
+        $tank = new self(
+            LoadedTank::readOpen($in),
+            $in->number('length_m', Range::notNegative()),
+            $in->number('width_m', Range::notNegative()),
+            $in->boolean('slack', true),
+        );
         $in->finish();
 
         return $tank;

@@ -42,6 +42,9 @@ final readonly class Passage implements \JsonSerializable
         }
         $road = null === $this->sideDifferenceKg ? [] : ['side_difference_kg' => $this->sideDifferenceKg];
 
-        return ['used_l' => $this->usedL, 'limits' => $limits] + $road + [[] === $road ? 'nose_share' : 'front_share' => $this->share, 'waste_full_at_l' => (object) $this->wasteFullAtL];
+        return ['used_l' => $this->usedL, 'limits' => $limits] + $road + [
+            [] === $road ? 'nose_share' : 'front_share' => $this->share,
+            'waste_full_at_l' => (object) $this->wasteFullAtL,
+        ];
     }
 }

@@ -62,7 +62,9 @@ final class PassageCalculator
             $tanks[] = new LoadedTank($waste->name, $waste->litresAfter($atL), $waste->emptyKg, $waste->xM, $waste->yM);
         }
 
-        return $input->rig instanceof RoadRig ? RoadPayloadCalculator::calculate($input->rig->carrying($tanks)) : TrailerPayloadCalculator::calculate($input->rig->carrying($tanks));
+        return $input->rig instanceof RoadRig
+            ? RoadPayloadCalculator::calculate($input->rig->carrying($tanks))
+            : TrailerPayloadCalculator::calculate($input->rig->carrying($tanks));
     }
 
     /**

@@ -21,7 +21,11 @@ final readonly class PassageTank
 
     public static function read(InputReader $in): self
     {
-        $tank = new self(LoadedTank::readOpen($in), $in->number('start_fraction', Range::between(0, 1), 1.0), $in->number('undrawable_l', Range::notNegative(), 0.0));
+        $tank = new self(
+            LoadedTank::readOpen($in),
+            $in->number('start_fraction', Range::between(0, 1), 1.0),
+            $in->number('undrawable_l', Range::notNegative(), 0.0),
+        );
         if (!$in->failed() && $tank->undrawableL > $tank->tank->litres) {
             $in->fail('undrawable_l', \sprintf('More lies below the outlet (%s L) than the tank holds (%s L).', $tank->undrawableL, $tank->tank->litres));
         }

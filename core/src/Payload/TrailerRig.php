@@ -62,6 +62,15 @@ final readonly class TrailerRig
     /** @param list<LoadedTank> $tanks */
     public function carrying(array $tanks): self
     {
-        return new self($this->grossLimitKg, $this->weighedKg, $this->noseWeighedKg, $this->noseLimitKg, $this->couplingToAxleM, $this->axleLimitKg, $this->loads, $tanks);
+        return new self(
+            $this->grossLimitKg,
+            $this->weighedKg,
+            $this->noseWeighedKg,
+            $this->noseLimitKg,
+            $this->couplingToAxleM,
+            $this->axleLimitKg,
+            $this->loads,
+            $tanks,
+        );
     }
 }

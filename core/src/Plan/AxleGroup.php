@@ -73,14 +73,22 @@ final readonly class AxleGroup
         $beforeM = null;
         foreach ($this->axles as $index => $axle) {
             if (null !== $beforeM && $axle->xM <= $beforeM) {
-                $in->fail('axles/'.$index.'/x_m', \sprintf('The axle (%s m) must be further back than the one above it in the list (%s m).', $axle->xM, $beforeM));
+                $in->fail(
+                    'axles/'.$index.'/x_m',
+                    \sprintf('The axle (%s m) must be further back than the one above it in the list (%s m).', $axle->xM, $beforeM),
+                );
             }
             $beforeM = $axle->xM;
         }
         $said = array_sum(array_map(static fn (AxleSizes $axle): float => $axle->share ?? 0.0, $this->axles));
         $allSaid = [] === array_filter($this->axles, static fn (AxleSizes $axle): bool => null === $axle->share);
         if ($this->isOne() ? $said > 0 : ($said >= 1.0 && !$allSaid) || ($allSaid && abs($said - 1.0) > 0.005)) {
-            $in->fail('axles/'.$this->firstIndex().'/share', $this->isOne() ? 'A single axle carries all of its load: leave its share empty.' : \sprintf('The shares of the axles add up to %s; they must add up to 1, for example 0.5 and 0.5, or be left empty.', $said));
+            $in->fail(
+                'axles/'.$this->firstIndex().'/share',
+                $this->isOne()
+                    ? 'A single axle carries all of its load: leave its share empty.'
+                    : \sprintf('The shares of the axles add up to %s; they must add up to 1, for example 0.5 and 0.5, or be left empty.', $said),
+            );
         }
     }
 }

@@ -30,7 +30,15 @@ final class FreeId
     public static function several(string $prefix, int $count, Plan $plan): array
     {
         $taken = [];
-        foreach ([...$plan->use->uses, ...$plan->load->seats, ...$plan->load->loads, ...$plan->load->things, ...$plan->bays, ...$plan->tanks, ...self::within($plan)] as $part) {
+        foreach ([
+            ...$plan->use->uses,
+            ...$plan->load->seats,
+            ...$plan->load->loads,
+            ...$plan->load->things,
+            ...$plan->bays,
+            ...$plan->tanks,
+            ...self::within($plan),
+        ] as $part) {
             $taken[$part->id] = true;
         }
         $free = [];

@@ -48,7 +48,10 @@ final class LevelsText
             throw InvalidInput::because($errors);
         }
         if ([] === $levels || \count($levels) > PlannedTank::MOST_LEVELS) {
-            throw InvalidInput::at('/text', \sprintf('A table has from 1 to %d lines, each with a height and its litres, for example “120; 14.5”.', PlannedTank::MOST_LEVELS));
+            throw InvalidInput::at(
+                '/text',
+                \sprintf('A table has from 1 to %d lines, each with a height and its litres, for example “120; 14.5”.', PlannedTank::MOST_LEVELS),
+            );
         }
         usort($levels, static fn (PlannedLevel $a, PlannedLevel $b): int => $a->heightMm <=> $b->heightMm);
 
@@ -102,7 +105,10 @@ final class LevelsText
         // A floor that is empty needs no line.
         $isFloor = 1 === preg_match('/^0([.,]0*)?\s*\D*$/', trim($parts[0]));
 
-        return [$isFloor ? 0.0 : TypedText::value('/text', $parts[0], self::field('height_mm'), $units), TypedText::value('/text', $parts[1], self::field('litres'), $units)];
+        return [
+            $isFloor ? 0.0 : TypedText::value('/text', $parts[0], self::field('height_mm'), $units),
+            TypedText::value('/text', $parts[1], self::field('litres'), $units),
+        ];
     }
 
     private static function field(string $key): Measured

@@ -19,7 +19,10 @@ final class MeasuredFields
 {
     /** @var array<string, MeasuredField> by JSON Pointer */
     private array $fields = [];
-    /** @var array<class-string, array<string, list<array{DeclaredField, NamedField|null}>>> of each class, by what the object around it is called: its measured fields, and with null what may hold some */
+    /**
+     * @var array<class-string, array<string, list<array{DeclaredField, NamedField|null}>>> of each class, by what the object around it is called: its
+     *                                                                                      measured fields, and with null what may hold some
+     */
     private array $named = [];
 
     private function __construct(private readonly RigWords $words)
@@ -56,7 +59,9 @@ final class MeasuredFields
         foreach ($this->named[$part::class][$word] ??= $this->named($part::class, $word) as [$field, $named]) {
             $value = $field->in($part);
             if (null !== $named) {
-                $near = '' === $named->is->near ? null : self::value($part, $named->is->near, $prefix) ?? (null === $outer ? null : self::value($outer, $named->is->near, $prefix));
+                $near = '' === $named->is->near
+                    ? null
+                    : self::value($part, $named->is->near, $prefix) ?? (null === $outer ? null : self::value($outer, $named->is->near, $prefix));
                 $this->fields[$pointer.'/'.$prefix.$field->key] = new MeasuredField($named, \is_float($value) ? $value : null, $near);
             } elseif (\is_array($value)) {
                 foreach ($value as $index => $one) {
@@ -86,7 +91,10 @@ final class MeasuredFields
         foreach (PartFields::of($class) as $field) {
             $is = $field->is;
             if ($is instanceof Measured) {
-                $named[] = [$field, new NamedField($is, self::filled($is->what, $word), $this->words->label(self::filled($is->label, $word)), $field->optional)];
+                $named[] = [
+                    $field,
+                    new NamedField($is, self::filled($is->what, $word), $this->words->label(self::filled($is->label, $word)), $field->optional),
+                ];
             } elseif ($is instanceof Inline || $is instanceof Part || $is instanceof Parts || $is instanceof Variants) {
                 $named[] = [$field, null];
             }

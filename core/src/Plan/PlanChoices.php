@@ -41,10 +41,18 @@ final class PlanChoices
             if ($is instanceof Choice) {
                 $choices[$at] = ['label' => $is->label, 'group' => $is->group, 'options' => self::options($field)];
             } elseif ($is instanceof YesNo) {
-                $choices[$at] = ['label' => $is->label, 'group' => $is->group, 'options' => [['value' => 'true', 'text' => 'yes'], ['value' => 'false', 'text' => 'no']]];
+                $choices[$at] = [
+                    'label' => $is->label,
+                    'group' => $is->group,
+                    'options' => [['value' => 'true', 'text' => 'yes'], ['value' => 'false', 'text' => 'no']],
+                ];
             } elseif ($is instanceof Units) {
                 foreach (UnitPreferences::CHOICES as $kind => $units) {
-                    $choices[$at.'/'.$kind] = ['label' => UnitPreferences::LABELS[$kind], 'group' => 'Units', 'options' => array_map(static fn (Unit $unit): array => ['value' => $unit->value, 'text' => $unit->word()], $units)];
+                    $choices[$at.'/'.$kind] = [
+                        'label' => UnitPreferences::LABELS[$kind],
+                        'group' => 'Units',
+                        'options' => array_map(static fn (Unit $unit): array => ['value' => $unit->value, 'text' => $unit->word()], $units),
+                    ];
                 }
             } elseif ($is instanceof Inline) {
                 self::walk($field->partClass(), $pattern, $prefix.$is->prefix, $choices);

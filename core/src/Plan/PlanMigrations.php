@@ -23,7 +23,16 @@ final readonly class PlanMigrations
 
     public static function all(): self
     {
-        return new self(Plan::VERSION, [1 => SeatsAndWaste::migrated(...), 2 => ShapesAndBays::migrated(...), 3 => AxlesAndFittings::migrated(...), 4 => EmptyLine::migrated(...), 5 => SystemTypes::migrated(...)]);
+        return new self(
+            Plan::VERSION,
+            [
+                1 => SeatsAndWaste::migrated(...),
+                2 => ShapesAndBays::migrated(...),
+                3 => AxlesAndFittings::migrated(...),
+                4 => EmptyLine::migrated(...),
+                5 => SystemTypes::migrated(...),
+            ],
+        );
     }
 
     /**
@@ -41,7 +50,10 @@ final readonly class PlanMigrations
             throw InvalidInput::at('/version', \sprintf('The version must be a whole number from 1 to %d.', $this->current));
         }
         if ($version > $this->current) {
-            throw InvalidInput::at('/version', \sprintf('This plan is version %d, from a newer Yard Cask; this one reads up to version %d.', $version, $this->current));
+            throw InvalidInput::at(
+                '/version',
+                \sprintf('This plan is version %d, from a newer Yard Cask; this one reads up to version %d.', $version, $this->current),
+            );
         }
         $document = clone $document;
         while ($version < $this->current) {

@@ -85,7 +85,13 @@ final class PlanSchema
     {
         foreach (PartFields::of($class) as $field) {
             if ($field->is instanceof Inline) {
-                self::addFields($field->partClass(), $prefix.$field->is->prefix, '{part}' === $field->is->word ? $word : $field->is->word, $properties, $required);
+                self::addFields(
+                    $field->partClass(),
+                    $prefix.$field->is->prefix,
+                    '{part}' === $field->is->word ? $word : $field->is->word,
+                    $properties,
+                    $required,
+                );
                 continue;
             }
             $properties[$prefix.$field->key] = self::field($field, $word);
@@ -101,10 +107,29 @@ final class PlanSchema
         $is = $field->is;
 
         return match (true) {
-            $is instanceof Measured => ['type' => 'number', 'minimum' => $is->range->min, 'maximum' => $is->range->max, 'description' => ucfirst(strtr($is->what, ['{part}' => $word])).('' === $is->unit->value ? '' : ', in '.$is->unit->value).'.'],
-            $is instanceof Text => ['type' => 'string', 'minLength' => 1, 'maxLength' => $is->maxLength, 'pattern' => self::ONE_LINE, 'description' => ucfirst($is->what).'.'],
-            $is instanceof Id => ['type' => 'string', 'pattern' => Id::PATTERN, 'maxLength' => Id::MAX_LENGTH, 'description' => 'Short and stable; no two parts of a plan share one.'],
-            $is instanceof Choice => ['enum' => array_map(static fn (\BackedEnum $case): int|string => $case->value, $field->cases()), 'description' => $is->label.'.'],
+            $is instanceof Measured => [
+                'type' => 'number',
+                'minimum' => $is->range->min,
+                'maximum' => $is->range->max,
+                'description' => ucfirst(strtr($is->what, ['{part}' => $word])).('' === $is->unit->value ? '' : ', in '.$is->unit->value).'.',
+            ],
+            $is instanceof Text => [
+                'type' => 'string',
+                'minLength' => 1,
+                'maxLength' => $is->maxLength,
+                'pattern' => self::ONE_LINE,
+                'description' => ucfirst($is->what).'.',
+            ],
+            $is instanceof Id => [
+                'type' => 'string',
+                'pattern' => Id::PATTERN,
+                'maxLength' => Id::MAX_LENGTH,
+                'description' => 'Short and stable; no two parts of a plan share one.',
+            ],
+            $is instanceof Choice => [
+                'enum' => array_map(static fn (\BackedEnum $case): int|string => $case->value, $field->cases()),
+                'description' => $is->label.'.',
+            ],
             $is instanceof YesNo => ['type' => 'boolean', 'description' => $is->label.'.'],
             $is instanceof Part => self::part($field->partClass(), $is->word),
             $is instanceof Parts => ['type' => 'array', 'minItems' => $is->least, 'maxItems' => $is->most, 'items' => self::part($is->class, '')],

@@ -32,13 +32,27 @@ final readonly class PlannedArch implements PlanPart
     /** A notch to begin with, in the middle of the tank's right side. */
     public static function proposedFor(PlannedTank $tank): self
     {
-        return new self(round($tank->lengthMm / 4), round($tank->widthMm / 2), round($tank->lengthMm / 2), floor($tank->widthMm / 2), round($tank->heightMm / 2));
+        return new self(
+            round($tank->lengthMm / 4),
+            round($tank->widthMm / 2),
+            round($tank->lengthMm / 2),
+            floor($tank->widthMm / 2),
+            round($tank->heightMm / 2),
+        );
     }
 
     /** After a quarter turn of its tank, of which the length was $tankMm. */
     public function turned(float $tankMm): self
     {
-        return PartFields::changed($this, ['xMm' => $this->yMm, 'yMm' => max(0.0, $tankMm - $this->xMm - $this->lengthMm), 'lengthMm' => $this->widthMm, 'widthMm' => $this->lengthMm]);
+        return PartFields::changed(
+            $this,
+            [
+                'xMm' => $this->yMm,
+                'yMm' => max(0.0, $tankMm - $this->xMm - $this->lengthMm),
+                'lengthMm' => $this->widthMm,
+                'widthMm' => $this->lengthMm,
+            ],
+        );
     }
 
     /**

@@ -11,7 +11,10 @@ use YardCask\Core\Plan\Field\Text;
 use YardCask\Core\Quantity\Kind;
 use YardCask\Core\Quantity\Unit;
 
-/** Something in a bay that no tank can go through, as a box: a wheel arch, a cross member, a linkage. Its place is taped from the bay's front, left side and floor. */
+/**
+ * Something in a bay that no tank can go through, as a box: a wheel arch, a cross member, a linkage. Its place is taped from the bay's front, left
+ * side and floor.
+ */
 final readonly class PlannedObstruction implements PlanPart
 {
     use WrittenAsDeclared;

@@ -132,7 +132,9 @@ final readonly class PlannedRoadRig implements PlannedRig, Checked
 
     private function completed(Weighing $one, Weighing $other): Weighing
     {
-        return null !== $this->wholeWeighedKg && $other->isWeighed() && !$one->isWeighed() ? new Weighing($this->wholeWeighedKg - $other->kg(), $one->estimatedKg) : $one;
+        return null !== $this->wholeWeighedKg && $other->isWeighed() && !$one->isWeighed()
+            ? new Weighing($this->wholeWeighedKg - $other->kg(), $one->estimatedKg)
+            : $one;
     }
 
     public function check(InputReader $in): void
@@ -146,7 +148,15 @@ final readonly class PlannedRoadRig implements PlannedRig, Checked
             if ($axle->xM < 1) {
                 $in->fail('axles/'.$index.'/x_m', \sprintf('%s m behind the front axle: a wheelbase is at least 1 m.', $axle->xM));
             } elseif ($this->frontOverhangM + $axle->xM > $this->sizes->lengthM) {
-                $in->fail('axles/'.$index.'/x_m', \sprintf('Overhang (%s m) and wheelbase (%s m) together are longer than the rig (%s m).', $this->frontOverhangM, $axle->xM, $this->sizes->lengthM));
+                $in->fail(
+                    'axles/'.$index.'/x_m',
+                    \sprintf(
+                        'Overhang (%s m) and wheelbase (%s m) together are longer than the rig (%s m).',
+                        $this->frontOverhangM,
+                        $axle->xM,
+                        $this->sizes->lengthM,
+                    ),
+                );
             }
         }
         $this->checkTickets($in);
@@ -157,8 +167,15 @@ final readonly class PlannedRoadRig implements PlannedRig, Checked
         $axlesKg = $this->frontWeighing()->kg() + $this->rearWeighing()->kg();
         if ($this->frontWeighing()->kg() < 0 || $this->rearWeighing()->kg() < 0) {
             $in->fail('whole_weighed_kg', \sprintf('The whole (%s kg) cannot weigh less than one of its axles.', $this->wholeWeighedKg));
-        } elseif (null !== $this->wholeWeighedKg && !$this->isOnlyWholeWeighed() && abs($axlesKg - $this->wholeWeighedKg) > self::TICKETS_AGREE * $this->wholeWeighedKg) {
-            $in->fail('whole_weighed_kg', \sprintf('The axles together weigh %s kg, and the whole %s kg: one of the tickets is wrong.', $axlesKg, $this->wholeWeighedKg));
+        } elseif (
+            null !== $this->wholeWeighedKg
+            && !$this->isOnlyWholeWeighed()
+            && abs($axlesKg - $this->wholeWeighedKg) > self::TICKETS_AGREE * $this->wholeWeighedKg
+        ) {
+            $in->fail(
+                'whole_weighed_kg',
+                \sprintf('The axles together weigh %s kg, and the whole %s kg: one of the tickets is wrong.', $axlesKg, $this->wholeWeighedKg),
+            );
         }
     }
 }

@@ -47,8 +47,18 @@ enum PlannedShape: string implements Worded
             self::Box => new BoxShape($lengthMm, $widthMm, $heightMm),
             self::UprightCylinder => new UprightCylinderShape(sqrt($lengthMm * $widthMm), $heightMm),
             self::LyingCylinder => new LyingCylinderShape($heightMm, $lengthMm * $widthMm / $heightMm),
-            self::WheelArch => new WheelArchShape(new BoxShape($lengthMm, $widthMm, $heightMm), null === $tank->arch ? new BoxShape(0.0, 0.0, 0.0) : new BoxShape($tank->arch->lengthMm, $tank->arch->widthMm, $tank->arch->heightMm)),
-            self::Profile => new ProfileShape([] === $tank->levels ? [['heightMm' => $heightMm, 'litres' => $lengthMm * $widthMm * $heightMm / 1e6]] : array_map(static fn (PlannedLevel $level): array => ['heightMm' => $level->heightMm, 'litres' => $level->litres], $tank->levels)),
+            self::WheelArch => new WheelArchShape(
+                new BoxShape($lengthMm, $widthMm, $heightMm),
+                null === $tank->arch ? new BoxShape(0.0, 0.0, 0.0) : new BoxShape($tank->arch->lengthMm, $tank->arch->widthMm, $tank->arch->heightMm),
+            ),
+            self::Profile => new ProfileShape(
+                [] === $tank->levels
+                    ? [['heightMm' => $heightMm, 'litres' => $lengthMm * $widthMm * $heightMm / 1e6]]
+                    : array_map(
+                        static fn (PlannedLevel $level): array => ['heightMm' => $level->heightMm, 'litres' => $level->litres],
+                        $tank->levels,
+                    ),
+            ),
         };
     }
 

@@ -139,7 +139,11 @@ final readonly class PlannedTank implements PlanPart, Checked
     {
         $lowest = null;
         foreach ($this->ports as $index => $port) {
-            if (PortRole::Overflow === $port->role && 2 !== $port->face->axis() && (null === $lowest || $port->lowestMm() < $this->ports[$lowest]->lowestMm())) {
+            if (
+                PortRole::Overflow === $port->role
+                && 2 !== $port->face->axis()
+                && (null === $lowest || $port->lowestMm() < $this->ports[$lowest]->lowestMm())
+            ) {
                 $lowest = $index;
             }
         }
@@ -168,7 +172,10 @@ final readonly class PlannedTank implements PlanPart, Checked
     /** The outside of the row, in mm from the rig's origin, its centreline and the ground. */
     public function body(): Box
     {
-        return Box::at([1000 * $this->xM - $this->rowMm() / 2, 1000 * $this->yM - $this->widthMm / 2, 1000 * $this->zM], [$this->rowMm(), $this->widthMm, $this->heightMm]);
+        return Box::at(
+            [1000 * $this->xM - $this->rowMm() / 2, 1000 * $this->yM - $this->widthMm / 2, 1000 * $this->zM],
+            [$this->rowMm(), $this->widthMm, $this->heightMm],
+        );
     }
 
     /** @return non-empty-list<Box> what its row fills, as touching boxes, in mm from its low corner; a cylinder in slices that hold it */

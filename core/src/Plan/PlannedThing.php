@@ -43,6 +43,9 @@ final readonly class PlannedThing implements PlanPart
     /** In mm from the rig's origin, its centreline and the ground. */
     public function body(): Box
     {
-        return Box::at([1000 * $this->xM - $this->lengthMm / 2, 1000 * $this->yM - $this->widthMm / 2, 1000 * $this->zM], [$this->lengthMm, $this->widthMm, $this->heightMm]);
+        return Box::at(
+            [1000 * $this->xM - $this->lengthMm / 2, 1000 * $this->yM - $this->widthMm / 2, 1000 * $this->zM],
+            [$this->lengthMm, $this->widthMm, $this->heightMm],
+        );
     }
 }

@@ -86,7 +86,10 @@ final readonly class PlannedTrailer implements PlannedRig, Checked
         $endM = $this->couplingToBodyM + $this->sizes->lengthM;
         foreach ($this->axles as $index => $axle) {
             if ($axle->sizes->xM > $endM) {
-                $in->fail('axles/'.$index.'/x_m', \sprintf('The axle (%s m behind the coupling) is behind the end of the body (%s m).', $axle->sizes->xM, $endM));
+                $in->fail(
+                    'axles/'.$index.'/x_m',
+                    \sprintf('The axle (%s m behind the coupling) is behind the end of the body (%s m).', $axle->sizes->xM, $endM),
+                );
             } elseif ($axle->sizes->xM < 0.5) {
                 $in->fail('axles/'.$index.'/x_m', \sprintf('%s m behind the coupling: an axle is at least 0.5 m from the coupling.', $axle->sizes->xM));
             }
@@ -94,7 +97,10 @@ final readonly class PlannedTrailer implements PlannedRig, Checked
         if ($this->whole->kg() < 0) {
             $in->fail($this->whole->key(), \sprintf('%s kg: a trailer must weigh more than nothing.', $this->whole->kg()));
         } elseif ($this->nose->kg() > $this->whole->kg()) {
-            $in->fail('nose_'.$this->nose->key(), \sprintf('The nose (%s kg) cannot weigh more than the whole trailer (%s kg).', $this->nose->kg(), $this->whole->kg()));
+            $in->fail(
+                'nose_'.$this->nose->key(),
+                \sprintf('The nose (%s kg) cannot weigh more than the whole trailer (%s kg).', $this->nose->kg(), $this->whole->kg()),
+            );
         }
     }
 }

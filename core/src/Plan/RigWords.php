@@ -30,7 +30,16 @@ final readonly class RigWords
     /** The label of a measured field, with the words in braces filled in. */
     public function label(string $label): string
     {
-        return !str_contains($label, '{') ? $label : strtr($label, ['{Along}' => $this->along(), '{along}' => lcfirst($this->along()), '{Floor}' => $this->isBoat() ? 'Sole above keel' : 'Floor above ground']);
+        return !str_contains($label, '{')
+            ? $label
+            : strtr(
+                $label,
+                [
+                    '{Along}' => $this->along(),
+                    '{along}' => lcfirst($this->along()),
+                    '{Floor}' => $this->isBoat() ? 'Sole above keel' : 'Floor above ground',
+                ],
+            );
     }
 
     /** What a place along the rig is measured from. */

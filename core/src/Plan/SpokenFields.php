@@ -86,7 +86,11 @@ final class SpokenFields
     {
         $field = $this->measured[$pointer] ?? null;
         if (null !== $field?->value) {
-            $this->fields[$place] = new SpokenField(self::what($name, $field->named->label), $field->value, $this->format->readingExact($field->value, $field->named->is->unit, $field->named->is->kind));
+            $this->fields[$place] = new SpokenField(
+                self::what($name, $field->named->label),
+                $field->value,
+                $this->format->readingExact($field->value, $field->named->is->unit, $field->named->is->kind),
+            );
         }
     }
 
@@ -104,6 +108,8 @@ final class SpokenFields
 
     private static function what(string $name, string $label): string
     {
-        return '' === $name ? mb_strtoupper(mb_substr($label, 0, 1)).mb_substr($label, 1) : $name.', '.mb_strtolower(mb_substr($label, 0, 1)).mb_substr($label, 1);
+        return '' === $name
+            ? mb_strtoupper(mb_substr($label, 0, 1)).mb_substr($label, 1)
+            : $name.', '.mb_strtolower(mb_substr($label, 0, 1)).mb_substr($label, 1);
     }
 }

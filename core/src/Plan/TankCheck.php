@@ -55,7 +55,10 @@ final readonly class TankCheck
             return;
         }
         $tank = $this->tank;
-        foreach (['length_mm' => [$arch->xMm + $arch->lengthMm, $tank->lengthMm, 'long'], 'width_mm' => [$arch->yMm + $arch->widthMm, $tank->widthMm, 'wide']] as $key => [$endMm, $mm, $word]) {
+        foreach ([
+            'length_mm' => [$arch->xMm + $arch->lengthMm, $tank->lengthMm, 'long'],
+            'width_mm' => [$arch->yMm + $arch->widthMm, $tank->widthMm, 'wide'],
+        ] as $key => [$endMm, $mm, $word]) {
             if ($endMm > $mm + self::NOTHING_MM) {
                 $this->in->fail('arch/'.$key, \sprintf('The arch ends %s mm from its corner, and the tank is %s mm %s.', $endMm, $mm, $word));
             }
@@ -78,11 +81,25 @@ final readonly class TankCheck
         [$belowMm, $belowL] = [0.0, 0.0];
         foreach ($tank->levels as $index => $level) {
             if ($level->heightMm <= $belowMm) {
-                $this->in->fail('levels/'.$index.'/height_mm', \sprintf('Heights rise from line to line: %s mm is not above %s mm.', $level->heightMm, $belowMm));
+                $this->in->fail(
+                    'levels/'.$index.'/height_mm',
+                    \sprintf('Heights rise from line to line: %s mm is not above %s mm.', $level->heightMm, $belowMm),
+                );
             } elseif ($level->litres <= $belowL) {
-                $this->in->fail('levels/'.$index.'/litres', \sprintf('A higher level holds more: %s L at %s mm is no more than the %s L below it.', $level->litres, $level->heightMm, $belowL));
+                $this->in->fail(
+                    'levels/'.$index.'/litres',
+                    \sprintf(
+                        'A higher level holds more: %s L at %s mm is no more than the %s L below it.',
+                        $level->litres,
+                        $level->heightMm,
+                        $belowL,
+                    ),
+                );
             } elseif ($level->litres > self::MOST_HELD * $tank->lengthMm * $tank->widthMm * $level->heightMm / 1e6) {
-                $this->in->fail('levels/'.$index.'/litres', \sprintf('%s L do not go into %s × %s mm up to %s mm.', $level->litres, $tank->lengthMm, $tank->widthMm, $level->heightMm));
+                $this->in->fail(
+                    'levels/'.$index.'/litres',
+                    \sprintf('%s L do not go into %s × %s mm up to %s mm.', $level->litres, $tank->lengthMm, $tank->widthMm, $level->heightMm),
+                );
             }
             [$belowMm, $belowL] = [$level->heightMm, $level->litres];
         }

@@ -43,7 +43,14 @@ final readonly class Towing
             $in->fail('car_kg', \sprintf('The tow car (%s kg) leaves nothing of the train’s limit (%s kg) for a trailer.', $this->carKg, $this->trainLimitKg));
         }
         if (null !== $this->carRearLimitKg && null !== $this->carRearKg && $this->carRearKg >= $this->carRearLimitKg) {
-            $in->fail('car_rear_kg', \sprintf('The tow car’s rear axle carries %s kg, and may carry %s kg: nothing is left for a nose.', $this->carRearKg, $this->carRearLimitKg));
+            $in->fail(
+                'car_rear_kg',
+                \sprintf(
+                    'The tow car’s rear axle carries %s kg, and may carry %s kg: nothing is left for a nose.',
+                    $this->carRearKg,
+                    $this->carRearLimitKg,
+                ),
+            );
         }
     }
 

@@ -40,7 +40,10 @@ final class TypedText
         try {
             PlanPatch::set($pointer, $value, null !== $field->value)->applyTo($plan);
         } catch (InvalidInput $e) {
-            throw InvalidInput::at($pointer, \sprintf('“%s” was read as %s. %s', trim($text), self::reading($value, $is, $plan->units), $e->errors[0]->message));
+            throw InvalidInput::at(
+                $pointer,
+                \sprintf('“%s” was read as %s. %s', trim($text), self::reading($value, $is, $plan->units), $e->errors[0]->message),
+            );
         }
 
         return $value;
@@ -69,7 +72,17 @@ final class TypedText
     {
         if (!$field->range->holds($value)) {
             $format = new QuantityFormat($units);
-            throw InvalidInput::at($pointer, \sprintf('“%s” was read as %s; %s can be from %s to %s.', trim($text), $format->readingExact($value, $field->unit, $field->kind), $what, $format->leastAllowed($field->range->min, $field->unit, $field->kind), $format->mostAllowed($field->range->max, $field->unit, $field->kind)));
+            throw InvalidInput::at(
+                $pointer,
+                \sprintf(
+                    '“%s” was read as %s; %s can be from %s to %s.',
+                    trim($text),
+                    $format->readingExact($value, $field->unit, $field->kind),
+                    $what,
+                    $format->leastAllowed($field->range->min, $field->unit, $field->kind),
+                    $format->mostAllowed($field->range->max, $field->unit, $field->kind),
+                ),
+            );
         }
     }
 
@@ -81,8 +94,16 @@ final class TypedText
             return;
         }
         $format = new QuantityFormat($units);
-        $likely = array_values(array_filter(array_map(static fn (float $slip): float => $value * $slip, self::SLIPS), static fn (float $one): bool => !$isFar($one) && $field->range->holds($one)));
-        $readings = array_map(static fn (float $one): string => $format->readingExact($one, $field->unit, $field->kind), [...\array_slice($likely, 0, 1), ...($field->range->holds($value) ? [$value] : [])]);
+        $likely = array_values(
+            array_filter(
+                array_map(static fn (float $slip): float => $value * $slip, self::SLIPS),
+                static fn (float $one): bool => !$isFar($one) && $field->range->holds($one),
+            ),
+        );
+        $readings = array_map(
+            static fn (float $one): string => $format->readingExact($one, $field->unit, $field->kind),
+            [...\array_slice($likely, 0, 1), ...($field->range->holds($value) ? [$value] : [])],
+        );
         if ([] !== $readings) {
             throw UnreadableQuantity::implausible($text, $format->reading($near, $field->unit, $field->kind), $readings);
         }

@@ -37,6 +37,11 @@ final readonly class UsePlan implements PlanPart
     /** The demand calculator's input, for this plan's days or for others. */
     public function demandInput(?float $days = null): DemandInput
     {
-        return new DemandInput($this->crew, $days ?? $this->days, $this->reserve, array_map(static fn (PlannedUse $use): DemandUse => $use->demandUse(), $this->uses));
+        return new DemandInput(
+            $this->crew,
+            $days ?? $this->days,
+            $this->reserve,
+            array_map(static fn (PlannedUse $use): DemandUse => $use->demandUse(), $this->uses),
+        );
     }
 }

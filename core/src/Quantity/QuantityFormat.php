@@ -112,7 +112,9 @@ final class QuantityFormat
     /** The exact figure with its unit. */
     public function readingExact(float $value, Unit $unit, Kind $kind): string
     {
-        return Kind::Sideways === $kind ? $this->reading($value, $unit, $kind) : $this->inTarget(self::shown($value, $unit, $this->target($kind)), $kind, round(...));
+        return Kind::Sideways === $kind
+            ? $this->reading($value, $unit, $kind)
+            : $this->inTarget(self::shown($value, $unit, $this->target($kind)), $kind, round(...));
     }
 
     /** The least value of a range, never rounded to less than is allowed. */

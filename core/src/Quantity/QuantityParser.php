@@ -12,7 +12,13 @@ namespace YardCask\Core\Quantity;
 final readonly class QuantityParser
 {
     /** What a second figure without a unit counts, after the first one's unit. */
-    private const SMALLER = [[Unit::Foot, Unit::Inch], [Unit::Stone, Unit::Pound], [Unit::Pound, Unit::Ounce], [Unit::Hour, Unit::Minute], [Unit::Minute, Unit::Second]];
+    private const SMALLER = [
+        [Unit::Foot, Unit::Inch],
+        [Unit::Stone, Unit::Pound],
+        [Unit::Pound, Unit::Ounce],
+        [Unit::Hour, Unit::Minute],
+        [Unit::Minute, Unit::Second],
+    ];
 
     public function __construct(private UnitPreferences $units)
     {
@@ -162,7 +168,11 @@ final readonly class QuantityParser
                 return $unit;
             }
         }
-        throw UnreadableQuantity::ambiguous($text, 'US and imperial measures of that name differ', array_map(static fn (Unit $unit): string => $number.' '.$unit->value, $fitting));
+        throw UnreadableQuantity::ambiguous(
+            $text,
+            'US and imperial measures of that name differ',
+            array_map(static fn (Unit $unit): string => $number.' '.$unit->value, $fitting),
+        );
     }
 
     private function smaller(Unit $larger, string $number, string $text, Kind $kind): Unit
@@ -198,6 +208,12 @@ final readonly class QuantityParser
 
     private static function tidy(string $unit): string
     {
-        return trim((string) preg_replace(['/[.()]/', '/-/', '#\s*/\s*#', '/\s+/', '/^(?:of |an? )+/', '/^(u\.?s\.?a?|uk|imp|imperial)\s*(?=gal|qt|pt|pint|quart|fl)/'], ['', ' ', '/', ' ', '', '$1 '], $unit));
+        return trim(
+            (string) preg_replace(
+                ['/[.()]/', '/-/', '#\s*/\s*#', '/\s+/', '/^(?:of |an? )+/', '/^(u\.?s\.?a?|uk|imp|imperial)\s*(?=gal|qt|pt|pint|quart|fl)/'],
+                ['', ' ', '/', ' ', '', '$1 '],
+                $unit,
+            ),
+        );
     }
 }

@@ -11,7 +11,20 @@ namespace YardCask\Core\Quantity;
 enum Unit: string
 {
     /** Decimals of a reading, no more than a tape, a scale or a bucket can tell; of other units one below 10 (of psi below 100), and none from there. */
-    private const READING_DECIMALS = ['mm' => 0, 'kg' => 0, 'lb' => 0, 'kPa' => 0, '%' => 0, '°C' => 0, '°F' => 0, 'in' => 1, 'days' => 1, '°' => 1, 'bar' => 2, 'm' => 2];
+    private const READING_DECIMALS = [
+        'mm' => 0,
+        'kg' => 0,
+        'lb' => 0,
+        'kPa' => 0,
+        '%' => 0,
+        '°C' => 0,
+        '°F' => 0,
+        'in' => 1,
+        'days' => 1,
+        '°' => 1,
+        'bar' => 2,
+        'm' => 2,
+    ];
 
     case Litre = 'L';
     case Millilitre = 'mL';

@@ -35,7 +35,9 @@ final class UnreadableQuantity extends \RuntimeException
 
     public static function loosePart(string $text, string $part, Kind $kind): self
     {
-        return new self(\sprintf('“%s”: it is not clear what the %s at the end counts. Name its unit, or type for example %s.', $text, $part, $kind->examples()));
+        return new self(
+            \sprintf('“%s”: it is not clear what the %s at the end counts. Name its unit, or type for example %s.', $text, $part, $kind->examples()),
+        );
     }
 
     public static function notOneQuantity(string $text, Kind $kind): self

@@ -32,7 +32,13 @@ final class TrappedCalculator
             $along += $length;
         }
 
-        return new Trapped($along, array_map(static fn (array $stretch): Pocket => new Pocket($stretch[0], $stretch[1], ($stretch[1] - $stretch[0]) * $litresPerM), self::joined($stretches)));
+        return new Trapped(
+            $along,
+            array_map(
+                static fn (array $stretch): Pocket => new Pocket($stretch[0], $stretch[1], ($stretch[1] - $stretch[0]) * $litresPerM),
+                self::joined($stretches),
+            ),
+        );
     }
 
     /**

@@ -28,7 +28,10 @@ final class AssessmentSchema
         $assessment['properties']['version'] = ['const' => Assessment::VERSION];
         $assessment['properties']['stages'] = ['type' => 'object', 'properties' => $stages, 'required' => array_keys($stages), 'additionalProperties' => false];
 
-        return ['$schema' => 'https://json-schema.org/draft/2020-12/schema', 'title' => Phrasebook::english()->fill('frame.schema.assessment', [])] + $assessment;
+        return [
+            '$schema' => 'https://json-schema.org/draft/2020-12/schema',
+            'title' => Phrasebook::english()->fill('frame.schema.assessment', []),
+        ] + $assessment;
     }
 
     /** @return array<string, mixed> of a stage that is looked at */

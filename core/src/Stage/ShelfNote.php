@@ -32,6 +32,12 @@ final readonly class ShelfNote implements Sent, \JsonSerializable
         $answer = $assessment->stages['load']->answer;
         $worst = $assessment->findings[0] ?? null;
 
-        return new self(new SentRig($plan->load->rig), $answer->before.$answer->figure.$answer->after, $worst?->title, $worst?->severity, $worst?->severityWord);
+        return new self(
+            new SentRig($plan->load->rig),
+            $answer->before.$answer->figure.$answer->after,
+            $worst?->title,
+            $worst?->severity,
+            $worst?->severityWord,
+        );
     }
 }

@@ -16,7 +16,10 @@ use YardCask\Core\Quantity\UnitPreferences;
 use YardCask\Core\Quantity\UnreadableQuantity;
 use YardCask\Core\Words\Phrasebook;
 
-/** The answers to the questions that begin a plan: who travels, how, how many days, which rig; and from which system its line is, which is answered beforehand. */
+/**
+ * The answers to the questions that begin a plan: who travels, how, how many days, which rig; and from which system its line is, which is answered
+ * beforehand.
+ */
 final readonly class FirstAnswers
 {
     private function __construct(
@@ -49,7 +52,13 @@ final readonly class FirstAnswers
         $rigId = $in->text('rig', 32);
         $rig = $choices->rig($rigId);
         if (null === $rig && '' !== $rigId) {
-            $in->fail('rig', Phrasebook::english()->fill('frame.input.no-rig', ['rig' => $rigId, 'rigs' => implode(', ', array_map(static fn (StartingRig $one): string => $one->id, $choices->rigs))]));
+            $in->fail(
+                'rig',
+                Phrasebook::english()->fill(
+                    'frame.input.no-rig',
+                    ['rig' => $rigId, 'rigs' => implode(', ', array_map(static fn (StartingRig $one): string => $one->id, $choices->rigs))],
+                ),
+            );
         }
         $system = $in->choice('system', SystemType::cases(), $rig->system ?? SystemType::PressureAccumulator);
         $in->finish();

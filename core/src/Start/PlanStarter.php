@@ -25,11 +25,31 @@ final class PlanStarter
     public static function start(FirstAnswers $answers, StartingChoices $choices, ?SystemBook $book = null, ?PartStock $stock = null): Plan
     {
         $usual = array_filter($choices->uses, static fn (StartingUse $use): bool => $use->usual);
-        $use = new UsePlan($answers->crew, $answers->days, $answers->stay, $answers->stay->usualReserve(), array_values(array_map(static fn (StartingUse $one): PlannedUse => $one->use($answers->habit), $usual)));
+        $use = new UsePlan(
+            $answers->crew,
+            $answers->days,
+            $answers->stay,
+            $answers->stay->usualReserve(),
+            array_values(array_map(static fn (StartingUse $one): PlannedUse => $one->use($answers->habit), $usual)),
+        );
         $people = RigKind::Trailer === $answers->rig->rig->kind() ? 0 : (int) ceil($answers->crew);
         $seats = \array_slice(Seating::filled($answers->rig->seats, $people, $answers->rig->rig), 0, max($people, 0));
-        $loads = array_map(static fn (PlannedLoad $load): PlannedLoad => PartFields::changed($load, ['kg' => $load->kg * $answers->crew]), $answers->rig->loads);
-        $plan = RoundFigures::of(new Plan($answers->name, $answers->units, $use, new LoadPlan($answers->rig->rig, $seats, $loads, $answers->rig->things, 1.0), $answers->rig->bays, [], [], LinePlan::none()));
+        $loads = array_map(
+            static fn (PlannedLoad $load): PlannedLoad => PartFields::changed($load, ['kg' => $load->kg * $answers->crew]),
+            $answers->rig->loads,
+        );
+        $plan = RoundFigures::of(
+            new Plan(
+                $answers->name,
+                $answers->units,
+                $use,
+                new LoadPlan($answers->rig->rig, $seats, $loads, $answers->rig->things, 1.0),
+                $answers->rig->bays,
+                [],
+                [],
+                LinePlan::none(),
+            ),
+        );
 
         $placed = TankPlacer::placed($plan, $answers->rig);
 

@@ -65,6 +65,19 @@ final readonly class StartingUse
     {
         $amounts = $this->levels[$level->value];
 
-        return new PlannedUse($this->habit, $this->name, $this->habit, $amounts['litres'], $amounts['flowLpm'], $amounts['minutes'], $this->each, $amounts['times'], $this->per, $this->supply, $this->spread, $this->drainsTo);
+        return new PlannedUse(
+            $this->habit,
+            $this->name,
+            $this->habit,
+            $amounts['litres'],
+            $amounts['flowLpm'],
+            $amounts['minutes'],
+            $this->each,
+            $amounts['times'],
+            $this->per,
+            $this->supply,
+            $this->spread,
+            $this->drainsTo,
+        );
     }
 }

@@ -28,7 +28,10 @@ use YardCask\Core\Stage\Use\Shared\UseWorkings;
 use YardCask\Core\Tank\TankVolumeCalculator;
 use YardCask\Core\Words\Phrasebook;
 
-/** Puts tanks into a plan that has none: where they usually go, or else where every limit holds, one or two of them or a row of cans; and the cans for drinking. */
+/**
+ * Puts tanks into a plan that has none: where they usually go, or else where every limit holds, one or two of them or a row of cans; and the cans for
+ * drinking.
+ */
 final class TankPlacer
 {
     private const STEP_M = 0.1;
@@ -88,7 +91,8 @@ final class TankPlacer
     }
 
     /**
-     * The usual place first, then one tank along the rig, one in each bay, and two along the rig, the nearer to the usual place the sooner. Cans are tried last:
+     * The usual place first, then one tank along the rig, one in each bay, and two along the rig, the nearer to the usual place the sooner. Cans are
+     * tried last:
      * they weigh half of what a tank does and can be emptied to the last litre, which carries a tight limit.
      *
      * @return iterable<list<PlannedTank>>
@@ -101,7 +105,10 @@ final class TankPlacer
 
             return;
         }
-        $at = static fn (PlannedTank $tank, float $xM, float $yM): PlannedTank => PartFields::changed($tank, ['xM' => round($xM, 3), 'yM' => round($yM, 3), 'zM' => $starting->tankZM]);
+        $at = static fn (PlannedTank $tank, float $xM, float $yM): PlannedTank => PartFields::changed(
+            $tank,
+            ['xM' => round($xM, 3), 'yM' => round($yM, 3), 'zM' => $starting->tankZM],
+        );
         $one = $needL <= TankProposal::CAN_L
             ? TankProposal::cans('can-1', Holds::Fresh, 1, $plan->units)
             : TankProposal::fixed('tank-1', Holds::Fresh, $needL, $starting->tankWidthMm, $starting->tankHeightMm, $starting->tankMaxLengthMm, $plan->units);
@@ -132,14 +139,29 @@ final class TankPlacer
      */
     private static function pairs(float $needL, \Closure $at, Plan $plan, StartingRig $starting): iterable
     {
-        $half = TankProposal::fixed('tank-1', Holds::Fresh, $needL / 2, $starting->tankWidthMm, $starting->tankHeightMm, $starting->tankMaxLengthMm, $plan->units);
+        $half = TankProposal::fixed(
+            'tank-1',
+            Holds::Fresh,
+            $needL / 2,
+            $starting->tankWidthMm,
+            $starting->tankHeightMm,
+            $starting->tankMaxLengthMm,
+            $plan->units,
+        );
         $besideM = min($plan->load->rig->sizes()->widthM / 2 - $half->widthMm / 2000, max(abs($starting->tankYM), $half->widthMm / 2000 + 0.02));
         if ($besideM < $half->widthMm / 2000) {
             return;
         }
         foreach (self::along($half, $plan, $starting) as $xM) {
             foreach ([0.0, self::STEP_M] as $behindM) {
-                yield [$at($half->named(Phrasebook::english()->fill('tanks.new.left', [])), $xM, -$besideM), $at(PartFields::changed($half, ['id' => 'tank-2', 'name' => Phrasebook::english()->fill('tanks.new.right', [])]), $xM + $behindM, $besideM)];
+                yield [
+                    $at($half->named(Phrasebook::english()->fill('tanks.new.left', [])), $xM, -$besideM),
+                    $at(
+                        PartFields::changed($half, ['id' => 'tank-2', 'name' => Phrasebook::english()->fill('tanks.new.right', [])]),
+                        $xM + $behindM,
+                        $besideM,
+                    ),
+                ];
             }
         }
     }
@@ -149,7 +171,9 @@ final class TankPlacer
     {
         $tanks = [];
         foreach ($plan->bays as $bay) {
-            $tank = $needL > 0 && \count($tanks) < Plan::MOST_TANKS - self::MOST_DRINKING ? self::filling($bay, $needL, 'tank-'.(\count($tanks) + 1), self::with($plan, $tanks)) : null;
+            $tank = $needL > 0 && \count($tanks) < Plan::MOST_TANKS - self::MOST_DRINKING
+                ? self::filling($bay, $needL, 'tank-'.(\count($tanks) + 1), self::with($plan, $tanks))
+                : null;
             if (null !== $tank) {
                 $tanks[] = $tank->named($bay->name.' tank');
                 $needL -= TankVolumeCalculator::calculate($tank->tankInput())->usableL;

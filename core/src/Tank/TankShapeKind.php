@@ -32,12 +32,24 @@ enum TankShapeKind: string
 
     private static function readWheelArch(InputReader $in): TankShape
     {
-        $box = new BoxShape($in->number('length_mm', Range::positive()), $in->number('width_mm', Range::positive()), $in->number('height_mm', Range::positive()));
-        $arch = new BoxShape($in->number('arch_length_mm', Range::notNegative()), $in->number('arch_width_mm', Range::notNegative()), $in->number('arch_height_mm', Range::notNegative()));
+        $box = new BoxShape(
+            $in->number('length_mm', Range::positive()),
+            $in->number('width_mm', Range::positive()),
+            $in->number('height_mm', Range::positive()),
+        );
+        $arch = new BoxShape(
+            $in->number('arch_length_mm', Range::notNegative()),
+            $in->number('arch_width_mm', Range::notNegative()),
+            $in->number('arch_height_mm', Range::notNegative()),
+        );
         if ($in->failed()) {
             return new WheelArchShape($box, $arch);
         }
-        foreach (['length' => [$arch->lengthMm, $box->lengthMm], 'width' => [$arch->widthMm, $box->widthMm], 'height' => [$arch->heightMm, $box->heightMm]] as $side => [$archMm, $boxMm]) {
+        foreach ([
+            'length' => [$arch->lengthMm, $box->lengthMm],
+            'width' => [$arch->widthMm, $box->widthMm],
+            'height' => [$arch->heightMm, $box->heightMm],
+        ] as $side => [$archMm, $boxMm]) {
             if ($archMm > $boxMm) {
                 $in->fail('arch_'.$side.'_mm', \sprintf('The arch (%s mm) is larger than the tank (%s mm).', $archMm, $boxMm));
             }

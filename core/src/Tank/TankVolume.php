@@ -26,6 +26,12 @@ final readonly class TankVolume implements \JsonSerializable
     /** @return array<string, mixed> */
     public function jsonSerialize(): array
     {
-        return ['gross_l' => $this->grossL, 'below_outlet_l' => $this->belowOutletL, 'above_overflow_l' => $this->aboveOverflowL, 'usable_l' => $this->usableL, 'marks' => $this->marks];
+        return [
+            'gross_l' => $this->grossL,
+            'below_outlet_l' => $this->belowOutletL,
+            'above_overflow_l' => $this->aboveOverflowL,
+            'usable_l' => $this->usableL,
+            'marks' => $this->marks,
+        ];
     }
 }

@@ -16,7 +16,9 @@ final class Pattern
         $this->message();
     }
 
-    /** @return array<string, list<string>> the names in a pattern in their order, each with its selectors: “boat”, “other”, “=1”; none where it is only put in */
+    /**
+     * @return array<string, list<string>> the names in a pattern in their order, each with its selectors: “boat”, “other”, “=1”; none where it is only put in
+     */
     public static function cases(string $pattern): array
     {
         return (new self($pattern))->cases;

@@ -42,7 +42,13 @@ final class Sentences
             $at = (string) strtok($key, '.');
             $page .= $at === $stage ? '' : "\n## ".ucfirst($at)."\n\n";
             $stage = $at;
-            $page .= "- `$key`\n".implode('', array_map(static fn (string $text): string => '  - '.trim($text)."\n", array_filter($texts, static fn (string $text): bool => '' !== trim($text))));
+            $page .= "- `$key`\n".implode(
+                '',
+                array_map(
+                    static fn (string $text): string => '  - '.trim($text)."\n",
+                    array_filter($texts, static fn (string $text): bool => '' !== trim($text)),
+                ),
+            );
         }
 
         return $page;
@@ -57,7 +63,9 @@ final class Sentences
     {
         $fillings = [[]];
         foreach (Pattern::cases($pattern) as $name => $selectors) {
-            $values = [] === $selectors ? [self::sample($key, $name, $samples)] : array_map(static fn (string $selector): string|int => self::chosen($key, $name, $selector, $samples), $selectors);
+            $values = [] === $selectors
+                ? [self::sample($key, $name, $samples)]
+                : array_map(static fn (string $selector): string|int => self::chosen($key, $name, $selector, $samples), $selectors);
             $more = [];
             foreach ($fillings as $filling) {
                 foreach ($values as $value) {

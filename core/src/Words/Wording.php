@@ -207,7 +207,9 @@ final readonly class Wording
     /** Metres where lengths are in millimetres and it is more than a tape is read for: “4.7 m of hose”. */
     private function distance(float $metres, int $digitsMore): string
     {
-        return Unit::Millimetre === $this->units->length && $metres >= 1 ? self::plain($metres, 1 + $digitsMore)."\u{00A0}m" : $this->amount(Amount::metres($metres), $digitsMore);
+        return Unit::Millimetre === $this->units->length && $metres >= 1
+            ? self::plain($metres, 1 + $digitsMore)."\u{00A0}m"
+            : $this->amount(Amount::metres($metres), $digitsMore);
     }
 
     private static function dayCount(float $days, int $digitsMore): string

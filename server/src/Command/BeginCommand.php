@@ -35,7 +35,11 @@ final class BeginCommand extends Command
         try {
             $choices = $this->files->startingChoices();
             $answers = FirstAnswers::read(Json::decode(InputFile::read(\is_string($file) ? $file : '-')), $choices);
-            $output->write(PlanStarter::start($answers, $choices, $this->files->systems(), $this->files->partStock())->toJson(), false, OutputInterface::OUTPUT_RAW);
+            $output->write(
+                PlanStarter::start($answers, $choices, $this->files->systems(), $this->files->partStock())->toJson(),
+                false,
+                OutputInterface::OUTPUT_RAW,
+            );
 
             return 0;
         } catch (InvalidInput $e) {

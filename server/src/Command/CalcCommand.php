@@ -37,9 +37,20 @@ final class CalcCommand extends Command
         $file = $input->getArgument('file');
         try {
             if (null === $calculator) {
-                throw InvalidInput::at('', \sprintf('There is no calculator “%s”. There are: %s.', \is_string($name) ? $name : '', implode(', ', array_column(CalculatorName::cases(), 'value'))));
+                throw InvalidInput::at(
+                    '',
+                    \sprintf(
+                        'There is no calculator “%s”. There are: %s.',
+                        \is_string($name) ? $name : '',
+                        implode(', ', array_column(CalculatorName::cases(), 'value')),
+                    ),
+                );
             }
-            $output->write(Json::encode($calculator->calculate(Json::decode(InputFile::read(\is_string($file) ? $file : '-'))), true)."\n", false, OutputInterface::OUTPUT_RAW);
+            $output->write(
+                Json::encode($calculator->calculate(Json::decode(InputFile::read(\is_string($file) ? $file : '-'))), true)."\n",
+                false,
+                OutputInterface::OUTPUT_RAW,
+            );
 
             return 0;
         } catch (InvalidInput $e) {

@@ -66,16 +66,70 @@ final class WriteDocsCommand extends Command
         return [
             $this->schemaDir.'/plan.schema.json' => Json::encode(PlanSchema::document(), true)."\n",
             $this->schemaDir.'/assessment.schema.json' => Json::encode(AssessmentSchema::document(), true)."\n",
-            $this->schemaDir.'/finding-fixes.schema.json' => Json::encode(['$schema' => 'https://json-schema.org/draft/2020-12/schema', 'title' => 'What was proven to clear a finding'] + SentSchema::of(FindingFixes::class), true)."\n",
+            $this->schemaDir.'/finding-fixes.schema.json' => Json::encode(
+                [
+                    '$schema' => 'https://json-schema.org/draft/2020-12/schema',
+                    'title' => 'What was proven to clear a finding',
+                ] + SentSchema::of(FindingFixes::class),
+                true,
+            )."\n",
             $this->schemaDir.'/stage-drawing.schema.json' => Json::encode(AssessmentSchema::drawn(), true)."\n",
-            $this->schemaDir.'/readings.schema.json' => Json::encode(['$schema' => 'https://json-schema.org/draft/2020-12/schema', 'title' => 'Measured fields of a plan as they read'] + SentSchema::of(Readings::class), true)."\n",
-            $this->schemaDir.'/sum.schema.json' => Json::encode(['$schema' => 'https://json-schema.org/draft/2020-12/schema', 'title' => 'What a figure was worked out of'] + SentSchema::of(Sum::class), true)."\n",
-            $this->schemaDir.'/shelf-note.schema.json' => Json::encode(['$schema' => 'https://json-schema.org/draft/2020-12/schema', 'title' => 'What the shelf says of a plan'] + SentSchema::of(ShelfNote::class), true)."\n",
-            $this->schemaDir.'/stock-offer.schema.json' => Json::encode(['$schema' => 'https://json-schema.org/draft/2020-12/schema', 'title' => 'Tanks that could be put into a plan'] + SentSchema::of(StockOffer::class), true)."\n",
-            $this->schemaDir.'/system-offer.schema.json' => Json::encode(['$schema' => 'https://json-schema.org/draft/2020-12/schema', 'title' => 'A system as it would be in a plan'] + SentSchema::of(SystemOffer::class), true)."\n",
-            $this->schemaDir.'/sizing-offer.schema.json' => Json::encode(['$schema' => 'https://json-schema.org/draft/2020-12/schema', 'title' => 'What size of each part of a line would do'] + SentSchema::of(SizingOffer::class), true)."\n",
-            $this->schemaDir.'/outlet-extremes.schema.json' => Json::encode(['$schema' => 'https://json-schema.org/draft/2020-12/schema', 'title' => 'What an outlet gives at its worst and at its best'] + SentSchema::of(OutletExtremes::class), true)."\n",
-            $this->schemaDir.'/pair-table.schema.json' => Json::encode(['$schema' => 'https://json-schema.org/draft/2020-12/schema', 'title' => 'Every two outlets of a line, open at the same time'] + SentSchema::of(PairTable::class), true)."\n",
+            $this->schemaDir.'/readings.schema.json' => Json::encode(
+                [
+                    '$schema' => 'https://json-schema.org/draft/2020-12/schema',
+                    'title' => 'Measured fields of a plan as they read',
+                ] + SentSchema::of(Readings::class),
+                true,
+            )."\n",
+            $this->schemaDir.'/sum.schema.json' => Json::encode(
+                [
+                    '$schema' => 'https://json-schema.org/draft/2020-12/schema',
+                    'title' => 'What a figure was worked out of',
+                ] + SentSchema::of(Sum::class),
+                true,
+            )."\n",
+            $this->schemaDir.'/shelf-note.schema.json' => Json::encode(
+                [
+                    '$schema' => 'https://json-schema.org/draft/2020-12/schema',
+                    'title' => 'What the shelf says of a plan',
+                ] + SentSchema::of(ShelfNote::class),
+                true,
+            )."\n",
+            $this->schemaDir.'/stock-offer.schema.json' => Json::encode(
+                [
+                    '$schema' => 'https://json-schema.org/draft/2020-12/schema',
+                    'title' => 'Tanks that could be put into a plan',
+                ] + SentSchema::of(StockOffer::class),
+                true,
+            )."\n",
+            $this->schemaDir.'/system-offer.schema.json' => Json::encode(
+                [
+                    '$schema' => 'https://json-schema.org/draft/2020-12/schema',
+                    'title' => 'A system as it would be in a plan',
+                ] + SentSchema::of(SystemOffer::class),
+                true,
+            )."\n",
+            $this->schemaDir.'/sizing-offer.schema.json' => Json::encode(
+                [
+                    '$schema' => 'https://json-schema.org/draft/2020-12/schema',
+                    'title' => 'What size of each part of a line would do',
+                ] + SentSchema::of(SizingOffer::class),
+                true,
+            )."\n",
+            $this->schemaDir.'/outlet-extremes.schema.json' => Json::encode(
+                [
+                    '$schema' => 'https://json-schema.org/draft/2020-12/schema',
+                    'title' => 'What an outlet gives at its worst and at its best',
+                ] + SentSchema::of(OutletExtremes::class),
+                true,
+            )."\n",
+            $this->schemaDir.'/pair-table.schema.json' => Json::encode(
+                [
+                    '$schema' => 'https://json-schema.org/draft/2020-12/schema',
+                    'title' => 'Every two outlets of a line, open at the same time',
+                ] + SentSchema::of(PairTable::class),
+                true,
+            )."\n",
             $this->schemaDir.'/openapi.json' => self::openApi(),
             \dirname($this->schemaDir).'/docs/findings.md' => self::findings(),
             \dirname($this->schemaDir).'/docs/sentences.md' => Sentences::page(),
@@ -91,8 +145,10 @@ final class WriteDocsCommand extends Command
 
     private static function findings(): string
     {
-        $text = "# Findings\n\nWritten by `server/bin/console yardcask:write-docs` from the stages' enums, `core/src/Stage/*/*Finding.php`, and the words files, `core/words/en/`. "
-            ."A `stop` can hurt someone or break something, a `fix` will not work, a `watch` is worth knowing.\n\n| code | severity | made when |\n|---|---|---|\n";
+        $text = "# Findings\n\nWritten by `server/bin/console yardcask:write-docs` from the stages' enums, "
+            .'`core/src/Stage/*/*Finding.php`, and the words files, `core/words/en/`. '
+            ."A `stop` can hurt someone or break something, a `fix` will not work, a `watch` is worth knowing.\n\n"
+            ."| code | severity | made when |\n|---|---|---|\n";
         foreach (Assessor::stages() as $stage) {
             $text .= self::rows($stage);
         }
@@ -103,7 +159,9 @@ final class WriteDocsCommand extends Command
     private static function rows(Stage $stage): string
     {
         $wording = new Wording(new UnitPreferences());
-        $thresholds = array_merge(...array_map(static fn (Rule $rule): array => $rule instanceof RuleWithThresholds ? $rule::thresholds() : [], $stage->rules()));
+        $thresholds = array_merge(
+            ...array_map(static fn (Rule $rule): array => $rule instanceof RuleWithThresholds ? $rule::thresholds() : [], $stage->rules()),
+        );
         $text = '';
         foreach ($stage->findingCodes()::cases() as $code) {
             $text .= \sprintf("| `%s` | %s | %s |\n", $code->value, $code->severity()->value, $wording->text($code->value.'.meaning', $thresholds));

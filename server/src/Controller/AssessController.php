@@ -17,7 +17,10 @@ use YardCask\Server\Http\JsonReply;
 use YardCask\Server\Problem\Problem;
 use YardCask\Server\Storage\OwnParts;
 
-/** Says everything that can be said about a plan, saved or not: what it comes to, how a stage is drawn, what clears findings, what figures were worked out of. */
+/**
+ * Says everything that can be said about a plan, saved or not: what it comes to, how a stage is drawn, what clears findings, what figures were worked
+ * out of.
+ */
 final readonly class AssessController
 {
     public function __construct(private OwnParts $parts)
@@ -26,23 +29,59 @@ final readonly class AssessController
 
     #[Route('/api/assess', methods: ['POST'])]
     #[OA\Post(path: '/api/assess', operationId: 'assess', summary: 'Assess a plan')]
-    #[OA\Parameter(name: 'stage', in: 'query', required: false, description: 'The stage that is looked at: how it is drawn whole, what clears its findings and the sums of the figures are left to /api/drawing, /api/fixes and /api/sums. Without it all of them come too, of every stage.', schema: new OA\Schema(type: 'string'))]
-    #[OA\Parameter(name: 'opened', in: 'query', required: false, description: 'The id of the part or pipe of the line that is opened: with a stage, of the fields of the line only its own come.', schema: new OA\Schema(type: 'string'))]
+    #[OA\Parameter(
+        name: 'stage',
+        in: 'query',
+        required: false,
+        description: 'The stage that is looked at: its whole drawing, what clears its findings and the sums of the figures are left to /api/drawing, '
+            .'/api/fixes and /api/sums. Without it all of them come too, of every stage.',
+        schema: new OA\Schema(type: 'string'),
+    ),]
+    #[OA\Parameter(
+        name: 'opened',
+        in: 'query',
+        required: false,
+        description: 'The id of the part or pipe of the line that is opened: with a stage, of the fields of the line only its own come.',
+        schema: new OA\Schema(type: 'string'),
+    ),]
     #[OA\RequestBody(required: true, content: new OA\JsonContent(ref: 'plan.schema.json'))]
     #[OA\Response(response: 200, description: 'The assessment', content: new OA\JsonContent(ref: 'assessment.schema.json'))]
-    #[OA\Response(response: 422, description: 'Not a valid plan', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: '#/components/schemas/Problem')))]
+    #[OA\Response(
+        response: 422,
+        description: 'Not a valid plan',
+        content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: '#/components/schemas/Problem')),
+    ),]
     public function assess(Request $request): Response
     {
-        return self::reply(Assessor::assess(Plan::read(JsonBody::read($request)), self::asked($request, 'stage'), $this->parts->stock(), self::asked($request, 'opened')));
+        return self::reply(
+            Assessor::assess(
+                Plan::read(JsonBody::read($request)),
+                self::asked($request, 'stage'),
+                $this->parts->stock(),
+                self::asked($request, 'opened'),
+            ),
+        );
     }
 
     #[Route('/api/drawing', methods: ['POST'])]
     #[OA\Post(path: '/api/drawing', operationId: 'drawStage', summary: 'How a stage that is looked at is drawn, and what can be added there')]
     #[OA\Parameter(name: 'stage', in: 'query', required: true, schema: new OA\Schema(type: 'string'))]
     #[OA\RequestBody(required: true, content: new OA\JsonContent(ref: 'plan.schema.json'))]
-    #[OA\Response(response: 200, description: 'In place of what the assessment has of that stage', content: new OA\JsonContent(ref: 'stage-drawing.schema.json'))]
-    #[OA\Response(response: 404, description: 'No such stage', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: '#/components/schemas/Problem')))]
-    #[OA\Response(response: 422, description: 'Not a valid plan', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: '#/components/schemas/Problem')))]
+    #[OA\Response(
+        response: 200,
+        description: 'In place of what the assessment has of that stage',
+        content: new OA\JsonContent(ref: 'stage-drawing.schema.json'),
+    ),]
+    #[OA\Response(
+        response: 404,
+        description: 'No such stage',
+        content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: '#/components/schemas/Problem')),
+    ),]
+    #[OA\Response(
+        response: 422,
+        description: 'Not a valid plan',
+        content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: '#/components/schemas/Problem')),
+    ),]
     public function drawing(Request $request): Response
     {
         $stage = self::asked($request, 'stage') ?? '';
@@ -51,10 +90,18 @@ final readonly class AssessController
     }
 
     #[Route('/api/readings', methods: ['POST'])]
-    #[OA\Post(path: '/api/readings', operationId: 'readFields', summary: 'Every measured field of a plan as it reads in the plan’s units, with what is said beside it')]
+    #[OA\Post(
+        path: '/api/readings',
+        operationId: 'readFields',
+        summary: 'Every measured field of a plan as it reads in the plan’s units, with what is said beside it',
+    ),]
     #[OA\RequestBody(required: true, content: new OA\JsonContent(ref: 'plan.schema.json'))]
     #[OA\Response(response: 200, description: 'All of its fields', content: new OA\JsonContent(ref: 'readings.schema.json'))]
-    #[OA\Response(response: 422, description: 'Not a valid plan', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: '#/components/schemas/Problem')))]
+    #[OA\Response(
+        response: 422,
+        description: 'Not a valid plan',
+        content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: '#/components/schemas/Problem')),
+    ),]
     public function readings(Request $request): Response
     {
         return self::reply(Readings::of(Plan::read(JsonBody::read($request))));
@@ -63,8 +110,21 @@ final readonly class AssessController
     #[Route('/api/sums', methods: ['POST'])]
     #[OA\Post(path: '/api/sums', operationId: 'readSums', summary: 'What every figure of a plan was worked out of')]
     #[OA\RequestBody(required: true, content: new OA\JsonContent(ref: 'plan.schema.json'))]
-    #[OA\Response(response: 200, description: 'The sum of each figure, by the figure’s id', content: new OA\JsonContent(required: ['sums'], properties: [new OA\Property(property: 'sums', type: 'object', additionalProperties: new OA\AdditionalProperties(ref: 'sum.schema.json'))]))]
-    #[OA\Response(response: 422, description: 'Not a valid plan', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: '#/components/schemas/Problem')))]
+    #[OA\Response(
+        response: 200,
+        description: 'The sum of each figure, by the figure’s id',
+        content: new OA\JsonContent(
+            required: ['sums'],
+            properties: [
+                new OA\Property(property: 'sums', type: 'object', additionalProperties: new OA\AdditionalProperties(ref: 'sum.schema.json')),
+            ],
+        ),
+    ),]
+    #[OA\Response(
+        response: 422,
+        description: 'Not a valid plan',
+        content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: '#/components/schemas/Problem')),
+    ),]
     public function sums(Request $request): Response
     {
         return self::reply(['sums' => Assessor::sums(Plan::read(JsonBody::read($request)))]);
@@ -74,8 +134,19 @@ final readonly class AssessController
     #[OA\Post(path: '/api/fixes', operationId: 'proveFixes', summary: 'What clears the findings of a stage, each fix tried on the whole plan')]
     #[OA\Parameter(name: 'stage', in: 'query', required: true, schema: new OA\Schema(type: 'string'))]
     #[OA\RequestBody(required: true, content: new OA\JsonContent(ref: 'plan.schema.json'))]
-    #[OA\Response(response: 200, description: 'The fixes of each finding, by its key', content: new OA\JsonContent(required: ['findings'], properties: [new OA\Property(property: 'findings', type: 'array', items: new OA\Items(ref: 'finding-fixes.schema.json'))]))]
-    #[OA\Response(response: 422, description: 'Not a valid plan', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: '#/components/schemas/Problem')))]
+    #[OA\Response(
+        response: 200,
+        description: 'The fixes of each finding, by its key',
+        content: new OA\JsonContent(
+            required: ['findings'],
+            properties: [new OA\Property(property: 'findings', type: 'array', items: new OA\Items(ref: 'finding-fixes.schema.json'))],
+        ),
+    ),]
+    #[OA\Response(
+        response: 422,
+        description: 'Not a valid plan',
+        content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: '#/components/schemas/Problem')),
+    ),]
     public function fixes(Request $request): Response
     {
         return self::reply(['findings' => Assessor::fixes(Plan::read(JsonBody::read($request)), self::asked($request, 'stage') ?? '', $this->parts->stock())]);

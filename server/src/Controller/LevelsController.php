@@ -20,9 +20,44 @@ final readonly class LevelsController
 {
     #[Route('/api/levels', methods: ['POST'])]
     #[OA\Post(path: '/api/levels', operationId: 'readLevels', summary: 'Read a table of heights and litres, a line each')]
-    #[OA\RequestBody(required: true, content: new OA\JsonContent(required: ['text', 'tank', 'plan'], properties: [new OA\Property(property: 'text', type: 'string'), new OA\Property(property: 'tank', description: 'Its id in the plan', type: 'string'), new OA\Property(property: 'plan', ref: 'plan.schema.json')]))]
-    #[OA\Response(response: 200, description: 'What puts the table into the plan, a JSON Patch', content: new OA\JsonContent(required: ['patch'], properties: [new OA\Property(property: 'patch', type: 'array', items: new OA\Items(required: ['op', 'path'], properties: [new OA\Property(property: 'op', type: 'string'), new OA\Property(property: 'path', type: 'string'), new OA\Property(property: 'value')], type: 'object'))]))]
-    #[OA\Response(response: 422, description: 'Not understood, or not allowed here', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: '#/components/schemas/Problem')))]
+    #[OA\RequestBody(
+        required: true,
+        content: new OA\JsonContent(
+            required: ['text', 'tank', 'plan'],
+            properties: [
+                new OA\Property(property: 'text', type: 'string'),
+                new OA\Property(property: 'tank', description: 'Its id in the plan', type: 'string'),
+                new OA\Property(property: 'plan', ref: 'plan.schema.json'),
+            ],
+        ),
+    ),]
+    #[OA\Response(
+        response: 200,
+        description: 'What puts the table into the plan, a JSON Patch',
+        content: new OA\JsonContent(
+            required: ['patch'],
+            properties: [
+                new OA\Property(
+                    property: 'patch',
+                    type: 'array',
+                    items: new OA\Items(
+                        required: ['op', 'path'],
+                        properties: [
+                            new OA\Property(property: 'op', type: 'string'),
+                            new OA\Property(property: 'path', type: 'string'),
+                            new OA\Property(property: 'value'),
+                        ],
+                        type: 'object',
+                    ),
+                ),
+            ],
+        ),
+    ),]
+    #[OA\Response(
+        response: 422,
+        description: 'Not understood, or not allowed here',
+        content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: '#/components/schemas/Problem')),
+    ),]
     public function __invoke(Request $request): Response
     {
         $body = JsonBody::read($request);

@@ -34,18 +34,54 @@ final readonly class LineController
     #[Route('/api/parts', methods: ['GET'])]
     #[OA\Get(path: '/api/parts', operationId: 'readParts', summary: 'The parts and pipes of lines that can be had')]
     #[OA\Response(response: 200, description: 'By their kinds', content: new OA\JsonContent(required: ['parts', 'pipes'], properties: [
-        new OA\Property(property: 'parts', type: 'array', items: new OA\Items(required: ['id', 'name', 'kind', 'kind_word', 'family', 'ports', 'into', 'branch', 'behind', 'price'], properties: [
-            new OA\Property(property: 'id', type: 'string'), new OA\Property(property: 'name', type: 'string'), new OA\Property(property: 'kind', type: 'string', enum: PartKind::class), new OA\Property(property: 'kind_word', type: 'string'),
-            new OA\Property(property: 'family', type: 'string'), new OA\Property(property: 'ports', description: 'Parts with the same can take each other’s place', type: 'integer'), new OA\Property(property: 'into', description: 'Can be put into a pipe', type: 'boolean'), new OA\Property(property: 'branch', description: 'Can be branched off a pipe', type: 'boolean'), new OA\Property(property: 'behind', description: 'Can stand behind a port that water leaves', type: 'boolean'), new OA\Property(property: 'price', type: 'number'),
+        new OA\Property(property: 'parts', type: 'array', items: new OA\Items(required: [
+            'id', 'name', 'kind', 'kind_word', 'family', 'ports', 'into', 'branch', 'behind', 'price',
+        ], properties: [
+            new OA\Property(property: 'id', type: 'string'), new OA\Property(property: 'name', type: 'string'), new OA\Property(
+                property: 'kind',
+                type: 'string',
+                enum: PartKind::class,
+            ), new OA\Property(property: 'kind_word', type: 'string'),
+            new OA\Property(property: 'family', type: 'string'), new OA\Property(
+                property: 'ports',
+                description: 'Parts with the same can take each other’s place',
+                type: 'integer',
+            ),
+            new OA\Property(property: 'into', description: 'Can be put into a pipe', type: 'boolean'),
+            new OA\Property(property: 'branch', description: 'Can be branched off a pipe', type: 'boolean'),
+            new OA\Property(property: 'behind', description: 'Can follow a port that water leaves', type: 'boolean'),
+            new OA\Property(property: 'price', type: 'number'),
         ], type: 'object')),
-        new OA\Property(property: 'pipes', type: 'array', items: new OA\Items(required: ['id', 'name'], properties: [new OA\Property(property: 'id', type: 'string'), new OA\Property(property: 'name', type: 'string')], type: 'object')),
+        new OA\Property(
+            property: 'pipes',
+            type: 'array',
+            items: new OA\Items(
+                required: ['id', 'name'],
+                properties: [new OA\Property(property: 'id', type: 'string'), new OA\Property(property: 'name', type: 'string')],
+                type: 'object',
+            ),
+        ),
     ]))]
     public function parts(): Response
     {
         $stock = $this->parts->stock();
 
         return JsonReply::of([
-            'parts' => array_map(static fn (StockPart $part): array => ['id' => $part->id, 'name' => $part->name, 'kind' => $part->kind->value, 'kind_word' => $part->kind->word(), 'family' => $part->kind->family()->value, 'ports' => \count($part->kind->ports()), 'into' => $part->kind->isInPath(), 'branch' => $part->kind->canBranch(), 'behind' => $part->kind->canFollow(), 'price' => $part->make->price], $stock->parts()),
+            'parts' => array_map(
+                static fn (StockPart $part): array => [
+                    'id' => $part->id,
+                    'name' => $part->name,
+                    'kind' => $part->kind->value,
+                    'kind_word' => $part->kind->word(),
+                    'family' => $part->kind->family()->value,
+                    'ports' => \count($part->kind->ports()),
+                    'into' => $part->kind->isInPath(),
+                    'branch' => $part->kind->canBranch(),
+                    'behind' => $part->kind->canFollow(),
+                    'price' => $part->make->price,
+                ],
+                $stock->parts(),
+            ),
             'pipes' => array_map(static fn (StockPipe $pipe): array => ['id' => $pipe->id, 'name' => $pipe->name], $stock->pipes()),
         ]);
     }
@@ -53,8 +89,19 @@ final readonly class LineController
     #[Route('/api/systems', methods: ['POST'])]
     #[OA\Post(path: '/api/systems', operationId: 'offerSystems', summary: 'Every system as it would be in a plan')]
     #[OA\RequestBody(required: true, content: new OA\JsonContent(ref: 'plan.schema.json'))]
-    #[OA\Response(response: 200, description: 'The systems, each with the patch that lays it', content: new OA\JsonContent(required: ['systems'], properties: [new OA\Property(property: 'systems', type: 'array', items: new OA\Items(ref: 'system-offer.schema.json'))]))]
-    #[OA\Response(response: 422, description: 'Not a valid plan', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: '#/components/schemas/Problem')))]
+    #[OA\Response(
+        response: 200,
+        description: 'The systems, each with the patch that lays it',
+        content: new OA\JsonContent(
+            required: ['systems'],
+            properties: [new OA\Property(property: 'systems', type: 'array', items: new OA\Items(ref: 'system-offer.schema.json'))],
+        ),
+    ),]
+    #[OA\Response(
+        response: 422,
+        description: 'Not a valid plan',
+        content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: '#/components/schemas/Problem')),
+    ),]
     public function systems(Request $request): Response
     {
         return JsonReply::of(['systems' => SystemOffer::all(Plan::read(JsonBody::read($request)), $this->files->systems(), $this->parts->stock())]);
@@ -64,7 +111,11 @@ final readonly class LineController
     #[OA\Post(path: '/api/line-sizing', operationId: 'sizeLine', summary: 'Every size that can be had of pump, vessel, filter and pipe, tried in a plan')]
     #[OA\RequestBody(required: true, content: new OA\JsonContent(ref: 'plan.schema.json'))]
     #[OA\Response(response: 200, description: 'A table for each', content: new OA\JsonContent(ref: 'sizing-offer.schema.json'))]
-    #[OA\Response(response: 422, description: 'Not a valid plan', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: '#/components/schemas/Problem')))]
+    #[OA\Response(
+        response: 422,
+        description: 'Not a valid plan',
+        content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: '#/components/schemas/Problem')),
+    ),]
     public function sizing(Request $request): Response
     {
         return JsonReply::of(LineSizing::over(Plan::read(JsonBody::read($request)), $this->parts->stock()));
@@ -74,7 +125,11 @@ final readonly class LineController
     #[OA\Post(path: '/api/line-pairs', operationId: 'pairOutlets', summary: 'What every two outlets of a line give, open at the same time')]
     #[OA\RequestBody(required: true, content: new OA\JsonContent(ref: 'plan.schema.json'))]
     #[OA\Response(response: 200, description: 'A row for each outlet', content: new OA\JsonContent(ref: 'pair-table.schema.json'))]
-    #[OA\Response(response: 422, description: 'Not a valid plan', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: '#/components/schemas/Problem')))]
+    #[OA\Response(
+        response: 422,
+        description: 'Not a valid plan',
+        content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: '#/components/schemas/Problem')),
+    ),]
     public function pairs(Request $request): Response
     {
         return JsonReply::of(PairTable::of(Plan::read(JsonBody::read($request))));
@@ -83,8 +138,19 @@ final readonly class LineController
     #[Route('/api/line-extremes', methods: ['POST'])]
     #[OA\Post(path: '/api/line-extremes', operationId: 'readExtremes', summary: 'What each outlet of a line gives alone, at its worst and at its best')]
     #[OA\RequestBody(required: true, content: new OA\JsonContent(ref: 'plan.schema.json'))]
-    #[OA\Response(response: 200, description: 'Of every outlet', content: new OA\JsonContent(required: ['outlets'], properties: [new OA\Property(property: 'outlets', type: 'array', items: new OA\Items(ref: 'outlet-extremes.schema.json'))]))]
-    #[OA\Response(response: 422, description: 'Not a valid plan', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: '#/components/schemas/Problem')))]
+    #[OA\Response(
+        response: 200,
+        description: 'Of every outlet',
+        content: new OA\JsonContent(
+            required: ['outlets'],
+            properties: [new OA\Property(property: 'outlets', type: 'array', items: new OA\Items(ref: 'outlet-extremes.schema.json'))],
+        ),
+    ),]
+    #[OA\Response(
+        response: 422,
+        description: 'Not a valid plan',
+        content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: '#/components/schemas/Problem')),
+    ),]
     public function extremes(Request $request): Response
     {
         return JsonReply::of(['outlets' => OutletExtremes::all(Plan::read(JsonBody::read($request)))]);
@@ -92,9 +158,50 @@ final readonly class LineController
 
     #[Route('/api/line-edits', methods: ['POST'])]
     #[OA\Post(path: '/api/line-edits', operationId: 'editLine', summary: 'What puts, moves, turns or takes a part of the line, as a JSON Patch')]
-    #[OA\RequestBody(required: true, content: new OA\JsonContent(required: ['edit', 'plan'], properties: [new OA\Property(property: 'edit', description: 'What is done, for example {"do": "into", "pipe": "pipe-3", "part": "filter-carbon-5"}', required: ['do'], properties: [new OA\Property(property: 'do', type: 'string')], type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string')), new OA\Property(property: 'plan', ref: 'plan.schema.json')]))]
-    #[OA\Response(response: 200, description: 'The patch', content: new OA\JsonContent(required: ['patch'], properties: [new OA\Property(property: 'patch', type: 'array', items: new OA\Items(required: ['op', 'path'], properties: [new OA\Property(property: 'op', type: 'string'), new OA\Property(property: 'path', type: 'string'), new OA\Property(property: 'value')], type: 'object'))]))]
-    #[OA\Response(response: 422, description: 'Not understood, or not possible here', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: '#/components/schemas/Problem')))]
+    #[OA\RequestBody(
+        required: true,
+        content: new OA\JsonContent(
+            required: ['edit', 'plan'],
+            properties: [
+                new OA\Property(
+                    property: 'edit',
+                    description: 'What is done, for example {"do": "into", "pipe": "pipe-3", "part": "filter-carbon-5"}',
+                    required: ['do'],
+                    properties: [new OA\Property(property: 'do', type: 'string')],
+                    type: 'object',
+                    additionalProperties: new OA\AdditionalProperties(type: 'string'),
+                ),
+                new OA\Property(property: 'plan', ref: 'plan.schema.json'),
+            ],
+        ),
+    ),]
+    #[OA\Response(
+        response: 200,
+        description: 'The patch',
+        content: new OA\JsonContent(
+            required: ['patch'],
+            properties: [
+                new OA\Property(
+                    property: 'patch',
+                    type: 'array',
+                    items: new OA\Items(
+                        required: ['op', 'path'],
+                        properties: [
+                            new OA\Property(property: 'op', type: 'string'),
+                            new OA\Property(property: 'path', type: 'string'),
+                            new OA\Property(property: 'value'),
+                        ],
+                        type: 'object',
+                    ),
+                ),
+            ],
+        ),
+    ),]
+    #[OA\Response(
+        response: 422,
+        description: 'Not understood, or not possible here',
+        content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: '#/components/schemas/Problem')),
+    ),]
     public function edit(Request $request): Response
     {
         $body = JsonBody::read($request);

@@ -26,7 +26,24 @@ final readonly class OwnPartController
 
     #[Route('/api/own-parts', methods: ['GET'])]
     #[OA\Get(path: '/api/own-parts', operationId: 'ownParts', summary: 'The parts of your own')]
-    #[OA\Response(response: 200, description: 'By their names', content: new OA\JsonContent(required: ['parts'], properties: [new OA\Property(property: 'parts', type: 'array', items: new OA\Items(required: ['id', 'name'], properties: [new OA\Property(property: 'id', type: 'string'), new OA\Property(property: 'name', type: 'string')], type: 'object'))]))]
+    #[OA\Response(
+        response: 200,
+        description: 'By their names',
+        content: new OA\JsonContent(
+            required: ['parts'],
+            properties: [
+                new OA\Property(
+                    property: 'parts',
+                    type: 'array',
+                    items: new OA\Items(
+                        required: ['id', 'name'],
+                        properties: [new OA\Property(property: 'id', type: 'string'), new OA\Property(property: 'name', type: 'string')],
+                        type: 'object',
+                    ),
+                ),
+            ],
+        ),
+    ),]
     public function all(): Response
     {
         return JsonReply::of(['parts' => self::summaries($this->parts->all())]);
@@ -34,9 +51,39 @@ final readonly class OwnPartController
 
     #[Route('/api/own-parts', methods: ['POST'])]
     #[OA\Post(path: '/api/own-parts', operationId: 'keepOwnPart', summary: 'Keep a part of a plan among your own')]
-    #[OA\RequestBody(required: true, content: new OA\JsonContent(required: ['part', 'plan'], properties: [new OA\Property(property: 'part', description: 'Its id in the plan', type: 'string'), new OA\Property(property: 'plan', ref: 'plan.schema.json')]))]
-    #[OA\Response(response: 201, description: 'Kept', content: new OA\JsonContent(required: ['parts'], properties: [new OA\Property(property: 'parts', type: 'array', items: new OA\Items(required: ['id', 'name'], properties: [new OA\Property(property: 'id', type: 'string'), new OA\Property(property: 'name', type: 'string')], type: 'object'))]))]
-    #[OA\Response(response: 422, description: 'Not a valid plan, or no such part in it', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: '#/components/schemas/Problem')))]
+    #[OA\RequestBody(
+        required: true,
+        content: new OA\JsonContent(
+            required: ['part', 'plan'],
+            properties: [
+                new OA\Property(property: 'part', description: 'Its id in the plan', type: 'string'),
+                new OA\Property(property: 'plan', ref: 'plan.schema.json'),
+            ],
+        ),
+    ),]
+    #[OA\Response(
+        response: 201,
+        description: 'Kept',
+        content: new OA\JsonContent(
+            required: ['parts'],
+            properties: [
+                new OA\Property(
+                    property: 'parts',
+                    type: 'array',
+                    items: new OA\Items(
+                        required: ['id', 'name'],
+                        properties: [new OA\Property(property: 'id', type: 'string'), new OA\Property(property: 'name', type: 'string')],
+                        type: 'object',
+                    ),
+                ),
+            ],
+        ),
+    ),]
+    #[OA\Response(
+        response: 422,
+        description: 'Not a valid plan, or no such part in it',
+        content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: '#/components/schemas/Problem')),
+    ),]
     public function keep(Request $request): Response
     {
         $body = JsonBody::read($request);
@@ -53,19 +100,54 @@ final readonly class OwnPartController
 
     #[Route('/api/own-parts.csv', methods: ['GET'])]
     #[OA\Get(path: '/api/own-parts.csv', operationId: 'ownPartsAsCsv', summary: 'The parts of your own as a table')]
-    #[OA\Response(response: 200, description: 'A line each, under a heading', content: new OA\MediaType(mediaType: 'text/csv', schema: new OA\Schema(type: 'string')))]
+    #[OA\Response(
+        response: 200,
+        description: 'A line each, under a heading',
+        content: new OA\MediaType(mediaType: 'text/csv', schema: new OA\Schema(type: 'string')),
+    ),]
     public function csv(): Response
     {
         $csv = PartsCsv::write(array_map(static fn (OwnPart $own): StockPart => $own->part(), $this->parts->all()));
 
-        return new Response($csv, Response::HTTP_OK, ['Content-Type' => 'text/csv; charset=utf-8', 'Content-Disposition' => 'attachment; filename="own-parts.csv"']);
+        return new Response(
+            $csv,
+            Response::HTTP_OK,
+            ['Content-Type' => 'text/csv; charset=utf-8', 'Content-Disposition' => 'attachment; filename="own-parts.csv"'],
+        );
     }
 
     #[Route('/api/own-parts/table', methods: ['POST'])]
     #[OA\Post(path: '/api/own-parts/table', operationId: 'readOwnParts', summary: 'Keep every part of a table among your own')]
-    #[OA\RequestBody(required: true, content: new OA\JsonContent(required: ['text'], properties: [new OA\Property(property: 'text', description: 'CSV as it is given out', type: 'string')]))]
-    #[OA\Response(response: 201, description: 'Kept', content: new OA\JsonContent(required: ['parts'], properties: [new OA\Property(property: 'parts', type: 'array', items: new OA\Items(required: ['id', 'name'], properties: [new OA\Property(property: 'id', type: 'string'), new OA\Property(property: 'name', type: 'string')], type: 'object'))]))]
-    #[OA\Response(response: 422, description: 'Each line that is not understood', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: '#/components/schemas/Problem')))]
+    #[OA\RequestBody(
+        required: true,
+        content: new OA\JsonContent(
+            required: ['text'],
+            properties: [new OA\Property(property: 'text', description: 'CSV as it is given out', type: 'string')],
+        ),
+    ),]
+    #[OA\Response(
+        response: 201,
+        description: 'Kept',
+        content: new OA\JsonContent(
+            required: ['parts'],
+            properties: [
+                new OA\Property(
+                    property: 'parts',
+                    type: 'array',
+                    items: new OA\Items(
+                        required: ['id', 'name'],
+                        properties: [new OA\Property(property: 'id', type: 'string'), new OA\Property(property: 'name', type: 'string')],
+                        type: 'object',
+                    ),
+                ),
+            ],
+        ),
+    ),]
+    #[OA\Response(
+        response: 422,
+        description: 'Each line that is not understood',
+        content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: '#/components/schemas/Problem')),
+    ),]
     public function table(Request $request): Response
     {
         $body = JsonBody::read($request);

@@ -27,7 +27,24 @@ final readonly class OwnTankController
 
     #[Route('/api/own-tanks', methods: ['GET'])]
     #[OA\Get(path: '/api/own-tanks', operationId: 'ownTanks', summary: 'The tanks of your own')]
-    #[OA\Response(response: 200, description: 'By their names', content: new OA\JsonContent(required: ['tanks'], properties: [new OA\Property(property: 'tanks', type: 'array', items: new OA\Items(required: ['id', 'name'], properties: [new OA\Property(property: 'id', type: 'string'), new OA\Property(property: 'name', type: 'string')], type: 'object'))]))]
+    #[OA\Response(
+        response: 200,
+        description: 'By their names',
+        content: new OA\JsonContent(
+            required: ['tanks'],
+            properties: [
+                new OA\Property(
+                    property: 'tanks',
+                    type: 'array',
+                    items: new OA\Items(
+                        required: ['id', 'name'],
+                        properties: [new OA\Property(property: 'id', type: 'string'), new OA\Property(property: 'name', type: 'string')],
+                        type: 'object',
+                    ),
+                ),
+            ],
+        ),
+    ),]
     public function all(): Response
     {
         return JsonReply::of(['tanks' => array_map(self::summary(...), $this->tanks->all())]);
@@ -35,9 +52,30 @@ final readonly class OwnTankController
 
     #[Route('/api/own-tanks', methods: ['POST'])]
     #[OA\Post(path: '/api/own-tanks', operationId: 'keepOwnTank', summary: 'Keep a tank of a plan among your own')]
-    #[OA\RequestBody(required: true, content: new OA\JsonContent(required: ['tank', 'plan'], properties: [new OA\Property(property: 'tank', description: 'Its id in the plan', type: 'string'), new OA\Property(property: 'price', description: 'As it was typed, of no currency; empty where nobody knows it', type: 'string'), new OA\Property(property: 'plan', ref: 'plan.schema.json')]))]
-    #[OA\Response(response: 201, description: 'Kept', content: new OA\JsonContent(required: ['id', 'name'], properties: [new OA\Property(property: 'id', type: 'string'), new OA\Property(property: 'name', type: 'string')]))]
-    #[OA\Response(response: 422, description: 'Not a valid plan, or no such tank in it', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: '#/components/schemas/Problem')))]
+    #[OA\RequestBody(
+        required: true,
+        content: new OA\JsonContent(
+            required: ['tank', 'plan'],
+            properties: [
+                new OA\Property(property: 'tank', description: 'Its id in the plan', type: 'string'),
+                new OA\Property(property: 'price', description: 'As it was typed, of no currency; empty where nobody knows it', type: 'string'),
+                new OA\Property(property: 'plan', ref: 'plan.schema.json'),
+            ],
+        ),
+    ),]
+    #[OA\Response(
+        response: 201,
+        description: 'Kept',
+        content: new OA\JsonContent(
+            required: ['id', 'name'],
+            properties: [new OA\Property(property: 'id', type: 'string'), new OA\Property(property: 'name', type: 'string')],
+        ),
+    ),]
+    #[OA\Response(
+        response: 422,
+        description: 'Not a valid plan, or no such tank in it',
+        content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: '#/components/schemas/Problem')),
+    ),]
     public function keep(Request $request): Response
     {
         $body = JsonBody::read($request);
@@ -69,7 +107,14 @@ final readonly class OwnTankController
         $text = \is_string($price) ? str_replace(',', '.', trim($price)) : $price;
         $number = '' === $text ? 0 : $text;
         if (!is_numeric($number) || $number < 0 || $number > self::MOST_PRICE) {
-            throw InvalidInput::at('/price', \sprintf('%s is no price: a number from 0 to %d is wanted here, such as 149.', \is_string($price) ? '“'.$price.'”' : 'That', self::MOST_PRICE));
+            throw InvalidInput::at(
+                '/price',
+                \sprintf(
+                    '%s is no price: a number from 0 to %d is wanted here, such as 149.',
+                    \is_string($price) ? '“'.$price.'”' : 'That',
+                    self::MOST_PRICE,
+                ),
+            );
         }
 
         return (float) $number;

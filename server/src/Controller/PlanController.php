@@ -55,7 +55,11 @@ final readonly class PlanController
     #[OA\Post(path: '/api/plans', operationId: 'startPlan', summary: 'Begin a plan from the first answers')]
     #[OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/FirstAnswers'))]
     #[OA\Response(response: 201, description: 'The new plan', content: new OA\JsonContent(ref: '#/components/schemas/SavedPlan'))]
-    #[OA\Response(response: 422, description: 'An answer is missing or not allowed', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: '#/components/schemas/Problem')))]
+    #[OA\Response(
+        response: 422,
+        description: 'An answer is missing or not allowed',
+        content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: '#/components/schemas/Problem')),
+    ),]
     public function start(Request $request, CatalogueFiles $files): Response
     {
         return SavedPlanReply::of($this->plans->create(self::begun($request, $files), RevisionOrigin::Begun), 201);
@@ -65,7 +69,11 @@ final readonly class PlanController
     #[OA\Post(path: '/api/plans/preview', operationId: 'previewPlan', summary: 'The assessment of the plan that the first answers would begin')]
     #[OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/FirstAnswers'))]
     #[OA\Response(response: 200, description: 'The assessment', content: new OA\JsonContent(ref: 'assessment.schema.json'))]
-    #[OA\Response(response: 422, description: 'An answer is missing or not allowed', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: '#/components/schemas/Problem')))]
+    #[OA\Response(
+        response: 422,
+        description: 'An answer is missing or not allowed',
+        content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: '#/components/schemas/Problem')),
+    ),]
     public function preview(Request $request, CatalogueFiles $files): Response
     {
         return JsonReply::of(Assessor::assess(self::begun($request, $files), self::NO_STAGE));
@@ -75,7 +83,11 @@ final readonly class PlanController
     #[OA\Get(path: '/api/plans/{id}', operationId: 'readPlan', summary: 'A plan as last saved; its revision is also the ETag')]
     #[OA\Parameter(name: 'id', in: 'path', required: true, schema: new OA\Schema(type: 'string'))]
     #[OA\Response(response: 200, description: 'The plan', content: new OA\JsonContent(ref: '#/components/schemas/SavedPlan'))]
-    #[OA\Response(response: 404, description: 'No such plan', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: '#/components/schemas/Problem')))]
+    #[OA\Response(
+        response: 404,
+        description: 'No such plan',
+        content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: '#/components/schemas/Problem')),
+    ),]
     public function read(string $id): Response
     {
         return SavedPlanReply::of($this->plans->latest($id));
@@ -84,11 +96,25 @@ final readonly class PlanController
     #[Route('/{id}', methods: ['PUT'])]
     #[OA\Put(path: '/api/plans/{id}', operationId: 'writePlan', summary: 'Save a plan as its next revision')]
     #[OA\Parameter(name: 'id', in: 'path', required: true, schema: new OA\Schema(type: 'string'))]
-    #[OA\Parameter(name: 'If-Match', in: 'header', required: true, description: 'The revision that the change is based on, quoted', schema: new OA\Schema(type: 'string', example: '"3"'))]
+    #[OA\Parameter(
+        name: 'If-Match',
+        in: 'header',
+        required: true,
+        description: 'The revision that the change is based on, quoted',
+        schema: new OA\Schema(type: 'string', example: '"3"'),
+    ),]
     #[OA\RequestBody(required: true, content: new OA\JsonContent(ref: 'plan.schema.json'))]
     #[OA\Response(response: 200, description: 'Saved', content: new OA\JsonContent(ref: '#/components/schemas/SavedPlan'))]
-    #[OA\Response(response: 412, description: 'Saved by somebody else meanwhile; `current` holds what stands', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: '#/components/schemas/Problem')))]
-    #[OA\Response(response: 422, description: 'Not a valid plan', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: '#/components/schemas/Problem')))]
+    #[OA\Response(
+        response: 412,
+        description: 'Saved by somebody else meanwhile; `current` holds what stands',
+        content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: '#/components/schemas/Problem')),
+    ),]
+    #[OA\Response(
+        response: 422,
+        description: 'Not a valid plan',
+        content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: '#/components/schemas/Problem')),
+    ),]
     public function write(string $id, Request $request): Response
     {
         $based = IfMatch::revision($request);
@@ -111,7 +137,11 @@ final readonly class PlanController
     #[OA\Post(path: '/api/plans/{id}/copy', operationId: 'copyPlan', summary: 'Begin a new plan as a copy of one as last saved')]
     #[OA\Parameter(name: 'id', in: 'path', required: true, schema: new OA\Schema(type: 'string'))]
     #[OA\Response(response: 201, description: 'The copy', content: new OA\JsonContent(ref: '#/components/schemas/SavedPlan'))]
-    #[OA\Response(response: 404, description: 'No such plan', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: '#/components/schemas/Problem')))]
+    #[OA\Response(
+        response: 404,
+        description: 'No such plan',
+        content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: '#/components/schemas/Problem')),
+    ),]
     public function copy(string $id): Response
     {
         return SavedPlanReply::of($this->plans->copy($id), 201);

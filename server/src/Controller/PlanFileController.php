@@ -28,7 +28,11 @@ final readonly class PlanFileController
     #[OA\Post(path: '/api/plans/import', operationId: 'importPlan', summary: 'Take in a plan file of this or an older version as a new plan')]
     #[OA\RequestBody(required: true, content: new OA\JsonContent(ref: 'plan.schema.json'))]
     #[OA\Response(response: 201, description: 'The new plan', content: new OA\JsonContent(ref: '#/components/schemas/SavedPlan'))]
-    #[OA\Response(response: 422, description: 'Not a valid plan', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: '#/components/schemas/Problem')))]
+    #[OA\Response(
+        response: 422,
+        description: 'Not a valid plan',
+        content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: '#/components/schemas/Problem')),
+    ),]
     public function import(Request $request, PlanBody $body): Response
     {
         return SavedPlanReply::of($this->plans->create($body->read($request), RevisionOrigin::Import), 201);
@@ -38,7 +42,11 @@ final readonly class PlanFileController
     #[OA\Post(path: '/api/plans/read', operationId: 'presentPlan', summary: 'A plan of this or an older version as the present one writes it; nothing is kept')]
     #[OA\RequestBody(required: true, content: new OA\JsonContent(ref: 'plan.schema.json'))]
     #[OA\Response(response: 200, description: 'The same plan in the present version', content: new OA\JsonContent(ref: 'plan.schema.json'))]
-    #[OA\Response(response: 422, description: 'Not a valid plan', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: '#/components/schemas/Problem')))]
+    #[OA\Response(
+        response: 422,
+        description: 'Not a valid plan',
+        content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: '#/components/schemas/Problem')),
+    ),]
     public function read(Request $request, PlanBody $body): Response
     {
         return JsonReply::of($body->read($request));

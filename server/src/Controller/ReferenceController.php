@@ -20,7 +20,11 @@ use YardCask\Server\Http\JsonReply;
 final readonly class ReferenceController
 {
     #[Route('/api/catalogue', methods: ['GET'])]
-    #[OA\Get(path: '/api/catalogue', operationId: 'readCatalogue', summary: 'Rigs and habits that a plan can begin with, and every choice of a plan with its words')]
+    #[OA\Get(
+        path: '/api/catalogue',
+        operationId: 'readCatalogue',
+        summary: 'Rigs and habits that a plan can begin with, and every choice of a plan with its words',
+    ),]
     #[OA\Response(response: 200, description: 'The catalogue', content: new OA\JsonContent(ref: '#/components/schemas/Catalogue'))]
     public function catalogue(CatalogueFiles $files): Response
     {
@@ -33,20 +37,43 @@ final readonly class ReferenceController
     #[Route('/api/units', methods: ['GET'])]
     #[OA\Get(path: '/api/units', operationId: 'readUnits', summary: 'The units that can be typed, and the choices that a plan has')]
     #[OA\Response(response: 200, description: 'The units', content: new OA\JsonContent(required: ['choices', 'units'], properties: [
-        new OA\Property(property: 'choices', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'array', items: new OA\Items(type: 'string'))),
-        new OA\Property(property: 'units', type: 'array', items: new OA\Items(required: ['symbol', 'kind', 'spellings'], properties: [new OA\Property(property: 'symbol', type: 'string'), new OA\Property(property: 'kind', type: 'string'), new OA\Property(property: 'spellings', type: 'array', items: new OA\Items(type: 'string'))], type: 'object')),
+        new OA\Property(
+            property: 'choices',
+            type: 'object',
+            additionalProperties: new OA\AdditionalProperties(type: 'array', items: new OA\Items(type: 'string')),
+        ),
+        new OA\Property(
+            property: 'units',
+            type: 'array',
+            items: new OA\Items(
+                required: ['symbol', 'kind', 'spellings'],
+                properties: [
+                    new OA\Property(property: 'symbol', type: 'string'),
+                    new OA\Property(property: 'kind', type: 'string'),
+                    new OA\Property(property: 'spellings', type: 'array', items: new OA\Items(type: 'string')),
+                ],
+                type: 'object',
+            ),
+        ),
     ]))]
     public function units(): Response
     {
         return JsonReply::of([
             'choices' => UnitPreferences::CHOICES,
-            'units' => array_map(static fn (Unit $unit): array => ['symbol' => $unit->value, 'kind' => $unit->kind(), 'spellings' => UnitSpelling::of($unit)], Unit::cases()),
+            'units' => array_map(
+                static fn (Unit $unit): array => ['symbol' => $unit->value, 'kind' => $unit->kind(), 'spellings' => UnitSpelling::of($unit)],
+                Unit::cases(),
+            ),
         ]);
     }
 
     #[Route('/api/health', methods: ['GET'])]
     #[OA\Get(path: '/api/health', operationId: 'health', summary: 'Whether the server and its database answer')]
-    #[OA\Response(response: 200, description: 'All is well', content: new OA\JsonContent(required: ['status'], properties: [new OA\Property(property: 'status', type: 'string')]))]
+    #[OA\Response(
+        response: 200,
+        description: 'All is well',
+        content: new OA\JsonContent(required: ['status'], properties: [new OA\Property(property: 'status', type: 'string')]),
+    ),]
     public function health(Connection $database): Response
     {
         $database->executeQuery('SELECT 1');

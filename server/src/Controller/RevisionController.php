@@ -28,7 +28,13 @@ final readonly class RevisionController
     #[Route('', methods: ['GET'])]
     #[OA\Get(path: '/api/plans/{id}/revisions', operationId: 'listRevisions', summary: 'The revisions of a plan, the latest first, page by page')]
     #[OA\Parameter(name: 'id', in: 'path', required: true, schema: new OA\Schema(type: 'string'))]
-    #[OA\Parameter(name: 'before', in: 'query', required: false, description: 'Only those before this number: what the page before says', schema: new OA\Schema(type: 'integer'))]
+    #[OA\Parameter(
+        name: 'before',
+        in: 'query',
+        required: false,
+        description: 'Only those before this number: what the page before says',
+        schema: new OA\Schema(type: 'integer'),
+    ),]
     #[OA\Response(response: 200, description: 'The revisions', content: new OA\JsonContent(ref: '#/components/schemas/RevisionPage'))]
     public function list(string $id, Request $request): Response
     {
@@ -51,10 +57,20 @@ final readonly class RevisionController
     }
 
     #[Route('/{number}/name', requirements: ['number' => '\d{1,9}'], methods: ['PUT'])]
-    #[OA\Put(path: '/api/plans/{id}/revisions/{number}/name', operationId: 'nameRevision', summary: 'Name a revision, so that it is kept for good and found again; an empty name takes it away')]
+    #[OA\Put(
+        path: '/api/plans/{id}/revisions/{number}/name',
+        operationId: 'nameRevision',
+        summary: 'Name a revision, so that it is kept for good and found again; an empty name takes it away',
+    ),]
     #[OA\Parameter(name: 'id', in: 'path', required: true, schema: new OA\Schema(type: 'string'))]
     #[OA\Parameter(name: 'number', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))]
-    #[OA\RequestBody(required: true, content: new OA\JsonContent(required: ['name'], properties: [new OA\Property(property: 'name', type: 'string', maxLength: PlanRevision::LONGEST_NAME)]))]
+    #[OA\RequestBody(
+        required: true,
+        content: new OA\JsonContent(
+            required: ['name'],
+            properties: [new OA\Property(property: 'name', type: 'string', maxLength: PlanRevision::LONGEST_NAME)],
+        ),
+    ),]
     #[OA\Response(response: 204, description: 'Named')]
     public function name(string $id, int $number, Request $request): Response
     {

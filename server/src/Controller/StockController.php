@@ -26,11 +26,21 @@ final readonly class StockController
 
     #[Route('/api/stock', methods: ['POST'])]
     #[OA\Post(path: '/api/stock', operationId: 'searchStock', summary: 'Try every tank that can be had in every bay of a plan')]
-    #[OA\Parameter(name: 'replace', in: 'query', required: false, description: 'The id of the tank in whose place it is to go; without it one is added', schema: new OA\Schema(type: 'string'))]
+    #[OA\Parameter(
+        name: 'replace',
+        in: 'query',
+        required: false,
+        description: 'The id of the tank in whose place it is to go; without it one is added',
+        schema: new OA\Schema(type: 'string'),
+    ),]
     #[OA\Parameter(name: 'pairs', in: 'query', required: false, description: 'Pairs instead of single tanks', schema: new OA\Schema(type: 'boolean'))]
     #[OA\RequestBody(required: true, content: new OA\JsonContent(ref: 'plan.schema.json'))]
     #[OA\Response(response: 200, description: 'What fits, and what does not', content: new OA\JsonContent(ref: 'stock-offer.schema.json'))]
-    #[OA\Response(response: 422, description: 'Not a valid plan', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: '#/components/schemas/Problem')))]
+    #[OA\Response(
+        response: 422,
+        description: 'Not a valid plan',
+        content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: '#/components/schemas/Problem')),
+    ),]
     public function __invoke(Request $request, CatalogueFiles $files): Response
     {
         $plan = Plan::read(JsonBody::read($request));

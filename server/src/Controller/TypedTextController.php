@@ -23,9 +23,28 @@ final readonly class TypedTextController
 
     #[Route('/api/typed', methods: ['POST'])]
     #[OA\Post(path: '/api/typed', operationId: 'readTyped', summary: 'Read what was typed into a measured field of a plan')]
-    #[OA\RequestBody(required: true, content: new OA\JsonContent(required: ['pointer', 'text', 'plan'], properties: [new OA\Property(property: 'pointer', type: 'string'), new OA\Property(property: 'text', type: 'string'), new OA\Property(property: 'sure', description: 'Whether an unlikely value has been asked about and confirmed', type: 'boolean'), new OA\Property(property: 'plan', ref: 'plan.schema.json')]))]
-    #[OA\Response(response: 200, description: 'The value to store in the plan', content: new OA\JsonContent(required: ['value'], properties: [new OA\Property(property: 'value', type: 'number')]))]
-    #[OA\Response(response: 422, description: 'Not understood, or not allowed here', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: '#/components/schemas/Problem')))]
+    #[OA\RequestBody(
+        required: true,
+        content: new OA\JsonContent(
+            required: ['pointer', 'text', 'plan'],
+            properties: [
+                new OA\Property(property: 'pointer', type: 'string'),
+                new OA\Property(property: 'text', type: 'string'),
+                new OA\Property(property: 'sure', description: 'Whether an unlikely value has been asked about and confirmed', type: 'boolean'),
+                new OA\Property(property: 'plan', ref: 'plan.schema.json'),
+            ],
+        ),
+    ),]
+    #[OA\Response(
+        response: 200,
+        description: 'The value to store in the plan',
+        content: new OA\JsonContent(required: ['value'], properties: [new OA\Property(property: 'value', type: 'number')]),
+    ),]
+    #[OA\Response(
+        response: 422,
+        description: 'Not understood, or not allowed here',
+        content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: '#/components/schemas/Problem')),
+    ),]
     public function __invoke(Request $request): Response
     {
         $body = JsonBody::read($request);
@@ -42,6 +61,8 @@ final readonly class TypedTextController
     {
         $sent = $body->{$key} ?? null;
 
-        return \is_string($sent) && \strlen($sent) <= self::MAX_BYTES ? $sent : throw InvalidInput::at('/'.$key, 'A text of at most '.self::MAX_BYTES.' bytes is wanted here.');
+        return \is_string($sent) && \strlen($sent) <= self::MAX_BYTES
+            ? $sent
+            : throw InvalidInput::at('/'.$key, 'A text of at most '.self::MAX_BYTES.' bytes is wanted here.');
     }
 }

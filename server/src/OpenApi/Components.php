@@ -9,7 +9,11 @@ use YardCask\Core\Plan\Line\SystemType;
 use YardCask\Server\Entity\RevisionOrigin;
 
 /** The parts of the API's description that several routes share. */
-#[OA\Info(version: '1', title: 'Yard Cask', description: 'Plans the fresh-water supply of a van, bus, trailer or boat. Errors are problem documents (RFC 9457).')]
+#[OA\Info(
+    version: '1',
+    title: 'Yard Cask',
+    description: 'Plans the fresh-water supply of a van, bus, trailer or boat. Errors are problem documents (RFC 9457).',
+),]
 #[OA\Schema(schema: 'PlanSummary', required: ['id', 'name', 'revision', 'updated_at', 'note'], properties: [
     new OA\Property(property: 'id', type: 'string'),
     new OA\Property(property: 'name', type: 'string'),
@@ -35,10 +39,18 @@ use YardCask\Server\Entity\RevisionOrigin;
 ])]
 #[OA\Schema(schema: 'FirstAnswers', required: ['crew', 'stay', 'habit', 'days', 'rig'], properties: [
     new OA\Property(property: 'name', type: 'string', maxLength: 80),
-    new OA\Property(property: 'crew', description: 'A number from 1 to 60, or as typed: “three”', oneOf: [new OA\Schema(type: 'number', maximum: 60, minimum: 1), new OA\Schema(type: 'string', maxLength: 80)]),
+    new OA\Property(
+        property: 'crew',
+        description: 'A number from 1 to 60, or as typed: “three”',
+        oneOf: [new OA\Schema(type: 'number', maximum: 60, minimum: 1), new OA\Schema(type: 'string', maxLength: 80)],
+    ),
     new OA\Property(property: 'stay', type: 'string', enum: ['sites', 'mixed', 'wild']),
     new OA\Property(property: 'habit', type: 'string', enum: ['frugal', 'ordinary', 'generous']),
-    new OA\Property(property: 'days', description: 'Days from 0.25 to 120, or as typed: “a week”', oneOf: [new OA\Schema(type: 'number', maximum: 120, minimum: 0.25), new OA\Schema(type: 'string', maxLength: 80)]),
+    new OA\Property(
+        property: 'days',
+        description: 'Days from 0.25 to 120, or as typed: “a week”',
+        oneOf: [new OA\Schema(type: 'number', maximum: 120, minimum: 0.25), new OA\Schema(type: 'string', maxLength: 80)],
+    ),
     new OA\Property(property: 'rig', type: 'string'),
     new OA\Property(property: 'system', description: 'How the line is made; that of the rig without it', type: 'string', enum: SystemType::class),
     new OA\Property(property: 'volume', type: 'string'),
@@ -78,11 +90,14 @@ use YardCask\Server\Entity\RevisionOrigin;
         new OA\Property(property: 'about', type: 'string'),
     ], type: 'object')),
     new OA\Property(property: 'habits', type: 'array', items: new OA\Items(ref: '#/components/schemas/Habit')),
-    new OA\Property(property: 'choices', description: 'By JSON Pointer, with * for a list index', type: 'object', additionalProperties: new OA\AdditionalProperties(required: ['label', 'group', 'options'], properties: [
-        new OA\Property(property: 'label', type: 'string'),
-        new OA\Property(property: 'group', description: 'The heading under which it is shown', type: 'string'),
-        new OA\Property(property: 'options', type: 'array', items: new OA\Items(ref: '#/components/schemas/Option')),
-    ], type: 'object')),
+    new OA\Property(property: 'choices', description: 'By JSON Pointer, with * for a list index', type: 'object',
+        additionalProperties: new OA\AdditionalProperties(required: [
+            'label', 'group', 'options',
+        ], properties: [
+            new OA\Property(property: 'label', type: 'string'),
+            new OA\Property(property: 'group', description: 'The heading under which it is shown', type: 'string'),
+            new OA\Property(property: 'options', type: 'array', items: new OA\Items(ref: '#/components/schemas/Option')),
+        ], type: 'object')),
     new OA\Property(property: 'levels', type: 'array', items: new OA\Items(ref: '#/components/schemas/Option')),
 ])]
 #[OA\Schema(schema: 'Problem', required: ['type', 'title', 'status', 'detail'], properties: [

@@ -37,7 +37,11 @@ final class Problem extends \RuntimeException
 
     public static function foreignPage(string $from): self
     {
-        return new self(403, 'From another site', \sprintf('A page from another site (%s) asked for this change. Only pages served from here may change plans.', $from));
+        return new self(
+            403,
+            'From another site',
+            \sprintf('A page from another site (%s) asked for this change. Only pages served from here may change plans.', $from),
+        );
     }
 
     public static function databaseAway(): self
@@ -47,7 +51,11 @@ final class Problem extends \RuntimeException
 
     public static function diskFull(): self
     {
-        return new self(507, 'Disk full', 'The server’s disk is full, so nothing can be saved. Everything saved before is safe. Free some space, and saving continues.');
+        return new self(
+            507,
+            'Disk full',
+            'The server’s disk is full, so nothing can be saved. Everything saved before is safe. Free some space, and saving continues.',
+        );
     }
 
     public static function fault(): self
@@ -62,7 +70,15 @@ final class Problem extends \RuntimeException
 
     public static function noSuchStage(string $stage): self
     {
-        return new self(404, 'No such stage', \sprintf('There is no stage “%s”. The stages are %s.', $stage, implode(', ', array_map(static fn (Stage $one): string => $one->name(), Assessor::stages()))));
+        return new self(
+            404,
+            'No such stage',
+            \sprintf(
+                'There is no stage “%s”. The stages are %s.',
+                $stage,
+                implode(', ', array_map(static fn (Stage $one): string => $one->name(), Assessor::stages())),
+            ),
+        );
     }
 
     public static function noSuchRevision(int $number): self
@@ -78,7 +94,12 @@ final class Problem extends \RuntimeException
     /** @param array<string, mixed> $current the plan as it stands */
     public static function changedMeanwhile(int $based, int $revision, array $current): self
     {
-        return new self(412, 'Changed meanwhile', \sprintf('This change is based on revision %d, but the plan was saved again since and is now at revision %d.', $based, $revision), ['current' => $current]);
+        return new self(
+            412,
+            'Changed meanwhile',
+            \sprintf('This change is based on revision %d, but the plan was saved again since and is now at revision %d.', $based, $revision),
+            ['current' => $current],
+        );
     }
 
     public static function tooLarge(int $limit): self
@@ -99,7 +120,12 @@ final class Problem extends \RuntimeException
     /** Everything that is wrong with an input, each at its place. */
     public static function invalid(InvalidInput $input): self
     {
-        return new self(422, 'Not valid', $input->errors[0]->message, ['violations' => $input->errors] + (0 === $input->more ? [] : ['more_violations' => $input->more]));
+        return new self(
+            422,
+            'Not valid',
+            $input->errors[0]->message,
+            ['violations' => $input->errors] + (0 === $input->more ? [] : ['more_violations' => $input->more]),
+        );
     }
 
     /** @param list<string> $choices what may have been meant */

@@ -65,6 +65,10 @@ final class ProblemListener
     /** @param array<mixed> $headers */
     private static function response(Problem $problem, array $headers = []): Response
     {
-        return new Response(Json::encode($problem->document()), $problem->status, ['Content-Type' => 'application/problem+json', 'Cache-Control' => 'no-store'] + $headers);
+        return new Response(
+            Json::encode($problem->document()),
+            $problem->status,
+            ['Content-Type' => 'application/problem+json', 'Cache-Control' => 'no-store'] + $headers,
+        );
     }
 }

@@ -28,7 +28,14 @@ final readonly class OwnParts
     /** All that can be had: the catalogue's and one's own. */
     public function stock(): PartStock
     {
-        return new PartStock([$this->files->parts(...), fn (): PartFile => PartFile::divided('{"parts":['.implode(',', array_map(static fn (OwnPart $own): string => $own->json(), $this->all())).']}')]);
+        return new PartStock(
+            [
+                $this->files->parts(...),
+                fn (): PartFile => PartFile::divided(
+                    '{"parts":['.implode(',', array_map(static fn (OwnPart $own): string => $own->json(), $this->all())).']}',
+                ),
+            ],
+        );
     }
 
     /** @return list<OwnPart> by their names */

@@ -100,9 +100,14 @@ final readonly class PlanStore
     /** @throws Problem when there is no such plan */
     public function revisions(string $id, ?int $before): RevisionPage
     {
-        $query = $this->orm->createQuery('SELECT r.number, r.savedAt, r.origin, r.changed, r.name FROM '.PlanRevision::class.' r WHERE r.plan = :plan AND r.number < :before ORDER BY r.number DESC');
+        $query = $this->orm->createQuery(
+            'SELECT r.number, r.savedAt, r.origin, r.changed, r.name FROM '.PlanRevision::class
+            .' r WHERE r.plan = :plan AND r.number < :before ORDER BY r.number DESC',
+        );
         /** @var list<array{number: int, savedAt: \DateTimeImmutable, origin: RevisionOrigin, changed: string, name: string|null}> $rows */
-        $rows = $query->setParameters(['plan' => $this->find($id), 'before' => $before ?? \PHP_INT_MAX])->setMaxResults(RevisionPage::LENGTH + 1)->getArrayResult();
+        $rows = $query->setParameters(
+            ['plan' => $this->find($id), 'before' => $before ?? \PHP_INT_MAX],
+        )->setMaxResults(RevisionPage::LENGTH + 1)->getArrayResult();
 
         return RevisionPage::of($rows);
     }

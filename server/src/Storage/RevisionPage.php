@@ -21,14 +21,25 @@ final readonly class RevisionPage
     ) {
     }
 
-    /** @param list<array{number: int, savedAt: \DateTimeImmutable, origin: RevisionOrigin, changed: string, name: string|null}> $rows one more than a page, when there are more */
+    /**
+     * @param list<array{number: int, savedAt: \DateTimeImmutable, origin: RevisionOrigin, changed: string, name: string|null}> $rows one more than a
+     *                                                                                                                                page, when there are more
+     */
     public static function of(array $rows): self
     {
         $page = \array_slice($rows, 0, self::LENGTH);
         $last = end($page);
 
         return new self(
-            array_map(static fn (array $row): array => ['number' => $row['number'], 'saved_at' => $row['savedAt']->format(\DATE_ATOM), 'origin' => $row['origin'], 'what' => $row['origin']->inWords($row['changed'])] + (null === $row['name'] ? [] : ['name' => $row['name']]), $page),
+            array_map(
+                static fn (array $row): array => [
+                    'number' => $row['number'],
+                    'saved_at' => $row['savedAt']->format(\DATE_ATOM),
+                    'origin' => $row['origin'],
+                    'what' => $row['origin']->inWords($row['changed']),
+                ] + (null === $row['name'] ? [] : ['name' => $row['name']]),
+                $page,
+            ),
             \count($rows) > self::LENGTH && false !== $last ? $last['number'] : null,
         );
     }

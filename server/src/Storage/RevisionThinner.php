@@ -27,7 +27,8 @@ final readonly class RevisionThinner
         return (int) $this->database->executeStatement(
             'DELETE r FROM plan_revision r
              JOIN plan p ON p.id = r.plan_id
-             JOIN (SELECT plan_id, DATE_FORMAT(saved_at, :minute) AS minute, MAX(number) AS last FROM plan_revision WHERE saved_at < :old GROUP BY plan_id, minute) kept
+             JOIN (SELECT plan_id, DATE_FORMAT(saved_at, :minute) AS minute, MAX(number) AS last
+                    FROM plan_revision WHERE saved_at < :old GROUP BY plan_id, minute) kept
                   ON kept.plan_id = r.plan_id AND kept.minute = DATE_FORMAT(r.saved_at, :minute)
              WHERE r.saved_at < :old AND r.number < kept.last AND r.number NOT IN (1, p.revision) AND r.origin = :edit AND r.name IS NULL',
             ['old' => $now->modify(self::WHOLE_FOR)->format('Y-m-d H:i:s'), 'minute' => '%Y-%m-%d %H:%i', 'edit' => RevisionOrigin::Edit->value],

@@ -47,7 +47,10 @@ export function floorFor(plan: Plan, tank: Tank, { bays, things }: Pick<TanksDra
   };
 }
 
-/** The free place of a tank that is nearest to where it was dragged: within the walls, against one when near it, and never in what is taken; null when there is none. An exact place is not drawn to a wall. */
+/**
+ * The free place of a tank that is nearest to where it was dragged: within the walls, against one when near it, and never in
+ * what is taken; null when there is none. An exact place is not drawn to a wall.
+ */
 export function placeForTank(
   tank: Tank,
   { walls, taken }: Floor,

@@ -97,7 +97,9 @@ export function planOutline(rig: Rig, x: To, y: To): string {
   const l = rig.length_m;
   if (rig.body === "boat") {
     const [bow, quarter, stern] = [at([0, 0]), at([l * 0.55, -half]), at([l, -half * 0.72])];
-    return `M${bow}C${at([l * 0.18, -half * 0.9])} ${at([l * 0.35, -half])} ${quarter}S${at([l * 0.9, -half * 0.86])} ${stern}L${at([l, half * 0.72])}C${at([l * 0.85, half])} ${at([l * 0.7, half])} ${at([l * 0.55, half])}S${at([l * 0.18, half * 0.9])} ${bow}Z`;
+    const bowToStern = `C${at([l * 0.18, -half * 0.9])} ${at([l * 0.35, -half])} ${quarter}S${at([l * 0.9, -half * 0.86])} ${stern}`;
+    const sternToBow = `L${at([l, half * 0.72])}C${at([l * 0.85, half])} ${at([l * 0.7, half])} ${at([l * 0.55, half])}S${at([l * 0.18, half * 0.9])} ${bow}Z`;
+    return `M${bow}${bowToStern}${sternToBow}`;
   }
   const nose = rig.body === "trailer" ? 0.06 : 0.25;
   const corners: Point[] = [
@@ -116,7 +118,9 @@ export function endOutline(rig: Rig, y: To, z: To): string {
   const [half, h] = [rig.width_m / 2, rig.height_m];
   if (rig.body === "boat") {
     const at = ([across, up]: Point) => `${y(across).toFixed(1)} ${z(up).toFixed(1)}`;
-    return `M${at([-half, h])}C${at([-half, h * 0.4])} ${at([-half * 0.5, h * 0.18])} ${at([0, 0])}C${at([half * 0.5, h * 0.18])} ${at([half, h * 0.4])} ${at([half, h])}Z`;
+    const down = `C${at([-half, h * 0.4])} ${at([-half * 0.5, h * 0.18])} ${at([0, 0])}`;
+    const up = `C${at([half * 0.5, h * 0.18])} ${at([half, h * 0.4])} ${at([half, h])}`;
+    return `M${at([-half, h])}${down}${up}Z`;
   }
   const sill = Math.min(h / 2, Math.max(0.2, rig.floor_m - 0.2));
   const corners: Point[] = [

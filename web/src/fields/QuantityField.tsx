@@ -15,7 +15,10 @@ type Props = {
 
 const NONE = "none";
 
-/** A measured field: takes what people say, shows the plan's units, and says in place what it could not read. An empty text takes an optional value out of the plan. */
+/**
+ * A measured field: takes what people say, shows the plan's units, and says in place what it could not read. An empty text
+ * takes an optional value out of the plan.
+ */
 export function QuantityField({ pointer, label, bare = false, after }: Props) {
   const { assessment, plan, settled, type, typed, untype, settle, set } = usePlan();
   const id = useId();

@@ -8,7 +8,10 @@ import { isUnsaved, type PlanAction, type PlanState } from "./planState";
 const PAUSE_MS = 500;
 const RETRY_MS = 1500;
 
-/** Saves the plan a moment after each change, and when the page is left; keeps it in the browser until it is saved, and tries again when the server was away. */
+/**
+ * Saves the plan a moment after each change, and when the page is left; keeps it in the browser until it is saved, and tries
+ * again when the server was away.
+ */
 export function useSaving(state: PlanState, dispatch: Dispatch<PlanAction>, tab: string): void {
   const busy = useRef(false);
   const latest = useRef(state);

@@ -57,7 +57,10 @@ final class DeclaredField
     /** @return non-empty-list<Tag> by which what may stand here is told apart, in the order of its classes */
     public function tags(Variants $variants): array
     {
-        return $this->tags ??= array_map(static fn (string $class): Tag => PartFields::tag($class) ?? throw new \LogicException($class.' has no tag.'), $variants->classes);
+        return $this->tags ??= array_map(
+            static fn (string $class): Tag => PartFields::tag($class) ?? throw new \LogicException($class.' has no tag.'),
+            $variants->classes,
+        );
     }
 
     /** @return class-string of a part that stands here */

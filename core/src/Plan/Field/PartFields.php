@@ -42,7 +42,10 @@ final class PartFields
      */
     public static function eitherOr(string $class): array
     {
-        return self::$rules[$class] ??= array_map(static fn (\ReflectionAttribute $attribute): EitherOr => $attribute->newInstance(), (new \ReflectionClass($class))->getAttributes(EitherOr::class));
+        return self::$rules[$class] ??= array_map(
+            static fn (\ReflectionAttribute $attribute): EitherOr => $attribute->newInstance(),
+            (new \ReflectionClass($class))->getAttributes(EitherOr::class),
+        );
     }
 
     /** @param class-string $class */

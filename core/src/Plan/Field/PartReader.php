@@ -52,7 +52,10 @@ final class PartReader
             $parts[] = $part = $this->read($class, $one);
             $name = \is_string($part->name ?? null) ? $part->name : '';
             if ('' !== $name && \in_array($name, $names, true)) {
-                $one->fail('name', \sprintf('There is already one called “%s”. Give this one its own name, for example “%s”.', $name, FreeId::name($name, $names)));
+                $one->fail(
+                    'name',
+                    \sprintf('There is already one called “%s”. Give this one its own name, for example “%s”.', $name, FreeId::name($name, $names)),
+                );
             }
             $names[] = $name;
         }

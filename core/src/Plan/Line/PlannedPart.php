@@ -60,10 +60,20 @@ final readonly class PlannedPart implements PlanPart, Checked
     {
         $family = PartFields::tag($this->figures::class)?->value;
         if ($family !== $this->kind->family()) {
-            $in->fail('figures/family', \sprintf('The figures of a part of kind “%s” are those of the family “%s”.', $this->kind->value, $this->kind->family()->value));
+            $in->fail(
+                'figures/family',
+                \sprintf('The figures of a part of kind “%s” are those of the family “%s”.', $this->kind->value, $this->kind->family()->value),
+            );
         }
         if ($this->figures instanceof PumpFigures && null !== $this->figures->cutOutKpa && $this->figures->cutOutKpa <= ($this->figures->cutInKpa ?? 0.0)) {
-            $in->fail('figures/cut_out_kpa', \sprintf('The pump stops at %s kPa, which must be above the %s kPa at which it starts.', $this->figures->cutOutKpa, $this->figures->cutInKpa));
+            $in->fail(
+                'figures/cut_out_kpa',
+                \sprintf(
+                    'The pump stops at %s kPa, which must be above the %s kPa at which it starts.',
+                    $this->figures->cutOutKpa,
+                    $this->figures->cutInKpa,
+                ),
+            );
         }
     }
 

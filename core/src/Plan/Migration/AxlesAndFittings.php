@@ -42,11 +42,20 @@ final class AxlesAndFittings
         if ('road' === ($rig->kind ?? null) && ($rig->front ?? null) instanceof \stdClass && ($rig->rear ?? null) instanceof \stdClass) {
             $rig->axles = [
                 (object) (['id' => 'axle-front', 'name' => 'Front axle', 'x_m' => 0, 'track_m' => $track, 'twins' => false] + (array) $rig->front),
-                (object) (['id' => 'axle-rear', 'name' => 'Rear axle', 'x_m' => $rig->wheelbase_m ?? null, 'track_m' => $track, 'twins' => false] + (array) $rig->rear),
+                (object) ([
+                    'id' => 'axle-rear', 'name' => 'Rear axle', 'x_m' => $rig->wheelbase_m ?? null, 'track_m' => $track, 'twins' => false,
+                ] + (array) $rig->rear),
             ];
             unset($rig->front, $rig->rear, $rig->wheelbase_m, $rig->track_m);
         } elseif ('trailer' === ($rig->kind ?? null)) {
-            $axle = ['id' => 'axle', 'name' => 'Axle', 'x_m' => $rig->coupling_to_axle_m ?? null, 'track_m' => $track, 'twins' => false, 'limit_kg' => $rig->axle_limit_kg ?? null];
+            $axle = [
+                'id' => 'axle',
+                'name' => 'Axle',
+                'x_m' => $rig->coupling_to_axle_m ?? null,
+                'track_m' => $track,
+                'twins' => false,
+                'limit_kg' => $rig->axle_limit_kg ?? null,
+            ];
             $rig->axles = [(object) (isset($rig->tyre_kg) ? $axle + ['tyre_kg' => $rig->tyre_kg] : $axle)];
             unset($rig->coupling_to_axle_m, $rig->track_m, $rig->axle_limit_kg, $rig->tyre_kg);
         }

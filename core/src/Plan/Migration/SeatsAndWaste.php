@@ -61,7 +61,14 @@ final class SeatsAndWaste
                 continue;
             }
             for ($i = 1; $i <= $people; ++$i) {
-                $load->seats[] = (object) ['id' => 'seat-'.$i, 'name' => 'Person '.$i, 'kg' => round($one->kg / $people, 6), 'x_m' => $one->x_m ?? null, 'y_m' => $one->y_m ?? null, 'z_m' => $one->z_m ?? null];
+                $load->seats[] = (object) [
+                    'id' => 'seat-'.$i,
+                    'name' => 'Person '.$i,
+                    'kg' => round($one->kg / $people, 6),
+                    'x_m' => $one->x_m ?? null,
+                    'y_m' => $one->y_m ?? null,
+                    'z_m' => $one->z_m ?? null,
+                ];
             }
             unset($loads[$index]);
         }

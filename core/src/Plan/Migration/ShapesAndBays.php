@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Plan\Migration;
 
-/** From version 2 to 3. Tanks say their shape, until then each was a box, and have ports; a plan has bays, runs, and things that are fixed in the rig. What does not have the form of version 2 is left as it is. */
+/**
+ * From version 2 to 3. Tanks say their shape, until then each was a box, and have ports; a plan has bays, runs, and things that are fixed in the rig.
+ * What does not have the form of version 2 is left as it is.
+ */
 final class ShapesAndBays
 {
     public static function migrated(\stdClass $old): \stdClass
@@ -17,7 +20,10 @@ final class ShapesAndBays
             $new->load->things = [];
         }
         if (\is_array($new->tanks ?? null)) {
-            $new->tanks = array_map(static fn (mixed $tank): mixed => $tank instanceof \stdClass ? (object) ((array) $tank + ['shape' => 'box', 'ports' => []]) : $tank, $new->tanks);
+            $new->tanks = array_map(
+                static fn (mixed $tank): mixed => $tank instanceof \stdClass ? (object) ((array) $tank + ['shape' => 'box', 'ports' => []]) : $tank,
+                $new->tanks,
+            );
         }
 
         return $new;

@@ -47,7 +47,13 @@ final class LineAnswer
         }
         $figure = LineFigures::flowId($worst->part);
         if ($worst->lpm <= 0.01) {
-            return Answer::of($wording, 'line.answer.no-water', 'line.answer.no-water.why', $figure, ['outlet' => $worst->part->spoken(), 'flow' => Amount::flow(0.0)]);
+            return Answer::of(
+                $wording,
+                'line.answer.no-water',
+                'line.answer.no-water.why',
+                $figure,
+                ['outlet' => $worst->part->spoken(), 'flow' => Amount::flow(0.0)],
+            );
         }
         $solved = $line->alone($worst->part);
         $weak = $line->weakTogether();
@@ -79,7 +85,9 @@ final class LineAnswer
         $taken = [];
         foreach (WaterPath::to($worst->part, $solved, $line->graph)->parts() as $part) {
             if ($part->kind->isInPath() && !$part->kind->isPoint() && !$part->kind->isPump()) {
-                $taken[$part->spoken()] = abs(($solved->line->nodesKpa[$part->port(PartPort::In)] ?? 0.0) - ($solved->line->nodesKpa[$part->port(PartPort::Out)] ?? 0.0));
+                $taken[$part->spoken()] = abs(
+                    ($solved->line->nodesKpa[$part->port(PartPort::In)] ?? 0.0) - ($solved->line->nodesKpa[$part->port(PartPort::Out)] ?? 0.0),
+                );
             }
         }
         arsort($taken);

@@ -34,11 +34,18 @@ final class LineFigures
             $solved = $line->alone($part);
             $one = $solved->outlets[$part->id];
             $pump = array_values($solved->pumps)[0] ?? null;
-            $text = new FigureText('line.figure.flow.label', 'line.figure.flow.formula', 'line.source.network', ['outlet' => $part->name, 'mixes' => $part->kind->mixes() ? 'yes' : 'no']);
+            $text = new FigureText(
+                'line.figure.flow.label',
+                'line.figure.flow.formula',
+                'line.source.network',
+                ['outlet' => $part->name, 'mixes' => $part->kind->mixes() ? 'yes' : 'no'],
+            );
             $figures->add(self::flowId($part), $text, $one->lpm, Unit::LitrePerMinute, Kind::Flow, static fn (): array => [
                 SumInput::constant($wording->text('line.sum.upstream'), $wording->pressure($one->kpa)),
                 SumInput::constant($wording->text('line.sum.open'), $wording->flow($one->figures->openLpm)),
-                ...null === $pump ? [] : [SumInput::constant($wording->text('line.sum.pump', ['pump' => $pump->part->spoken()]), $wording->pressure($pump->outKpa))],
+                ...null === $pump ? [] : [
+                    SumInput::constant($wording->text('line.sum.pump', ['pump' => $pump->part->spoken()]), $wording->pressure($pump->outKpa)),
+                ],
             ]);
         }
         $worst = $line->worst();
@@ -50,7 +57,14 @@ final class LineFigures
         $weak = $line->weakTogether();
         if (null !== $weak) {
             $text = new FigureText('line.figure.together.label', 'line.figure.together.formula', 'line.source.network', ['outlet' => $weak->part->name]);
-            $figures->add('line.together', $text, $weak->lpm, Unit::LitrePerMinute, Kind::Flow, static fn (): array => [SumInput::figure(self::flowId($weak->part))]);
+            $figures->add(
+                'line.together',
+                $text,
+                $weak->lpm,
+                Unit::LitrePerMinute,
+                Kind::Flow,
+                static fn (): array => [SumInput::figure(self::flowId($weak->part))],
+            );
         }
         $nearest = $line->rated()[0] ?? null;
         if (null !== $nearest) {
@@ -70,7 +84,12 @@ final class LineFigures
             $hot = HotOutlet::of($part, $line);
             if (null !== $hot) {
                 $text = new FigureText('line.figure.wait.label', 'line.figure.wait.formula', 'line.source.cylinder', ['outlet' => $part->name]);
-                $figures->litres('line.'.$part->id.'.wait', $text, $hot->waitL, static fn (): array => [SumInput::constant($wording->text('line.sum.heater'), $hot->heater->name)]);
+                $figures->litres(
+                    'line.'.$part->id.'.wait',
+                    $text,
+                    $hot->waitL,
+                    static fn (): array => [SumInput::constant($wording->text('line.sum.heater'), $hot->heater->name)],
+                );
             }
         }
     }

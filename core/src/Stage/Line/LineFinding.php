@@ -54,7 +54,8 @@ enum LineFinding: string implements FindingCode
     {
         return match ($this) {
             self::HeaterClosed, self::OverRated, self::JointWeak, self::OpenEnd, self::MainsIntoTank, self::Scald => Severity::Stop,
-            self::MainsUnwatched, self::FillToOutlet, self::BlowAstray, self::Undrained, self::StartsOften, self::FlowWasteful, self::DeadLeg, self::Stagnant, self::StockChanged => Severity::Watch,
+            self::MainsUnwatched, self::FillToOutlet, self::BlowAstray, self::Undrained,
+            self::StartsOften, self::FlowWasteful, self::DeadLeg, self::Stagnant, self::StockChanged => Severity::Watch,
             default => Severity::Fix,
         };
     }

@@ -66,7 +66,13 @@ final class LineWorkings implements StageWorkings
 
     public function solve(LineCase $case): SolvedLine
     {
-        return $this->solved[$case->key] ??= LineSolver::solve($this->graph, $this->warm, $this->network ??= new LineNetwork($this->graph, $this->warm, $this->modes()->of(LineMode::Use)->positions), $case, $this->near($case));
+        return $this->solved[$case->key] ??= LineSolver::solve(
+            $this->graph,
+            $this->warm,
+            $this->network ??= new LineNetwork($this->graph, $this->warm, $this->modes()->of(LineMode::Use)->positions),
+            $case,
+            $this->near($case),
+        );
     }
 
     /** From which a case is solved: always the same one, so that it does not matter in which order cases are asked for. */
@@ -109,7 +115,11 @@ final class LineWorkings implements StageWorkings
         $ids = $this->together();
         foreach ([] === $ids ? [] : $this->solve(new LineCase($ids))->outlets as $one) {
             $isAlone = $this->alone($one->part)->outlets[$one->part->id]->isEnough();
-            if ($isAlone && $one->lpm < $one->figures->leastLpm && (null === $weak || $one->lpm / $one->figures->leastLpm < $weak->lpm / $weak->figures->leastLpm)) {
+            if (
+                $isAlone
+                && $one->lpm < $one->figures->leastLpm
+                && (null === $weak || $one->lpm / $one->figures->leastLpm < $weak->lpm / $weak->figures->leastLpm)
+            ) {
                 $weak = $one;
             }
         }

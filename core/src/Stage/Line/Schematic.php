@@ -66,12 +66,20 @@ final class Schematic
     public function lane(string $from, string $to): ?array
     {
         [$row, $first, $last] = [$this->rows[$from], $this->columns[$from], $this->columns[$to]];
-        if ($this->parentOf($to) === $from || [] === array_filter($this->columns, fn (int $column, string $id): bool => $row === $this->rows[$id] && $column > $first && $column <= $last, \ARRAY_FILTER_USE_BOTH)) {
+        if (
+            $this->parentOf($to) === $from
+            || [] === array_filter(
+                $this->columns,
+                fn (int $column, string $id): bool => $row === $this->rows[$id] && $column > $first && $column <= $last,
+                \ARRAY_FILTER_USE_BOTH,
+            )
+        ) {
             return null;
         }
         $below = $this->rows[$to] < $row ? $row - 1 : $row;
         $number = 0;
-        while ([] !== array_filter($this->lanes[$below][$number] ?? [], static fn (array $span): bool => $span[0] < $last && $span[1] > $first && $span !== [$first, $last, $from, $to])) {
+        $meets = static fn (array $span): bool => $span[0] < $last && $span[1] > $first && $span !== [$first, $last, $from, $to];
+        while ([] !== array_filter($this->lanes[$below][$number] ?? [], $meets)) {
             ++$number;
         }
         $this->lanes[$below][$number][] = [$first, $last, $from, $to];

@@ -67,7 +67,10 @@ final class AxleOffer
             $changes = ['sizes' => PartFields::changed($keeper->sizes, ['share' => null])];
             if ($axle instanceof PlannedAxle && $keeper instanceof PlannedAxle) {
                 $bothWeighed = $axle->weighing->isWeighed() && $keeper->weighing->isWeighed();
-                $changes['weighing'] = new Weighing($bothWeighed ? $axle->weighing->kg() + $keeper->weighing->kg() : null, $axle->weighing->kg() + $keeper->weighing->kg());
+                $changes['weighing'] = new Weighing(
+                    $bothWeighed ? $axle->weighing->kg() + $keeper->weighing->kg() : null,
+                    $axle->weighing->kg() + $keeper->weighing->kg(),
+                );
             }
             $patch = PlanPatch::replace('/load/rig/axles/'.$beside, PartFields::changed($keeper, $changes))->and(PlanPatch::remove('/load/rig/axles/'.$index));
             $fixes[] = new Fix(new Phrase('load.fix.remove-axle', ['axle' => $axle->name]), $patch);
@@ -76,7 +79,9 @@ final class AxleOffer
         return $fixes;
     }
 
-    /** @return list<PlanPatch> the axles that carry together, half the distance between two further forward, so that the middle of their load stays where it is */
+    /**
+     * @return list<PlanPatch> the axles that carry together, half the distance between two further forward, so that the middle of their load stays where it is
+     */
     private static function forward(PlannedRoadRig|PlannedTrailer $rig): array
     {
         $patches = [];

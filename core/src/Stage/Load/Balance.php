@@ -55,7 +55,11 @@ final readonly class Balance
      */
     public function leastNose(): ?array
     {
-        return $this->leastShare(static fn (RoadPayload|TrailerPayload|BoatPayload $payload): ?float => $payload instanceof TrailerPayload ? $payload->noseShareAt(1.0) : null);
+        return $this->leastShare(
+            static fn (RoadPayload|TrailerPayload|BoatPayload $payload): ?float => $payload instanceof TrailerPayload
+                ? $payload->noseShareAt(1.0)
+                : null,
+        );
     }
 
     /**
@@ -65,7 +69,11 @@ final readonly class Balance
      */
     public function leastFront(): ?array
     {
-        return $this->leastShare(static fn (RoadPayload|TrailerPayload|BoatPayload $payload): ?float => $payload instanceof RoadPayload && $payload->gross->kgAt(1.0) > 0 ? $payload->front->kgAt(1.0) / $payload->gross->kgAt(1.0) : null);
+        return $this->leastShare(
+            static fn (RoadPayload|TrailerPayload|BoatPayload $payload): ?float => $payload instanceof RoadPayload && $payload->gross->kgAt(1.0) > 0
+                ? $payload->front->kgAt(1.0) / $payload->gross->kgAt(1.0)
+                : null,
+        );
     }
 
     /**

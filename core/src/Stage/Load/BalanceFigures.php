@@ -65,18 +65,39 @@ final readonly class BalanceFigures
         $front = $this->balance->leastFront();
         if (null !== $front) {
             $text = new FigureText('load.figure.front-least.label', 'load.figure.front-least.formula', 'load.source.statics', $this->when($front[1]));
-            $this->figures->add('load.front_least', $text, $front[0], Unit::Fraction, Kind::Share, fn (): array => $this->stateInputs($front[1], ['load.front', 'load.gross']));
+            $this->figures->add(
+                'load.front_least',
+                $text,
+                $front[0],
+                Unit::Fraction,
+                Kind::Share,
+                fn (): array => $this->stateInputs($front[1], ['load.front', 'load.gross']),
+            );
         }
     }
 
     private function addNose(TrailerPayload $payload): void
     {
         $text = new FigureText('load.figure.nose-share.label', 'load.figure.nose-share.formula', 'load.source.statics');
-        $this->figures->add('load.nose_share', $text, $payload->noseShareAt(1), Unit::Fraction, Kind::Share, static fn (): array => array_map(SumInput::figure(...), ['load.nose.travel', 'load.gross.travel']));
+        $this->figures->add(
+            'load.nose_share',
+            $text,
+            $payload->noseShareAt(1),
+            Unit::Fraction,
+            Kind::Share,
+            static fn (): array => array_map(SumInput::figure(...), ['load.nose.travel', 'load.gross.travel']),
+        );
         $least = $this->balance->leastNose();
         if (null !== $least) {
             $text = new FigureText('load.figure.nose-least.label', 'load.figure.nose-least.formula', 'load.source.statics', $this->when($least[1]));
-            $this->figures->add('load.nose_least', $text, $least[0], Unit::Fraction, Kind::Share, fn (): array => $this->stateInputs($least[1], ['load.nose', 'load.gross']));
+            $this->figures->add(
+                'load.nose_least',
+                $text,
+                $least[0],
+                Unit::Fraction,
+                Kind::Share,
+                fn (): array => $this->stateInputs($least[1], ['load.nose', 'load.gross']),
+            );
         }
     }
 
@@ -84,11 +105,19 @@ final readonly class BalanceFigures
     {
         $wording = $this->workings->wording;
         $text = new FigureText('load.figure.displacement.label', 'load.figure.displacement.formula', 'load.source.archimedes');
-        $this->figures->kg('load.displacement', $text, $rig->displacementKg + $payload->load->kgAt(1), static fn (): array => array_map(SumInput::figure(...), ['load.empty', 'load.gross.travel']));
+        $this->figures->kg(
+            'load.displacement',
+            $text,
+            $rig->displacementKg + $payload->load->kgAt(1),
+            static fn (): array => array_map(SumInput::figure(...), ['load.empty', 'load.gross.travel']),
+        );
         $text = new FigureText('load.figure.free-surface.label', 'load.figure.free-surface.formula', 'load.source.slack');
         $size = static fn (TankWorking $working): string => $wording->mm($working->tank->rowMm()).' × '.$wording->mm($working->tank->widthMm);
         $this->figures->add('load.free_surface', $text, $payload->freeSurfaceM, Unit::Metre, Kind::Length, fn (): array => [
-            ...array_map(static fn (TankWorking $working): SumInput => SumInput::field($working->tank->name, $size($working), $working->pointer().'/width_mm'), $this->workings->of(TanksWorkings::class)->all()),
+            ...array_map(
+                static fn (TankWorking $working): SumInput => SumInput::field($working->tank->name, $size($working), $working->pointer().'/width_mm'),
+                $this->workings->of(TanksWorkings::class)->all(),
+            ),
             SumInput::figure('load.displacement'),
         ]);
         $gm = static fn (): SumInput => SumInput::field($wording->text('load.sum.gm'), $wording->metres($rig->gmM), '/load/rig/gm_m');
@@ -97,24 +126,63 @@ final readonly class BalanceFigures
             $changeM = BoatHeights::gmChangeM($rig, $this->load, $this->load->contents->in(RigState::Travelling));
             $text = new FigureText('load.figure.gm-heights.label', 'load.figure.gm-heights.formula', 'load.source.upright');
             $draught = SumInput::field($wording->text('load.sum.draught'), $wording->metres($rig->draughtM), '/load/rig/draught_m');
-            $this->figures->add('load.gm_heights', $text, $changeM, Unit::Metre, Kind::Length, static fn (): array => [$draught, $gm(), SumInput::figure('load.displacement')]);
+            $this->figures->add(
+                'load.gm_heights',
+                $text,
+                $changeM,
+                Unit::Metre,
+                Kind::Length,
+                static fn (): array => [$draught, $gm(), SumInput::figure('load.displacement')],
+            );
         }
-        $inputs = static fn (): array => [$gm(), SumInput::figure('load.free_surface'), ...null === $rig->draughtM ? [] : [SumInput::figure('load.gm_heights')]];
+        $inputs = static fn (): array => [
+            $gm(),
+            SumInput::figure('load.free_surface'),
+            ...null === $rig->draughtM ? [] : [SumInput::figure('load.gm_heights')],
+        ];
         $text = new FigureText('load.figure.gm.label', 'load.figure.gm.formula', 'load.source.stability', ['heights' => $heights]);
         $this->figures->add('load.gm', $text, $payload->gmEffectiveM, Unit::Metre, Kind::Length, $inputs);
         $least = $this->balance->leastGm();
         if (null !== $least) {
-            $text = new FigureText('load.figure.gm-least.label', 'load.figure.gm-least.formula', 'load.source.stability', ['when' => $least[1]->phrase($rig->kind()), 'heights' => $heights]);
+            $text = new FigureText(
+                'load.figure.gm-least.label',
+                'load.figure.gm-least.formula',
+                'load.source.stability',
+                ['when' => $least[1]->phrase($rig->kind()), 'heights' => $heights],
+            );
             $this->figures->add('load.gm_least', $text, $least[0], Unit::Metre, Kind::Length, static fn (): array => [SumInput::figure('load.gm')]);
         }
         if (null !== $payload->heelDeg) {
             $text = new FigureText('load.figure.heel.label', 'load.figure.heel.formula', 'load.source.small-angles');
-            $this->figures->add('load.heel', $text, $payload->heelDeg, Unit::Degree, Kind::Angle, fn (): array => [...$this->inputs->places('y_m', RigState::Travelling), SumInput::figure('load.displacement'), SumInput::figure('load.gm')]);
+            $this->figures->add(
+                'load.heel',
+                $text,
+                $payload->heelDeg,
+                Unit::Degree,
+                Kind::Angle,
+                fn (): array => [
+                    ...$this->inputs->places('y_m', RigState::Travelling),
+                    SumInput::figure('load.displacement'),
+                    SumInput::figure('load.gm'),
+                ],
+            );
         }
         $worst = $this->balance->heel();
         if (null !== $worst) {
-            $text = new FigureText('load.figure.heel-worst.label', 'load.figure.heel.formula', 'load.source.small-angles', ['when' => $worst[1]->phrase($rig->kind())]);
-            $this->figures->add('load.heel_worst', $text, $worst[0], Unit::Degree, Kind::Angle, fn (): array => [...$this->inputs->places('y_m', $worst[1]), SumInput::figure('load.gm')]);
+            $text = new FigureText(
+                'load.figure.heel-worst.label',
+                'load.figure.heel.formula',
+                'load.source.small-angles',
+                ['when' => $worst[1]->phrase($rig->kind())],
+            );
+            $this->figures->add(
+                'load.heel_worst',
+                $text,
+                $worst[0],
+                Unit::Degree,
+                Kind::Angle,
+                fn (): array => [...$this->inputs->places('y_m', $worst[1]), SumInput::figure('load.gm')],
+            );
         }
     }
 

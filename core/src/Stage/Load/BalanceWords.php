@@ -52,7 +52,12 @@ final class BalanceWords
     private static function overhang(PlannedRoadRig $rig, Workings $workings): ?string
     {
         $wheelbaseM = $rig->wheelbaseM();
-        $behind = array_values(array_filter($workings->of(LoadWorkings::class)->aboardIn(RigState::Travelling), static fn (Mass $mass): bool => $mass->xM > $wheelbaseM && $mass->kg > 0));
+        $behind = array_values(
+            array_filter(
+                $workings->of(LoadWorkings::class)->aboardIn(RigState::Travelling),
+                static fn (Mass $mass): bool => $mass->xM > $wheelbaseM && $mass->kg > 0,
+            ),
+        );
         $liftedKg = array_sum(array_map(static fn (Mass $mass): float => $mass->kg * ($mass->xM / $wheelbaseM - 1), $behind));
         if ($liftedKg < self::NOTHING_KG) {
             return null;

@@ -57,7 +57,9 @@ final readonly class DrawOrder
         if (\count($tanks) < 2) {
             return null;
         }
-        $start = array_sum(array_map(static fn (Mass $mass): float => $mass->kg * $mass->yM, $workings->of(LoadWorkings::class)->aboardIn(RigState::Travelling)));
+        $start = array_sum(
+            array_map(static fn (Mass $mass): float => $mass->kg * $mass->yM, $workings->of(LoadWorkings::class)->aboardIn(RigState::Travelling)),
+        );
 
         return (new self($workings, $tanks, $drawableL, $start))->compared();
     }
@@ -80,7 +82,10 @@ final readonly class DrawOrder
 
         return $this->workings->wording->text('load.draw.order', [
             'together' => $this->side($together),
-            'first' => $this->workings->wording->text('load.draw.first', ['tanks' => implode(', ', array_map(static fn (TankWorking $one): string => $one->tank->name, \array_slice($best, 0, -1)))]),
+            'first' => $this->workings->wording->text(
+                'load.draw.first',
+                ['tanks' => implode(', ', array_map(static fn (TankWorking $one): string => $one->tank->name, \array_slice($best, 0, -1)))],
+            ),
             'least' => $this->side($least),
             'matters' => $most - $least < self::NOTHING_KG_M ? 'no' : 'yes',
             'most' => $this->side($most),

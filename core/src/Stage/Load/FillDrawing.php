@@ -48,7 +48,14 @@ final readonly class FillDrawing implements Sent, \JsonSerializable
             $wording->litres($fullL),
             $wording->litres($tanks->travelL()),
             $fullL > 0 ? $tanks->travelL() / $fullL : 0.0,
-            \count($fresh) > 1 ? array_map(static fn (TankWorking $working): TankFill => new TankFill($working->tank->id, $wording->litres($workings->plan->travelFillOf($working->tank) * $working->fullL()), $wording->litres($working->fullL())), $fresh) : [],
+            \count($fresh) > 1 ? array_map(
+                static fn (TankWorking $working): TankFill => new TankFill(
+                    $working->tank->id,
+                    $wording->litres($workings->plan->travelFillOf($working->tank) * $working->fullL()),
+                    $wording->litres($working->fullL()),
+                ),
+                $fresh,
+            ) : [],
             $wording->litresAtMost($greatest->litres),
             $greatest->fraction,
             null === $greatest->limitedBy ? '' : $wording->text('load.fill.limited', ['limit' => LimitWords::name($greatest->limitedBy, $workings->rigWords)]),

@@ -64,7 +64,12 @@ final readonly class FillSlip
     /** @return list<TankWorking> */
     private function filled(): array
     {
-        return array_values(array_filter($this->workings->of(TanksWorkings::class)->that(Holds::Fresh), fn (TankWorking $working): bool => $this->litres($working) > self::DREGS_L));
+        return array_values(
+            array_filter(
+                $this->workings->of(TanksWorkings::class)->that(Holds::Fresh),
+                fn (TankWorking $working): bool => $this->litres($working) > self::DREGS_L,
+            ),
+        );
     }
 
     private function litres(TankWorking $working): float
@@ -98,7 +103,12 @@ final readonly class FillSlip
         $litres = $this->workings->plan->travelFillOf($working->tank) * $working->fullL();
         $full = floor(($litres + self::DREGS_L) / $oneL);
         $restL = $litres - $full * $oneL;
-        $parts = $full > 0 ? [new Phrase('load.slip.cans-full', ['full' => (int) $full, 'cans' => (int) $working->tank->count, 'each' => Amount::kg($oneL + $working->tank->emptyKg)])] : [];
+        $parts = $full > 0 ? [
+            new Phrase(
+                'load.slip.cans-full',
+                ['full' => (int) $full, 'cans' => (int) $working->tank->count, 'each' => Amount::kg($oneL + $working->tank->emptyKg)],
+            ),
+        ] : [];
         if ($restL > self::DREGS_L) {
             $parts[] = new Phrase('load.slip.can-part', ['litres' => Amount::litresAtMost($restL)]);
         }
@@ -131,9 +141,19 @@ final readonly class FillSlip
         $fill = static fn (): SumInput => null === $tank->travelFill
             ? SumInput::field($wording->text('load.sum.how-full'), $wording->share($load->travelFill), '/load/travel_fill')
             : SumInput::field($wording->text('load.sum.how-full-own'), $wording->share($tank->travelFill), $working->pointer().'/travel_fill');
-        $of = fn (string $label, string $formula, string $source): FigureText => new FigureText($label, $formula, $source, ['tank' => $tank->name, 'rig' => $this->workings->plan->load->rig->kind()]);
+        $of = fn (string $label, string $formula, string $source): FigureText => new FigureText(
+            $label,
+            $formula,
+            $source,
+            ['tank' => $tank->name, 'rig' => $this->workings->plan->load->rig->kind()],
+        );
         $text = $of('load.figure.slip.label', 'load.figure.slip.formula', 'load.source.run-dry');
-        $figures->litres($id, $text, $litres, static fn (): array => [SumInput::figure('tanks.'.$tank->id.'.full'), $fill(), SumInput::figure('tanks.'.$tank->id.'.below_outlet')]);
+        $figures->litres(
+            $id,
+            $text,
+            $litres,
+            static fn (): array => [SumInput::figure('tanks.'.$tank->id.'.full'), $fill(), SumInput::figure('tanks.'.$tank->id.'.below_outlet')],
+        );
         $exact = static fn (float $value, Unit $unit, Kind $kind): string => $wording->format->readingExact($value, $unit, $kind);
         if (null !== $load->hoseLpm) {
             $text = $of('load.figure.slip-minutes.label', 'load.figure.slip-minutes.formula', 'load.source.hose');

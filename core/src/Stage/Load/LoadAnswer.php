@@ -47,7 +47,11 @@ final readonly class LoadAnswer
     {
         $answer = new self($workings, $figures);
 
-        return $answer->unstable() ?? $answer->tyre() ?? ($answer->greatest->exists ? ($answer->fullL > 0 ? $answer->fill() : $answer->noWater()) : $answer->noFillWillDo());
+        return $answer->unstable() ?? $answer->tyre() ?? match (true) {
+            !$answer->greatest->exists => $answer->noFillWillDo(),
+            $answer->fullL > 0 => $answer->fill(),
+            default => $answer->noWater(),
+        };
     }
 
     /** A boat that would not stay upright: how much water she may carry is then no question. */
@@ -147,7 +151,13 @@ final readonly class LoadAnswer
             ]);
         }
 
-        return Answer::of($wording, 'load.answer.travel', 'load.answer.travel.why', 'load.max_fill', $with + ['litres' => Amount::litresAtMost($this->greatest->litres)]);
+        return Answer::of(
+            $wording,
+            'load.answer.travel',
+            'load.answer.travel.why',
+            'load.max_fill',
+            $with + ['litres' => Amount::litresAtMost($this->greatest->litres)],
+        );
     }
 
     /** Why not more: what stops it, and what a measure of water adds there. */

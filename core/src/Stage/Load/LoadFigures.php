@@ -72,9 +72,19 @@ final readonly class LoadFigures
             $text = new FigureText('load.figure.empty.label', 'load.figure.empty.formula', 'load.source.weighed', [
                 'how' => $isWhole ? 'whole' : self::howWeighed($rig->frontWeighing(), $rig->rearWeighing()),
             ]);
-            $this->figures->kg('load.empty', $text, $this->load->base->firstKg + $this->load->base->secondKg, static fn (): array => [...$inputs->weighed(LimitName::Gross), ...$inputs->corrections(0)]);
+            $this->figures->kg(
+                'load.empty',
+                $text,
+                $this->load->base->firstKg + $this->load->base->secondKg,
+                static fn (): array => [...$inputs->weighed(LimitName::Gross), ...$inputs->corrections(0)],
+            );
         } elseif ($rig instanceof PlannedTrailer) {
-            $text = new FigureText('load.figure.empty.label', 'load.figure.empty-trailer.formula', 'load.source.weighed', ['how' => self::howWeighed($rig->whole)]);
+            $text = new FigureText(
+                'load.figure.empty.label',
+                'load.figure.empty-trailer.formula',
+                'load.source.weighed',
+                ['how' => self::howWeighed($rig->whole)],
+            );
             $trailer = SumInput::field($wording->text('load.sum.trailer'), $wording->kg($rig->whole->kg()), '/load/rig/'.$rig->whole->key());
             $this->figures->kg('load.empty', $text, $this->load->base->firstKg, static fn (): array => [$trailer, ...$inputs->corrections(1)]);
         } elseif ($rig instanceof PlannedBoat) {
@@ -91,7 +101,12 @@ final readonly class LoadFigures
         $sum = static fn (string $label, string $source): FigureText => new FigureText($label, 'load.figure.sum.formula', $source);
         $tanksKg = array_sum(array_map(static fn (TankWorking $working): float => $working->tank->allEmptyKg(), $this->tanks()->all()));
         $this->figures->kg('load.people', $sum('load.figure.people.label', 'load.source.crew'), $people->kg(), fn (): array => $this->inputs->people());
-        $this->figures->kg('load.aboard', $sum('load.figure.aboard.label', 'load.source.entered'), $people->kg() + $loadsKg, fn (): array => [...$this->inputs->people(), ...$this->inputs->loads()]);
+        $this->figures->kg(
+            'load.aboard',
+            $sum('load.figure.aboard.label', 'load.source.entered'),
+            $people->kg() + $loadsKg,
+            fn (): array => [...$this->inputs->people(), ...$this->inputs->loads()],
+        );
         $this->figures->kg('load.tanks', $sum('load.figure.tanks.label', 'load.source.entered'), $tanksKg, fn (): array => $this->inputs->emptyTanks());
     }
 
@@ -101,7 +116,12 @@ final readonly class LoadFigures
         $with = ['rig' => $this->workings->plan->load->rig->kind()];
         $drinkingL = $this->tanks()->fullL(Holds::Drinking);
         $text = new FigureText('load.figure.drinking.label', 'load.figure.water.formula', 'load.source.drinking');
-        $this->figures->kg('load.drinking', $text, $drinkingL, static fn (): array => [SumInput::constant($wording->text('load.sum.cans'), $wording->litres($drinkingL))]);
+        $this->figures->kg(
+            'load.drinking',
+            $text,
+            $drinkingL,
+            static fn (): array => [SumInput::constant($wording->text('load.sum.cans'), $wording->litres($drinkingL))],
+        );
         $text = new FigureText('load.figure.water.label', 'load.figure.travel.formula', 'load.source.chosen', $with);
         $this->figures->litres('load.travel', $text, $this->tanks()->travelL(), fn (): array => [SumInput::figure('tanks.full'), ...$this->inputs->fills()]);
         $text = new FigureText('load.figure.water.label', 'load.figure.water.formula', 'load.source.water', $with);
@@ -115,7 +135,12 @@ final readonly class LoadFigures
         $payloadKg = $gross->limitKg - ($this->load->isBoat() ? 0.0 : $this->figures->get('load.empty')->value);
         $waterKg = $this->tanks()->travelL() + $this->tanks()->fullL(Holds::Drinking);
         if ($payloadKg > 0 && $waterKg > 0) {
-            $text = new FigureText('load.figure.water-share.label', 'load.figure.water-share.formula', 'load.source.plate', ['rig' => $this->workings->plan->load->rig->kind()]);
+            $text = new FigureText(
+                'load.figure.water-share.label',
+                'load.figure.water-share.formula',
+                'load.source.plate',
+                ['rig' => $this->workings->plan->load->rig->kind()],
+            );
             $this->figures->add('load.water_share', $text, $waterKg / $payloadKg, Unit::Fraction, Kind::Share, fn (): array => [
                 SumInput::figure('load.water'),
                 SumInput::figure('load.drinking'),
@@ -132,26 +157,56 @@ final readonly class LoadFigures
         $moment = $limit->onTheRoad->moment;
         $id = 'load.'.$limit->name->value;
         $with = ['limit' => LimitWords::name($limit->name, $this->workings->rigWords), 'rig' => $rig, 'of' => $limit->name, 'when' => $moment->phrase($rig)];
-        $moments = static fn (string $label, RigState $state): FigureText => new FigureText($label, 'load.figure.at-limit.formula', 'load.source.moments', $with + ['state' => $state->phrase($rig)]);
+        $moments = static fn (string $label, RigState $state): FigureText => new FigureText(
+            $label,
+            'load.figure.at-limit.formula',
+            'load.source.moments',
+            $with + ['state' => $state->phrase($rig)],
+        );
         $plate = static fn (string $label, string $formula): FigureText => new FigureText($label, $formula, 'load.source.plate', $with);
         foreach (RigState::cases() as $state) {
             $text = $moments('load.figure.at-limit.label', $state);
-            $this->figures->kg($id.'.'.self::SUFFIXES[$state->value], $text, $limit->kgIn($state), fn (): array => $this->inputs->weights($limit->name, $state));
+            $this->figures->kg(
+                $id.'.'.self::SUFFIXES[$state->value],
+                $text,
+                $limit->kgIn($state),
+                fn (): array => $this->inputs->weights($limit->name, $state),
+            );
         }
         $allowed = fn (): SumInput => $this->plate($limit, $wording->text('load.sum.limit'));
         $text = $plate('load.figure.spare.label', 'load.figure.spare.formula');
-        $this->figures->kg($id.'.spare', $text, $limit->spareIn(RigState::Travelling)->kg, static fn (): array => [$allowed(), SumInput::figure($id.'.travel')]);
+        $this->figures->kg(
+            $id.'.spare',
+            $text,
+            $limit->spareIn(RigState::Travelling)->kg,
+            static fn (): array => [$allowed(), SumInput::figure($id.'.travel')],
+        );
         $text = $plate('load.figure.spare-full.label', 'load.figure.spare-full.formula');
-        $this->figures->kg($id.'.spare_full', $text, $limit->spareIn(RigState::BrimFull)->kg, static fn (): array => [$allowed(), SumInput::figure($id.'.full')]);
+        $this->figures->kg(
+            $id.'.spare_full',
+            $text,
+            $limit->spareIn(RigState::BrimFull)->kg,
+            static fn (): array => [$allowed(), SumInput::figure($id.'.full')],
+        );
         $most = static fn (): SumInput => null === $moment->state
             ? SumInput::constant($wording->text('load.sum.at-moment', $with), $wording->kg($limit->limitKg - $limit->onTheRoad->kg))
             : SumInput::figure($id.'.'.self::SUFFIXES[$moment->state->value]);
         $text = $plate('load.figure.least-spare.label', 'load.figure.least-spare.formula');
         $this->figures->kg($id.'.least_spare', $text, $limit->onTheRoad->kg, static fn (): array => [$allowed(), $most()]);
         if ($limit->isOverBeforeWater()) {
-            $this->figures->kg($id.'.empty', $moments('load.figure.dry.label', RigState::Dry), $limit->fill->emptyKg, fn (): array => $this->emptyInputs($limit->name));
+            $this->figures->kg(
+                $id.'.empty',
+                $moments('load.figure.dry.label', RigState::Dry),
+                $limit->fill->emptyKg,
+                fn (): array => $this->emptyInputs($limit->name),
+            );
             $text = $plate('load.figure.over-dry.label', 'load.figure.over-dry.formula');
-            $this->figures->kg($id.'.over_empty', $text, $limit->fill->emptyKg - $limit->limitKg, static fn (): array => [SumInput::figure($id.'.empty'), $allowed()]);
+            $this->figures->kg(
+                $id.'.over_empty',
+                $text,
+                $limit->fill->emptyKg - $limit->limitKg,
+                static fn (): array => [SumInput::figure($id.'.empty'), $allowed()],
+            );
         }
     }
 
@@ -232,10 +287,23 @@ final readonly class LoadFigures
         }
         $wording = $this->workings->wording;
         $text = new FigureText('load.figure.best-split.label', 'load.figure.best-split.formula', 'load.source.simplex');
-        $left = fn (LimitWorking $limit): string => $wording->text('load.sum.left-empty', ['limit' => LimitWords::name($limit->name, $this->workings->rigWords)]);
+        $left = fn (LimitWorking $limit): string => $wording->text(
+            'load.sum.left-empty',
+            ['limit' => LimitWords::name($limit->name, $this->workings->rigWords)],
+        );
         $this->figures->litres('load.best_split', $text, $split->litres(), fn (): array => [
-            ...array_map(static fn (TankWorking $working, float $litres): SumInput => SumInput::constant($working->tank->name, $wording->litresAtMost($litres)), $split->tanks, $split->litres),
-            ...array_map(static fn (LimitWorking $limit): SumInput => SumInput::constant($left($limit), $wording->kg($limit->fill->spareAt(0.0))), $this->load->limits()),
+            ...array_map(
+                static fn (TankWorking $working, float $litres): SumInput => SumInput::constant(
+                    $working->tank->name,
+                    $wording->litresAtMost($litres),
+                ),
+                $split->tanks,
+                $split->litres,
+            ),
+            ...array_map(
+                static fn (LimitWorking $limit): SumInput => SumInput::constant($left($limit), $wording->kg($limit->fill->spareAt(0.0))),
+                $this->load->limits(),
+            ),
         ]);
     }
 

@@ -65,7 +65,8 @@ enum LoadFinding: string implements FindingCode
     public function severity(): Severity
     {
         return match ($this) {
-            self::GrossOver, self::FrontOver, self::RearOver, self::NoseOver, self::AxleOver, self::NoseLight, self::StabilityThin, self::TyreOver => Severity::Stop,
+            self::GrossOver, self::FrontOver, self::RearOver, self::NoseOver, self::AxleOver,
+            self::NoseLight, self::StabilityThin, self::TyreOver => Severity::Stop,
             self::EstimateTight, self::SeatMissing, self::LoadOutside => Severity::Fix,
             default => Severity::Watch,
         };

@@ -31,32 +31,71 @@ final class LoadGlass
         $share = max(0.0, ($worst->limitKg - $worst->onTheRoad->kg) / $worst->limitKg);
         $overs = array_map(static fn (LimitWorking $limit): string => LoadFinding::over($limit->name)->value, $workings->of(LoadWorkings::class)->limits());
         $moment = $worst->onTheRoad->moment;
-        $beside = $wording->inASentence(new Phrase('load.glass.payload.beside', ['limit' => LimitWords::name($worst->name, $workings->rigWords), 'when' => $moment->phrase($rig)]));
+        $beside = $wording->inASentence(
+            new Phrase(
+                'load.glass.payload.beside',
+                ['limit' => LimitWords::name($worst->name, $workings->rigWords), 'when' => $moment->phrase($rig)],
+            ),
+        );
         $severity = Severity::worstOf($findings, 'load.estimate-tight', ...$overs);
-        $cells = [new GlassCell($figure->id, 'load', $wording->text('load.glass.payload'), $figure->figure, $figure->symbol, $beside, $severity, min(1.0, $share), min(1.0, 1 / max($share, 1e-9)))];
+        $cells = [
+            new GlassCell(
+                $figure->id,
+                'load',
+                $wording->text('load.glass.payload'),
+                $figure->figure,
+                $figure->symbol,
+                $beside,
+                $severity,
+                min(1.0, $share),
+                min(1.0, 1 / max($share, 1e-9)),
+            ),
+        ];
         $balance = new Balance($workings);
         $side = $balance->side();
         if (null !== $side) {
             $figure = $figures->get('load.side_worst');
-            $beside = $wording->text('load.glass.side.beside', ['side' => abs($side[0]) < 0.5 ? 'even' : ($side[0] < 0 ? 'left' : 'right'), 'when' => $side[1]->phrase($rig)]);
+            $beside = $wording->text(
+                'load.glass.side.beside',
+                ['side' => abs($side[0]) < 0.5 ? 'even' : ($side[0] < 0 ? 'left' : 'right'), 'when' => $side[1]->phrase($rig)],
+            );
             $cells[] = new GlassCell($figure->id, 'load', $wording->text('load.glass.side'), ltrim($figure->figure, '−'), $figure->symbol, $beside);
         }
         $nose = $balance->leastNose();
         if (null !== $nose) {
             $figure = $figures->get('load.nose_least');
             $beside = $wording->text('load.glass.nose.beside', ['when' => $nose[1]->phrase($rig)]);
-            $cells[] = new GlassCell($figure->id, 'load', $wording->text('load.glass.nose'), $wording->finerFigure($nose[0]), $figure->symbol, $beside, Severity::worstOf($findings, LoadFinding::NoseLight->value));
+            $cells[] = new GlassCell(
+                $figure->id,
+                'load',
+                $wording->text('load.glass.nose'),
+                $wording->finerFigure($nose[0]),
+                $figure->symbol,
+                $beside,
+                Severity::worstOf($findings, LoadFinding::NoseLight->value),
+            );
         }
         $gm = $balance->leastGm();
         $heel = $balance->heel();
         if (null !== $heel) {
             $figure = $figures->get('load.heel_worst');
-            $beside = $wording->text('load.glass.heel.beside', ['side' => abs($heel[0]) < 0.05 ? 'even' : ($heel[0] < 0 ? 'left' : 'right'), 'when' => $heel[1]->phrase($rig)]);
+            $beside = $wording->text(
+                'load.glass.heel.beside',
+                ['side' => abs($heel[0]) < 0.05 ? 'even' : ($heel[0] < 0 ? 'left' : 'right'), 'when' => $heel[1]->phrase($rig)],
+            );
             $cells[] = new GlassCell($figure->id, 'load', $wording->text('load.glass.heel'), ltrim($figure->figure, '−'), $figure->symbol, $beside);
         }
         if (null !== $gm && (null === $heel || null !== Severity::worstOf($findings, LoadFinding::StabilityThin->value))) {
             $figure = $figures->get('load.gm_least');
-            $cells[] = new GlassCell($figure->id, 'load', $wording->text('load.glass.stability'), $figure->figure, $figure->symbol, $wording->inASentence($gm[1]->phrase($rig)), Severity::worstOf($findings, LoadFinding::StabilityThin->value));
+            $cells[] = new GlassCell(
+                $figure->id,
+                'load',
+                $wording->text('load.glass.stability'),
+                $figure->figure,
+                $figure->symbol,
+                $wording->inASentence($gm[1]->phrase($rig)),
+                Severity::worstOf($findings, LoadFinding::StabilityThin->value),
+            );
         }
 
         return $cells;

@@ -55,7 +55,11 @@ final class LoadInputs
             ...$this->weighed($name),
             ...$this->corrections($which),
             ...$this->places('x_m', $state),
-            SumInput::field($wording->text('load.sum.lever', ['lever' => $lever, 'shared' => $group->isOne() ? 'no' : 'yes']), $wording->metres($group->xM), '/load/rig/axles/'.$group->firstIndex().'/x_m'),
+            SumInput::field(
+                $wording->text('load.sum.lever', ['lever' => $lever, 'shared' => $group->isOne() ? 'no' : 'yes']),
+                $wording->metres($group->xM),
+                '/load/rig/axles/'.$group->firstIndex().'/x_m',
+            ),
         ];
     }
 
@@ -75,7 +79,12 @@ final class LoadInputs
         $inputs = [];
         [$front, $rear] = [$rig->frontWeighing(), $rig->rearWeighing()];
         // What a ticket of the whole leaves beside the others has no ticket of its own.
-        $fromWhole = $rig->isOnlyWholeWeighed() || ($front->isWeighed() && !$rig->axles[0]->weighing->isWeighed()) || ($rear->isWeighed() && [] !== array_filter(\array_slice($rig->axles, 1), static fn (PlannedAxle $axle): bool => !$axle->weighing->isWeighed()));
+        $fromWhole = $rig->isOnlyWholeWeighed()
+            || ($front->isWeighed() && !$rig->axles[0]->weighing->isWeighed())
+            || (
+                $rear->isWeighed()
+                && [] !== array_filter(\array_slice($rig->axles, 1), static fn (PlannedAxle $axle): bool => !$axle->weighing->isWeighed())
+            );
         if (null !== $rig->wholeWeighedKg && $fromWhole) {
             $inputs[] = SumInput::field($wording->text('load.sum.whole'), $wording->kg($rig->wholeWeighedKg), '/load/rig/whole_weighed_kg');
         }
@@ -119,11 +128,17 @@ final class LoadInputs
             return $this->places[$key.' '.$state->value];
         }
         $wording = $this->workings->wording;
-        $place = static fn (float $xM, float $yM): string => 'x_m' === $key ? $wording->text('load.sum.at', ['place' => $wording->metres($xM)]) : $wording->across($yM);
+        $place = static fn (float $xM, float $yM): string => 'x_m' === $key
+            ? $wording->text('load.sum.at', ['place' => $wording->metres($xM)])
+            : $wording->across($yM);
         $inputs = $this->fixedPlaces[$key] ??= $this->peopleAndLoads($key, $place);
         $litres = $this->load->contents->in($state);
         foreach ($this->workings->plan->tanks as $index => $tank) {
-            $inputs[] = SumInput::field($tank->name, $wording->kg($tank->allEmptyKg() + $litres[$index]).' '.$place($tank->xM, $tank->yM), '/tanks/'.$index.'/'.$key);
+            $inputs[] = SumInput::field(
+                $tank->name,
+                $wording->kg($tank->allEmptyKg() + $litres[$index]).' '.$place($tank->xM, $tank->yM),
+                '/tanks/'.$index.'/'.$key,
+            );
         }
 
         return $this->places[$key.' '.$state->value] = $inputs;
@@ -143,7 +158,10 @@ final class LoadInputs
         }
         if ($this->load->people->standing > 0) {
             [$xM, $yM] = $this->load->people->standingAt();
-            $inputs[] = SumInput::constant($wording->text('load.sum.standing'), $wording->kg($this->load->people->standing * PlannedSeat::PERSON_KG).' '.$place($xM, $yM));
+            $inputs[] = SumInput::constant(
+                $wording->text('load.sum.standing'),
+                $wording->kg($this->load->people->standing * PlannedSeat::PERSON_KG).' '.$place($xM, $yM),
+            );
         }
         foreach ($this->workings->plan->load->loads as $index => $load) {
             $inputs[] = SumInput::field($load->name, $wording->kg($load->kg).' '.$place($load->xM, $load->yM), '/load/loads/'.$index.'/'.$key);
@@ -181,7 +199,14 @@ final class LoadInputs
     /** @return list<SumInput> every tank with its own weight */
     public function emptyTanks(): array
     {
-        return array_map(fn (TankWorking $working): SumInput => SumInput::field($working->tank->name, $this->workings->wording->kg($working->tank->allEmptyKg()), $working->pointer().'/empty_kg'), $this->workings->of(TanksWorkings::class)->all());
+        return array_map(
+            fn (TankWorking $working): SumInput => SumInput::field(
+                $working->tank->name,
+                $this->workings->wording->kg($working->tank->allEmptyKg()),
+                $working->pointer().'/empty_kg',
+            ),
+            $this->workings->of(TanksWorkings::class)->all(),
+        );
     }
 
     /** @return list<SumInput> the fill that all fresh tanks share, and those of tanks that have one of their own */

@@ -63,7 +63,14 @@ final class LoadStage implements Stage
         if (\count($plan->load->loads) < LoadPlan::MOST_LOADS) {
             $names = array_map(static fn (PlannedLoad $load): string => $load->name, $plan->load->loads);
             $xM = round($rig->bodyFromM() + $rig->sizes()->lengthM / 2, 1);
-            $load = new PlannedLoad(FreeId::of('load', $plan), FreeId::name($workings->wording->text('load.new-load'), $names), self::NEW_LOAD_KG, $xM, 0.0, round($rig->sizes()->floorM + self::NEW_LOAD_ABOVE_FLOOR_M, 2));
+            $load = new PlannedLoad(
+                FreeId::of('load', $plan),
+                FreeId::name($workings->wording->text('load.new-load'), $names),
+                self::NEW_LOAD_KG,
+                $xM,
+                0.0,
+                round($rig->sizes()->floorM + self::NEW_LOAD_ABOVE_FLOOR_M, 2),
+            );
             $additions[] = new Fix(new Phrase('load.fix.add-load'), PlanPatch::append('/load/loads', $load));
         }
         if (0 < $workings->of(LoadWorkings::class)->people->count() && \count($plan->load->seats) < LoadPlan::MOST_SEATS) {

@@ -31,7 +31,11 @@ final class SideShift
             $tank = $largest->tank;
             $toM = self::placeM($tank->yM - $tankMomentKgM / $tankKg, $halfM - $tank->widthMm / 2000);
             $to = $tank->movedTo($tank->xM, $toM);
-            $shifts[] = [$tankKg, self::label($tank->name, $toM, FreePlace::leaving($tank, $to, $workings->plan)), FreePlace::move($largest, $to, $workings->plan)];
+            $shifts[] = [
+                $tankKg,
+                self::label($tank->name, $toM, FreePlace::leaving($tank, $to, $workings->plan)),
+                FreePlace::move($largest, $to, $workings->plan),
+            ];
         }
         foreach ($workings->plan->load->loads as $index => $load) {
             if ($load->kg > 0 && 0.0 !== $loadMomentKgM) {

@@ -49,7 +49,15 @@ final class TravelFill
         if (null === $split) {
             return null;
         }
-        $patches = array_map(static fn (TankWorking $working, float $fraction): PlanPatch => PlanPatch::set($working->pointer().'/travel_fill', $fraction, null !== $working->tank->travelFill), $split->tanks, $split->fractions());
+        $patches = array_map(
+            static fn (TankWorking $working, float $fraction): PlanPatch => PlanPatch::set(
+                $working->pointer().'/travel_fill',
+                $fraction,
+                null !== $working->tank->travelFill,
+            ),
+            $split->tanks,
+            $split->fractions(),
+        );
 
         $label = new Phrase('load.fix.travel-split', [
             'rig' => $workings->plan->load->rig->kind(),

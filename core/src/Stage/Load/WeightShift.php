@@ -50,7 +50,14 @@ final class WeightShift
         if (0.0 === $leverM * $sign || $overKg <= 0) {
             return [];
         }
-        $loads = array_values(array_filter(array_map(static fn (int $index): ?Fix => self::moveLoad($sign, $overKg * $leverM, $index, $workings), self::loadsByWeight($workings))));
+        $loads = array_values(
+            array_filter(
+                array_map(
+                    static fn (int $index): ?Fix => self::moveLoad($sign, $overKg * $leverM, $index, $workings),
+                    self::loadsByWeight($workings),
+                ),
+            ),
+        );
 
         return array_values(array_filter([self::moveTank($sign, $overKg * $leverM, $moment, $workings), ...\array_slice($loads, 0, 2)]));
     }
@@ -77,7 +84,10 @@ final class WeightShift
                 return null;
             }
             if (FreePlace::isFree($moved, $obstacles)) {
-                return new Fix(self::label($tank->name, $sign * $metres, FreePlace::leaving($tank, $moved, $workings->plan)), FreePlace::move($largest, $moved, $workings->plan));
+                return new Fix(
+                    self::label($tank->name, $sign * $metres, FreePlace::leaving($tank, $moved, $workings->plan)),
+                    FreePlace::move($largest, $moved, $workings->plan),
+                );
             }
         }
     }
@@ -96,7 +106,10 @@ final class WeightShift
 
     private static function label(string $name, float $byM, ?string $leaves): Phrase
     {
-        return new Phrase('load.fix.move-along', ['what' => $name, 'by' => Amount::metres(abs($byM)), 'way' => $byM < 0 ? 'forward' : 'back', 'leaves' => $leaves]);
+        return new Phrase(
+            'load.fix.move-along',
+            ['what' => $name, 'by' => Amount::metres(abs($byM)), 'way' => $byM < 0 ? 'forward' : 'back', 'leaves' => $leaves],
+        );
     }
 
     private static function inSteps(float $metres): float

@@ -55,7 +55,11 @@ final readonly class BaySketch implements Sent, \JsonSerializable
     {
         $plan = $workings->plan;
         $bay = $plan->bays[$index];
-        $obstructions = array_map(static fn (Box $box, PlannedObstruction $one): ObstructionSketch => new ObstructionSketch($one->id, $one->name, SentBox::of($box)), Obstacles::in($bay, $plan), $bay->obstructions);
+        $obstructions = array_map(
+            static fn (Box $box, PlannedObstruction $one): ObstructionSketch => new ObstructionSketch($one->id, $one->name, SentBox::of($box)),
+            Obstacles::in($bay, $plan),
+            $bay->obstructions,
+        );
         $wording = $workings->wording;
         $clearance = BayPlace::UnderFloor === $bay->place ? $wording->text('tanks.bay.clearance', ['clearance' => Amount::mm(1000 * $bay->zM)]) : null;
         $obstruct = $looked ? self::obstruct($index, $bay, $workings) : null;
@@ -78,7 +82,16 @@ final readonly class BaySketch implements Sent, \JsonSerializable
         $bay = $workings->plan->bays[$index];
         $fromM = $bay->space($rig)->low[0] / 1000;
         $word = static fn (AlongDatum $datum): string => $workings->wording->text('tanks.bay.along', ['from' => $datum, 'rig' => $rig->kind()]);
-        $options = array_map(static fn (AlongDatum $datum): ?TapedFrom => self::taped($index, 'along', $datum->value, $word($datum), $datum->tapedM($fromM, $bay->lengthMm / 1000, $rig)), AlongDatum::cases());
+        $options = array_map(
+            static fn (AlongDatum $datum): ?TapedFrom => self::taped(
+                $index,
+                'along',
+                $datum->value,
+                $word($datum),
+                $datum->tapedM($fromM, $bay->lengthMm / 1000, $rig),
+            ),
+            AlongDatum::cases(),
+        );
 
         return array_values(array_filter($options));
     }
@@ -90,7 +103,16 @@ final readonly class BaySketch implements Sent, \JsonSerializable
         $bay = $workings->plan->bays[$index];
         $fromM = $bay->space($rig)->low[1] / 1000;
         $word = static fn (AcrossDatum $datum): string => $workings->wording->text('tanks.bay.across', ['from' => $datum, 'rig' => $rig->kind()]);
-        $options = array_map(static fn (AcrossDatum $datum): ?TapedFrom => self::taped($index, 'across', $datum->value, $word($datum), $datum->tapedM($fromM, $bay->widthMm / 1000, $rig)), AcrossDatum::cases());
+        $options = array_map(
+            static fn (AcrossDatum $datum): ?TapedFrom => self::taped(
+                $index,
+                'across',
+                $datum->value,
+                $word($datum),
+                $datum->tapedM($fromM, $bay->widthMm / 1000, $rig),
+            ),
+            AcrossDatum::cases(),
+        );
 
         return array_values(array_filter($options));
     }
@@ -101,7 +123,9 @@ final readonly class BaySketch implements Sent, \JsonSerializable
         $at = '/bays/'.$index.'/'.$way;
         $tidyM = self::tidy($metres);
 
-        return PartFields::holds(PlannedBay::class, $way.'_m', $tidyM) ? new TapedFrom($from, $words, PlanPatch::replace($at.'_from', $from)->and(PlanPatch::replace($at.'_m', $tidyM))) : null;
+        return PartFields::holds(PlannedBay::class, $way.'_m', $tidyM)
+            ? new TapedFrom($from, $words, PlanPatch::replace($at.'_from', $from)->and(PlanPatch::replace($at.'_m', $tidyM)))
+            : null;
     }
 
     private static function obstruct(int $index, PlannedBay $bay, Workings $workings): ?Fix

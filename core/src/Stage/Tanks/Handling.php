@@ -22,7 +22,12 @@ final class Handling
     /** @return list<string> */
     public static function words(TankWorking $working, Workings $workings): array
     {
-        return array_values(array_filter([self::filling($working, $workings), self::draining($working, $workings), self::sender($working, $workings)], is_string(...)));
+        return array_values(
+            array_filter(
+                [self::filling($working, $workings), self::draining($working, $workings), self::sender($working, $workings)],
+                is_string(...),
+            ),
+        );
     }
 
     private static function filling(TankWorking $working, Workings $workings): ?string

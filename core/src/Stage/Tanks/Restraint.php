@@ -52,7 +52,11 @@ final readonly class Restraint
                 $figures->kg($id.'.strap_'.$way, $text, $strapKg, fn (): array => [
                     SumInput::figure($id.'.pull_'.$way),
                     SumInput::field($wording->text('tanks.sum.straps'), (string) $tank->straps, $this->working->pointer().'/straps'),
-                    SumInput::field($wording->text('tanks.sum.angle'), $wording->amount(Amount::degrees($this->angleDeg())), $this->working->pointer().'/strap_angle_deg'),
+                    SumInput::field(
+                        $wording->text('tanks.sum.angle'),
+                        $wording->amount(Amount::degrees($this->angleDeg())),
+                        $this->working->pointer().'/strap_angle_deg',
+                    ),
                 ]);
             }
         }
@@ -96,6 +100,12 @@ final readonly class Restraint
         $id = 'tanks.'.$this->working->tank->id;
         $hasStraps = null !== $this->working->tank->straps;
 
-        return new RestraintFigures($id.'.pull_forward', $id.'.pull_side', $id.'.pull_up', $hasStraps ? $id.'.strap_forward' : null, $hasStraps ? $id.'.strap_up' : null);
+        return new RestraintFigures(
+            $id.'.pull_forward',
+            $id.'.pull_side',
+            $id.'.pull_up',
+            $hasStraps ? $id.'.strap_forward' : null,
+            $hasStraps ? $id.'.strap_up' : null,
+        );
     }
 }

@@ -28,7 +28,19 @@ final class Slosh
         }
         $litres = $tank->lengthMm * $tank->widthMm * self::levelMm($working, $workings) / 1e6;
 
-        return SurgeCalculator::calculate(new SurgeInput($tank->lengthMm / 1000, $tank->widthMm / 1000, $tank->heightMm / 1000, $litres, 0.0, 0.0, $tank->baffleCells ?? 1.0, 0.0, 0.0))->periodS;
+        return SurgeCalculator::calculate(
+            new SurgeInput(
+                $tank->lengthMm / 1000,
+                $tank->widthMm / 1000,
+                $tank->heightMm / 1000,
+                $litres,
+                0.0,
+                0.0,
+                $tank->baffleCells ?? 1.0,
+                0.0,
+                0.0,
+            ),
+        )->periodS;
     }
 
     public static function figureId(TankWorking $working): string

@@ -77,7 +77,10 @@ final readonly class TanksDrawing implements Drawing, \JsonSerializable
             $looked ? self::toTape($workings) : [],
             self::runs($workings),
             null === $addBay ? null : SentFix::of($addBay, $wording),
-            array_map(static fn (PlannedThing $thing): ObstructionSketch => new ObstructionSketch($thing->id, $thing->name, SentBox::of($thing->body())), $workings->plan->load->things),
+            array_map(
+                static fn (PlannedThing $thing): ObstructionSketch => new ObstructionSketch($thing->id, $thing->name, SentBox::of($thing->body())),
+                $workings->plan->load->things,
+            ),
             null === $addThing ? null : SentFix::of($addThing, $wording),
         );
     }
@@ -117,7 +120,13 @@ final readonly class TanksDrawing implements Drawing, \JsonSerializable
         $ports = [];
         foreach ($tank->ports as $port) {
             $at = $port->atMm($body->sizeMm());
-            $ports[] = new PortSketch($port->id, ($body->low[0] + $at[0]) / 1000, ($body->low[1] + $at[1]) / 1000, ($body->low[2] + $at[2]) / 1000, $looked ? PortRoom::isReached($port, $tank, $workings->plan) : null);
+            $ports[] = new PortSketch(
+                $port->id,
+                ($body->low[0] + $at[0]) / 1000,
+                ($body->low[1] + $at[1]) / 1000,
+                ($body->low[2] + $at[2]) / 1000,
+                $looked ? PortRoom::isReached($port, $tank, $workings->plan) : null,
+            );
         }
 
         return $ports;
@@ -154,7 +163,26 @@ final readonly class TanksDrawing implements Drawing, \JsonSerializable
             return null;
         }
         $name = FreeId::name($workings->wording->text('tanks.new.bay'), array_column($plan->bays, 'name'));
-        $bay = new PlannedBay(FreeId::of('bay', $plan), $name, BayPlace::Inside, 1000.0, 400.0, 400.0, AlongDatum::RearSill, 0.0, AcrossDatum::LeftWall, 0.0, $plan->load->rig->sizes()->floorM, Face::Top, null, null, false, false, new PlannedReach(false, false, false, false, false, false), []);
+        $bay = new PlannedBay(
+            FreeId::of('bay', $plan),
+            $name,
+            BayPlace::Inside,
+            1000.0,
+            400.0,
+            400.0,
+            AlongDatum::RearSill,
+            0.0,
+            AcrossDatum::LeftWall,
+            0.0,
+            $plan->load->rig->sizes()->floorM,
+            Face::Top,
+            null,
+            null,
+            false,
+            false,
+            new PlannedReach(false, false, false, false, false, false),
+            [],
+        );
 
         return new Fix(new Phrase('tanks.fix.add-bay'), PlanPatch::append('/bays', $bay));
     }
@@ -169,7 +197,17 @@ final readonly class TanksDrawing implements Drawing, \JsonSerializable
         $rig = $plan->load->rig;
         $sizes = $rig->sizes();
         $name = FreeId::name($workings->wording->text('tanks.new.thing'), array_column($plan->load->things, 'name'));
-        $thing = new PlannedThing(FreeId::of('thing', $plan), $name, ThingNeed::Dry, 350.0, 180.0, 200.0, round($rig->bodyFromM() + $sizes->lengthM / 2, 3), round($sizes->widthM / 2 - 0.09, 3), $sizes->floorM);
+        $thing = new PlannedThing(
+            FreeId::of('thing', $plan),
+            $name,
+            ThingNeed::Dry,
+            350.0,
+            180.0,
+            200.0,
+            round($rig->bodyFromM() + $sizes->lengthM / 2, 3),
+            round($sizes->widthM / 2 - 0.09, 3),
+            $sizes->floorM,
+        );
 
         return new Fix(new Phrase('tanks.fix.add-thing'), PlanPatch::append('/load/things', $thing));
     }

@@ -68,15 +68,47 @@ final readonly class TanksFigures
             'between' => $between,
         ]);
         $this->figures->litres($id.'.gross', $volume('tanks.figure.gross.label', 'height'), $working->grossL(), $with('height', 'baffles'));
-        $this->figures->litres($id.'.usable', $volume('tanks.figure.usable.label', 'usable'), $working->usableL(), $with(...[...$high, 'overflow', 'outlet', 'baffles']));
+        $this->figures->litres(
+            $id.'.usable',
+            $volume('tanks.figure.usable.label', 'usable'),
+            $working->usableL(),
+            $with(...[...$high, 'overflow', 'outlet', 'baffles']),
+        );
         foreach ($working->volume->marks as $mark) {
-            $text = new FigureText('tanks.figure.mark.label', 'tanks.figure.mark.formula', 'tanks.source.solid', ['tank' => $tank->name, 'share' => Amount::share($mark->fraction)]);
-            $this->figures->add(self::markId($tank->id, $mark), $text, $mark->heightMm, Unit::Millimetre, Kind::Length, static fn (): array => [SumInput::figure($id.'.usable'), $is('outlet'), $is('height')]);
+            $text = new FigureText(
+                'tanks.figure.mark.label',
+                'tanks.figure.mark.formula',
+                'tanks.source.solid',
+                ['tank' => $tank->name, 'share' => Amount::share($mark->fraction)],
+            );
+            $this->figures->add(
+                self::markId($tank->id, $mark),
+                $text,
+                $mark->heightMm,
+                Unit::Millimetre,
+                Kind::Length,
+                static fn (): array => [SumInput::figure($id.'.usable'), $is('outlet'), $is('height')],
+            );
         }
         $text = new FigureText('tanks.figure.equal-depths.label', 'tanks.figure.equal-depths.formula', 'tanks.source.solid', ['tank' => $tank->name]);
-        $this->figures->litres($id.'.equal_depths', $text, self::equalDepthsErrorL($working), static fn (): array => [SumInput::figure($id.'.usable'), $is('outlet'), $is('overflow')]);
-        $this->figures->litres($id.'.below_outlet', $volume('tanks.figure.below-outlet.label', 'outlet'), $working->belowOutletL(), $with(...[...$high, 'outlet', 'baffles']));
-        $this->figures->litres($id.'.above_overflow', $volume('tanks.figure.above-overflow.label', 'above'), $working->aboveOverflowL(), $with('height', 'overflow', 'baffles'));
+        $this->figures->litres(
+            $id.'.equal_depths',
+            $text,
+            self::equalDepthsErrorL($working),
+            static fn (): array => [SumInput::figure($id.'.usable'), $is('outlet'), $is('overflow')],
+        );
+        $this->figures->litres(
+            $id.'.below_outlet',
+            $volume('tanks.figure.below-outlet.label', 'outlet'),
+            $working->belowOutletL(),
+            $with(...[...$high, 'outlet', 'baffles']),
+        );
+        $this->figures->litres(
+            $id.'.above_overflow',
+            $volume('tanks.figure.above-overflow.label', 'above'),
+            $working->aboveOverflowL(),
+            $with('height', 'overflow', 'baffles'),
+        );
         $this->figures->litres($id.'.full', $volume('tanks.figure.full.label', 'overflow'), $working->fullL(), $with(...[...$high, 'overflow', 'baffles']));
         $text = new FigureText('tanks.figure.full-kg.label', 'tanks.figure.full-kg.formula', 'tanks.source.water', ['tank' => $tank->name]);
         $empty = SumInput::field($wording->text('tanks.sum.empty'), $wording->kg($tank->allEmptyKg()), $pointer.'/empty_kg');
@@ -93,16 +125,35 @@ final readonly class TanksFigures
         $depthMm = $tank->overflowMm() - $tank->outletHeightMm;
         $below = static fn (float $levelMm): float => $shape->litresBelow($levelMm) * (1 - $tank->baffledFraction()) - $working->volume->belowOutletL;
 
-        return $tank->count * max(0.0, ...array_map(static fn (TankMark $mark): float => abs($below($tank->outletHeightMm + $mark->fraction * $depthMm) - $mark->usableL), $working->volume->marks));
+        return $tank->count * max(
+            0.0,
+            ...array_map(
+                static fn (TankMark $mark): float => abs($below($tank->outletHeightMm + $mark->fraction * $depthMm) - $mark->usableL),
+                $working->volume->marks,
+            ),
+        );
     }
 
     private function addTotals(): void
     {
         $tanks = $this->workings->of(TanksWorkings::class);
-        $inputs = static fn (Holds $holds, string $end): array => array_map(static fn (TankWorking $working): SumInput => SumInput::figure('tanks.'.$working->tank->id.'.'.$end), $tanks->that($holds));
+        $inputs = static fn (Holds $holds, string $end): array => array_map(
+            static fn (TankWorking $working): SumInput => SumInput::figure('tanks.'.$working->tank->id.'.'.$end),
+            $tanks->that($holds),
+        );
         $fresh = static fn (string $label): FigureText => new FigureText($label, 'tanks.figure.fresh.formula', 'tanks.source.solid');
-        $this->figures->litres('tanks.usable', $fresh('tanks.figure.all-usable.label'), $tanks->usableL(Holds::Fresh), static fn (): array => $inputs(Holds::Fresh, 'usable'));
-        $this->figures->litres('tanks.full', $fresh('tanks.figure.all-full.label'), $tanks->fullL(Holds::Fresh), static fn (): array => $inputs(Holds::Fresh, 'full'));
+        $this->figures->litres(
+            'tanks.usable',
+            $fresh('tanks.figure.all-usable.label'),
+            $tanks->usableL(Holds::Fresh),
+            static fn (): array => $inputs(Holds::Fresh, 'usable'),
+        );
+        $this->figures->litres(
+            'tanks.full',
+            $fresh('tanks.figure.all-full.label'),
+            $tanks->fullL(Holds::Fresh),
+            static fn (): array => $inputs(Holds::Fresh, 'full'),
+        );
         $grossL = array_sum(array_map(static fn (TankWorking $working): float => $working->grossL(), $tanks->that(Holds::Fresh)));
         $this->figures->litres('tanks.gross', $fresh('tanks.figure.all-gross.label'), $grossL, static fn (): array => $inputs(Holds::Fresh, 'gross'));
         $drinking = new FigureText('tanks.figure.drinking.label', 'tanks.figure.drinking.formula', 'tanks.source.solid');

@@ -54,7 +54,22 @@ enum TanksFinding: string implements FindingCode
 
     public function severity(): Severity
     {
-        return \in_array($this, [self::TankOversized, self::BayGuessed, self::FrostBelowOutlet, self::DrainHigh, self::OpenEndSpills, self::FillBacksUp, self::DrainCapped, self::LevelUnseen, self::BayGone, self::RunLoose], true) ? Severity::Watch : Severity::Fix;
+        return \in_array(
+            $this,
+            [
+                self::TankOversized,
+                self::BayGuessed,
+                self::FrostBelowOutlet,
+                self::DrainHigh,
+                self::OpenEndSpills,
+                self::FillBacksUp,
+                self::DrainCapped,
+                self::LevelUnseen,
+                self::BayGone,
+                self::RunLoose,
+            ],
+            true,
+        ) ? Severity::Watch : Severity::Fix;
     }
 
     public function isPerPart(): bool
@@ -69,6 +84,19 @@ enum TanksFinding: string implements FindingCode
 
     public function isImpossible(): bool
     {
-        return \in_array($this, [self::TankOutside, self::TankTooLow, self::TankThroughFloor, self::TanksCollide, self::TankOutOfBay, self::TankObstructed, self::OpeningSmall, self::DoorSmall], true);
+        return \in_array(
+            $this,
+            [
+                self::TankOutside,
+                self::TankTooLow,
+                self::TankThroughFloor,
+                self::TanksCollide,
+                self::TankOutOfBay,
+                self::TankObstructed,
+                self::OpeningSmall,
+                self::DoorSmall,
+            ],
+            true,
+        );
     }
 }

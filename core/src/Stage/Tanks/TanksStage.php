@@ -90,7 +90,10 @@ final class TanksStage implements Stage
         $use = $workings->of(UseWorkings::class);
         $shortL = $use->need(Supply::Main)->carryL - $workings->of(TanksWorkings::class)->usableL(Holds::Fresh);
         $offers = [
-            [new Phrase('tanks.fix.add-tank'), FreePlace::addTank($plan, Holds::Fresh, max(self::LEAST_L, $shortL)) ?? FreePlace::addTank($plan, Holds::Fresh, self::LEAST_L)],
+            [
+                new Phrase('tanks.fix.add-tank'),
+                FreePlace::addTank($plan, Holds::Fresh, max(self::LEAST_L, $shortL)) ?? FreePlace::addTank($plan, Holds::Fresh, self::LEAST_L),
+            ],
             [new Phrase('tanks.fix.add-can'), FreePlace::addCans($plan, Holds::Fresh, 1)],
             [new Phrase('tanks.fix.add-waste'), FreePlace::addTank($plan, Holds::Waste, self::WASTE_L)],
         ];

@@ -18,7 +18,9 @@ final class TiltSketches
     /** @return list<TiltSketch> */
     public static function of(TankWorking $working, Workings $workings): array
     {
-        $ends = array_values(array_filter($workings->of(RunWorkings::class)->openEnds(), static fn (OpenEnd $end): bool => $end->run->tank->index === $working->index));
+        $ends = array_values(
+            array_filter($workings->of(RunWorkings::class)->openEnds(), static fn (OpenEnd $end): bool => $end->run->tank->index === $working->index),
+        );
 
         return array_map(static fn (TiltedTank $tilted): TiltSketch => self::sketch($tilted, $working, $ends, $workings), TiltedTank::all($working, $workings));
     }
@@ -38,7 +40,16 @@ final class TiltSketches
 
         $title = $workings->wording->text('tanks.tilt.title', ['tilt' => $tilt]);
 
-        return new TiltSketch($tilt->value, $title, 0 === $tilt->axis(), $tilted->lengthMm, $tilted->lowWallMm, $tilted->farWallMm(), self::words($tilted, $ends, $workings), $sketches);
+        return new TiltSketch(
+            $tilt->value,
+            $title,
+            0 === $tilt->axis(),
+            $tilted->lengthMm,
+            $tilted->lowWallMm,
+            $tilted->farWallMm(),
+            self::words($tilted, $ends, $workings),
+            $sketches,
+        );
     }
 
     /** @param list<OpenEnd> $ends */
@@ -52,7 +63,10 @@ final class TiltSketches
         ])];
         foreach ($ends as $end) {
             $overM = $end->spillsByM($tilted);
-            $words[] = $wording->text($overM > 0.0005 ? 'tanks.tilt.spills' : 'tanks.tilt.holds', ['hose' => $end->name(), 'by' => Amount::mm(1000 * abs($overM))]);
+            $words[] = $wording->text(
+                $overM > 0.0005 ? 'tanks.tilt.spills' : 'tanks.tilt.holds',
+                ['hose' => $end->name(), 'by' => Amount::mm(1000 * abs($overM))],
+            );
         }
 
         return implode(' ', $words);

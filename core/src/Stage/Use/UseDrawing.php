@@ -46,7 +46,12 @@ final readonly class UseDrawing implements Drawing
             $shares[] = new UseShare($uses[$index]->id, $workings->wording->litres($demand->dailyL), $ofL > 0 ? $demand->stayL / $ofL : 0.0);
         }
 
-        return new self($shares, DaysCurve::of($workings), array_map(static fn (StayStyle $stay): StayOption => self::stay($stay, $workings), StayStyle::cases()), self::drains($workings));
+        return new self(
+            $shares,
+            DaysCurve::of($workings),
+            array_map(static fn (StayStyle $stay): StayOption => self::stay($stay, $workings), StayStyle::cases()),
+            self::drains($workings),
+        );
     }
 
     /** Another way to stay takes its usual reserve along, unless somebody has chosen another. */

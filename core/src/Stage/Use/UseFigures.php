@@ -48,7 +48,12 @@ final readonly class UseFigures
             $stay = new FigureText('use.figure.use-stay.label', 'use.figure.use-stay.formula', 'use.source.entered', $with);
             $daily = new FigureText('use.figure.use-daily.label', 'use.figure.daily.formula', 'use.source.entered', $with);
             $this->figures->litres('uses.'.$use->id.'.stay', $stay, $demand->stayL, fn (): array => $this->factors($use, '/use/uses/'.$index));
-            $this->figures->litres('uses.'.$use->id.'.daily', $daily, $demand->dailyL, fn (): array => [SumInput::figure('uses.'.$use->id.'.stay'), $this->days()]);
+            $this->figures->litres(
+                'uses.'.$use->id.'.daily',
+                $daily,
+                $demand->dailyL,
+                fn (): array => [SumInput::figure('uses.'.$use->id.'.stay'), $this->days()],
+            );
         }
     }
 
@@ -65,7 +70,9 @@ final readonly class UseFigures
                 ]
                 : [SumInput::field($wording->text('use.sum.litres'), $wording->litres($use->litres), $pointer.'/litres')],
             SumInput::field($wording->text('use.sum.times', ['per' => $use->per->word()]), self::plain($use->times), $pointer.'/times'),
-            ...Each::Person === $use->each ? [SumInput::field($wording->text('use.sum.people'), self::plain($this->workings->plan->use->crew), '/use/crew')] : [],
+            ...Each::Person === $use->each
+                ? [SumInput::field($wording->text('use.sum.people'), self::plain($this->workings->plan->use->crew), '/use/crew')]
+                : [],
             ...Per::Day === $use->per ? [$this->days()] : [],
         ];
     }
@@ -85,8 +92,18 @@ final readonly class UseFigures
         $entered = static fn (string $label, string $formula): FigureText => new FigureText($label, $formula, 'use.source.entered', $with);
         $ofUses = static fn (): array => array_map(static fn (PlannedUse $use): SumInput => SumInput::figure('uses.'.$use->id.'.stay'), $uses);
         $this->figures->litres($prefix.'.stay', $entered('use.figure.stay.label', 'use.figure.stay.formula'), $need->stayL, $ofUses);
-        $this->figures->litres($prefix.'.daily', $entered('use.figure.daily.label', 'use.figure.daily.formula'), $need->dailyL, fn (): array => [SumInput::figure($prefix.'.stay'), $this->days()]);
-        $this->figures->litres($prefix.'.needed', $entered('use.figure.needed.label', 'use.figure.needed.formula'), $need->carryL, static fn (): array => [SumInput::figure($prefix.'.stay'), $reserve()]);
+        $this->figures->litres(
+            $prefix.'.daily',
+            $entered('use.figure.daily.label', 'use.figure.daily.formula'),
+            $need->dailyL,
+            fn (): array => [SumInput::figure($prefix.'.stay'), $this->days()],
+        );
+        $this->figures->litres(
+            $prefix.'.needed',
+            $entered('use.figure.needed.label', 'use.figure.needed.formula'),
+            $need->carryL,
+            static fn (): array => [SumInput::figure($prefix.'.stay'), $reserve()],
+        );
         foreach (['low' => $need->lowL, 'high' => $need->highL] as $end => $litres) {
             $text = new FigureText('use.figure.spread.label', 'use.figure.spread.formula', 'use.source.spread', $with + ['end' => $end]);
             $spread = SumInput::constant($wording->text('use.sum.spread'), $wording->text('use.sum.spread.own'));

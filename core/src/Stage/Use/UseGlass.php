@@ -38,7 +38,19 @@ final class UseGlass
             'litres_travel' => Amount::litres($aboard->travelUsableL),
             'rig' => $workings->plan->load->rig->kind(),
         ]);
-        $cells = [new GlassCell($figure->id, 'tanks', $wording->text('use.glass.carried'), $figure->figure, $figure->symbol, $beside, $short, $aboard->usableL / $scaleL, $needL / $scaleL)];
+        $cells = [
+            new GlassCell(
+                $figure->id,
+                'tanks',
+                $wording->text('use.glass.carried'),
+                $figure->figure,
+                $figure->symbol,
+                $beside,
+                $short,
+                $aboard->usableL / $scaleL,
+                $needL / $scaleL,
+            ),
+        ];
         if ($figures->has('use.lasts')) {
             $figure = $figures->get('use.lasts');
             $beside = $wording->text('use.glass.lasts.beside', [
@@ -52,7 +64,15 @@ final class UseGlass
         if ($drinkingL > 0) {
             $figure = $figures->get('tanks.drinking');
             $beside = $wording->text('use.glass.drinking.beside', ['litres' => Amount::litres($drinkingL)]);
-            $cells[] = new GlassCell($figure->id, 'use', $wording->text('use.glass.drinking'), $figure->figure, $figure->symbol, $beside, Severity::worstOf($findings, 'use.drinking'));
+            $cells[] = new GlassCell(
+                $figure->id,
+                'use',
+                $wording->text('use.glass.drinking'),
+                $figure->figure,
+                $figure->symbol,
+                $beside,
+                Severity::worstOf($findings, 'use.drinking'),
+            );
         }
 
         return $cells;

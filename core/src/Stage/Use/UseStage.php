@@ -53,7 +53,14 @@ final class UseStage implements Stage
 
     public function rules(): array
     {
-        return [new Rule\UseShort(), new Rule\DrinkingMissing(), new Rule\DrinkingShort(), new Rule\DrainMissing(), new Rule\DrainsOutside(), new Rule\CanEnough()];
+        return [
+            new Rule\UseShort(),
+            new Rule\DrinkingMissing(),
+            new Rule\DrinkingShort(),
+            new Rule\DrainMissing(),
+            new Rule\DrainsOutside(),
+            new Rule\CanEnough(),
+        ];
     }
 
     public function findingCodes(): string

@@ -69,7 +69,11 @@ export function StockScatter({ offer, chosen, onChoose }: Props) {
             cy={y(row.spare_kg)}
             r={row.id === chosen ? 8 : 6}
             onPointerDown={() => onChoose(row.id)}
-            className={`cursor-pointer ${row.id === chosen ? "stroke-rim" : row.spare_kg < 0 ? "stroke-rust" : "stroke-water"} ${offer.best.includes(row.id) ? "fill-wash" : "fill-sheet"}`}
+            className={[
+              "cursor-pointer",
+              row.id === chosen ? "stroke-rim" : row.spare_kg < 0 ? "stroke-rust" : "stroke-water",
+              offer.best.includes(row.id) ? "fill-wash" : "fill-sheet",
+            ].join(" ")}
             strokeWidth={row.id === chosen ? 3 : 1.6}
           >
             <title>{`${row.name}, ${row.where}: ${row.usable}, ${row.spare}`}</title>

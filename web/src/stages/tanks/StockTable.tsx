@@ -86,7 +86,11 @@ export function StockTable({ offer, chosen, onChoose, onPutIn }: Props) {
               {COLUMNS.map((column) => (
                 <td
                   key={column.title}
-                  className={`pl-2 text-right ${column.seldom ? "max-md:hidden" : ""} ${column.title === "Worst limit" && row.patch && row.spare_kg < 0 ? "text-rust" : ""}`}
+                  className={[
+                    "pl-2 text-right",
+                    column.seldom ? "max-md:hidden" : "",
+                    column.title === "Worst limit" && row.patch && row.spare_kg < 0 ? "text-rust" : "",
+                  ].join(" ")}
                 >
                   {column.text(row)}
                 </td>

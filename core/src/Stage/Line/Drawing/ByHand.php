@@ -43,7 +43,9 @@ final class ByHand
         foreach ($graph->parts(PartKind::Kettle) as $kettle) {
             if ($kettle->figures instanceof HeaterFigures && $kettle->figures->hotC > WarmWater::COMFORT_C) {
                 // A kettle that is mixed is a store drawn unmixed.
-                $litres = (float) HeatCalculator::shower(new Shower($kettle->figures->litres, $kettle->figures->hotC, WarmWater::COLD_C, WarmWater::COMFORT_C, 1.0))['litres'];
+                $litres = (float) HeatCalculator::shower(
+                    new Shower($kettle->figures->litres, $kettle->figures->hotC, WarmWater::COLD_C, WarmWater::COMFORT_C, 1.0),
+                )['litres'];
                 $words[] = $wording->text('line.by-hand.kettle', [
                     'kettle' => $kettle->name,
                     'hot' => Amount::temperature($kettle->figures->hotC),

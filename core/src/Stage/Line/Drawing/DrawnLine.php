@@ -71,7 +71,18 @@ final readonly class DrawnLine
         $plan = $this->workings->plan;
         foreach ($plan->line->parts as $index => $part) {
             if (isset($schematic->columns[$part->id])) {
-                $elements[] = new LineElement($part->id, $part->id, $part->kind->value, $part->kind->word(), $part->name, $schematic->columns[$part->id], $schematic->rows[$part->id], '/line/parts/'.$index, $part->kind->isInPath(), $part->reversed);
+                $elements[] = new LineElement(
+                    $part->id,
+                    $part->id,
+                    $part->kind->value,
+                    $part->kind->word(),
+                    $part->name,
+                    $schematic->columns[$part->id],
+                    $schematic->rows[$part->id],
+                    '/line/parts/'.$index,
+                    $part->kind->isInPath(),
+                    $part->reversed,
+                );
             }
         }
         foreach ($plan->tanks as $tank) {
@@ -97,8 +108,28 @@ final readonly class DrawnLine
                 [$from, $to] = [$to, $from];
             }
             [$below, $lane] = $schematic->lane($from, $to) ?? [null, null];
-            $text = $wording->text('line.pipe.size', ['length' => Amount::distance($pipe->lengthM), 'guessed' => $pipe->isGuessed() ? 'yes' : 'no', 'bore' => Amount::mm($pipe->pipe->tube->boreMm)]);
-            $sketches[] = new PipeSketch($pipe->pipe->id, $pipe->pipe->name, '/line/pipes/'.$index, $from, $to, $schematic->parentOf($to) === $from, $below, $lane, $this->line->warm->isHot($pipe), $text, $pipe->isGuessed(), $this->points($pipe));
+            $text = $wording->text(
+                'line.pipe.size',
+                [
+                    'length' => Amount::distance($pipe->lengthM),
+                    'guessed' => $pipe->isGuessed() ? 'yes' : 'no',
+                    'bore' => Amount::mm($pipe->pipe->tube->boreMm),
+                ],
+            );
+            $sketches[] = new PipeSketch(
+                $pipe->pipe->id,
+                $pipe->pipe->name,
+                '/line/pipes/'.$index,
+                $from,
+                $to,
+                $schematic->parentOf($to) === $from,
+                $below,
+                $lane,
+                $this->line->warm->isHot($pipe),
+                $text,
+                $pipe->isGuessed(),
+                $this->points($pipe),
+            );
         }
 
         return $sketches;
@@ -107,9 +138,15 @@ final readonly class DrawnLine
     /** @return list<RigPoint> */
     private function points(LinePipe $pipe): array
     {
-        $end = fn (LineEnd $end): array => isset($this->places[$end->owner->id]) ? [new RigPoint($this->places[$end->owner->id][0], $this->places[$end->owner->id][1], $end->zM())] : [];
+        $end = fn (LineEnd $end): array => isset($this->places[$end->owner->id])
+            ? [new RigPoint($this->places[$end->owner->id][0], $this->places[$end->owner->id][1], $end->zM())]
+            : [];
 
-        return [...$end($pipe->from), ...array_map(static fn (PlannedRunPoint $point): RigPoint => new RigPoint($point->xM, $point->yM, $point->zM), $pipe->pipe->points), ...$end($pipe->to)];
+        return [
+            ...$end($pipe->from),
+            ...array_map(static fn (PlannedRunPoint $point): RigPoint => new RigPoint($point->xM, $point->yM, $point->zM), $pipe->pipe->points),
+            ...$end($pipe->to),
+        ];
     }
 
     /** @return list<PlacedPart> */
@@ -136,8 +173,21 @@ final readonly class DrawnLine
                 continue;
             }
             $one = $this->line->alone($part)->outlets[$part->id];
-            $range = $wording->text('line.outlet.range', ['at' => SceneDrawing::at($one), 'least' => Amount::flow($one->figures->leastLpm), 'most' => Amount::flow($one->figures->mostLpm)]);
-            $cards[] = new OutletCard($part->id, $part->name, LineFigures::flowId($part), $range, UsualWants::words($part->kind, $wording), $this->hot($part), $one->isEnough(), true === $part->together, '/line/parts/'.$index.'/together');
+            $range = $wording->text(
+                'line.outlet.range',
+                ['at' => SceneDrawing::at($one), 'least' => Amount::flow($one->figures->leastLpm), 'most' => Amount::flow($one->figures->mostLpm)],
+            );
+            $cards[] = new OutletCard(
+                $part->id,
+                $part->name,
+                LineFigures::flowId($part),
+                $range,
+                UsualWants::words($part->kind, $wording),
+                $this->hot($part),
+                $one->isEnough(),
+                true === $part->together,
+                '/line/parts/'.$index.'/together',
+            );
         }
 
         return $cards;
@@ -180,7 +230,9 @@ final readonly class DrawnLine
         }
         $names = array_column([...$this->workings->plan->line->parts, ...$this->workings->plan->tanks], 'name', 'id');
         $about = array_values(array_unique(array_merge([], ...array_values($mode->troubles))));
-        $trouble = [] === $about ? '' : $wording->text('line.mode.trouble', ['parts' => array_map(static fn (string $id): string => $names[$id] ?? $id, $about)]);
+        $trouble = [] === $about
+            ? ''
+            : $wording->text('line.mode.trouble', ['parts' => array_map(static fn (string $id): string => $names[$id] ?? $id, $about)]);
         $path = array_map(fn (int $index): string => $this->workings->plan->line->pipes[$index]->id, array_keys($mode->path));
 
         return new ModeCard($mode->mode->value, $wording->phrase($mode->mode->phrase()), $steps, $wording->phrase($mode->mode->care()), $path, $trouble);

@@ -72,7 +72,14 @@ final readonly class GravityDrawing
         }
         $curves = $wants = [];
         foreach ($lines as [$name, $present, $line]) {
-            $curves[] = new GravityCurve($wording->text('line.gravity.bore', ['bore' => $name]), $present, array_map(fn (float $m): ChartPoint => new ChartPoint($m, $this->lpm($line, new LineCase([$this->outlet->id], raiseM: $m))), self::RAISES_M));
+            $curves[] = new GravityCurve(
+                $wording->text('line.gravity.bore', ['bore' => $name]),
+                $present,
+                array_map(
+                    fn (float $m): ChartPoint => new ChartPoint($m, $this->lpm($line, new LineCase([$this->outlet->id], raiseM: $m))),
+                    self::RAISES_M,
+                ),
+            );
             $wants[] = $wording->text('line.gravity.needs', ['bore' => $name, 'raise' => $this->raiseFor($line)]);
         }
         $most = max([1.0, ...array_merge(...array_map(static fn (GravityCurve $curve): array => array_column($curve->points, 'lpm'), $curves))]);
@@ -84,7 +91,10 @@ final readonly class GravityDrawing
             $this->words($tank, $wording),
             $wording->text('line.gravity.for', ['flow' => Amount::flow($this->figures->mostLpm), 'ways' => implode('; ', $wants)]),
             $curves,
-            array_map(static fn (int $lpm): ChartTick => new ChartTick((float) $lpm, $wording->flow((float) $lpm)), range(0, (int) (ceil($most / $step) * $step), $step)),
+            array_map(
+                static fn (int $lpm): ChartTick => new ChartTick((float) $lpm, $wording->flow((float) $lpm)),
+                range(0, (int) (ceil($most / $step) * $step), $step),
+            ),
             array_map(static fn (float $m): ChartTick => new ChartTick($m, ($m > 0 ? '+' : '').$wording->mm(1000 * $m)), [-0.6, -0.2, 0.0, 0.4, 1.0]),
         );
     }
@@ -98,7 +108,12 @@ final readonly class GravityDrawing
     {
         $own = array_map(static fn (LinePipe $pipe): string => $pipe->pipe->id, $this->path->pipes);
         $line = $this->workings->plan->line;
-        $pipes = array_map(static fn (PlannedPipe $pipe): PlannedPipe => \in_array($pipe->id, $own, true) ? PartFields::changed($pipe, ['tube' => PartFields::changed($pipe->tube, ['boreMm' => max($mm, $pipe->tube->boreMm)])]) : $pipe, $line->pipes);
+        $pipes = array_map(
+            static fn (PlannedPipe $pipe): PlannedPipe => \in_array($pipe->id, $own, true)
+                ? PartFields::changed($pipe, ['tube' => PartFields::changed($pipe->tube, ['boreMm' => max($mm, $pipe->tube->boreMm)])])
+                : $pipe,
+            $line->pipes,
+        );
 
         return PartFields::changed($this->workings->plan, ['line' => PartFields::changed($line, ['pipes' => $pipes])]);
     }
@@ -133,7 +148,10 @@ final readonly class GravityDrawing
         }
         $full = $this->lpm($this->line, new LineCase([$this->outlet->id]));
         $low = $this->lpm($this->line, new LineCase([$this->outlet->id], fill: LineCase::NEARLY_EMPTY));
-        $sloped = min($this->lpm($this->line, new LineCase([$this->outlet->id], slope: self::SLOPE)), $this->lpm($this->line, new LineCase([$this->outlet->id], slope: -self::SLOPE)));
+        $sloped = min(
+            $this->lpm($this->line, new LineCase([$this->outlet->id], slope: self::SLOPE)),
+            $this->lpm($this->line, new LineCase([$this->outlet->id], slope: -self::SLOPE)),
+        );
         $vents = array_filter($tank->ports, static fn (PlannedPort $port): bool => PortRole::Vent === $port->role);
         $ventMm = [] === $vents ? null : max(array_map(static fn (PlannedPort $port): float => $port->boreMm, $vents));
 

@@ -41,7 +41,13 @@ final readonly class OutletExtremes implements Sent
             [$low, $lowCycles] = $given($part, LineCase::worst([$part->id]));
             [$high, $highCycles] = $given($part, LineCase::strongest([$part->id]));
 
-            return new self($part->id, $workings->wording->text('line.extremes', ['flow_low' => $low, 'low_cycles' => $lowCycles, 'flow_high' => $high, 'high_cycles' => $highCycles]));
+            return new self(
+                $part->id,
+                $workings->wording->text(
+                    'line.extremes',
+                    ['flow_low' => $low, 'low_cycles' => $lowCycles, 'flow_high' => $high, 'high_cycles' => $highCycles],
+                ),
+            );
         }, $line->graph->outlets);
     }
 }

@@ -35,6 +35,14 @@ final readonly class PairTable implements Sent
             return new PairCell($workings->wording->flow($solved->lpm), $solved->isEnough());
         };
 
-        return new self(\count($outlets) < 2 ? [] : array_map(static fn (PlannedPart $one): PairRow => new PairRow($one->name, array_map(static fn (PlannedPart $other): PairCell => $cell($one, $other), $outlets)), $outlets));
+        return new self(
+            \count($outlets) < 2 ? [] : array_map(
+                static fn (PlannedPart $one): PairRow => new PairRow(
+                    $one->name,
+                    array_map(static fn (PlannedPart $other): PairCell => $cell($one, $other), $outlets),
+                ),
+                $outlets,
+            ),
+        );
     }
 }

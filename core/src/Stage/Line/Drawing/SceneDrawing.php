@@ -27,11 +27,23 @@ final class SceneDrawing
         $scenes = [];
         $outlets = $line->graph->outlets;
         foreach ($outlets as $part) {
-            $scenes[] = self::one($part->id, $workings->wording->text('line.scene.alone', ['outlet' => $part->name]), $line->alone($part), $line, $workings->wording);
+            $scenes[] = self::one(
+                $part->id,
+                $workings->wording->text('line.scene.alone', ['outlet' => $part->name]),
+                $line->alone($part),
+                $line,
+                $workings->wording,
+            );
         }
         $together = $line->together();
         if ([] !== $together) {
-            $scenes[] = self::one('together', $workings->wording->text('line.scene.together'), $line->solve(new LineCase($together)), $line, $workings->wording);
+            $scenes[] = self::one(
+                'together',
+                $workings->wording->text('line.scene.together'),
+                $line->solve(new LineCase($together)),
+                $line,
+                $workings->wording,
+            );
         }
         if (\count($outlets) > 1 && \count($together) !== \count($outlets)) {
             $scenes[] = self::one('all', $workings->wording->text('line.scene.all'), $line->solve(new LineCase($line->all())), $line, $workings->wording);
@@ -47,14 +59,31 @@ final class SceneDrawing
             $lpm = $solved->pipeLpm[$index] ?? 0.0;
             $kpa = $solved->kpa($lpm >= 0 ? $pipe->from : $pipe->to);
             $mps = $pipe->velocityMps($lpm);
-            $flows[] = new PipeFlow($pipe->pipe->id, $lpm, $mps, abs($lpm) > self::NOTHING_LPM ? \sprintf('%s, %s, %s', $wording->flow(abs($lpm)), $wording->velocity($mps), $wording->pressure($kpa ?? 0.0)) : '', null === $kpa ? '' : $wording->pressureFigure($kpa));
+            $flows[] = new PipeFlow(
+                $pipe->pipe->id,
+                $lpm,
+                $mps,
+                abs($lpm) > self::NOTHING_LPM
+                    ? \sprintf('%s, %s, %s', $wording->flow(abs($lpm)), $wording->velocity($mps), $wording->pressure($kpa ?? 0.0))
+                    : '',
+                null === $kpa ? '' : $wording->pressureFigure($kpa),
+            );
         }
         $open = array_values($solved->outlets);
 
         return new LineScene(
             $id,
             $title,
-            array_map(static fn (SolvedOutlet $one): SceneTap => new SceneTap($one->part->id, $one->part->name, $wording->flow($one->lpm), $wording->phrase(self::at($one)), $one->isEnough()), $open),
+            array_map(
+                static fn (SolvedOutlet $one): SceneTap => new SceneTap(
+                    $one->part->id,
+                    $one->part->name,
+                    $wording->flow($one->lpm),
+                    $wording->phrase(self::at($one)),
+                    $one->isEnough(),
+                ),
+                $open,
+            ),
             $flows,
             array_map(static fn (SolvedOutlet $one): PressureStair => StairDrawing::of($one, $solved, $line->graph, $wording), $open),
             $wording->text('line.scene.driven', ['driven' => self::driven($solved)]),
@@ -64,7 +93,10 @@ final class SceneDrawing
     /** “at 43 kPa, 38 °C”. */
     public static function at(SolvedOutlet $one): Phrase
     {
-        return new Phrase('line.scene.at', ['pressure' => Amount::pressure($one->kpa), 'warm' => $one->hotShare > 0 ? 'yes' : 'no', 'temperature' => Amount::temperature($one->c)]);
+        return new Phrase(
+            'line.scene.at',
+            ['pressure' => Amount::pressure($one->kpa), 'warm' => $one->hotShare > 0 ? 'yes' : 'no', 'temperature' => Amount::temperature($one->c)],
+        );
     }
 
     /**

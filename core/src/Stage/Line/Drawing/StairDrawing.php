@@ -36,7 +36,13 @@ final class StairDrawing
         foreach ($raw as $element => [$in, $out, $end]) {
             $lost = $in - $out;
             $isTold = abs($lost) >= self::NOTHING_KPA && $end->owner instanceof PlannedPart;
-            $steps[] = new StairStep($element, $in, $out, $isTold ? ($lost < 0 ? '+' : '−').$wording->pressureFigure(abs($lost)) : '', $most >= self::NOTHING_KPA && $lost === $most);
+            $steps[] = new StairStep(
+                $element,
+                $in,
+                $out,
+                $isTold ? ($lost < 0 ? '+' : '−').$wording->pressureFigure(abs($lost)) : '',
+                $most >= self::NOTHING_KPA && $lost === $most,
+            );
         }
         $highest = max([self::LEAST_HIGH_KPA, ...array_column($raw, 0), ...array_column($raw, 1)]);
 

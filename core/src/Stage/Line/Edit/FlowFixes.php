@@ -50,10 +50,20 @@ final class FlowFixes
         $narrowest = [] === $pipes ? 0.0 : min(array_map(static fn (PlannedPipe $pipe): float => $pipe->tube->boreMm, $pipes));
         $slim = array_values(array_filter($pipes, static fn (PlannedPipe $pipe): bool => $pipe->tube->boreMm <= $narrowest + 3));
         $ratingKpa = max([0.0, ...array_map(static fn (PlannedPipe $pipe): float => min(600.0, $pipe->tube->make->ratingKpa), $pipes)]);
-        $does = static fn (StockPipe $stock): bool => $stock->tube->boreMm > $narrowest + 2 && $stock->tube->make->foodGrade && $stock->tube->make->ratingKpa >= $ratingKpa && $stock->tube->make->ratingC >= 40;
+        $does = static fn (StockPipe $stock): bool => $stock->tube->boreMm > $narrowest + 2
+            && $stock->tube->make->foodGrade
+            && $stock->tube->make->ratingKpa >= $ratingKpa
+            && $stock->tube->make->ratingC >= 40;
         $wider = $fixes->otherPipe($slim, $does, 'line.fix.pipe-on-the-way');
         foreach ($pumps as [$pump, $figures]) {
-            array_push($found, ...$fixes->swaps($pump, static fn (StockPart $stock): bool => $stock->figures instanceof PumpFigures && self::mostLpm($stock->figures) > self::mostLpm($figures)));
+            array_push(
+                $found,
+                ...$fixes->swaps(
+                    $pump,
+                    static fn (StockPart $stock): bool => $stock->figures instanceof PumpFigures
+                        && self::mostLpm($stock->figures) > self::mostLpm($figures),
+                ),
+            );
         }
 
         return [...$found, ...$wider];
@@ -64,11 +74,26 @@ final class FlowFixes
     {
         $line = $workings->of(LineWorkings::class);
         $fixes = LineFixes::over($workings);
-        $found = $fixes->swaps($outlet, static fn (StockPart $stock): bool => $stock->figures instanceof OutletFigures && $stock->figures->openLpm < $solved->figures->openLpm && $stock->figures->leastLpm === $solved->figures->leastLpm);
+        $found = $fixes->swaps(
+            $outlet,
+            static fn (StockPart $stock): bool => $stock->figures instanceof OutletFigures
+                && $stock->figures->openLpm < $solved->figures->openLpm
+                && $stock->figures->leastLpm === $solved->figures->leastLpm,
+        );
         foreach (WaterPath::to($outlet, $line->alone($outlet), $line->graph)->parts() as $part) {
             $figures = $part->figures;
             if ($figures instanceof PumpFigures) {
-                array_push($found, ...\array_slice($fixes->swaps($part, static fn (StockPart $stock): bool => $stock->figures instanceof PumpFigures && self::mostLpm($stock->figures) < self::mostLpm($figures)), -1));
+                array_push(
+                    $found,
+                    ...\array_slice(
+                        $fixes->swaps(
+                            $part,
+                            static fn (StockPart $stock): bool => $stock->figures instanceof PumpFigures
+                                && self::mostLpm($stock->figures) < self::mostLpm($figures),
+                        ),
+                        -1,
+                    ),
+                );
             }
         }
 
@@ -80,13 +105,30 @@ final class FlowFixes
     {
         $figures = $filter->figures;
         $fixes = LineFixes::over($workings);
-        $freer = $figures instanceof FilterFigures ? $fixes->swaps($filter, static fn (StockPart $stock): bool => $stock->figures instanceof FilterFigures && $stock->figures->finenessUm <= 2 * $figures->finenessUm && $stock->figures->wornKpa / $stock->figures->ratedLpm < $figures->wornKpa / $figures->ratedLpm) : [];
+        $freer = $figures instanceof FilterFigures ? $fixes->swaps(
+            $filter,
+            static fn (StockPart $stock): bool => $stock->figures instanceof FilterFigures
+                && $stock->figures->finenessUm <= 2 * $figures->finenessUm
+                && $stock->figures->wornKpa / $stock->figures->ratedLpm < $figures->wornKpa / $figures->ratedLpm,
+        ) : [];
         $graph = $workings->of(LineWorkings::class)->graph;
-        $taps = array_values(array_filter($graph->parts(PartKind::Tap, PartKind::MixerTap), static fn (PlannedPart $part): bool => $part->figures instanceof OutletFigures && $part->figures->leastLpm <= 3));
+        $taps = array_values(
+            array_filter(
+                $graph->parts(PartKind::Tap, PartKind::MixerTap),
+                static fn (PlannedPart $part): bool => $part->figures instanceof OutletFigures && $part->figures->leastLpm <= 3,
+            ),
+        );
         $moves = [];
         foreach ($taps as $tap) {
             $pipe = $graph->pipeAt($tap, PartKind::Tap === $tap->kind ? PartPort::In : PartPort::Cold);
-            array_push($moves, ...$fixes->moved($filter, $pipe?->pipe, new Phrase('line.fix.filter-to-tap', ['filter' => $filter->spoken(), 'tap' => $tap->spoken()])));
+            array_push(
+                $moves,
+                ...$fixes->moved(
+                    $filter,
+                    $pipe?->pipe,
+                    new Phrase('line.fix.filter-to-tap', ['filter' => $filter->spoken(), 'tap' => $tap->spoken()]),
+                ),
+            );
         }
 
         return [...\array_slice($moves, 0, 1), ...$freer];

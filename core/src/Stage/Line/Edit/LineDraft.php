@@ -34,7 +34,9 @@ final readonly class LineDraft
     /** What leads from the plan's line to this one: parts and pipes that are changed, taken out and added. */
     public function patch(): PlanPatch
     {
-        return self::between('/line/parts', $this->plan->line->parts, $this->line->parts)->and(self::between('/line/pipes', $this->plan->line->pipes, $this->line->pipes));
+        return self::between('/line/parts', $this->plan->line->parts, $this->line->parts)->and(
+            self::between('/line/pipes', $this->plan->line->pipes, $this->line->pipes),
+        );
     }
 
     /**
@@ -55,7 +57,13 @@ final readonly class LineDraft
             }
         }
 
-        return PlanPatch::all([...$patches, ...$removals, ...array_map(static fn (PlannedPart|PlannedPipe $one): PlanPatch => PlanPatch::append($path, $one), array_values($left))]);
+        return PlanPatch::all(
+            [
+                ...$patches,
+                ...$removals,
+                ...array_map(static fn (PlannedPart|PlannedPipe $one): PlanPatch => PlanPatch::append($path, $one), array_values($left)),
+            ],
+        );
     }
 
     /** The plan with this line, to look at. */
@@ -105,7 +113,9 @@ final readonly class LineDraft
         $draft = $draft->split($this->indexOf($pipe), $joint->port(PartPort::A), $joint->port(PartPort::B));
         [$part, $draft] = $draft->withNew($stock);
 
-        return $draft->withPipe(self::like($pipe, $draft->freeId('pipe'), $draft->pipeName(), $joint->port(PartPort::C), $part->port($port ?? self::entry($part->kind))));
+        return $draft->withPipe(
+            self::like($pipe, $draft->freeId('pipe'), $draft->pipeName(), $joint->port(PartPort::C), $part->port($port ?? self::entry($part->kind))),
+        );
     }
 
     /** Branches off a pipe by a tee, to a port that is there. */
@@ -156,7 +166,9 @@ final readonly class LineDraft
     public function swapped(PlannedPart $part, StockPart $stock): self
     {
         // The wire to the battery is the rig's, not the pump's.
-        $figures = $part->figures instanceof PumpFigures && $stock->figures instanceof PumpFigures ? PartFields::changed($stock->figures, ['wireM' => $part->figures->wireM]) : $stock->figures;
+        $figures = $part->figures instanceof PumpFigures && $stock->figures instanceof PumpFigures
+            ? PartFields::changed($stock->figures, ['wireM' => $part->figures->wireM])
+            : $stock->figures;
 
         return $this->changed($part, ['kind' => $stock->kind, 'make' => $stock->make, 'figures' => $figures, 'stock' => $stock->id]);
     }
@@ -179,14 +191,36 @@ final readonly class LineDraft
     /** @param array<string, mixed> $changes by property */
     public function changed(PlannedPart $part, array $changes): self
     {
-        return new self($this->plan, PartFields::changed($this->line, ['parts' => array_map(static fn (PlannedPart $one): PlannedPart => $one->id === $part->id ? PartFields::changed($one, $changes) : $one, $this->line->parts)]));
+        return new self(
+            $this->plan,
+            PartFields::changed(
+                $this->line,
+                [
+                    'parts' => array_map(
+                        static fn (PlannedPart $one): PlannedPart => $one->id === $part->id ? PartFields::changed($one, $changes) : $one,
+                        $this->line->parts,
+                    ),
+                ],
+            ),
+        );
     }
 
     public function withBore(PlannedPipe $pipe, StockPipe $stock): self
     {
         $changes = ['tube' => $stock->tube, 'stock' => $stock->id];
 
-        return new self($this->plan, PartFields::changed($this->line, ['pipes' => array_map(static fn (PlannedPipe $one): PlannedPipe => $one->id === $pipe->id ? PartFields::changed($one, $changes) : $one, $this->line->pipes)]));
+        return new self(
+            $this->plan,
+            PartFields::changed(
+                $this->line,
+                [
+                    'pipes' => array_map(
+                        static fn (PlannedPipe $one): PlannedPipe => $one->id === $pipe->id ? PartFields::changed($one, $changes) : $one,
+                        $this->line->pipes,
+                    ),
+                ],
+            ),
+        );
     }
 
     /** @param list<PlannedPipe> $gone */
@@ -194,7 +228,13 @@ final readonly class LineDraft
     {
         $ids = array_column($gone, 'id');
 
-        return new self($this->plan, PartFields::changed($this->line, ['pipes' => array_values(array_filter($this->line->pipes, static fn (PlannedPipe $pipe): bool => !\in_array($pipe->id, $ids, true)))]));
+        return new self(
+            $this->plan,
+            PartFields::changed(
+                $this->line,
+                ['pipes' => array_values(array_filter($this->line->pipes, static fn (PlannedPipe $pipe): bool => !\in_array($pipe->id, $ids, true)))],
+            ),
+        );
     }
 
     /** @return array{PlannedPart, self} a part that joins nothing yet */

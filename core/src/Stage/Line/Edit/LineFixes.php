@@ -69,7 +69,9 @@ final readonly class LineFixes
     {
         $stock = null === $part->stock ? null : $this->workings->stock->part($part->stock);
 
-        return $stock?->kind === $part->kind ? [new Fix(new Phrase('line.fix.as-in-catalogue', ['part' => $part->spoken()]), $this->draft->swapped($part, $stock)->patch())] : [];
+        return $stock?->kind === $part->kind
+            ? [new Fix(new Phrase('line.fix.as-in-catalogue', ['part' => $part->spoken()]), $this->draft->swapped($part, $stock)->patch())]
+            : [];
     }
 
     /**
@@ -81,7 +83,12 @@ final readonly class LineFixes
      */
     public function swaps(PlannedPart $part, \Closure $does, ?PartKind $kind = null): array
     {
-        $all = array_values(array_filter($this->workings->stock->parts($kind ?? $part->kind), static fn (StockPart $stock): bool => $stock->id !== $part->stock && self::runsLike($stock, $part) && $does($stock)));
+        $all = array_values(
+            array_filter(
+                $this->workings->stock->parts($kind ?? $part->kind),
+                static fn (StockPart $stock): bool => $stock->id !== $part->stock && self::runsLike($stock, $part) && $does($stock),
+            ),
+        );
         usort($all, static fn (StockPart $a, StockPart $b): int => $a->make->price <=> $b->make->price);
 
         return array_map(fn (StockPart $stock): Fix => new Fix(
@@ -94,7 +101,11 @@ final readonly class LineFixes
     {
         [$one, $other] = [$stock->figures, $part->figures];
 
-        return !$one instanceof PumpFigures || !$other instanceof PumpFigures || null === $one->volts || null === $other->volts || $one->volts === $other->volts;
+        return !$one instanceof PumpFigures
+            || !$other instanceof PumpFigures
+            || null === $one->volts
+            || null === $other->volts
+            || $one->volts === $other->volts;
     }
 
     /**

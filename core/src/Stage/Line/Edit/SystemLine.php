@@ -50,7 +50,18 @@ final class SystemLine
         foreach ($page->loose as $id) {
             $system->add($id, $id);
         }
-        $dropped = array_values(array_filter($system->old, static fn (PlannedPart $part): bool => $part->kind->isOutlet() || $part->kind->isPump() || \in_array($part->kind, [PartKind::Filter, PartKind::Accumulator, PartKind::StorageHeater, PartKind::Exchanger, PartKind::MainsInlet], true)));
+        $dropped = array_values(
+            array_filter(
+                $system->old,
+                static fn (PlannedPart $part): bool => $part->kind->isOutlet()
+                    || $part->kind->isPump()
+                    || \in_array(
+                        $part->kind,
+                        [PartKind::Filter, PartKind::Accumulator, PartKind::StorageHeater, PartKind::Exchanger, PartKind::MainsInlet],
+                        true,
+                    ),
+            ),
+        );
 
         return new LaidSystem($page, new LinePlan($system->parts, $system->pipes, $page->system), array_column($dropped, 'name'));
     }
@@ -95,7 +106,9 @@ final class SystemLine
             return [null === $at ? null : [$at, $at], false];
         }
         $name = '' === ($is['name'] ?? '') ? $is['stock'] : $is['name'];
-        $part = '' === $is['stock'] ? $this->named[$name] ?? throw new \LogicException('No part is called '.$name.'.') : $this->named[$name] ?? $this->add($is['stock'], $name);
+        $part = '' === $is['stock']
+            ? $this->named[$name] ?? throw new \LogicException('No part is called '.$name.'.')
+            : $this->named[$name] ?? $this->add($is['stock'], $name);
         // In the middle of a chain a port that is named is the one at which water comes; a valve of two ways that collects leaves by its common one.
         [$entry, $exit] = [LineDraft::entry($part->kind), LineDraft::exit($part->kind)];
         if (null !== $port) {
@@ -119,7 +132,14 @@ final class SystemLine
         }
         $wanted = $stock->shortName();
 
-        return $this->keep($stock->planned($this->freeId(str_replace('_', '-', $stock->kind->value)), FreeId::name($wanted, $taken), UsualHeight::of($stock->kind, $this->plan)), $name);
+        return $this->keep(
+            $stock->planned(
+                $this->freeId(str_replace('_', '-', $stock->kind->value)),
+                FreeId::name($wanted, $taken),
+                UsualHeight::of($stock->kind, $this->plan),
+            ),
+            $name,
+        );
     }
 
     private function keep(PlannedPart $part, string $name): PlannedPart

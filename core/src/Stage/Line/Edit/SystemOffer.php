@@ -58,7 +58,15 @@ final readonly class SystemOffer implements Sent, \JsonSerializable
         }
         $workings = Workings::over(PartFields::changed($plan, ['line' => $laid->line]));
         $worst = $workings->of(LineWorkings::class)->worst();
-        $amps = max([0.0, ...array_map(static fn (PlannedPart $part): float => $part->figures instanceof PumpFigures ? $part->figures->amps ?? 0.0 : 0.0, $laid->line->parts)]);
+        $amps = max(
+            [
+                0.0,
+                ...array_map(
+                    static fn (PlannedPart $part): float => $part->figures instanceof PumpFigures ? $part->figures->amps ?? 0.0 : 0.0,
+                    $laid->line->parts,
+                ),
+            ],
+        );
         $price = array_sum(array_map(static fn (PlannedPart $part): float => $part->make->price, $laid->line->parts));
         $wording = $workings->wording;
         $dropped = [] === $laid->dropped ? '' : $wording->text('line.system.dropped', ['parts' => $laid->dropped, 'count' => \count($laid->dropped)]);

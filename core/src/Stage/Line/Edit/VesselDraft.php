@@ -17,7 +17,10 @@ final class VesselDraft
     /** @return LineDraft|null null where no pipe leads from the pump */
     public static function with(StockPart $vessel, PumpStarts $now, Workings $workings): ?LineDraft
     {
-        $charged = PartFields::changed($vessel, ['figures' => PartFields::changed($vessel->figures, ['prechargeKpa' => $now->result->recommendedPrechargeKpa])]);
+        $charged = PartFields::changed(
+            $vessel,
+            ['figures' => PartFields::changed($vessel->figures, ['prechargeKpa' => $now->result->recommendedPrechargeKpa])],
+        );
         $draft = LineDraft::of($workings->plan);
         if (null !== $now->vessel) {
             return $draft->swapped($now->vessel, $charged);

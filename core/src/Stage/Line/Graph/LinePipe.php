@@ -77,13 +77,23 @@ final readonly class LinePipe
         $heights = [$this->from->zM(), ...array_column($this->pipe->points, 'zM'), $this->to->zM()];
         [$from, $to] = [$this->from->place(), $this->to->place()];
         if (null === $from || null === $to) {
-            $isToOutlet = array_filter([$this->from->owner, $this->to->owner], static fn (object $owner): bool => $owner instanceof PlannedPart && $owner->kind->isOutlet());
+            $isToOutlet = array_filter(
+                [$this->from->owner, $this->to->owner],
+                static fn (object $owner): bool => $owner instanceof PlannedPart && $owner->kind->isOutlet(),
+            );
 
             return max([] === $isToOutlet ? self::GUESSED_M : self::GUESSED_TO_OUTLET_M, self::wayM($heights));
         }
         $points = $this->pipe->points;
 
-        return max(self::SLACK * (self::wayM([$from[0], ...array_column($points, 'xM'), $to[0]]) + self::wayM([$from[1], ...array_column($points, 'yM'), $to[1]]) + self::wayM($heights)), 0.1);
+        return max(
+            self::SLACK * (
+                self::wayM([$from[0], ...array_column($points, 'xM'), $to[0]])
+                + self::wayM([$from[1], ...array_column($points, 'yM'), $to[1]])
+                + self::wayM($heights)
+            ),
+            0.1,
+        );
     }
 
     /** @param non-empty-list<float> $along one axis of the rig, where it passes one after another */

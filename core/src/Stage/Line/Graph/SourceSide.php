@@ -40,7 +40,12 @@ final class SourceSide
      */
     public static function partsBefore(PlannedPart $part, PartPort $port, LineGraph $graph): array
     {
-        return array_values(array_filter(array_map(static fn (LineEnd $end): PlannedPart|PlannedTank => $end->owner, self::beyond($part, $port, $graph, true)), static fn (object $owner): bool => $owner instanceof PlannedPart));
+        return array_values(
+            array_filter(
+                array_map(static fn (LineEnd $end): PlannedPart|PlannedTank => $end->owner, self::beyond($part, $port, $graph, true)),
+                static fn (object $owner): bool => $owner instanceof PlannedPart,
+            ),
+        );
     }
 
     /** @return list<LineEnd> everything that is reached, the nearest first */

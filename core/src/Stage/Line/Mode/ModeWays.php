@@ -55,10 +55,20 @@ final readonly class ModeWays
     /** @return list<Way> */
     private static function through(PlannedPart $part): array
     {
-        $way = static fn (PartPort $from, PartPort $to, bool $both, ?Position $needs = null): Way => new Way($part->port($from), $part->port($to), $both, null, $part, $needs);
+        $way = static fn (PartPort $from, PartPort $to, bool $both, ?Position $needs = null): Way => new Way(
+            $part->port($from),
+            $part->port($to),
+            $both,
+            null,
+            $part,
+            $needs,
+        );
 
         return match (true) {
-            PartKind::ThreeWayValve === $part->kind => [$way(PartPort::Common, PartPort::Left, true, Position::Left), $way(PartPort::Common, PartPort::Right, true, Position::Right)],
+            PartKind::ThreeWayValve === $part->kind => [
+                $way(PartPort::Common, PartPort::Left, true, Position::Left),
+                $way(PartPort::Common, PartPort::Right, true, Position::Right),
+            ],
             PartKind::MixingValve === $part->kind => [$way(PartPort::Hot, PartPort::Out, false), $way(PartPort::Cold, PartPort::Out, false)],
             PartKind::DrainValve === $part->kind => [new Way($part->id, self::OUTSIDE, false, null, $part, Position::Open)],
             $part->kind->isPoint() || !$part->kind->isInPath() => [],
@@ -79,7 +89,10 @@ final readonly class ModeWays
             LineMode::MainsFill => $parts(PartKind::MainsInlet) && [] !== $this->reachable(LineMode::MainsFill, self::nodes($this->graph->fills())),
             LineMode::Drain => $parts(PartKind::DrainValve),
             LineMode::BlowOut => $parts(PartKind::BlowOutPort),
-            LineMode::Transfer => [] !== $this->graph->draws() && [] !== array_filter($this->graph->fills(), fn (LineEnd $fill): bool => isset($this->reached(self::nodes($this->graph->draws()), null, self::any(...))[0][$fill->node])),
+            LineMode::Transfer => [] !== $this->graph->draws() && [] !== array_filter(
+                $this->graph->fills(),
+                fn (LineEnd $fill): bool => isset($this->reached(self::nodes($this->graph->draws()), null, self::any(...))[0][$fill->node]),
+            ),
             LineMode::Off => [] !== $this->graph->pumps,
         };
     }
@@ -91,7 +104,11 @@ final readonly class ModeWays
             return $this->drained($positions);
         }
         [$reached, $pipes] = $this->reached($this->beginnings($mode), $positions, fn (PlannedPart $pump): bool => $this->runs($pump, $mode));
-        $troubles = [ModeTrouble::NoWay->value => array_values(array_diff_key($this->goals($mode), $reached)), ModeTrouble::OutByWall->value => $this->walls($mode, $reached), ...$this->specialTroubles($mode, $reached)];
+        $troubles = [
+            ModeTrouble::NoWay->value => array_values(array_diff_key($this->goals($mode), $reached)),
+            ModeTrouble::OutByWall->value => $this->walls($mode, $reached),
+            ...$this->specialTroubles($mode, $reached),
+        ];
         $troubles = array_map(static fn (array $ids): array => array_values(array_unique($ids)), array_filter($troubles));
 
         return new FoundMode($mode, $positions, $troubles, $pipes);
@@ -141,12 +158,23 @@ final readonly class ModeWays
         $tanks = [...$this->graph->draws(), ...$this->graph->fills()];
 
         return match ($mode) {
-            LineMode::Use, LineMode::Off => [ModeTrouble::BackIntoTank->value => self::hit($this->graph->fills(), $reached), ModeTrouble::RunsOut->value => $this->freeEnds($reached)],
+            LineMode::Use, LineMode::Off => [
+                ModeTrouble::BackIntoTank->value => self::hit($this->graph->fills(), $reached),
+                ModeTrouble::RunsOut->value => $this->freeEnds($reached),
+            ],
             LineMode::Fill => [ModeTrouble::FillToOutlet->value => array_values(array_intersect_key($this->outletNodes(), $reached))],
             LineMode::MainsUse => [ModeTrouble::MainsToTank->value => self::hit($tanks, $reached)],
             LineMode::MainsFill => [ModeTrouble::MainsToTank->value => self::hit($this->graph->draws(), $reached)],
-            LineMode::BlowOut => [ModeTrouble::AirToTank->value => self::hit($tanks, $reached), ModeTrouble::AirThroughFilter->value => $this->filtersIn($reached)],
-            LineMode::Sanitise => [ModeTrouble::DosesDrinking->value => self::hit(array_values(array_filter($this->graph->draws(), fn (LineEnd $end): bool => !\in_array($end, $this->sanitised(), true))), $reached)],
+            LineMode::BlowOut => [
+                ModeTrouble::AirToTank->value => self::hit($tanks, $reached),
+                ModeTrouble::AirThroughFilter->value => $this->filtersIn($reached),
+            ],
+            LineMode::Sanitise => [
+                ModeTrouble::DosesDrinking->value => self::hit(
+                    array_values(array_filter($this->graph->draws(), fn (LineEnd $end): bool => !\in_array($end, $this->sanitised(), true))),
+                    $reached,
+                ),
+            ],
             default => [],
         };
     }
@@ -176,7 +204,10 @@ final readonly class ModeWays
      */
     private function freeEnds(array $reached): array
     {
-        return array_column(array_filter($this->graph->parts(PartKind::FreeEnd), static fn (PlannedPart $part): bool => isset($reached[$part->port(PartPort::In)])), 'id');
+        return array_column(
+            array_filter($this->graph->parts(PartKind::FreeEnd), static fn (PlannedPart $part): bool => isset($reached[$part->port(PartPort::In)])),
+            'id',
+        );
     }
 
     /** @return list<string> the nodes from which a mode begins */
@@ -196,7 +227,12 @@ final readonly class ModeWays
     /** @return list<LineEnd> the draws that are dosed: not those of drinking water, unless there is nothing else */
     private function sanitised(): array
     {
-        $other = array_values(array_filter($this->graph->draws(), static fn (LineEnd $end): bool => $end->owner instanceof PlannedTank && Holds::Drinking !== $end->owner->holds));
+        $other = array_values(
+            array_filter(
+                $this->graph->draws(),
+                static fn (LineEnd $end): bool => $end->owner instanceof PlannedTank && Holds::Drinking !== $end->owner->holds,
+            ),
+        );
 
         return [] === $other ? $this->graph->draws() : $other;
     }
@@ -255,7 +291,13 @@ final readonly class ModeWays
             LineMode::BlowOut => [],
             default => [PartKind::MainsInlet, PartKind::FillInlet],
         };
-        $ids = array_column(array_filter([] === $kinds ? [] : $this->graph->parts(...$kinds), static fn (PlannedPart $part): bool => isset($reached[$part->port(PartPort::Out)])), 'id');
+        $ids = array_column(
+            array_filter(
+                [] === $kinds ? [] : $this->graph->parts(...$kinds),
+                static fn (PlannedPart $part): bool => isset($reached[$part->port(PartPort::Out)]),
+            ),
+            'id',
+        );
 
         return isset($reached[self::OUTSIDE]) ? [...$ids, 'drain'] : $ids;
     }
@@ -267,7 +309,13 @@ final readonly class ModeWays
      */
     private function filtersIn(array $reached): array
     {
-        return array_column(array_filter($this->graph->parts(PartKind::Filter), static fn (PlannedPart $part): bool => isset($reached[$part->port(PartPort::In)], $reached[$part->port(PartPort::Out)])), 'id');
+        return array_column(
+            array_filter(
+                $this->graph->parts(PartKind::Filter),
+                static fn (PlannedPart $part): bool => isset($reached[$part->port(PartPort::In)], $reached[$part->port(PartPort::Out)]),
+            ),
+            'id',
+        );
     }
 
     /**
@@ -292,7 +340,12 @@ final readonly class ModeWays
      */
     private function reached(array $nodes, ?array $positions, \Closure $runs): array
     {
-        return $this->walked($nodes, static fn (Way $way, string $node): ?string => $way->isOpen($positions) && (true !== $way->part?->kind->isPump() || $runs($way->part)) ? $way->beyond($node) : null);
+        return $this->walked(
+            $nodes,
+            static fn (Way $way, string $node): ?string => $way->isOpen($positions) && (true !== $way->part?->kind->isPump() || $runs($way->part))
+                ? $way->beyond($node)
+                : null,
+        );
     }
 
     /**

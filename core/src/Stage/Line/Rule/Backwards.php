@@ -23,12 +23,25 @@ final class Backwards implements Rule
         $graph = $workings->of(LineWorkings::class)->graph;
         $findings = [];
         foreach ($graph->plan->line->parts as $part) {
-            $hasArrow = $part->kind->isOneWay() || PartKind::Filter === $part->kind || PartKind::Strainer === $part->kind || PartKind::StorageHeater === $part->kind;
+            $hasArrow = $part->kind->isOneWay()
+                || PartKind::Filter === $part->kind
+                || PartKind::Strainer === $part->kind
+                || PartKind::StorageHeater === $part->kind;
             if (!$hasArrow || !SourceSide::isBackwards($part, $graph)) {
                 continue;
             }
-            $text = new SnagText('line.backwards.title', 'line.backwards.why', ['part' => $part->spoken(), 'kind' => $part->kind->isPump() ? 'pump' : $part->kind->value]);
-            $findings[] = new Finding(LineFinding::Backwards, [$part->id], new Measure(1.0, 0.0, ''), $text, static fn (): array => LineFixes::over($workings)->turn($part));
+            $text = new SnagText(
+                'line.backwards.title',
+                'line.backwards.why',
+                ['part' => $part->spoken(), 'kind' => $part->kind->isPump() ? 'pump' : $part->kind->value],
+            );
+            $findings[] = new Finding(
+                LineFinding::Backwards,
+                [$part->id],
+                new Measure(1.0, 0.0, ''),
+                $text,
+                static fn (): array => LineFixes::over($workings)->turn($part),
+            );
         }
 
         return $findings;

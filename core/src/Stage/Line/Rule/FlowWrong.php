@@ -116,14 +116,20 @@ final class FlowWrong implements RuleWithThresholds
     {
         $figures = $filter->figures;
 
-        return $figures instanceof FilterFigures && $new->lpm / max(1.0, $figures->wornKpa / $figures->ratedKpa) ** (1 / LineNetwork::FILTER_EXPONENT) < $new->figures->leastLpm;
+        return $figures instanceof FilterFigures
+            && $new->lpm / max(1.0, $figures->wornKpa / $figures->ratedKpa) ** (1 / LineNetwork::FILTER_EXPONENT) < $new->figures->leastLpm;
     }
 
     private function starved(LineWorkings $line, Workings $workings): ?Finding
     {
         foreach ($line->graph->outlets as $part) {
             $new = $line->alone($part)->outlets[$part->id];
-            $filters = array_values(array_filter(WaterPath::to($part, $line->alone($part), $line->graph)->parts(), static fn (PlannedPart $one): bool => PartKind::Filter === $one->kind));
+            $filters = array_values(
+                array_filter(
+                    WaterPath::to($part, $line->alone($part), $line->graph)->parts(),
+                    static fn (PlannedPart $one): bool => PartKind::Filter === $one->kind,
+                ),
+            );
             if ([] === $filters || !self::canStarve($filters[0], $new)) {
                 continue;
             }

@@ -43,7 +43,13 @@ final class HeaterOrder implements Rule
                 $cold = self::coldPipe($heater, $in, $graph);
                 $text = new SnagText('line.heater-no-check.title', 'line.heater-no-check.why', ['heater' => $heater->spoken()]);
                 $label = new Phrase('line.fix.check-heater', ['heater' => $heater->spoken()]);
-                $findings[] = new Finding(LineFinding::HeaterNoCheck, [$heater->id], new Measure(0.0, 1.0, ''), $text, static fn (): array => LineFixes::over($workings)->into($cold, ['non-return-half'], $label));
+                $findings[] = new Finding(
+                    LineFinding::HeaterNoCheck,
+                    [$heater->id],
+                    new Measure(0.0, 1.0, ''),
+                    $text,
+                    static fn (): array => LineFixes::over($workings)->into($cold, ['non-return-half'], $label),
+                );
             }
             if (null !== $closedBy && !self::isRelieved($heater, $graph)) {
                 $expandsL = $figures->litres * (Water::density(WarmWater::COLD_C) / Water::density($figures->hotC) - 1);
@@ -71,7 +77,10 @@ final class HeaterOrder implements Rule
         // More than there are parts it cannot pass without going round.
         for ($passed = 0; $passed <= \count($graph->plan->line->parts); ++$passed) {
             $end = $graph->beyond($part, $port);
-            if (!$end?->owner instanceof PlannedPart || !\in_array($end->owner->kind, [PartKind::Accumulator, PartKind::Relief, PartKind::DrainValve, PartKind::BlowOutPort], true)) {
+            if (
+                !$end?->owner instanceof PlannedPart
+                || !\in_array($end->owner->kind, [PartKind::Accumulator, PartKind::Relief, PartKind::DrainValve, PartKind::BlowOutPort], true)
+            ) {
                 return $graph->pipeAt($part, $port)?->pipe;
             }
             [$part, $port] = [$end->owner, PartPort::In === $end->port ? PartPort::Out : PartPort::In];
@@ -83,7 +92,10 @@ final class HeaterOrder implements Rule
     /** Whether a non-return valve holds its water back, be it behind a regulator: that alone is none to rely on. */
     private static function isChecked(PlannedPart $heater, LineGraph $graph): bool
     {
-        return [] !== array_filter(self::side($heater, $graph, static fn (PlannedPart $part): bool => $part->kind->isOneWay() && PartKind::Regulator !== $part->kind), static fn (PlannedPart|PlannedTank $owner): bool => $owner instanceof PlannedPart && PartKind::NonReturn === $owner->kind);
+        return [] !== array_filter(
+            self::side($heater, $graph, static fn (PlannedPart $part): bool => $part->kind->isOneWay() && PartKind::Regulator !== $part->kind),
+            static fn (PlannedPart|PlannedTank $owner): bool => $owner instanceof PlannedPart && PartKind::NonReturn === $owner->kind,
+        );
     }
 
     /** The first part before a heater that lets nothing back, a non-return valve before any other. */
@@ -102,7 +114,18 @@ final class HeaterOrder implements Rule
     /** Whether a vessel, a relief valve or an open tank takes what its water grows by, with nothing between that somebody may have shut. */
     private static function isRelieved(PlannedPart $heater, LineGraph $graph): bool
     {
-        return [] !== array_filter(self::side($heater, $graph, static fn (PlannedPart $part): bool => $part->kind->isOneWay() || PartKind::ShutOff === $part->kind || PartKind::ThreeWayValve === $part->kind), static fn (PlannedPart|PlannedTank $owner): bool => $owner instanceof PlannedTank || PartKind::Accumulator === $owner->kind || PartKind::Relief === $owner->kind);
+        return [] !== array_filter(
+            self::side(
+                $heater,
+                $graph,
+                static fn (PlannedPart $part): bool => $part->kind->isOneWay()
+                    || PartKind::ShutOff === $part->kind
+                    || PartKind::ThreeWayValve === $part->kind,
+            ),
+            static fn (PlannedPart|PlannedTank $owner): bool => $owner instanceof PlannedTank
+                || PartKind::Accumulator === $owner->kind
+                || PartKind::Relief === $owner->kind,
+        );
     }
 
     /**

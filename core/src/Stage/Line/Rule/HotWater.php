@@ -73,7 +73,13 @@ final class HotWater implements RuleWithThresholds
             'high' => Amount::temperature(self::MIXED_C[1]),
         ]);
 
-        return new Finding(LineFinding::Scald, [$part->id], new Measure($hot->hottestC, self::SCALDS_C, '°C'), $text, static fn (): array => self::mixing($hot, $line, $workings));
+        return new Finding(
+            LineFinding::Scald,
+            [$part->id],
+            new Measure($hot->hottestC, self::SCALDS_C, '°C'),
+            $text,
+            static fn (): array => self::mixing($hot, $line, $workings),
+        );
     }
 
     private static function deadLeg(HotOutlet $hot, PlannedPart $part, LineWorkings $line, Workings $workings): Finding
@@ -86,7 +92,13 @@ final class HotWater implements RuleWithThresholds
             'seconds' => (string) round($hot->waitS ?? 0.0),
         ]);
 
-        return new Finding(LineFinding::DeadLeg, [$part->id], new Measure($hot->waitL, self::WAIT_L, 'L'), $text, static fn (): array => self::thinner($part, $line, $workings));
+        return new Finding(
+            LineFinding::DeadLeg,
+            [$part->id],
+            new Measure($hot->waitL, self::WAIT_L, 'L'),
+            $text,
+            static fn (): array => self::thinner($part, $line, $workings),
+        );
     }
 
     /** @return list<Fix> the mixing valve that lets it through so hot set to less, else one behind the heater */
@@ -111,15 +123,26 @@ final class HotWater implements RuleWithThresholds
         $graph = $line->graph;
         $out = $graph->pipeAt($hot->heater, $hot->heater->reversed ? PartPort::In : PartPort::Out)?->pipe;
         [$valve, $tee, $hose] = [$fixes->first(['mixing-48', 'mixing-43']), $fixes->first(['tee-12']), $workings->stock->pipe('pipe-cross-16')];
-        $before = array_values(array_filter(SourceSide::partsBefore($hot->heater, $hot->heater->reversed ? PartPort::Out : PartPort::In, $graph), static fn (PlannedPart $part): bool => PartKind::NonReturn === $part->kind));
-        $cold = [] === $before ? $graph->pipeAt($hot->heater, PartPort::In)?->pipe : $graph->pipeAt($before[0], $before[0]->reversed ? PartPort::Out : PartPort::In)?->pipe;
+        $before = array_values(
+            array_filter(
+                SourceSide::partsBefore($hot->heater, $hot->heater->reversed ? PartPort::Out : PartPort::In, $graph),
+                static fn (PlannedPart $part): bool => PartKind::NonReturn === $part->kind,
+            ),
+        );
+        $cold = [] === $before
+            ? $graph->pipeAt($hot->heater, PartPort::In)?->pipe
+            : $graph->pipeAt($before[0], $before[0]->reversed ? PartPort::Out : PartPort::In)?->pipe;
         if (null === $out || null === $valve || null === $tee || null === $hose || null === $cold) {
             return [];
         }
         [$part, $draft] = LineDraft::of($workings->plan)->withNew($valve);
         $heaterOut = $hot->heater->port($hot->heater->reversed ? PartPort::In : PartPort::Out);
         $far = $out->from === $heaterOut ? $out->to : $out->from;
-        $draft = $draft->withoutPipes([$out])->joined($heaterOut, $part->port(PartPort::Hot), $hose)->joined($part->port(PartPort::Out), $far, $hose)->branchedTo($cold, $tee, $part->port(PartPort::Cold));
+        $draft = $draft->withoutPipes([$out])->joined(
+            $heaterOut,
+            $part->port(PartPort::Hot),
+            $hose,
+        )->joined($part->port(PartPort::Out), $far, $hose)->branchedTo($cold, $tee, $part->port(PartPort::Cold));
 
         return [new Fix(new Phrase('line.fix.mixing', ['heater' => $hot->heater->spoken()]), $draft->patch())];
     }
@@ -132,7 +155,10 @@ final class HotWater implements RuleWithThresholds
         $widest = max([0.0, ...array_map(static fn (LinePipe $pipe): float => $pipe->pipe->tube->boreMm, $hot)]);
 
         $pipes = array_map(static fn (LinePipe $pipe): PlannedPipe => $pipe->pipe, $hot);
-        $does = static fn (StockPipe $stock): bool => $stock->tube->boreMm < $widest - 2 && $stock->tube->boreMm >= 9 && $stock->tube->make->ratingC >= 80 && $stock->tube->make->foodGrade;
+        $does = static fn (StockPipe $stock): bool => $stock->tube->boreMm < $widest - 2
+            && $stock->tube->boreMm >= 9
+            && $stock->tube->make->ratingC >= 80
+            && $stock->tube->make->foodGrade;
 
         return LineFixes::over($workings)->otherPipe($pipes, $does, 'line.fix.pipe-from-heater');
     }

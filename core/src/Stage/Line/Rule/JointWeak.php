@@ -24,7 +24,12 @@ final class JointWeak implements Rule
 {
     public function check(Workings $workings): array
     {
-        $weak = array_values(array_filter($workings->of(LineWorkings::class)->rated(), static fn (RatedPeak $rated): bool => null !== $rated->joint && $rated->share() > 1));
+        $weak = array_values(
+            array_filter(
+                $workings->of(LineWorkings::class)->rated(),
+                static fn (RatedPeak $rated): bool => null !== $rated->joint && $rated->share() > 1,
+            ),
+        );
         $worst = $weak[0] ?? null;
         if (null === $worst?->joint || !$worst->subject instanceof LinePipe) {
             return [];

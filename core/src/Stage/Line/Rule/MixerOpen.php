@@ -39,7 +39,13 @@ final class MixerOpen implements Rule
                 ['mixer' => $mixer->spoken()],
             );
             $capped = $hot instanceof PlannedPart ? $hot : null;
-            $findings[] = new Finding(LineFinding::MixerOpen, [$mixer->id], new Measure(1.0, 0.0, ''), $text, static fn (): array => self::bothCold($mixer, $cold->pipe, $capped, $workings));
+            $findings[] = new Finding(
+                LineFinding::MixerOpen,
+                [$mixer->id],
+                new Measure(1.0, 0.0, ''),
+                $text,
+                static fn (): array => self::bothCold($mixer, $cold->pipe, $capped, $workings),
+            );
         }
 
         return $findings;
@@ -55,6 +61,11 @@ final class MixerOpen implements Rule
         $draft = LineDraft::of($workings->plan);
         $draft = null === $capped ? $draft : $draft->without($capped);
 
-        return [new Fix(new Phrase('line.fix.both-cold', ['mixer' => $mixer->spoken()]), $draft->branchedTo($cold, $tee, $mixer->port(PartPort::Hot))->patch())];
+        return [
+            new Fix(
+                new Phrase('line.fix.both-cold', ['mixer' => $mixer->spoken()]),
+                $draft->branchedTo($cold, $tee, $mixer->port(PartPort::Hot))->patch(),
+            ),
+        ];
     }
 }

@@ -38,9 +38,21 @@ final class ModeTroubles implements Rule
                     ModeTrouble::OutByWall => LineMode::Use === $mode->mode ? $this->outByWall($ids, $workings) : null,
                     ModeTrouble::MainsToTank => LineMode::MainsUse === $mode->mode ? $this->intoTank($ids, $workings) : null,
                     ModeTrouble::BackIntoTank => null,
-                    ModeTrouble::FillToOutlet => self::finding(LineFinding::FillToOutlet, $ids, new SnagText('line.fill-to-outlet.title', 'line.fill-to-outlet.why', ['taps' => \count($ids)])),
-                    ModeTrouble::AirToTank => self::finding(LineFinding::BlowAstray, $ids, new SnagText('line.blow-astray.title', 'line.blow-astray.why.tank', ['to' => self::names($ids, $workings)])),
-                    ModeTrouble::AirThroughFilter => self::finding(LineFinding::BlowAstray, $ids, new SnagText('line.blow-astray.title', 'line.blow-astray.why.filter', ['to' => self::names($ids, $workings)])),
+                    ModeTrouble::FillToOutlet => self::finding(
+                        LineFinding::FillToOutlet,
+                        $ids,
+                        new SnagText('line.fill-to-outlet.title', 'line.fill-to-outlet.why', ['taps' => \count($ids)]),
+                    ),
+                    ModeTrouble::AirToTank => self::finding(
+                        LineFinding::BlowAstray,
+                        $ids,
+                        new SnagText('line.blow-astray.title', 'line.blow-astray.why.tank', ['to' => self::names($ids, $workings)]),
+                    ),
+                    ModeTrouble::AirThroughFilter => self::finding(
+                        LineFinding::BlowAstray,
+                        $ids,
+                        new SnagText('line.blow-astray.title', 'line.blow-astray.why.filter', ['to' => self::names($ids, $workings)]),
+                    ),
                     ModeTrouble::DosesDrinking => null,
                     ModeTrouble::RunsOut => LineMode::Use === $mode->mode ? $this->openEnd($ids, $workings) : null,
                 };
@@ -104,7 +116,11 @@ final class ModeTroubles implements Rule
             foreach ($graph->draws() as $draw) {
                 $pipe = $graph->atPort[$draw->key] ?? null;
                 if ($draw->owner->id === $ids[0] && null !== $pipe) {
-                    return LineFixes::over($workings)->into($pipe->pipe, LineFixes::byBore('non-return', $pipe->pipe), new Phrase('line.fix.check-tank', ['tank' => $draw->owner->name]));
+                    return LineFixes::over($workings)->into(
+                        $pipe->pipe,
+                        LineFixes::byBore('non-return', $pipe->pipe),
+                        new Phrase('line.fix.check-tank', ['tank' => $draw->owner->name]),
+                    );
                 }
             }
 

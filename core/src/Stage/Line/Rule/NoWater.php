@@ -29,7 +29,13 @@ final class NoWater implements Rule
                 continue;
             }
             $text = new SnagText('line.no-water.title', 'line.no-water.why', ['outlet' => $part->spoken()]);
-            $findings[] = new Finding(LineFinding::NoWater, [$part->id], new Measure(0.0, $outlet->figures->leastLpm, 'L/min'), $text, static fn (): array => self::ways($line, $workings));
+            $findings[] = new Finding(
+                LineFinding::NoWater,
+                [$part->id],
+                new Measure(0.0, $outlet->figures->leastLpm, 'L/min'),
+                $text,
+                static fn (): array => self::ways($line, $workings),
+            );
         }
 
         return $findings;

@@ -26,14 +26,34 @@ final class NotForDrinking implements Rule
             if (!$pipe->pipe->tube->make->foodGrade) {
                 $text = new SnagText('line.not-for-drinking.title', 'line.not-for-drinking.why', ['part' => $pipe->phrase()]);
                 $make = $pipe->pipe->tube->make;
-                $does = static fn (StockPipe $stock): bool => $stock->tube->make->foodGrade && $stock->tube->make->ratingKpa >= $make->ratingKpa && $stock->tube->make->ratingC >= $make->ratingC && $stock->tube->boreMm >= $pipe->pipe->tube->boreMm - 1;
-                $findings[] = new Finding(LineFinding::NotForDrinking, [$pipe->pipe->id], new Measure(1.0, 0.0, ''), $text, static fn (): array => LineFixes::over($workings)->otherPipe([$pipe->pipe], $does, 'line.fix.pipe-for', ['pipe' => $pipe->phrase()]));
+                $does = static fn (StockPipe $stock): bool => $stock->tube->make->foodGrade
+                    && $stock->tube->make->ratingKpa >= $make->ratingKpa
+                    && $stock->tube->make->ratingC >= $make->ratingC
+                    && $stock->tube->boreMm >= $pipe->pipe->tube->boreMm - 1;
+                $findings[] = new Finding(
+                    LineFinding::NotForDrinking,
+                    [$pipe->pipe->id],
+                    new Measure(1.0, 0.0, ''),
+                    $text,
+                    static fn (): array => LineFixes::over($workings)->otherPipe(
+                        [$pipe->pipe],
+                        $does,
+                        'line.fix.pipe-for',
+                        ['pipe' => $pipe->phrase()],
+                    ),
+                );
             }
         }
         foreach ($line->graph->plan->line->parts as $part) {
             if (!$part->make->foodGrade) {
                 $text = new SnagText('line.not-for-drinking.title', 'line.not-for-drinking.why', ['part' => $part->spoken()]);
-                $findings[] = new Finding(LineFinding::NotForDrinking, [$part->id], new Measure(1.0, 0.0, ''), $text, static fn (): array => LineFixes::over($workings)->swaps($part, static fn (StockPart $stock): bool => $stock->make->foodGrade));
+                $findings[] = new Finding(
+                    LineFinding::NotForDrinking,
+                    [$part->id],
+                    new Measure(1.0, 0.0, ''),
+                    $text,
+                    static fn (): array => LineFixes::over($workings)->swaps($part, static fn (StockPart $stock): bool => $stock->make->foodGrade),
+                );
             }
         }
 

@@ -88,11 +88,18 @@ final class OverRated implements Rule
     {
         $fixes = LineFixes::over($workings);
         if ($subject instanceof PlannedPart) {
-            return $fixes->swaps($subject, static fn (StockPart $stock): bool => $stock->make->ratingKpa >= $rated->peak->kpa() && $stock->make->ratingC >= $subject->make->ratingC);
+            return $fixes->swaps(
+                $subject,
+                static fn (StockPart $stock): bool => $stock->make->ratingKpa >= $rated->peak->kpa()
+                    && $stock->make->ratingC >= $subject->make->ratingC,
+            );
         }
         $make = $subject->pipe->tube->make;
 
-        $does = static fn (StockPipe $stock): bool => $stock->tube->standsKpa($rated->c) >= $rated->peak->kpa() && $stock->tube->make->ratingC >= $make->ratingC && $stock->tube->make->foodGrade && $stock->tube->boreMm >= $subject->pipe->tube->boreMm - 1;
+        $does = static fn (StockPipe $stock): bool => $stock->tube->standsKpa($rated->c) >= $rated->peak->kpa()
+            && $stock->tube->make->ratingC >= $make->ratingC
+            && $stock->tube->make->foodGrade
+            && $stock->tube->boreMm >= $subject->pipe->tube->boreMm - 1;
 
         return $fixes->otherPipe([$subject->pipe], $does, 'line.fix.pipe-for', ['pipe' => $subject->phrase()]);
     }

@@ -50,14 +50,18 @@ final class PumpSwitches implements RuleWithThresholds
             }
             $perHour = $starts->result->cyclesPerHour;
             if (null !== $perHour && $perHour > self::OFTEN) {
-                $findings[] = new Finding(LineFinding::StartsOften, [$pump->id], new Measure($perHour, self::OFTEN, ''), new SnagText('line.starts-often.title', null === $vessel ? 'line.starts-often.why' : 'line.starts-often.why.vessel', [
+                $why = null === $vessel ? 'line.starts-often.why' : 'line.starts-often.why.vessel';
+                $text = new SnagText('line.starts-often.title', $why, [
                     'pump' => $pump->spoken(),
                     'countless' => $perHour > LineFigures::MOST_STARTS ? 'yes' : 'no',
                     'starts' => (string) min(LineFigures::MOST_STARTS, round($perHour)),
                     'trickle' => Amount::flow(PumpStarts::TRICKLE_LPM),
                     'vessel' => $vessel?->spoken(),
                     'litres' => Amount::little($starts->result->drawdownL),
-                ]), static fn (): array => self::calmer($starts, $line, $workings));
+                ]);
+                $measure = new Measure($perHour, self::OFTEN, '');
+                $calmer = static fn (): array => self::calmer($starts, $line, $workings);
+                $findings[] = new Finding(LineFinding::StartsOften, [$pump->id], $measure, $text, $calmer);
             }
         }
 

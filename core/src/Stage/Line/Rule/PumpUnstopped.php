@@ -34,7 +34,12 @@ final class PumpUnstopped implements Rule
                 continue;
             }
             $behind = $ways->outletsBehind($pump);
-            $plain = array_values(array_filter($line->graph->outlets, static fn (PlannedPart $outlet): bool => PartKind::SwitchedTap !== $outlet->kind && \in_array($outlet->id, $behind, true)));
+            $plain = array_values(
+                array_filter(
+                    $line->graph->outlets,
+                    static fn (PlannedPart $outlet): bool => PartKind::SwitchedTap !== $outlet->kind && \in_array($outlet->id, $behind, true),
+                ),
+            );
             if ([] !== $plain) {
                 $findings[] = new Finding(
                     LineFinding::PumpUnstopped,
@@ -73,6 +78,10 @@ final class PumpUnstopped implements Rule
         }
         $hasSwitch = static fn (StockPart $stock): bool => $stock->figures instanceof PumpFigures && null !== $stock->figures->cutOutKpa;
 
-        return [...$fixes, ...LineFixes::over($workings)->asInCatalogue($pump), ...LineFixes::over($workings)->swaps($pump, $hasSwitch, PartKind::PressurePump)];
+        return [
+            ...$fixes,
+            ...LineFixes::over($workings)->asInCatalogue($pump),
+            ...LineFixes::over($workings)->swaps($pump, $hasSwitch, PartKind::PressurePump),
+        ];
     }
 }

@@ -78,7 +78,12 @@ final class SinkUnder implements RuleWithThresholds
 
         $toM = $tap->yM < 0 ? -$mostM : $mostM;
 
-        return [new Fix(new Phrase('line.fix.sink-nearer', ['tap' => $tap->spoken(), 'to' => Amount::across($toM)]), LineDraft::of($workings->plan)->changed($tap, ['yM' => $toM])->patch())];
+        return [
+            new Fix(
+                new Phrase('line.fix.sink-nearer', ['tap' => $tap->spoken(), 'to' => Amount::across($toM)]),
+                LineDraft::of($workings->plan)->changed($tap, ['yM' => $toM])->patch(),
+            ),
+        ];
     }
 
     /** @return list<Fix> everything that drains outside into a waste tank */

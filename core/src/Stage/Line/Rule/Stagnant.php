@@ -36,7 +36,13 @@ final class Stagnant implements RuleWithThresholds
                 continue;
             }
             $text = new SnagText('line.stagnant.title', 'line.stagnant.why', ['litres' => Amount::little($pipe->litres()), 'cap' => $cap->spoken()]);
-            $findings[] = new Finding(LineFinding::Stagnant, [$cap->id], new Measure($pipe->litres(), self::HARMLESS_L, 'L'), $text, static fn (): array => LineFixes::over($workings)->takeOut($cap));
+            $findings[] = new Finding(
+                LineFinding::Stagnant,
+                [$cap->id],
+                new Measure($pipe->litres(), self::HARMLESS_L, 'L'),
+                $text,
+                static fn (): array => LineFixes::over($workings)->takeOut($cap),
+            );
         }
 
         return $findings;

@@ -35,10 +35,22 @@ final class StockChanged implements Rule
             $settings = ['prechargeKpa', 'setKpa', 'setC', 'leastLpm', 'mostLpm', 'leastKpa', 'mostKpa', 'cutInKpa', 'cutOutKpa', 'hotC', 'wireM'];
             if (null === $stock) {
                 $text = new SnagText('line.stock-changed.title.unknown', 'line.stock-changed.why.unknown', ['part' => $part->spoken()]);
-                $findings[] = new Finding(LineFinding::StockChanged, [$part->id], new Measure(1.0, 0.0, ''), $text, static fn (): array => [self::asOwn($part, $workings)]);
+                $findings[] = new Finding(
+                    LineFinding::StockChanged,
+                    [$part->id],
+                    new Measure(1.0, 0.0, ''),
+                    $text,
+                    static fn (): array => [self::asOwn($part, $workings)],
+                );
             } elseif ($stock->kind === $part->kind && self::without($stock->figures, $settings) !== self::without($part->figures, $settings)) {
                 $text = new SnagText('line.stock-changed.title', 'line.stock-changed.why', ['part' => $part->spoken()]);
-                $findings[] = new Finding(LineFinding::StockChanged, [$part->id], new Measure(1.0, 0.0, ''), $text, static fn (): array => [...LineFixes::over($workings)->asInCatalogue($part), self::asOwn($part, $workings)]);
+                $findings[] = new Finding(
+                    LineFinding::StockChanged,
+                    [$part->id],
+                    new Measure(1.0, 0.0, ''),
+                    $text,
+                    static fn (): array => [...LineFixes::over($workings)->asInCatalogue($part), self::asOwn($part, $workings)],
+                );
             }
         }
 
@@ -57,6 +69,9 @@ final class StockChanged implements Rule
      */
     private static function without(PartFigures $figures, array $settings): array
     {
-        return array_map(static fn (mixed $value): mixed => \is_array($value) ? Json::encode($value) : $value, array_diff_key(get_object_vars($figures), array_flip($settings)));
+        return array_map(
+            static fn (mixed $value): mixed => \is_array($value) ? Json::encode($value) : $value,
+            array_diff_key(get_object_vars($figures), array_flip($settings)),
+        );
     }
 }

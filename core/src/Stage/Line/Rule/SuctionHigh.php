@@ -46,15 +46,19 @@ final class SuctionHigh implements Rule
                 LineFinding::SuctionHigh,
                 [$pump->id],
                 $isDry ? new Measure($suction->dryM, $figures->dryLiftM, 'm') : new Measure($suction->pullKpa, $suction->canPullKpa(), 'kPa'),
-                new SnagText($isDry ? 'line.suction-high.title.dry' : 'line.suction-high.title', $isDry ? 'line.suction-high.why.dry' : 'line.suction-high.why', [
-                    'pump' => $pump->spoken(),
-                    'hose' => Amount::distance($suction->lengthM),
-                    'lifts' => $suction->dryM > 0.0005 ? 'yes' : 'no',
-                    'lift' => Amount::distance(max(0.0, $suction->dryM)),
-                    'lift_rated' => Amount::distance($figures->dryLiftM),
-                    'pull' => Amount::pressure($suction->pullKpa),
-                    'pull_rated' => Amount::pressure($suction->canPullKpa()),
-                ]),
+                new SnagText(
+                    $isDry ? 'line.suction-high.title.dry' : 'line.suction-high.title',
+                    $isDry ? 'line.suction-high.why.dry' : 'line.suction-high.why',
+                    [
+                        'pump' => $pump->spoken(),
+                        'hose' => Amount::distance($suction->lengthM),
+                        'lifts' => $suction->dryM > 0.0005 ? 'yes' : 'no',
+                        'lift' => Amount::distance(max(0.0, $suction->dryM)),
+                        'lift_rated' => Amount::distance($figures->dryLiftM),
+                        'pull' => Amount::pressure($suction->pullKpa),
+                        'pull_rated' => Amount::pressure($suction->canPullKpa()),
+                    ],
+                ),
                 static fn (): array => self::ways($suction, $line, $workings),
             );
         }
@@ -75,7 +79,12 @@ final class SuctionHigh implements Rule
         $pipes = array_map(static fn (LinePipe $pipe): PlannedPipe => $pipe->pipe, $path->pipes);
         $does = static fn (StockPipe $stock): bool => $stock->tube->boreMm > $widestMm && $stock->tube->make->foodGrade;
         $wider = $fixes->otherPipe($pipes, $does, 'line.fix.suction-pipe', ['pump' => $pump->spoken()]);
-        $stronger = $fixes->swaps($pump, static fn (StockPart $stock): bool => $stock->figures instanceof PumpFigures && $stock->figures->dryLiftM >= $suction->dryM && $stock->figures->primedLiftM > $suction->pump->figures->primedLiftM);
+        $stronger = $fixes->swaps(
+            $pump,
+            static fn (StockPart $stock): bool => $stock->figures instanceof PumpFigures
+                && $stock->figures->dryLiftM >= $suction->dryM
+                && $stock->figures->primedLiftM > $suction->pump->figures->primedLiftM,
+        );
 
         return [...$low, ...$wider, ...$stronger];
     }

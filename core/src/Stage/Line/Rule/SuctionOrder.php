@@ -31,25 +31,49 @@ final class SuctionOrder implements Rule
             }
             $in = $pump->reversed ? PartPort::Out : PartPort::In;
             $before = SourceSide::partsBefore($pump, $in, $graph);
-            $has = static fn (PartKind $kind): ?PlannedPart => array_values(array_filter($before, static fn (PlannedPart $part): bool => $kind === $part->kind))[0] ?? null;
+            $has = static fn (PartKind $kind): ?PlannedPart => array_values(
+                array_filter($before, static fn (PlannedPart $part): bool => $kind === $part->kind),
+            )[0] ?? null;
             $behind = $graph->pipeAt($pump, $pump->reversed ? PartPort::In : PartPort::Out)?->pipe;
             $pipe = $graph->pipeAt($pump, $in)?->pipe;
             if (null === $has(PartKind::Strainer) && !$pump->kind->isByHand() && null !== $pipe) {
                 $text = new SnagText('line.strainer-missing.title', 'line.strainer-missing.why', ['pump' => $pump->spoken()]);
                 $label = new Phrase('line.fix.strainer', ['pump' => $pump->spoken()]);
-                $findings[] = new Finding(LineFinding::StrainerMissing, [$pump->id], new Measure(0.0, 1.0, ''), $text, static fn (): array => LineFixes::over($workings)->into($pipe, LineFixes::byBore('strainer', $pipe), $label));
+                $findings[] = new Finding(
+                    LineFinding::StrainerMissing,
+                    [$pump->id],
+                    new Measure(0.0, 1.0, ''),
+                    $text,
+                    static fn (): array => LineFixes::over($workings)->into($pipe, LineFixes::byBore('strainer', $pipe), $label),
+                );
             }
             $filter = $has(PartKind::Filter);
             if (null !== $filter) {
                 $text = new SnagText('line.filter-upstream.title', 'line.filter-upstream.why', ['filter' => $filter->spoken(), 'pump' => $pump->spoken()]);
                 $label = new Phrase('line.fix.move-downstream', ['part' => $filter->spoken(), 'of' => $pump->spoken()]);
-                $findings[] = new Finding(LineFinding::FilterUpstream, [$filter->id], new Measure(1.0, 0.0, ''), $text, static fn (): array => LineFixes::over($workings)->moved($filter, $behind, $label));
+                $findings[] = new Finding(
+                    LineFinding::FilterUpstream,
+                    [$filter->id],
+                    new Measure(1.0, 0.0, ''),
+                    $text,
+                    static fn (): array => LineFixes::over($workings)->moved($filter, $behind, $label),
+                );
             }
             $vessel = $has(PartKind::Accumulator);
             if (null !== $vessel) {
-                $text = new SnagText('line.accumulator-upstream.title', 'line.accumulator-upstream.why', ['vessel' => $vessel->spoken(), 'pump' => $pump->spoken()]);
+                $text = new SnagText(
+                    'line.accumulator-upstream.title',
+                    'line.accumulator-upstream.why',
+                    ['vessel' => $vessel->spoken(), 'pump' => $pump->spoken()],
+                );
                 $label = new Phrase('line.fix.move-downstream', ['part' => $vessel->spoken(), 'of' => $pump->spoken()]);
-                $findings[] = new Finding(LineFinding::AccumulatorUpstream, [$vessel->id], new Measure(1.0, 0.0, ''), $text, static fn (): array => LineFixes::over($workings)->moved($vessel, $behind, $label));
+                $findings[] = new Finding(
+                    LineFinding::AccumulatorUpstream,
+                    [$vessel->id],
+                    new Measure(1.0, 0.0, ''),
+                    $text,
+                    static fn (): array => LineFixes::over($workings)->moved($vessel, $behind, $label),
+                );
             }
         }
 

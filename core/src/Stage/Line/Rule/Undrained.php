@@ -50,7 +50,15 @@ final class Undrained implements RuleWithThresholds
             'pipes' => \count($stays),
         ]);
 
-        return [new Finding(LineFinding::Undrained, $subject, new Measure($mL, self::HARMLESS_ML, 'mL'), $text, static fn (): array => self::drains($workings))];
+        return [
+            new Finding(
+                LineFinding::Undrained,
+                $subject,
+                new Measure($mL, self::HARMLESS_ML, 'mL'),
+                $text,
+                static fn (): array => self::drains($workings),
+            ),
+        ];
     }
 
     /** @return array<int, float> mL by the pipe's place in the plan, the most first */

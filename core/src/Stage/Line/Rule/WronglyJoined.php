@@ -40,13 +40,25 @@ final class WronglyJoined implements Rule
                     'part' => $part->spoken(),
                     'ports' => array_map(static fn (PartPort $port): string => $port->word(), $loose),
                 ]);
-                $findings[] = new Finding(LineFinding::PortLoose, [$part->id], new Measure((float) \count($loose), 0.0, ''), $text, static fn (): array => [...self::caps($part, $loose, $workings), ...$fixes()->takeOut($part)]);
+                $findings[] = new Finding(
+                    LineFinding::PortLoose,
+                    [$part->id],
+                    new Measure((float) \count($loose), 0.0, ''),
+                    $text,
+                    static fn (): array => [...self::caps($part, $loose, $workings), ...$fixes()->takeOut($part)],
+                );
             }
         }
         foreach ($graph->lost as $index => $port) {
             $pipe = $graph->plan->line->pipes[$index];
             $text = new SnagText('line.pipe-lost.title', 'line.pipe-lost.why', ['pipe' => $pipe->name]);
-            $findings[] = new Finding(LineFinding::PipeLost, [$pipe->id], new Measure(1.0, 0.0, ''), $text, static fn (): array => [self::removed($pipe, $workings)]);
+            $findings[] = new Finding(
+                LineFinding::PipeLost,
+                [$pipe->id],
+                new Measure(1.0, 0.0, ''),
+                $text,
+                static fn (): array => [self::removed($pipe, $workings)],
+            );
         }
         foreach ($graph->twice as $index => $port) {
             $pipe = $graph->plan->line->pipes[$index];
@@ -56,7 +68,13 @@ final class WronglyJoined implements Rule
                 'part' => $end?->owner instanceof PlannedPart ? $end->owner->spoken() : $end?->owner->name,
                 'port' => $end?->port->word(),
             ]);
-            $findings[] = new Finding(LineFinding::PortTwice, [$pipe->id], new Measure(2.0, 1.0, ''), $text, static fn (): array => [self::removed($pipe, $workings)]);
+            $findings[] = new Finding(
+                LineFinding::PortTwice,
+                [$pipe->id],
+                new Measure(2.0, 1.0, ''),
+                $text,
+                static fn (): array => [self::removed($pipe, $workings)],
+            );
         }
 
         return $findings;
@@ -80,6 +98,11 @@ final class WronglyJoined implements Rule
             return [];
         }
 
-        return [new Fix(new Phrase('line.fix.cap', ['part' => $part->spoken()]), LineDraft::of($workings->plan)->after($part->port($loose[0]), $cap, $hose)->patch())];
+        return [
+            new Fix(
+                new Phrase('line.fix.cap', ['part' => $part->spoken()]),
+                LineDraft::of($workings->plan)->after($part->port($loose[0]), $cap, $hose)->patch(),
+            ),
+        ];
     }
 }

@@ -106,7 +106,17 @@ final readonly class LineSizing
             ], $does, false, $stock->id === $pump->stock, $stock->id === $pump->stock ? null : $this->replacing($stock, $pump, $draft))];
         }
         $isTogether = [] === $this->wanted() ? 'no' : 'yes';
-        $columns = $this->columns(['line.sizing.column.worst', 'line.sizing.column.together', 'line.sizing.column.current', 'line.sizing.column.noise', 'line.sizing.column.starts', 'line.sizing.column.price'], ['together' => $isTogether]);
+        $columns = $this->columns(
+            [
+                'line.sizing.column.worst',
+                'line.sizing.column.together',
+                'line.sizing.column.current',
+                'line.sizing.column.noise',
+                'line.sizing.column.starts',
+                'line.sizing.column.price',
+            ],
+            ['together' => $isTogether],
+        );
 
         return [self::table('pump-'.$pump->id, $pump->name, $wording->text('line.sizing.pump', ['together' => $isTogether]), $columns, $rows)];
     }
@@ -147,13 +157,30 @@ final readonly class LineSizing
             if (null === $draft) {
                 return [];
             }
-            $fix = $isThere ? null : SentFix::of(new Fix(new Phrase('line.fix.accumulator', ['stock' => $stock->name, 'pump' => $pump->spoken()]), $draft->patch()), $wording);
-            $cells = [(string) round($perHour), $wording->litres($with->result->drawdownL), $wording->pressure($with->input->prechargeKpa), $wording->kg($stock->make->weightKg), (string) round($stock->make->price)];
+            $fix = $isThere ? null : SentFix::of(
+                new Fix(new Phrase('line.fix.accumulator', ['stock' => $stock->name, 'pump' => $pump->spoken()]), $draft->patch()),
+                $wording,
+            );
+            $cells = [
+                (string) round($perHour),
+                $wording->litres($with->result->drawdownL),
+                $wording->pressure($with->input->prechargeKpa),
+                $wording->kg($stock->make->weightKg),
+                (string) round($stock->make->price),
+            ];
             $rows[] = [$stock->make->price, $does, new SizingRow($stock->name, $cells, $does, false, $isThere, $fix)];
         }
 
         $wanted = $wording->text('line.sizing.vessel', ['starts' => (string) PumpSwitches::OFTEN, 'trickle' => Amount::flow(PumpStarts::TRICKLE_LPM)]);
-        $columns = $this->columns(['line.sizing.column.starts', 'line.sizing.column.drawdown', 'line.sizing.column.precharge', 'line.sizing.column.weight', 'line.sizing.column.price']);
+        $columns = $this->columns(
+            [
+                'line.sizing.column.starts',
+                'line.sizing.column.drawdown',
+                'line.sizing.column.precharge',
+                'line.sizing.column.weight',
+                'line.sizing.column.price',
+            ],
+        );
 
         return [self::table('vessel-'.$pump->id, $wording->text('line.sizing.vessel.title', ['pump' => $pump->spoken()]), $wanted, $columns, $rows)];
     }
@@ -206,12 +233,20 @@ final readonly class LineSizing
         $rows = [];
         foreach ($this->line->graph->pipes as $index => $pipe) {
             $lpm = abs($solved->pipeLpm[$index] ?? 0.0);
-            $fits = static fn (StockPipe $stock): bool => $stock->tube->make->foodGrade && $stock->tube->make->ratingKpa >= min(600.0, $pipe->pipe->tube->make->ratingKpa) && $stock->tube->make->ratingC >= min(60.0, $pipe->pipe->tube->make->ratingC) && self::carries($stock->tube->boreMm, $lpm);
+            $fits = static fn (StockPipe $stock): bool => $stock->tube->make->foodGrade
+                && $stock->tube->make->ratingKpa >= min(600.0, $pipe->pipe->tube->make->ratingKpa)
+                && $stock->tube->make->ratingC >= min(60.0, $pipe->pipe->tube->make->ratingC)
+                && self::carries($stock->tube->boreMm, $lpm);
             $smallest = array_values(array_filter($stocks, $fits))[0] ?? null;
             if ($lpm < 0.1 || self::carries($pipe->pipe->tube->boreMm, $lpm) || null === $smallest) {
                 continue;
             }
-            $cells = [$wording->flow($lpm), $wording->velocity($pipe->velocityMps($lpm)), $wording->pressure(self::kpaPerM($pipe->pipe->tube->boreMm, $lpm)), $smallest->name];
+            $cells = [
+                $wording->flow($lpm),
+                $wording->velocity($pipe->velocityMps($lpm)),
+                $wording->pressure(self::kpaPerM($pipe->pipe->tube->boreMm, $lpm)),
+                $smallest->name,
+            ];
             $draft = LineDraft::of($this->workings->plan)->withBore($pipe->pipe, $smallest);
             $label = new Phrase('line.fix.pipe-for', ['stock' => $smallest->name, 'pipe' => $pipe->phrase()]);
             $rows[] = new SizingRow($wording->phrase($pipe->phrase()), $cells, true, false, false, SentFix::of(new Fix($label, $draft->patch()), $wording));
@@ -240,7 +275,10 @@ final readonly class LineSizing
 
     private function replacing(StockPart $stock, PlannedPart $part, LineDraft $draft): SentFix
     {
-        return SentFix::of(new Fix(new Phrase('line.fix.replace', ['stock' => $stock->name, 'parts' => [$part->spoken()]]), $draft->patch()), $this->workings->wording);
+        return SentFix::of(
+            new Fix(new Phrase('line.fix.replace', ['stock' => $stock->name, 'parts' => [$part->spoken()]]), $draft->patch()),
+            $this->workings->wording,
+        );
     }
 
     private static function carries(float $boreMm, float $lpm): bool
@@ -269,7 +307,14 @@ final readonly class LineSizing
             if ($mm2 < $wire->areaMm2 / 3 || \count($rows) > 4) {
                 continue;
             }
-            $rows[] = new SizingRow($mm2.' mm²', [number_format($drop, 2).' V', number_format(100 * $drop / $figures->volts, 1).' %', null === $fuse ? '' : $fuse.' A'], $mm2 >= $wire->areaMm2, $mm2 === $wire->standardMm2, false, null);
+            $rows[] = new SizingRow(
+                $mm2.' mm²',
+                [number_format($drop, 2).' V', number_format(100 * $drop / $figures->volts, 1).' %', null === $fuse ? '' : $fuse.' A'],
+                $mm2 >= $wire->areaMm2,
+                $mm2 === $wire->standardMm2,
+                false,
+                null,
+            );
         }
 
         $wording = $this->workings->wording;

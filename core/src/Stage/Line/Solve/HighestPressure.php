@@ -168,7 +168,12 @@ final readonly class HighestPressure
                 $figures = $way->part?->figures;
                 foreach ($way->both ? [[$way->from, $way->to], [$way->to, $way->from]] : [[$way->from, $way->to]] as [$from, $to]) {
                     if (isset($z[$to])) {
-                        $steps[] = [$from, $to, self::KPA_PER_M * (($z[$from] ?? 0.0) - $z[$to]), $figures instanceof RegulatorFigures ? $figures->setKpa : \INF];
+                        $steps[] = [
+                            $from,
+                            $to,
+                            self::KPA_PER_M * (($z[$from] ?? 0.0) - $z[$to]),
+                            $figures instanceof RegulatorFigures ? $figures->setKpa : \INF,
+                        ];
                     }
                 }
             }
@@ -189,7 +194,9 @@ final readonly class HighestPressure
     /** A switch stops it at its cut-out; without one it goes on to where nothing flows any more, the harder the more the battery is charged. */
     private static function pumped(PumpFigures $figures, float $beforeKpa): float
     {
-        return null === $figures->cutOutKpa ? $beforeKpa + $figures->curve[0]->kpa * (null === $figures->volts ? 1.0 : LineCase::CHARGING_V / LineCase::RATED_V) : max($beforeKpa, $figures->cutOutKpa);
+        return null === $figures->cutOutKpa
+            ? $beforeKpa + $figures->curve[0]->kpa * (null === $figures->volts ? 1.0 : LineCase::CHARGING_V / LineCase::RATED_V)
+            : max($beforeKpa, $figures->cutOutKpa);
     }
 
     /** @return array<string, float> what shutting an outlet at once adds, by node */

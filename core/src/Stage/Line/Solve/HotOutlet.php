@@ -44,7 +44,17 @@ final readonly class HotOutlet
         $hotLpm = $solved->lpm * $solved->hotShare;
         [$best, $least] = self::shower($heater->figures, $solved);
 
-        return new self($outlet, $heater, $heater->figures, $litres, $hotLpm > 1e-6 ? 60 * $litres / $hotLpm : null, $line->warm->hottestC($outlet), $best, $least, self::atATrickle($heater->figures));
+        return new self(
+            $outlet,
+            $heater,
+            $heater->figures,
+            $litres,
+            $hotLpm > 1e-6 ? 60 * $litres / $hotLpm : null,
+            $line->warm->hottestC($outlet),
+            $best,
+            $least,
+            self::atATrickle($heater->figures),
+        );
     }
 
     private static function atATrickle(HeaterFigures $heater): ?float

@@ -82,10 +82,24 @@ final class LineNetwork
                     $nodes[self::inside($link)] = $link->zM - $case->slope * ($link->xM ?? 0.0);
                 }
             } elseif ($link->figures instanceof FilterFigures) {
-                $links[] = new LossLink($this->through($link), $link->figures->ratedLpm, $case->worn ? $link->figures->wornKpa : $link->figures->ratedKpa, self::FILTER_EXPONENT, false);
+                $links[] = new LossLink(
+                    $this->through($link),
+                    $link->figures->ratedLpm,
+                    $case->worn ? $link->figures->wornKpa : $link->figures->ratedKpa,
+                    self::FILTER_EXPONENT,
+                    false,
+                );
             }
         }
-        $outlets = array_map(static fn (array $outlet): LineOutlet => new LineOutlet($outlet[0], $outlet[1], $outlet[2], \in_array($outlet[0], $case->open, true) ? 1.0 : 0.0), $this->outlets);
+        $outlets = array_map(
+            static fn (array $outlet): LineOutlet => new LineOutlet(
+                $outlet[0],
+                $outlet[1],
+                $outlet[2],
+                \in_array($outlet[0], $case->open, true) ? 1.0 : 0.0,
+            ),
+            $this->outlets,
+        );
 
         return new LineInput(PipeInput::COLD_C, $nodes, $this->sources($case), $links, $outlets);
     }
@@ -113,7 +127,10 @@ final class LineNetwork
             // From one branch of a tee to another: nothing flows in it.
             return;
         }
-        $this->links[] = new PipeLink(new LinkEnds('pipe:'.$pipe->pipe->id, $from, $to), new PipeInput($pipe->lengthM, $pipe->pipe->tube->boreMm, 0.0, $pipe->kSum(), 0.0));
+        $this->links[] = new PipeLink(
+            new LinkEnds('pipe:'.$pipe->pipe->id, $from, $to),
+            new PipeInput($pipe->lengthM, $pipe->pipe->tube->boreMm, 0.0, $pipe->kSum(), 0.0),
+        );
     }
 
     private function node(LineEnd $end): string
@@ -151,7 +168,10 @@ final class LineNetwork
             $this->links[] = $part;
         } elseif ($figures instanceof RegulatorFigures) {
             $this->links[] = new RegulatorLink($figures->setKpa, new LossLink($ends, $figures->ratedLpm, $figures->ratedKpa, 2.0, true));
-        } elseif (($figures instanceof PassFigures || $figures instanceof HeaterFigures) && Position::Shut !== ($this->positions[$part->id] ?? Position::Open)) {
+        } elseif (
+            ($figures instanceof PassFigures || $figures instanceof HeaterFigures)
+            && Position::Shut !== ($this->positions[$part->id] ?? Position::Open)
+        ) {
             $this->links[] = new LossLink($ends, $figures->ratedLpm, $figures->ratedKpa, 2.0, PartKind::NonReturn === $part->kind);
         }
     }

@@ -33,7 +33,13 @@ final class LineSolver
             foreach ($graph->pumps as $pump) {
                 $figures = $pump->figures;
                 $kpa = $line->nodesKpa[self::outNode($pump)] ?? null;
-                if (!isset($held[$pump->id]) && $figures instanceof PumpFigures && null !== $figures->cutOutKpa && null !== $kpa && $kpa > $figures->cutOutKpa) {
+                if (
+                    !isset($held[$pump->id])
+                    && $figures instanceof PumpFigures
+                    && null !== $figures->cutOutKpa
+                    && null !== $kpa
+                    && $kpa > $figures->cutOutKpa
+                ) {
                     $more[$pump->id] = self::heldKpa($pump, $figures, $figures->cutOutKpa);
                     $cycling[$pump->id] = PartKind::PressurePump === $pump->kind;
                 }
@@ -83,7 +89,14 @@ final class LineSolver
             $lpm = $line->linksLpm['part:'.$part->id] ?? 0.0;
             if ($part->figures instanceof PumpFigures && $lpm > 1e-6) {
                 [$in, $out] = $part->reversed ? [PartPort::Out, PartPort::In] : [PartPort::In, PartPort::Out];
-                $pumps[$part->id] = new SolvedPump($part, $part->figures, $lpm, $line->nodesKpa[$part->port($in)] ?? 0.0, $line->nodesKpa[$part->port($out)] ?? 0.0, $cycling[$part->id] ?? false);
+                $pumps[$part->id] = new SolvedPump(
+                    $part,
+                    $part->figures,
+                    $lpm,
+                    $line->nodesKpa[$part->port($in)] ?? 0.0,
+                    $line->nodesKpa[$part->port($out)] ?? 0.0,
+                    $cycling[$part->id] ?? false,
+                );
             }
         }
 

@@ -36,7 +36,13 @@ final readonly class PumpStarts
     {
         $figures = $pump->figures;
         $pairs = $figures instanceof PumpFigures ? $figures->pairs() : null;
-        if (PartKind::PressurePump !== $pump->kind || !$figures instanceof PumpFigures || null === $figures->cutOutKpa || null === $figures->cutInKpa || null === $pairs) {
+        if (
+            PartKind::PressurePump !== $pump->kind
+            || !$figures instanceof PumpFigures
+            || null === $figures->cutOutKpa
+            || null === $figures->cutInKpa
+            || null === $pairs
+        ) {
             return null;
         }
         [$vessel, $vesselFigures, $stretchL] = self::behind($pump, $line->graph);
@@ -44,7 +50,16 @@ final readonly class PumpStarts
         if ($lpm <= 0) {
             return null;
         }
-        $input = new AccumulatorInput($volumeL ?? $vesselFigures->volumeL ?? 0.0, $prechargeKpa ?? $vesselFigures->prechargeKpa ?? 0.0, $figures->cutInKpa, $figures->cutOutKpa, $lpm, self::TRICKLE_LPM, 1.0, $stretchL);
+        $input = new AccumulatorInput(
+            $volumeL ?? $vesselFigures->volumeL ?? 0.0,
+            $prechargeKpa ?? $vesselFigures->prechargeKpa ?? 0.0,
+            $figures->cutInKpa,
+            $figures->cutOutKpa,
+            $lpm,
+            self::TRICKLE_LPM,
+            1.0,
+            $stretchL,
+        );
 
         return new self($pump, $figures, $input, AccumulatorCalculator::calculate($input), $vessel);
     }

@@ -29,6 +29,8 @@ final readonly class SolvedPump
     {
         $mostKpa = $this->figures->cutOutKpa ?? $this->figures->curve[0]->kpa;
 
-        return null === $this->figures->amps ? null : $this->figures->amps * (self::IDLE_SHARE + (1 - self::IDLE_SHARE) * min(1.0, max(0.0, ($this->outKpa - $this->inKpa) / max(1.0, $mostKpa))));
+        return null === $this->figures->amps
+            ? null
+            : $this->figures->amps * (self::IDLE_SHARE + (1 - self::IDLE_SHARE) * min(1.0, max(0.0, ($this->outKpa - $this->inKpa) / max(1.0, $mostKpa))));
     }
 }

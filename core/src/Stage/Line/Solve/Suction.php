@@ -45,7 +45,12 @@ final readonly class Suction
         $levelM = $tank->zM + ($tank->outletHeightMm + LineCase::NEARLY_EMPTY * ($tank->overflowMm() - $tank->outletHeightMm)) / 1000;
         $highestM = max($pump->zM, ...array_map(static fn (LinePipe $pipe): float => $pipe->highestM(), $path->pipes));
 
-        return new self($working, -$working->inKpa, $highestM - $levelM, array_sum(array_map(static fn (LinePipe $pipe): float => $pipe->lengthM, $path->pipes)));
+        return new self(
+            $working,
+            -$working->inKpa,
+            $highestM - $levelM,
+            array_sum(array_map(static fn (LinePipe $pipe): float => $pipe->lengthM, $path->pipes)),
+        );
     }
 
     /** In kPa, what it can pull primed. */

@@ -50,12 +50,16 @@ final class BoatTrim implements RuleWithThresholds
                 LoadFinding::StabilityThin,
                 [],
                 new Measure($gm[0], self::LEAST_GM_M, 'm'),
-                new SnagText($gm[0] > 0 ? 'load.stability-thin.title' : 'load.stability-thin.title.none', $gm[0] > 0 ? 'load.stability-thin.why' : 'load.stability-thin.why.none', [
-                    'when' => $gm[1]->phrase($rig),
-                    'taken' => Amount::metres($payload instanceof BoatPayload ? $payload->freeSurfaceM : 0.0),
-                    'height' => Amount::metres($gm[0]),
-                    'height_least' => Amount::metres(self::LEAST_GM_M),
-                ]),
+                new SnagText(
+                    $gm[0] > 0 ? 'load.stability-thin.title' : 'load.stability-thin.title.none',
+                    $gm[0] > 0 ? 'load.stability-thin.why' : 'load.stability-thin.why.none',
+                    [
+                        'when' => $gm[1]->phrase($rig),
+                        'taken' => Amount::metres($payload instanceof BoatPayload ? $payload->freeSurfaceM : 0.0),
+                        'height' => Amount::metres($gm[0],
+                        ),
+                        'height_least' => Amount::metres(self::LEAST_GM_M),
+                    ]),
                 static fn (): array => self::narrowTanks($workings),
             );
         }
@@ -101,7 +105,14 @@ final class BoatTrim implements RuleWithThresholds
             return [];
         }
 
-        $label = new Phrase('load.fix.narrow-tank', ['tank' => $tank->name, 'placed' => null === $tank->bay ? 'free' : 'bay', 'leaves' => FreePlace::leaving($tank, $narrow, $workings->plan)]);
+        $label = new Phrase(
+            'load.fix.narrow-tank',
+            [
+                'tank' => $tank->name,
+                'placed' => null === $tank->bay ? 'free' : 'bay',
+                'leaves' => FreePlace::leaving($tank, $narrow, $workings->plan),
+            ],
+        );
 
         return [new Fix($label, FreePlace::move($largest, $narrow, $workings->plan))];
     }

@@ -48,7 +48,10 @@ final class Estimates implements Rule
                         'estimated' => Amount::kg($estimatedKg),
                         'left_error' => Amount::kg($limit->errorKg),
                     ]),
-                    static fn (): array => [...TravelFill::allowed($workings), ...WeightShift::relieve($limit->name, $limit->errorKg - $spare->kg, $spare->moment, $workings)],
+                    static fn (): array => [
+                        ...TravelFill::allowed($workings),
+                        ...WeightShift::relieve($limit->name, $limit->errorKg - $spare->kg, $spare->moment, $workings),
+                    ],
                     self::ticket($limit->name, $workings),
                 );
             }

@@ -35,7 +35,9 @@ final class LoadOutside implements Rule
                         [$part->id],
                         new Measure($outM * 1000, 0.0, 'mm'),
                         new SnagText('load.outside.title', 'load.outside.why', ['load' => $part->name, 'out' => Amount::mm($outM * 1000), 'where' => $where]),
-                        static fn (): array => [new Fix(new Phrase('load.fix.inside', ['load' => $part->name]), self::inside($part, $list.'/'.$index, $workings))],
+                        static fn (): array => [
+                            new Fix(new Phrase('load.fix.inside', ['load' => $part->name]), self::inside($part, $list.'/'.$index, $workings)),
+                        ],
                     );
                 }
             }

@@ -86,14 +86,18 @@ final class OverLimit implements Rule
             LoadFinding::overFull($limit->name),
             [],
             new Measure($kg, $limit->limitKg, 'kg'),
-            new SnagText($several ? 'load.over-full.title.several' : 'load.over-full.title', RigState::BrimFull === $limit->fromBrimFull->moment->state ? 'load.over-full.why' : 'load.over-full.why.later', [
-                'rig' => $rig->kind(),
-                'litres' => Amount::litresAtMost($allowedL),
-                'when' => $limit->fromBrimFull->moment->phrase($rig->kind()),
-                'carrier' => LimitWords::carrier($limit->name, $workings->rigWords),
-                'kg' => Amount::kg($kg),
-                'kg_limit' => Amount::kg($limit->limitKg),
-            ]),
+            new SnagText(
+                $several ? 'load.over-full.title.several' : 'load.over-full.title',
+                RigState::BrimFull === $limit->fromBrimFull->moment->state ? 'load.over-full.why' : 'load.over-full.why.later',
+                [
+                    'rig' => $rig->kind(),
+                    'litres' => Amount::litresAtMost($allowedL),
+                    'when' => $limit->fromBrimFull->moment->phrase($rig->kind()),
+                    'carrier' => LimitWords::carrier($limit->name, $workings->rigWords),
+                    'kg' => Amount::kg($kg),
+                    'kg_limit' => Amount::kg($limit->limitKg),
+                ],
+            ),
             static fn (): array => array_values(array_filter([
                 ...WeightShift::relieveWithMargin($limit->name, -$limit->fromBrimFull->kg, $limit->errorKg, $limit->fromBrimFull->moment, $workings),
                 TankLength::holdingAtMost($allowedL, $workings),

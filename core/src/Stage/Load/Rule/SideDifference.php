@@ -59,7 +59,10 @@ final class SideDifference implements RuleWithThresholds
         )];
     }
 
-    /** @return list<Fix> the largest tank moved across until the sides are even at the worst moment, or the heaviest loads until the worst is the same either way */
+    /**
+     * @return list<Fix> the largest tank moved across until the sides are even at the worst moment, or the heaviest loads until the worst is the same
+     *                   either way
+     */
     private static function proposals(Workings $workings, float $trackM, float $differenceKg, float $middleKg): array
     {
         $largest = $workings->of(TanksWorkings::class)->largestFixed();

@@ -44,7 +44,10 @@ final readonly class BaseWeights
     /** @param list<array{Phrase, float, float}> $corrections */
     private static function corrected(Weighing $first, Weighing $second, array $corrections): self
     {
-        $corrections = array_map(static fn (array $one): array => [$one[0], $first->isWeighed() ? $one[1] : 0.0, $second->isWeighed() ? $one[2] : 0.0], $corrections);
+        $corrections = array_map(
+            static fn (array $one): array => [$one[0], $first->isWeighed() ? $one[1] : 0.0, $second->isWeighed() ? $one[2] : 0.0],
+            $corrections,
+        );
         $corrections = array_values(array_filter($corrections, static fn (array $one): bool => 0.0 !== $one[1] || 0.0 !== $one[2]));
 
         return new self($first->kg() + array_sum(array_column($corrections, 1)), $second->kg() + array_sum(array_column($corrections, 2)), $corrections);
@@ -63,7 +66,11 @@ final readonly class BaseWeights
         $corrections = array_values(array_filter($corrections, static fn (array $one): bool => 0.0 !== $one[1] + $one[2]));
         $wholeKg = $rig->wholeWeighedKg ?? 0.0;
 
-        return new self($front * $wholeKg + array_sum(array_column($corrections, 1)), (1 - $front) * $wholeKg + array_sum(array_column($corrections, 2)), $corrections);
+        return new self(
+            $front * $wholeKg + array_sum(array_column($corrections, 1)),
+            (1 - $front) * $wholeKg + array_sum(array_column($corrections, 2)),
+            $corrections,
+        );
     }
 
     /** @return list<array{Phrase, float, float}> */
@@ -76,7 +83,10 @@ final readonly class BaseWeights
             $corrections[] = $at(new Phrase('load.sum.driver'), -$driver->kg, $driver->xM);
         }
         if ($rig->weighedWithTanks) {
-            array_push($corrections, ...array_map(static fn (PlannedTank $tank): array => $at(self::tank($tank), -$tank->allEmptyKg(), $tank->xM), $plan->tanks));
+            array_push(
+                $corrections,
+                ...array_map(static fn (PlannedTank $tank): array => $at(self::tank($tank), -$tank->allEmptyKg(), $tank->xM), $plan->tanks),
+            );
         }
         // Where the fuel tank is, nobody asks: between the axles is near enough.
         $corrections[] = $at(new Phrase('load.sum.fuel'), (1 - $rig->weighedFuel) * $rig->fuelKg, $wheelbaseM / 2);
@@ -90,7 +100,10 @@ final readonly class BaseWeights
         $axleM = $rig->axle()->xM;
         $tanks = $rig->weighedWithTanks ? $plan->tanks : [];
 
-        return array_map(static fn (PlannedTank $tank): array => [self::tank($tank), -$tank->allEmptyKg(), -$tank->allEmptyKg() * (1 - $tank->xM / $axleM)], $tanks);
+        return array_map(
+            static fn (PlannedTank $tank): array => [self::tank($tank), -$tank->allEmptyKg(), -$tank->allEmptyKg() * (1 - $tank->xM / $axleM)],
+            $tanks,
+        );
     }
 
     private static function tank(PlannedTank $tank): Phrase

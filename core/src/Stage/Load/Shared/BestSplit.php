@@ -43,7 +43,10 @@ final readonly class BestSplit
         if (\count($tanks) < 2 || null === $alike->limitedBy) {
             return null;
         }
-        $split = FillSplit::within(array_map(static fn (TankWorking $working): float => $working->fullL(), $tanks), self::lines($tanks, $alike->margin, $workings));
+        $split = FillSplit::within(
+            array_map(static fn (TankWorking $working): float => $working->fullL(), $tanks),
+            self::lines($tanks, $alike->margin, $workings),
+        );
         if (null === $split) {
             return null;
         }
@@ -54,7 +57,11 @@ final readonly class BestSplit
             [$kept, $broken] = [0.0, 1.0];
             for ($i = 0; $i < self::HALVINGS; ++$i) {
                 $middle = ($kept + $broken) / 2;
-                $between = self::rounded($tanks, array_map(static fn (float $fraction): float => $alike->fraction + $middle * ($fraction - $alike->fraction), $split->fractions), $step);
+                $between = self::rounded(
+                    $tanks,
+                    array_map(static fn (float $fraction): float => $alike->fraction + $middle * ($fraction - $alike->fraction), $split->fractions),
+                    $step,
+                );
                 [$kept, $broken, $best] = $between->holds($alike->margin, $workings) ? [$middle, $broken, $between] : [$kept, $middle, $best];
             }
         }
@@ -69,7 +76,9 @@ final readonly class BestSplit
      */
     private static function rounded(array $tanks, array $fractions, float $step): self
     {
-        $down = static fn (TankWorking $working, float $fraction): float => $fraction >= 1.0 ? $working->fullL() : floor($fraction * $working->fullL() / $step + 1e-6) * $step;
+        $down = static fn (TankWorking $working, float $fraction): float => $fraction >= 1.0
+            ? $working->fullL()
+            : floor($fraction * $working->fullL() / $step + 1e-6) * $step;
 
         return new self($tanks, array_map($down, $tanks, $fractions));
     }
@@ -88,7 +97,14 @@ final readonly class BestSplit
     /** “Front tank 80 L, tail tank 40 L”. */
     public function inWords(Wording $wording): string
     {
-        return implode(', ', array_map(static fn (TankWorking $working, float $litres): string => $working->tank->name.' '.$wording->litresAtMost($litres), $this->tanks, $this->litres));
+        return implode(
+            ', ',
+            array_map(
+                static fn (TankWorking $working, float $litres): string => $working->tank->name.' '.$wording->litresAtMost($litres),
+                $this->tanks,
+                $this->litres,
+            ),
+        );
     }
 
     /**
@@ -106,7 +122,11 @@ final readonly class BestSplit
         $use = $workings->of(UseWorkings::class);
         $nothing = array_map(static fn (): float => 0.0, $workings->plan->tanks);
         $empty = self::kg($load, $nothing);
-        $at = static fn (int $index, float $litres): array => self::added($load, array_map(static fn (int $tank): float => $tank === $index ? $litres : 0.0, array_keys($nothing)), $empty);
+        $at = static fn (int $index, float $litres): array => self::added(
+            $load,
+            array_map(static fn (int $tank): float => $tank === $index ? $litres : 0.0, array_keys($nothing)),
+            $empty,
+        );
         $full = array_map(static fn (TankWorking $working): array => $at($working->index, $working->fullL()), $tanks);
         $left = array_map(static fn (TankWorking $working): array => $at($working->index, min($working->belowOutletL(), $working->fullL())), $tanks);
         $waste = [];
@@ -117,17 +137,31 @@ final readonly class BestSplit
                 'mostL' => $load->contents->wasteL($working, $load->contents->drawableL(Holds::Fresh, true), 0.0),
             ];
         }
-        $drunk = self::kg($load, array_map(static fn (TankWorking $working): float => Holds::Drinking === $working->tank->holds ? min($working->belowOutletL(), $working->fullL()) : 0.0, $workings->of(TanksWorkings::class)->all()));
+        $drunk = self::kg(
+            $load,
+            array_map(
+                static fn (TankWorking $working): float => Holds::Drinking === $working->tank->holds
+                    ? min($working->belowOutletL(), $working->fullL())
+                    : 0.0,
+                $workings->of(TanksWorkings::class)->all(),
+            ),
+        );
         $lines = [];
         foreach (GreatestFill::lines($load, $margin) as $number => $line) {
             $spareKg = $line->limitKg - $line->emptyKg;
             $addedKg = array_column($full, $number);
             $lines[] = new SplitLimit($spareKg, $addedKg);
             if ($load->contents->startsBrimFull()) {
-                $lines[] = new SplitLimit($spareKg - array_sum(array_map(static fn (array $one): float => max(0.0, $one['mostL'] * $one['perL'][$number]), $waste)), $addedKg);
+                $lines[] = new SplitLimit(
+                    $spareKg - array_sum(array_map(static fn (array $one): float => max(0.0, $one['mostL'] * $one['perL'][$number]), $waste)),
+                    $addedKg,
+                );
             }
             $perUsedKg = array_sum(array_map(static fn (array $one): float => $one['share'] * $one['perL'][$number], $waste));
-            $lines[] = new SplitLimit($line->limitKg - $drunk[$number] - array_sum(array_column($left, $number)), array_map(static fn (TankWorking $working): float => $working->usableL() * $perUsedKg, $tanks));
+            $lines[] = new SplitLimit(
+                $line->limitKg - $drunk[$number] - array_sum(array_column($left, $number)),
+                array_map(static fn (TankWorking $working): float => $working->usableL() * $perUsedKg, $tanks),
+            );
         }
 
         return $lines;

@@ -24,7 +24,9 @@ final readonly class Contents
     {
         return array_map(fn (TankWorking $working): float => match (true) {
             RigState::Dry === $state => 0.0,
-            $working->tank->holds->takesWaste() => RigState::UsedUp === $state || RigState::Refilled === $state ? $this->wasteL($working, $this->afterStayL(Holds::Fresh), $this->afterStayL(Holds::Drinking)) : 0.0,
+            $working->tank->holds->takesWaste() => RigState::UsedUp === $state || RigState::Refilled === $state
+                ? $this->wasteL($working, $this->afterStayL(Holds::Fresh), $this->afterStayL(Holds::Drinking))
+                : 0.0,
             RigState::UsedUp === $state => min($working->belowOutletL(), $this->startL($working, $this->startsBrimFull())),
             default => $this->startL($working, RigState::BrimFull === $state),
         }, $this->tanks());
@@ -68,7 +70,14 @@ final readonly class Contents
     /** What can be drawn from the tanks of a kind from brim full, or from the travel fill. */
     public function drawableL(Holds $holds, bool $brimFull): float
     {
-        return array_sum(array_map(fn (TankWorking $working): float => $holds === $working->tank->holds ? max(0.0, $this->startL($working, $brimFull) - $working->belowOutletL()) : 0.0, $this->tanks()));
+        return array_sum(
+            array_map(
+                fn (TankWorking $working): float => $holds === $working->tank->holds
+                    ? max(0.0, $this->startL($working, $brimFull) - $working->belowOutletL())
+                    : 0.0,
+                $this->tanks(),
+            ),
+        );
     }
 
     private function afterStayL(Holds $holds): float

@@ -59,11 +59,24 @@ final readonly class GreatestFill
      */
     public static function lines(LoadWorkings $load, float $margin): array
     {
-        $lines = array_map(static fn (LimitWorking $limit): FillLimit => new FillLimit($limit->name, $limit->fill->emptyKg, $limit->fill->waterKg, $limit->limitKg - $margin * $limit->errorKg), $load->limits());
+        $lines = array_map(
+            static fn (LimitWorking $limit): FillLimit => new FillLimit(
+                $limit->name,
+                $limit->fill->emptyKg,
+                $limit->fill->waterKg,
+                $limit->limitKg - $margin * $limit->errorKg,
+            ),
+            $load->limits(),
+        );
         $payload = $load->payloadIn(RigState::BrimFull);
         if ($payload instanceof TrailerPayload) {
             $short = static fn (float $grossKg, float $noseKg): float => self::LEAST_NOSE_SHARE * $grossKg - $noseKg;
-            $lines[] = new FillLimit(LimitName::LeastNose, $short($payload->gross->emptyKg, $payload->nose->emptyKg), $short($payload->gross->waterKg, $payload->nose->waterKg), -$margin * EstimateError::on(LimitName::LeastNose, $load->plan));
+            $lines[] = new FillLimit(
+                LimitName::LeastNose,
+                $short($payload->gross->emptyKg, $payload->nose->emptyKg),
+                $short($payload->gross->waterKg, $payload->nose->waterKg),
+                -$margin * EstimateError::on(LimitName::LeastNose, $load->plan),
+            );
         }
 
         return $lines;
@@ -117,13 +130,18 @@ final readonly class GreatestFill
         }
         $dry = $load->payloadIn(RigState::Dry);
 
-        return !$dry instanceof TrailerPayload || $dry->nose->kgAt(1.0) - self::LEAST_NOSE_SHARE * $dry->gross->kgAt(1.0) >= $margin * EstimateError::on(LimitName::LeastNose, $load->plan) - 0.05;
+        return !$dry instanceof TrailerPayload
+            || $dry->nose->kgAt(1.0) - self::LEAST_NOSE_SHARE * $dry->gross->kgAt(1.0) >= $margin * EstimateError::on(LimitName::LeastNose, $load->plan) - 0.05;
     }
 
     /** The limit that is broken somewhere from this fill to used up; null when all hold. */
     private static function brokenOnTheWay(float $fraction, float $margin, LoadWorkings $load, TanksWorkings $tanks): ?LimitName
     {
-        return self::brokenWith(array_map(static fn (TankWorking $working): float => Holds::Fresh === $working->tank->holds ? $fraction : 1.0, $tanks->all()), $margin, $load);
+        return self::brokenWith(
+            array_map(static fn (TankWorking $working): float => Holds::Fresh === $working->tank->holds ? $fraction : 1.0, $tanks->all()),
+            $margin,
+            $load,
+        );
     }
 
     /** @param list<float> $fractions of each tank of the plan */

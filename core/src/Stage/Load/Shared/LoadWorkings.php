@@ -102,7 +102,9 @@ final class LoadWorkings implements StageWorkings
         return match (true) {
             $rig instanceof PlannedRoadRig => RoadPayloadCalculator::calculate($this->roadRig($rig, $masses, $fresh)),
             $rig instanceof PlannedTrailer => TrailerPayloadCalculator::calculate($this->trailerRig($rig, $masses, $fresh)),
-            $rig instanceof PlannedBoat => BoatPayloadCalculator::calculate(new BoatRig($rig->displacementKg, $rig->gmM + BoatHeights::gmChangeM($rig, $this, $litres), $rig->loadLimitKg, $masses, $surfaces)),
+            $rig instanceof PlannedBoat => BoatPayloadCalculator::calculate(
+                new BoatRig($rig->displacementKg, $rig->gmM + BoatHeights::gmChangeM($rig, $this, $litres), $rig->loadLimitKg, $masses, $surfaces),
+            ),
             default => throw new \LogicException('A rig of class '.$rig::class.' cannot be weighed.'),
         };
     }
@@ -111,7 +113,15 @@ final class LoadWorkings implements StageWorkings
     public function aboardIn(RigState $state): array
     {
         $litres = $this->contents->in($state);
-        $tanks = array_map(static fn (TankWorking $working): Mass => new Mass($working->tank->name, $working->tank->allEmptyKg() + $litres[$working->index], $working->tank->xM, $working->tank->yM), $this->tanks());
+        $tanks = array_map(
+            static fn (TankWorking $working): Mass => new Mass(
+                $working->tank->name,
+                $working->tank->allEmptyKg() + $litres[$working->index],
+                $working->tank->xM,
+                $working->tank->yM,
+            ),
+            $this->tanks(),
+        );
 
         return [...$this->people->masses(), ...array_map(static fn (PlannedLoad $load): Mass => $load->mass(), $this->plan->load->loads), ...$tanks];
     }
@@ -141,7 +151,11 @@ final class LoadWorkings implements StageWorkings
         foreach ($this->tanks() as $index => $working) {
             $tank = $working->tank;
             if (!$tank->holds->takesWaste()) {
-                $tanks[] = $one = new PassageTank(new LoadedTank($tank->name, $working->fullL(), $tank->allEmptyKg(), $tank->xM, $tank->yM), $fractions[$index], $working->belowOutletL());
+                $tanks[] = $one = new PassageTank(
+                    new LoadedTank($tank->name, $working->fullL(), $tank->allEmptyKg(), $tank->xM, $tank->yM),
+                    $fractions[$index],
+                    $working->belowOutletL(),
+                );
                 $drawable[$tank->holds->value] = ($drawable[$tank->holds->value] ?? 0.0) + $one->drawableL();
             }
         }
@@ -150,9 +164,18 @@ final class LoadWorkings implements StageWorkings
         foreach ($this->tanks() as $working) {
             $tank = $working->tank;
             if ($tank->holds->takesWaste()) {
-                $share = $allL > 0 ? ($drawable['fresh'] * $use->shareInto($tank, Supply::Main) + $drawable['drinking'] * $use->shareInto($tank, Supply::Drinking)) / $allL : 0.0;
+                $intoL = $drawable['fresh'] * $use->shareInto($tank, Supply::Main) + $drawable['drinking'] * $use->shareInto($tank, Supply::Drinking);
+                $share = $allL > 0 ? $intoL / $allL : 0.0;
                 $beforeL = $wasteOfStay ? max(0.0, $this->contents->drawableL(Holds::Fresh, true) - $drawable['fresh']) : 0.0;
-                $waste[] = new WasteTank($tank->id, $working->fullL(), $tank->allEmptyKg(), $tank->xM, $tank->yM, $share, $this->contents->wasteL($working, $beforeL, 0.0));
+                $waste[] = new WasteTank(
+                    $tank->id,
+                    $working->fullL(),
+                    $tank->allEmptyKg(),
+                    $tank->xM,
+                    $tank->yM,
+                    $share,
+                    $this->contents->wasteL($working, $beforeL, 0.0),
+                );
             }
         }
 
@@ -186,7 +209,13 @@ final class LoadWorkings implements StageWorkings
             }
             $limits = [];
             foreach ($this->payloadIn(RigState::BrimFull)->limits() as $index => $fill) {
-                $limits[] = new LimitWorking($fill, $kg[$index], $this->worstOnTheRoad($fill->name, $fill->limitKg, $kg[$index]), $this->worstFromBrimFull($fill->name, $fill->limitKg, $kg[$index]), EstimateError::on($fill->name, $this->plan));
+                $limits[] = new LimitWorking(
+                    $fill,
+                    $kg[$index],
+                    $this->worstOnTheRoad($fill->name, $fill->limitKg, $kg[$index]),
+                    $this->worstFromBrimFull($fill->name, $fill->limitKg, $kg[$index]),
+                    EstimateError::on($fill->name, $this->plan),
+                );
             }
             $this->limits = $limits;
         }
@@ -228,7 +257,10 @@ final class LoadWorkings implements StageWorkings
     /** @return list<Mass> people and loads, without tanks, as the one mass with their weight and their centre */
     private function masses(): array
     {
-        return $this->masses ??= Mass::together('aboard', [...$this->people->masses(), ...array_map(static fn (PlannedLoad $load): Mass => $load->mass(), $this->plan->load->loads)]);
+        return $this->masses ??= Mass::together(
+            'aboard',
+            [...$this->people->masses(), ...array_map(static fn (PlannedLoad $load): Mass => $load->mass(), $this->plan->load->loads)],
+        );
     }
 
     /** @return list<TankWorking> */
@@ -270,7 +302,15 @@ final class LoadWorkings implements StageWorkings
      */
     private function roadRig(PlannedRoadRig $rig, array $masses, array $fresh): RoadRig
     {
-        return new RoadRig($this->limitKg(LimitName::Gross), $rig->wheelbaseM(), new Axle($this->base->firstKg, $this->limitKg(LimitName::Front)), new Axle($this->base->secondKg, $this->limitKg(LimitName::Rear)), $rig->trackM(), $masses, $fresh);
+        return new RoadRig(
+            $this->limitKg(LimitName::Gross),
+            $rig->wheelbaseM(),
+            new Axle($this->base->firstKg, $this->limitKg(LimitName::Front)),
+            new Axle($this->base->secondKg, $this->limitKg(LimitName::Rear)),
+            $rig->trackM(),
+            $masses,
+            $fresh,
+        );
     }
 
     /**
@@ -279,7 +319,16 @@ final class LoadWorkings implements StageWorkings
      */
     private function trailerRig(PlannedTrailer $rig, array $masses, array $fresh): TrailerRig
     {
-        return new TrailerRig($this->limitKg(LimitName::Gross), $this->base->firstKg, $this->base->secondKg, $this->limitKg(LimitName::Nose), $rig->axle()->xM, $this->limitKg(LimitName::Axle), $masses, $fresh);
+        return new TrailerRig(
+            $this->limitKg(LimitName::Gross),
+            $this->base->firstKg,
+            $this->base->secondKg,
+            $this->limitKg(LimitName::Nose),
+            $rig->axle()->xM,
+            $this->limitKg(LimitName::Axle),
+            $masses,
+            $fresh,
+        );
     }
 
     private function limitKg(LimitName $name): float

@@ -44,7 +44,14 @@ final class Seating
             }
             $taken[] = 'seat-'.$number;
             $xM = round(min($rearM, $lastM + self::ROW_M * (intdiv($extra, 2) + 1)), 2);
-            $seats[] = new PlannedSeat('seat-'.$number, Phrasebook::english()->fill('load.new-seat', ['number' => (string) (\count($seats) + 1)]), PlannedSeat::PERSON_KG, $xM, round((0 === $extra % 2 ? -1 : 1) * self::BESIDE * $sizes->widthM, 2), $zM);
+            $seats[] = new PlannedSeat(
+                'seat-'.$number,
+                Phrasebook::english()->fill('load.new-seat', ['number' => (string) (\count($seats) + 1)]),
+                PlannedSeat::PERSON_KG,
+                $xM,
+                round((0 === $extra % 2 ? -1 : 1) * self::BESIDE * $sizes->widthM, 2),
+                $zM,
+            );
         }
 
         return $seats;

@@ -27,7 +27,11 @@ final class BayGuessed implements Rule
                     TanksFinding::BayGuessed,
                     [$bay->id],
                     new Measure(0.0, 0.0, 'mm'),
-                    new SnagText('tanks.bay-guessed.title', 'tanks.bay-guessed.why', ['bay' => $bay->name, 'tanks' => array_column($tanks, 'name'), 'count' => \count($tanks)]),
+                    new SnagText(
+                        'tanks.bay-guessed.title',
+                        'tanks.bay-guessed.why',
+                        ['bay' => $bay->name, 'tanks' => array_column($tanks, 'name'), 'count' => \count($tanks)],
+                    ),
                     static fn (): array => [],
                     new LookAt('/bays/'.$index.'/length_mm', new Phrase('tanks.bay-guessed.look')),
                 );

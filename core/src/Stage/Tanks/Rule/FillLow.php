@@ -65,6 +65,11 @@ final class FillLow implements RuleWithThresholds
             return [];
         }
 
-        return [new Fix(new Phrase('tanks.fix.raise-inlet', ['hose' => $run->run?->name, 'height' => Amount::metres($toM)]), PlanPatch::replace($run->pointPointer($last).'/z_m', $toM))];
+        return [
+            new Fix(
+                new Phrase('tanks.fix.raise-inlet', ['hose' => $run->run?->name, 'height' => Amount::metres($toM)]),
+                PlanPatch::replace($run->pointPointer($last).'/z_m', $toM),
+            ),
+        ];
     }
 }

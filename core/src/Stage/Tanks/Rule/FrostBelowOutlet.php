@@ -44,7 +44,9 @@ final class FrostBelowOutlet implements RuleWithThresholds
                         'bay' => $bay->name,
                         'litres' => Amount::litres($leftL),
                     ]),
-                    static fn (): array => array_values(array_filter([PortProposal::addition(PortRole::Drain, $working, $workings), ...BayFixes::elsewhere($working, $workings)])),
+                    static fn (): array => array_values(
+                        array_filter([PortProposal::addition(PortRole::Drain, $working, $workings), ...BayFixes::elsewhere($working, $workings)]),
+                    ),
                 );
             }
         }

@@ -76,6 +76,11 @@ final class HeeledUnder implements RuleWithThresholds
             return [];
         }
 
-        return [new Fix(new Phrase('tanks.fix.raise-end', ['hose' => $run->run?->name, 'height' => Amount::metres($toM)]), PlanPatch::replace($run->pointPointer($last).'/z_m', $toM))];
+        return [
+            new Fix(
+                new Phrase('tanks.fix.raise-end', ['hose' => $run->run?->name, 'height' => Amount::metres($toM)]),
+                PlanPatch::replace($run->pointPointer($last).'/z_m', $toM),
+            ),
+        ];
     }
 }

@@ -31,7 +31,9 @@ final class NameGone implements Rule
                     [$working->tank->id],
                     new Measure(0.0, 1.0, ''),
                     new SnagText('tanks.bay-gone.title', 'tanks.bay-gone.why', ['tank' => $working->tank->name]),
-                    static fn (): array => [new Fix(new Phrase('tanks.fix.no-bay', ['tank' => $working->tank->name]), PlanPatch::remove($working->pointer().'/bay'))],
+                    static fn (): array => [
+                        new Fix(new Phrase('tanks.fix.no-bay', ['tank' => $working->tank->name]), PlanPatch::remove($working->pointer().'/bay')),
+                    ],
                 );
             }
         }

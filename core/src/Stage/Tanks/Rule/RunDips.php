@@ -39,7 +39,11 @@ final class RunDips implements RuleWithThresholds
                     TanksFinding::RunDips,
                     [$run->tank->tank->id, $run->run->id],
                     new Measure(1000 * $litres, 1000 * self::HARMLESS_L, 'mL'),
-                    new SnagText('tanks.run-dips.title', 'tanks.run-dips.why', ['litres' => Amount::little($litres), 'hose' => $run->run->name, 'role' => $run->port->role]),
+                    new SnagText(
+                        'tanks.run-dips.title',
+                        'tanks.run-dips.why',
+                        ['litres' => Amount::little($litres), 'hose' => $run->run->name, 'role' => $run->port->role],
+                    ),
                     static fn (): array => [self::straightened($run)],
                 );
             }

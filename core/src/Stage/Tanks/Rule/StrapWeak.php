@@ -45,7 +45,10 @@ final class StrapWeak implements Rule
                     'pull_rated' => Amount::kg($tank->strapHoldsKg),
                 ]),
                 static fn (): array => $enough > self::MOST_STRAPS ? [] : [
-                    new Fix(new Phrase('tanks.fix.straps', ['straps' => (int) $enough, 'tank' => $tank->name]), PlanPatch::replace($working->pointer().'/straps', $enough)),
+                    new Fix(
+                        new Phrase('tanks.fix.straps', ['straps' => (int) $enough, 'tank' => $tank->name]),
+                        PlanPatch::replace($working->pointer().'/straps', $enough),
+                    ),
                 ],
             );
         }

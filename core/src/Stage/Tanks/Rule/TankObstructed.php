@@ -38,7 +38,11 @@ final class TankObstructed implements Rule
                         TanksFinding::TankObstructed,
                         [$working->tank->id, $id],
                         new Measure($overlapMm, 0.0, 'mm'),
-                        new SnagText('tanks.obstructed.title', 'tanks.obstructed.why', ['tank' => $working->tank->name, 'thing' => $name, 'overlap' => Amount::mm($overlapMm)]),
+                        new SnagText(
+                            'tanks.obstructed.title',
+                            'tanks.obstructed.why',
+                            ['tank' => $working->tank->name, 'thing' => $name, 'overlap' => Amount::mm($overlapMm)],
+                        ),
                         static fn (): array => self::ways($working, $workings),
                     );
                 }

@@ -47,7 +47,14 @@ final class TankOutOfBay implements Rule
 
     private static function text(Clearance $out, PlannedTank $tank, PlannedBay $bay, Workings $workings): SnagText
     {
-        $walls = ['front' => $out->low[0], 'rear' => $out->high[0], 'left' => $out->low[1], 'right' => $out->high[1], 'floor' => $out->low[2], 'top' => $out->high[2]];
+        $walls = [
+            'front' => $out->low[0],
+            'rear' => $out->high[0],
+            'left' => $out->low[1],
+            'right' => $out->high[1],
+            'floor' => $out->low[2],
+            'top' => $out->high[2],
+        ];
         $past = [];
         foreach (array_filter($walls, static fn (float $mm): bool => $mm > self::NOTHING_MM) as $wall => $mm) {
             $past[] = new Phrase('tanks.out-of-bay.past', ['by' => Amount::mm($mm), 'wall' => $wall, 'rig' => $workings->plan->load->rig->kind()]);
@@ -60,6 +67,10 @@ final class TankOutOfBay implements Rule
             default => 'tanks.out-of-bay.why.short',
         };
 
-        return new SnagText('tanks.out-of-bay.title', $why, ['tank' => $tank->name, 'bay' => $bay->name, 'past' => $past, 'short' => Amount::mm($shortMm ?? 0.0)]);
+        return new SnagText(
+            'tanks.out-of-bay.title',
+            $why,
+            ['tank' => $tank->name, 'bay' => $bay->name, 'past' => $past, 'short' => Amount::mm($shortMm ?? 0.0)],
+        );
     }
 }

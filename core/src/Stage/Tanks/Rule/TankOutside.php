@@ -31,7 +31,11 @@ final class TankOutside implements Rule
                     TanksFinding::TankOutside,
                     [$working->tank->id],
                     new Measure($worst[0] * 1000, 0.0, 'mm'),
-                    new SnagText('tanks.outside.title', 'tanks.outside.why', ['tank' => $working->tank->name, 'out' => Amount::mm($worst[0] * 1000), 'where' => $worst[1]]),
+                    new SnagText(
+                        'tanks.outside.title',
+                        'tanks.outside.why',
+                        ['tank' => $working->tank->name, 'out' => Amount::mm($worst[0] * 1000), 'where' => $worst[1]],
+                    ),
                     static fn (): array => [self::inside($working, $workings)],
                 );
             }
@@ -54,7 +58,10 @@ final class TankOutside implements Rule
         return new Fix($label, FreePlace::move($working, $to, $workings->plan));
     }
 
-    /** @return non-empty-list<array{float, string, string, float}> by how many metres it is out, past what (front, rear, side, roof), and which property is to become what */
+    /**
+     * @return non-empty-list<array{float, string, string, float}> by how many metres it is out, past what (front, rear, side, roof), and which
+     *                                                             property is to become what
+     */
     private static function places(TankWorking $working, Workings $workings): array
     {
         $tank = $working->tank;

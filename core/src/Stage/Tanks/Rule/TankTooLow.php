@@ -81,7 +81,10 @@ final class TankTooLow implements RuleWithThresholds
         $to = static function (string $key, float $zM) use ($working, $tank, $plan): Fix {
             $there = PartFields::changed($tank, ['zM' => $zM]);
 
-            return new Fix(new Phrase($key, ['tank' => $tank->name, 'leaves' => FreePlace::leaving($tank, $there, $plan)]), FreePlace::move($working, $there, $plan));
+            return new Fix(
+                new Phrase($key, ['tank' => $tank->name, 'leaves' => FreePlace::leaving($tank, $there, $plan)]),
+                FreePlace::move($working, $there, $plan),
+            );
         };
         $stand = $to('tanks.fix.stand', $floorM);
 

@@ -61,7 +61,12 @@ final class WastedHeights implements RuleWithThresholds
                 'height' => Amount::mm($tank->outletHeightMm),
                 'share' => Amount::share($working->belowOutletShare()),
             ]),
-            static fn (): array => [new Fix(new Phrase('tanks.fix.outlet-at', ['height' => Amount::mm($toMm)]), PlanPatch::replace($working->pointer().'/outlet_height_mm', $toMm))],
+            static fn (): array => [
+                new Fix(
+                    new Phrase('tanks.fix.outlet-at', ['height' => Amount::mm($toMm)]),
+                    PlanPatch::replace($working->pointer().'/outlet_height_mm', $toMm),
+                ),
+            ],
             new LookAt($working->pointer().'/outlet_height_mm', new Phrase('tanks.outlet-high.look')),
         );
     }
@@ -83,7 +88,10 @@ final class WastedHeights implements RuleWithThresholds
                 'share' => Amount::share($working->aboveOverflowShare()),
             ]),
             static fn (): array => [
-                new Fix(new Phrase('tanks.fix.overflow-at', ['height' => Amount::mm($toMm)]), PlanPatch::replace($working->pointer().'/'.$tank->overflowKey(), self::upMm($tank, $toMm))),
+                new Fix(
+                    new Phrase('tanks.fix.overflow-at', ['height' => Amount::mm($toMm)]),
+                    PlanPatch::replace($working->pointer().'/'.$tank->overflowKey(), self::upMm($tank, $toMm)),
+                ),
             ],
             new LookAt($working->pointer().'/'.$tank->overflowKey(), new Phrase('tanks.overflow-low.look')),
         );

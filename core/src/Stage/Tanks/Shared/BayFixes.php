@@ -108,7 +108,10 @@ final class BayFixes
             [$to->zM - $from->zM, 'up', 'down'],
         ] as [$byM, $more, $less]) {
             if (abs($byM) >= 0.0005) {
-                $ways[] = new Phrase('tanks.fix.move.way', ['by' => Amount::mm(1000 * abs($byM)), 'way' => $byM > 0 ? $more : $less, 'rig' => $workings->plan->load->rig->kind()]);
+                $ways[] = new Phrase(
+                    'tanks.fix.move.way',
+                    ['by' => Amount::mm(1000 * abs($byM)), 'way' => $byM > 0 ? $more : $less, 'rig' => $workings->plan->load->rig->kind()],
+                );
             }
         }
 

@@ -29,7 +29,10 @@ final readonly class Draining
     /** Null without a drain. */
     public static function of(TankWorking $working, Workings $workings): ?self
     {
-        $drains = array_filter($workings->of(RunWorkings::class)->that(PortRole::Drain), static fn (TankRun $run): bool => $run->tank->index === $working->index);
+        $drains = array_filter(
+            $workings->of(RunWorkings::class)->that(PortRole::Drain),
+            static fn (TankRun $run): bool => $run->tank->index === $working->index,
+        );
         usort($drains, static fn (TankRun $a, TankRun $b): int => $a->port->lowestMm() <=> $b->port->lowestMm());
         $run = $drains[0] ?? null;
 

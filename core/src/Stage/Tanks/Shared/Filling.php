@@ -45,7 +45,9 @@ final readonly class Filling
         if (TankMounting::Can === $working->tank->form) {
             return null;
         }
-        $own = static fn (PortRole ...$roles): array => array_values(array_filter($workings->of(RunWorkings::class)->that(...$roles), static fn (TankRun $run): bool => $run->tank->index === $working->index));
+        $own = static fn (PortRole ...$roles): array => array_values(
+            array_filter($workings->of(RunWorkings::class)->that(...$roles), static fn (TankRun $run): bool => $run->tank->index === $working->index),
+        );
         $run = $own(PortRole::Fill)[0] ?? null;
         if (null === $run?->run || [] === $run->run->points) {
             return null;
@@ -135,13 +137,21 @@ final readonly class Filling
     {
         $paths = $this->paths($ventBoreMm);
 
-        return 1 === \count($paths) ? $paths[0][0]->lets($lpm, self::headM($this->wallKpa()) - $paths[0][1]) : self::carriedLpm($paths, $this->wallKpa()) >= $lpm;
+        return 1 === \count($paths)
+            ? $paths[0][0]->lets($lpm, self::headM($this->wallKpa()) - $paths[0][1])
+            : self::carriedLpm($paths, $this->wallKpa()) >= $lpm;
     }
 
     /** @return list<array{HosePath, float}> each with how far it rises above the lid, in m */
     private function paths(?float $ventBoreMm): array
     {
-        return array_map(static fn (TankRun $run): array => [null === $ventBoreMm ? HosePath::of($run) : HosePath::of($run)->withBore($ventBoreMm), max($run->heightsM()) - $run->lidM()], $this->outlets);
+        return array_map(
+            static fn (TankRun $run): array => [
+                null === $ventBoreMm ? HosePath::of($run) : HosePath::of($run)->withBore($ventBoreMm),
+                max($run->heightsM()) - $run->lidM(),
+            ],
+            $this->outlets,
+        );
     }
 
     /** @param list<array{HosePath, float}> $paths */

@@ -35,7 +35,18 @@ final class FreePlace
     {
         $mostMm = min(self::LONGEST_MM, $plan->load->rig->sizes()->lengthM * 1000 / 2);
 
-        return self::append(TankProposal::fixed(FreeId::of(Holds::Fresh === $holds ? 'tank' : $holds->value, $plan), $holds, $usableL, self::TANK_WIDTH_MM, self::TANK_HEIGHT_MM, $mostMm, $plan->units), $plan);
+        return self::append(
+            TankProposal::fixed(
+                FreeId::of(Holds::Fresh === $holds ? 'tank' : $holds->value, $plan),
+                $holds,
+                $usableL,
+                self::TANK_WIDTH_MM,
+                self::TANK_HEIGHT_MM,
+                $mostMm,
+                $plan->units,
+            ),
+            $plan,
+        );
     }
 
     /**
@@ -87,7 +98,13 @@ final class FreePlace
     {
         $tank = $working->tank;
         $patches = [];
-        foreach ([['length_mm', $tank->lengthMm, $to->lengthMm], ['width_mm', $tank->widthMm, $to->widthMm], ['x_m', $tank->xM, $to->xM], ['y_m', $tank->yM, $to->yM], ['z_m', $tank->zM, $to->zM]] as [$key, $from, $value]) {
+        foreach ([
+            ['length_mm', $tank->lengthMm, $to->lengthMm],
+            ['width_mm', $tank->widthMm, $to->widthMm],
+            ['x_m', $tank->xM, $to->xM],
+            ['y_m', $tank->yM, $to->yM],
+            ['z_m', $tank->zM, $to->zM],
+        ] as [$key, $from, $value]) {
             if ($from !== $value) {
                 $patches[] = PlanPatch::replace($working->pointer().'/'.$key, $value);
             }
@@ -111,7 +128,14 @@ final class FreePlace
     public static function place(TankWorking $working, PlannedTank $to): PlanPatch
     {
         $patches = [];
-        foreach (['length_mm' => $to->lengthMm, 'width_mm' => $to->widthMm, 'x_m' => $to->xM, 'y_m' => $to->yM, 'z_m' => $to->zM, 'ports' => $to->ports] as $key => $value) {
+        foreach ([
+            'length_mm' => $to->lengthMm,
+            'width_mm' => $to->widthMm,
+            'x_m' => $to->xM,
+            'y_m' => $to->yM,
+            'z_m' => $to->zM,
+            'ports' => $to->ports,
+        ] as $key => $value) {
             $patches[] = PlanPatch::replace($working->pointer().'/'.$key, $value);
         }
 

@@ -30,7 +30,12 @@ final class HoseFixes
         }
         foreach (HosePath::BORES_MM as $mm) {
             if ($mm > $run->boreMm() && $isEnough($path->withBore($mm))) {
-                return [new Fix(new Phrase('tanks.fix.wider', ['hoses' => [$run->run->name ?? $run->port->name], 'bore' => Amount::mm($mm)]), self::bore($run, $mm))];
+                return [
+                    new Fix(
+                        new Phrase('tanks.fix.wider', ['hoses' => [$run->run->name ?? $run->port->name], 'bore' => Amount::mm($mm)]),
+                        self::bore($run, $mm),
+                    ),
+                ];
             }
         }
 
@@ -56,7 +61,10 @@ final class HoseFixes
         $lpm = floor(2 * $mostLpm + 1e-6) / 2;
 
         return $lpm < self::LEAST_LPM ? [] : [
-            new Fix(new Phrase('tanks.fix.turn-down', ['flow' => Amount::flow($lpm)]), PlanPatch::set('/load/hose_lpm', $lpm, null !== $workings->plan->load->hoseLpm)),
+            new Fix(
+                new Phrase('tanks.fix.turn-down', ['flow' => Amount::flow($lpm)]),
+                PlanPatch::set('/load/hose_lpm', $lpm, null !== $workings->plan->load->hoseLpm),
+            ),
         ];
     }
 }

@@ -24,7 +24,10 @@ final class PlaceInBay
 {
     private const ROOMS_UP_TO_MM = 0.001;
 
-    /** The same tank at the place in the bay that is nearest to where it stands, turned a quarter where it does not fit otherwise; null where it does not fit at all. */
+    /**
+     * The same tank at the place in the bay that is nearest to where it stands, turned a quarter where it does not fit otherwise; null where it does
+     * not fit at all.
+     */
     public static function nearest(PlannedTank $tank, PlannedBay $bay, Plan $plan): ?PlannedTank
     {
         return self::unturned($tank, $bay, $plan) ?? self::unturned($tank->turned(), $bay, $plan);
@@ -49,7 +52,11 @@ final class PlaceInBay
         $body = Box::at([0.0, 0.0, 0.0], $tank->body()->sizeMm());
         $fitted = array_filter($tank->ports, static fn (PlannedPort $port): bool => PortRole::Spare !== $port->role);
         $fittings = array_map(static fn (PlannedPort $port): Box => $port->room($body->sizeMm()), array_values($fitted));
-        $places = FreePlaces::of(new TurnedTank($body, Clearance::even(0.0), [], $fittings, [...$tank->boxes(), ...$fittings]), $space->sizeMm(), ...self::obstacles($tank, $space, $plan));
+        $places = FreePlaces::of(
+            new TurnedTank($body, Clearance::even(0.0), [], $fittings, [...$tank->boxes(), ...$fittings]),
+            $space->sizeMm(),
+            ...self::obstacles($tank, $space, $plan),
+        );
         $at = $places->nearest($tank->body()->moved(self::back($space))->low);
 
         return null === $at ? null : [$at[0] + $space->low[0], $at[1] + $space->low[1], $at[2] + $space->low[2]];
@@ -61,13 +68,18 @@ final class PlaceInBay
         return self::standing($tank, $bay, $bay->space($plan->load->rig)->low);
     }
 
-    /** How far one wall of the bay would have to stand further out, in mm, so that the tank fits in upright, turned or not; null when that of none is enough. */
+    /**
+     * How far one wall of the bay would have to stand further out, in mm, so that the tank fits in upright, turned or not; null when that of none is
+     * enough.
+     */
     public static function shortMm(PlannedTank $tank, PlannedBay $bay, Plan $plan): ?float
     {
         $space = $bay->space($plan->load->rig);
         $body = Box::at([0.0, 0.0, 0.0], $tank->body()->sizeMm());
 
-        return BayFitCalculator::calculate(new BayFitInput($space->sizeMm(), self::obstacles($tank, $space, $plan), new TankBody($body, true, Clearance::even(0.0), $tank->boxes())))->shortMm;
+        return BayFitCalculator::calculate(
+            new BayFitInput($space->sizeMm(), self::obstacles($tank, $space, $plan), new TankBody($body, true, Clearance::even(0.0), $tank->boxes())),
+        )->shortMm;
     }
 
     /** By how many mm one tank is too large for a bay's opening, however it is turned. */

@@ -83,12 +83,29 @@ final class PortProposal
             // At the rear, away from where braking throws the water.
             PortRole::Vent => [Face::Top, round($tank->rowMm() - $edgeMm), $middleMm, self::VENT_BORE_MM],
             PortRole::Gauge => [Face::Top, round($tank->rowMm() / 2), $middleMm, self::GAUGE_BORE_MM],
-            PortRole::Overflow => [Face::Rear, $middleMm, $tank->overflowHeightMm + self::VENT_BORE_MM / 2 <= $tank->heightMm ? $tank->overflowHeightMm + self::VENT_BORE_MM / 2 : $tank->heightMm - self::VENT_BORE_MM / 2, self::VENT_BORE_MM],
+            PortRole::Overflow => [
+                Face::Rear,
+                $middleMm,
+                $tank->overflowHeightMm + self::VENT_BORE_MM / 2 <= $tank->heightMm
+                    ? $tank->overflowHeightMm + self::VENT_BORE_MM / 2
+                    : $tank->heightMm - self::VENT_BORE_MM / 2,
+                self::VENT_BORE_MM,
+            ],
             PortRole::Spare => [Face::Top, round($edgeMm), $middleMm, self::GAUGE_BORE_MM],
             PortRole::Drain => [Face::Rear, $middleMm, self::DRAIN_BORE_MM / 2, self::DRAIN_BORE_MM],
         };
 
-        return new PlannedPort(FreeId::of($role->value, $plan), FreeId::name(ucfirst($role->word()), array_column($tank->ports, 'name')), $role, $face, self::held(PlannedPort::class, 'along_mm', $alongMm), self::held(PlannedPort::class, 'up_mm', $upMm), $boreMm, self::ELBOW_MM, true);
+        return new PlannedPort(
+            FreeId::of($role->value, $plan),
+            FreeId::name(ucfirst($role->word()), array_column($tank->ports, 'name')),
+            $role,
+            $face,
+            self::held(PlannedPort::class, 'along_mm', $alongMm),
+            self::held(PlannedPort::class, 'up_mm', $upMm),
+            $boreMm,
+            self::ELBOW_MM,
+            true,
+        );
     }
 
     private static function run(PlannedPort $port, TankWorking $working, Workings $workings): PlannedRun
@@ -105,12 +122,21 @@ final class PortProposal
         $free = $wording->text('tanks.new.free-end');
         $points = match ($port->role) {
             PortRole::Fill => [[$wording->text('tanks.new.inlet'), $xM, $wallM, $highM(0.3)]],
-            PortRole::Vent, PortRole::Overflow => [[$wording->text('tanks.new.highest'), $xM, round($start->yM, 3), $highM(0.2)], [$free, $xM, $wallM, $belowM]],
+            PortRole::Vent, PortRole::Overflow => [
+                [$wording->text('tanks.new.highest'), $xM, round($start->yM, 3), $highM(0.2)],
+                [$free, $xM, $wallM, $belowM],
+            ],
             default => [[$free, $xM, round($start->yM, 3), round(min($start->zM - 0.02, $belowM), 3)]],
         };
         $planned = [];
         foreach ($points as $index => [$name, $x, $y, $z]) {
-            $planned[] = new PlannedRunPoint(FreeId::of('point', $plan, $index), $name, self::held(PlannedRunPoint::class, 'x_m', $x), self::held(PlannedRunPoint::class, 'y_m', $y), self::held(PlannedRunPoint::class, 'z_m', $z));
+            $planned[] = new PlannedRunPoint(
+                FreeId::of('point', $plan, $index),
+                $name,
+                self::held(PlannedRunPoint::class, 'x_m', $x),
+                self::held(PlannedRunPoint::class, 'y_m', $y),
+                self::held(PlannedRunPoint::class, 'z_m', $z),
+            );
         }
         $end = match ($port->role) {
             PortRole::Fill => RunEnd::Outside,

@@ -37,7 +37,10 @@ final class PortRoom
     {
         $bay = $plan->bayOf($tank);
 
-        return null === $bay || $bay->opening === $port->face || $bay->reach->from($port->face) || self::missingMm(PartFields::changed($port, ['roomMm' => max($port->roomMm, self::HAND_MM)]), $tank, $plan) <= 0.0;
+        return null === $bay
+            || $bay->opening === $port->face
+            || $bay->reach->from($port->face)
+            || self::missingMm(PartFields::changed($port, ['roomMm' => max($port->roomMm, self::HAND_MM)]), $tank, $plan) <= 0.0;
     }
 
     /** The port in the middle of another face, as high as it was where that face has a height. */

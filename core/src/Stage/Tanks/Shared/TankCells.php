@@ -24,7 +24,9 @@ final class TankCells
         return match ($tank->shape) {
             PlannedShape::Box, PlannedShape::WheelArch => $tank->shape->boxes($tank),
             PlannedShape::UprightCylinder => self::strips($tank, $along, 1 - $along),
-            PlannedShape::LyingCylinder => $tank->shape->liesAlong($tank) === $along ? self::layers($tank, $along, self::evenly($tank->heightMm)) : self::strips($tank, $along, 2),
+            PlannedShape::LyingCylinder => $tank->shape->liesAlong($tank) === $along
+                ? self::layers($tank, $along, self::evenly($tank->heightMm))
+                : self::strips($tank, $along, 2),
             PlannedShape::Profile => self::layers($tank, $along, [] === $tank->levels ? [$tank->heightMm] : array_column($tank->levels, 'heightMm')),
         };
     }

@@ -28,8 +28,15 @@ final class TankProposal
     private const SHORTEST_MM = 100.0;
 
     /** A fixed tank whose length is chosen, in steps of 10 mm or half an inch, so that $usableL can be drawn; at most $maxLengthMm long. */
-    public static function fixed(string $id, Holds $holds, float $usableL, float $widthMm, float $heightMm, float $maxLengthMm, UnitPreferences $units): PlannedTank
-    {
+    public static function fixed(
+        string $id,
+        Holds $holds,
+        float $usableL,
+        float $widthMm,
+        float $heightMm,
+        float $maxLengthMm,
+        UnitPreferences $units,
+    ): PlannedTank {
         $inches = Unit::Inch === $units->length;
         $round = static fn (float $mm): float => $inches ? round($mm / 12.7) * 12.7 : $mm;
         $fittingMm = $inches ? self::FITTING_IN * 25.4 : self::FITTING_MM;

@@ -71,13 +71,17 @@ final class TanksWorkings implements StageWorkings
     /** Litres that stand in the fresh tanks as they travel. */
     public function travelL(): float
     {
-        return array_sum(array_map(fn (TankWorking $working): float => $this->plan->travelFillOf($working->tank) * $working->fullL(), $this->that(Holds::Fresh)));
+        return array_sum(
+            array_map(fn (TankWorking $working): float => $this->plan->travelFillOf($working->tank) * $working->fullL(), $this->that(Holds::Fresh)),
+        );
     }
 
     /** Litres that can be drawn from the fresh tanks as they travel. */
     public function travelUsableL(): float
     {
-        return array_sum(array_map(fn (TankWorking $working): float => $working->drawableL($this->plan->travelFillOf($working->tank)), $this->that(Holds::Fresh)));
+        return array_sum(
+            array_map(fn (TankWorking $working): float => $working->drawableL($this->plan->travelFillOf($working->tank)), $this->that(Holds::Fresh)),
+        );
     }
 
     /** The fixed fresh tank that holds most, if there is one. */

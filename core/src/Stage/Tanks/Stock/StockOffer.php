@@ -28,7 +28,15 @@ final readonly class StockOffer implements Sent
     /** @param list<StockRow> $rows */
     public static function of(array $rows, int $tried): self
     {
-        usort($rows, static fn (StockRow $a, StockRow $b): int => [$b->fits(), $b->usableL, $a->price, $a->name] <=> [$a->fits(), $a->usableL, $b->price, $b->name]);
+        usort(
+            $rows,
+            static fn (StockRow $a, StockRow $b): int => [
+                $b->fits(),
+                $b->usableL,
+                $a->price,
+                $a->name,
+            ] <=> [$a->fits(), $a->usableL, $b->price, $b->name],
+        );
         $fitting = array_filter($rows, static fn (StockRow $row): bool => $row->fits());
 
         return new self($rows, array_column(self::best(array_values($fitting)), 'id'), $tried);

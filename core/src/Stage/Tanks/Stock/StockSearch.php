@@ -47,7 +47,12 @@ final class StockSearch
         private readonly ?int $replaced,
     ) {
         $this->workings = Workings::over($plan);
-        $this->without = null === $replaced ? $plan : PartFields::changed($plan, ['tanks' => array_values(array_filter($plan->tanks, static fn (PlannedTank $tank): bool => $tank !== $plan->tanks[$replaced]))]);
+        $this->without = null === $replaced
+            ? $plan
+            : PartFields::changed(
+                $plan,
+                ['tanks' => array_values(array_filter($plan->tanks, static fn (PlannedTank $tank): bool => $tank !== $plan->tanks[$replaced]))],
+            );
     }
 
     /**
@@ -107,7 +112,9 @@ final class StockSearch
         foreach ($stock as $index => $one) {
             // The largest that goes in beside it is the one that counts.
             foreach (\array_slice($stock, $index) as $other) {
-                $row = self::outsideL($one) + self::outsideL($other) > $roomL || !self::areApartIn($bay, $one, $other) ? null : $this->pair($one, $bay, $other, $bay);
+                $row = self::outsideL($one) + self::outsideL($other) > $roomL || !self::areApartIn($bay, $one, $other)
+                    ? null
+                    : $this->pair($one, $bay, $other, $bay);
                 if (null !== $row) {
                     $rows[] = $row;
                     break;
@@ -251,7 +258,12 @@ final class StockSearch
     {
         $placed = PlaceInBay::nearest(PartFields::changed($tank, ['ports' => []]), $bay, $plan);
 
-        return null === $placed ? null : PartFields::changed($placed, ['ports' => $placed->lengthMm === $tank->lengthMm && $placed->widthMm === $tank->widthMm ? $tank->ports : $tank->turned()->ports]);
+        return null === $placed
+            ? null
+            : PartFields::changed(
+                $placed,
+                ['ports' => $placed->lengthMm === $tank->lengthMm && $placed->widthMm === $tank->widthMm ? $tank->ports : $tank->turned()->ports],
+            );
     }
 
     /**
@@ -289,7 +301,14 @@ final class StockSearch
             $kg,
             $wording->kg($kg),
             $spareKg,
-            $wording->text('tanks.stock.spare', ['kg' => Amount::kg(abs($spareKg)), 'broken' => $spareKg < -0.05 ? 'yes' : 'no', 'limit' => LimitWords::name($limits[0]->name, $this->workings->rigWords)]),
+            $wording->text(
+                'tanks.stock.spare',
+                [
+                    'kg' => Amount::kg(abs($spareKg)),
+                    'broken' => $spareKg < -0.05 ? 'yes' : 'no',
+                    'limit' => LimitWords::name($limits[0]->name, $this->workings->rigWords),
+                ],
+            ),
             $clearanceMm,
             null === $clearanceMm ? '–' : $wording->mm($clearanceMm),
             array_sum(array_map(static fn (array $one): float => $one[0]->price, $chosen)),
@@ -300,9 +319,14 @@ final class StockSearch
     /** @param non-empty-list<PlannedTank> $tanks */
     private function patch(array $tanks): PlanPatch
     {
-        $added = array_map(static fn (PlannedTank $tank): PlanPatch => PlanPatch::append('/tanks', $tank), null === $this->replaced ? $tanks : \array_slice($tanks, 1));
+        $added = array_map(
+            static fn (PlannedTank $tank): PlanPatch => PlanPatch::append('/tanks', $tank),
+            null === $this->replaced ? $tanks : \array_slice($tanks, 1),
+        );
 
-        return PlanPatch::all([...(null === $this->replaced ? [] : [PlanPatch::replace('/tanks/'.$this->replaced, $tanks[0])]), ...$added])->withTests($this->plan);
+        return PlanPatch::all(
+            [...(null === $this->replaced ? [] : [PlanPatch::replace('/tanks/'.$this->replaced, $tanks[0])]), ...$added],
+        )->withTests($this->plan);
     }
 
     private function nowhere(StockTank $stock): StockRow
@@ -314,13 +338,34 @@ final class StockSearch
             $largeMm = PlaceInBay::tooLargeMm($tank, $bay);
             $missingMm = $largeMm > 0 ? $largeMm : PlaceInBay::shortMm($tank, $bay, $this->without);
             if (null !== $missingMm && (null === $short || $missingMm < $short[0])) {
-                $short = [$missingMm, $wording->text($largeMm > 0 ? 'tanks.stock.opening' : 'tanks.stock.short', ['by' => Amount::mm($missingMm), 'bay' => $bay->name])];
+                $short = [
+                    $missingMm,
+                    $wording->text($largeMm > 0 ? 'tanks.stock.opening' : 'tanks.stock.short', ['by' => Amount::mm($missingMm), 'bay' => $bay->name]),
+                ];
             }
         }
 
         $where = $short[1] ?? $wording->text([] === $this->plan->bays ? 'tanks.stock.no-bay' : 'tanks.stock.nowhere');
 
-        return new StockRow($stock->id, $stock->name, $this->size($stock), $where, false, 0.0, '–', null, '–', 0.0, '–', 0.0, '–', null, '–', $stock->price, null);
+        return new StockRow(
+            $stock->id,
+            $stock->name,
+            $this->size($stock),
+            $where,
+            false,
+            0.0,
+            '–',
+            null,
+            '–',
+            0.0,
+            '–',
+            0.0,
+            '–',
+            null,
+            '–',
+            $stock->price,
+            null,
+        );
     }
 
     private function size(StockTank $stock): string

@@ -76,7 +76,10 @@ final class CanEnough implements Rule
     /** @return list<Fix> one can in place of the fixed tanks; none where there is no room for it */
     private static function proposals(Workings $workings, bool $forTheStay): array
     {
-        $fixed = array_filter($workings->of(TanksWorkings::class)->that(Holds::Fresh), static fn ($working): bool => TankMounting::Fixed === $working->tank->form);
+        $fixed = array_filter(
+            $workings->of(TanksWorkings::class)->that(Holds::Fresh),
+            static fn ($working): bool => TankMounting::Fixed === $working->tank->form,
+        );
         $can = FreePlace::addCans($workings->plan, Holds::Fresh, 1);
         if (null === $can) {
             return [];

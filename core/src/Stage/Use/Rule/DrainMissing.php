@@ -38,7 +38,10 @@ final class DrainMissing implements Rule
                 new Measure(0.0, 1.0, ''),
                 new SnagText('use.drain-missing.title', 'use.drain-missing.why', ['use' => $use->name]),
                 static fn (): array => [
-                    ...array_map(static fn ($working): Fix => $to(new Phrase('use.fix.drain-into', ['tank' => $working->tank->name]), $working->tank->id), $waste),
+                    ...array_map(
+                        static fn ($working): Fix => $to(new Phrase('use.fix.drain-into', ['tank' => $working->tank->name]), $working->tank->id),
+                        $waste,
+                    ),
                     $to(new Phrase('use.fix.drain-outside'), PlannedUse::OUTSIDE),
                 ],
             );

@@ -32,7 +32,11 @@ final class DrainsOutside implements Rule
         $use = $workings->of(UseWorkings::class);
         $stayL = $use->stayLInto(PlannedUse::OUTSIDE);
         $days = $workings->plan->use->days;
-        if ($stayL < self::LEAST_L_A_DAY * min(1.0, $days) || $stayL / $days < self::LEAST_L_A_DAY || [] !== $workings->of(TanksWorkings::class)->that(Holds::Waste)) {
+        if (
+            $stayL < self::LEAST_L_A_DAY * min(1.0, $days)
+            || $stayL / $days < self::LEAST_L_A_DAY
+            || [] !== $workings->of(TanksWorkings::class)->that(Holds::Waste)
+        ) {
             return [];
         }
 

@@ -35,7 +35,20 @@ final class DrinkingMissing implements Rule
             }
         }
         $litres = self::LITRES_PER_PERSON_DAY * $plan->use->crew * $plan->use->days;
-        $use = static fn (Supply $supply): PlannedUse => new PlannedUse(FreeId::of('drinking', $plan), 'Drinking', 'drinking', self::LITRES_PER_PERSON_DAY, null, null, Each::Person, 1.0, Per::Day, $supply, 0.25, PlannedUse::NOTHING);
+        $use = static fn (Supply $supply): PlannedUse => new PlannedUse(
+            FreeId::of('drinking', $plan),
+            'Drinking',
+            'drinking',
+            self::LITRES_PER_PERSON_DAY,
+            null,
+            null,
+            Each::Person,
+            1.0,
+            Per::Day,
+            $supply,
+            0.25,
+            PlannedUse::NOTHING,
+        );
 
         return [new Finding(
             UseFinding::DrinkingMissing,

@@ -45,7 +45,11 @@ final class DrinkingShort implements Rule
                 $usableL > 0 ? 'use.drinking-short.why' : 'use.drinking-short.why.none',
                 ['short' => Amount::litres($needL - $usableL), 'litres_needed' => Amount::litres($needL), 'litres_held' => Amount::litres($usableL)],
             ),
-            static fn (): array => array_values(array_filter([self::moreAlike($workings, $needL - $usableL), self::addCans($workings, $needL - $usableL), self::drinkFromMain($workings)])),
+            static fn (): array => array_values(
+                array_filter(
+                    [self::moreAlike($workings, $needL - $usableL), self::addCans($workings, $needL - $usableL), self::drinkFromMain($workings)],
+                ),
+            ),
             new LookAt('/use/days', new Phrase('use.drinking-short.look')),
         )];
     }

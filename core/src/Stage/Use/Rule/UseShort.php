@@ -94,19 +94,27 @@ final class UseShort implements Rule
     {
         $uses = $workings->plan->use->uses;
         $demands = $workings->of(UseWorkings::class)->demand()->uses;
-        $running = array_filter(array_keys($uses), static fn (int $i): bool => null !== $uses[$i]->minutes && Supply::Main === $uses[$i]->supply && $demands[$i]->stayL > 0);
+        $running = array_filter(
+            array_keys($uses),
+            static fn (int $i): bool => null !== $uses[$i]->minutes && Supply::Main === $uses[$i]->supply && $demands[$i]->stayL > 0,
+        );
         usort($running, static fn (int $a, int $b): int => $demands[$b]->stayL <=> $demands[$a]->stayL);
         if ([] === $running) {
             return null;
         }
         $index = $running[0];
         $use = $uses[$index];
-        $othersL = array_sum(array_map(static fn (UseDemand $demand): float => Supply::Main->value === $demand->use->supply ? $demand->stayL : 0.0, $demands)) - $demands[$index]->stayL;
+        $othersL = array_sum(
+            array_map(static fn (UseDemand $demand): float => Supply::Main->value === $demand->use->supply ? $demand->stayL : 0.0, $demands),
+        ) - $demands[$index]->stayL;
         $leftL = $workings->of(WaterAboard::class)->usableL / (1 + $workings->plan->use->reserve) - $othersL;
         $minutes = floor(2 * ($use->minutes ?? 0.0) * $leftL / $demands[$index]->stayL) / 2;
 
         return $minutes >= 1 ? new Fix(
-            new Phrase('use.fix.shorten', ['use' => $use->name, 'minutes' => Amount::minutes($minutes), 'minutes_now' => Amount::minutes($use->minutes ?? 0.0)]),
+            new Phrase(
+                'use.fix.shorten',
+                ['use' => $use->name, 'minutes' => Amount::minutes($minutes), 'minutes_now' => Amount::minutes($use->minutes ?? 0.0)],
+            ),
             PlanPatch::replace('/use/uses/'.$index.'/minutes', $minutes),
         ) : null;
     }
