@@ -34,7 +34,7 @@ test("by keyboard alone a bay is added, taped from another datum, given an obstr
   await page.keyboard.press("ControlOrMeta+a");
   await page.keyboard.type("900");
   await page.keyboard.press("Enter");
-  await press("Add what stands in the way");
+  await press("Add an obstruction");
   await expect(page.getByLabel("What is in the way", { exact: true })).toBeFocused();
   await press("Tail tank");
   await page.getByRole("radio", { name: "Tail locker" }).focus();
@@ -129,7 +129,7 @@ test("what is fixed in the rig is in a tank’s way, must stay dry or keeps its 
   await page.getByRole("radio", { name: "must stay clear" }).click();
   await expect(snag(page, /Control box/)).toHaveCount(0);
   await type(page, "/load/things/0/z_m", "500");
-  await expect(snag(page, "Tail tank hits Control box")).toContainText("80 mm too big");
+  await expect(snag(page, "Tail tank hits Control box")).toContainText("overlap by 80 mm");
   await saved(page);
   expect((await stored(page, id)).load.things[0]).toMatchObject({ name: "Control box", need: "clear", z_m: 0.5 });
 });

@@ -190,7 +190,7 @@ test("calc and assess answer in JSON and exit codes; anything else shows how to 
   expect([assessed.status, JSON.parse(assessed.stdout).findings[0].code]).toEqual([1, "load.rear-over"]);
   expect(run("assess", "/nowhere").status).toBe(2);
   const read = run("read", VERSION_ONE);
-  expect([read.status, JSON.parse(read.stdout).version]).toEqual([0, 5]);
+  expect([read.status, JSON.parse(read.stdout).version]).toEqual([0, 6]);
   for (const wrong of [["frob"], ["calc"], ["assess"], ["read"], ["begin"], ["backup"], ["restore", "a", "b"], ["test", "everything"], ["calc", "tank", "a", "b"]]) {
     expect([run(...wrong).status, run(...wrong).stderr]).toEqual([2, expect.stringContaining("./yardcask calc NAME")]);
   }

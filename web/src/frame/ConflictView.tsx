@@ -33,7 +33,7 @@ export function ConflictView() {
             {canMerge
               ? "The changes are to different things and can be combined."
               : "Both changed the same thing, so you have to choose one."}{" "}
-            Whatever is left stays among the earlier revisions or in Undo.
+            The version you do not choose stays in the history and in Undo.
           </p>
           <div className="min-h-0 overflow-y-auto">
             <table className="w-full">
