@@ -35,7 +35,7 @@ dump() {
 is_backup() { gzip -t "$1" 2>/dev/null && [[ $(gzip -dc "$1" | head -n 1) == "$BACKUP_TITLE"* ]] && gzip -dc "$1" | tail -n 1 | grep -q '^-- Dump completed'; }
 
 backup() {
-    dump "$1" || fail "no backup could be written to $1" "See that there is room, and that the folder is there and writable."
+    dump "$1" || fail "no backup could be written to $1" "Check that there is room, and that the folder is there and writable."
     say "Everything is in $1 ($(du -h "$1" | cut -f1))."
 }
 
@@ -43,14 +43,14 @@ restore() {
     local before
     before=$STATE/backups/before-$(date -u +%Y%m%d-%H%M%S).sql.gz
     [ -r "$1" ] || fail "$1 cannot be read" "Name a file that ./yardcask backup has written."
-    is_backup "$1" || fail "$1 is no whole backup of Yard Cask" "Nothing was changed. Name a file that ./yardcask backup has written."
+    is_backup "$1" || fail "$1 is not a complete backup of Yard Cask" "Nothing was changed. Name a file that ./yardcask backup has written."
     # One at a time.
     exec 8>"$VAR/restore.lock"
-    flock --nonblock 8 || fail "another backup is being taken in" "Try again when that is done."
-    dump "$before" || fail "what is there now could not be saved first" "Nothing was changed. See that there is room in ${STATE#"$ROOT"/}."
+    flock --nonblock 8 || fail "another backup is being restored" "Try again when that is done."
+    dump "$before" || fail "what is there now could not be saved first" "Nothing was changed. Check that there is room in ${STATE#"$ROOT"/}."
     database_client mariadb -e "DROP DATABASE IF EXISTS yardcask_taken; DROP DATABASE IF EXISTS yardcask_replaced; CREATE DATABASE yardcask_taken CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_520_ci; CREATE DATABASE yardcask_replaced"
-    step "Taking the backup in" take_in "$1" || { forget_taken; fail "this backup cannot be taken in" "Nothing was changed. It may be from a newer Yard Cask; the reason stands above."; }
-    put_in_place || { forget_taken; fail "the backup could not be put in its place" "Nothing was changed."; }
+    step "Restoring the backup" take_in "$1" || { forget_taken; fail "this backup cannot be restored" "Nothing was changed. It may be from a newer Yard Cask; the cause is shown above."; }
+    put_in_place || { forget_taken; fail "the restored data could not be put in place" "Nothing was changed."; }
     forget_taken
     say "Everything is as in $1. What was there before is in ${before#"$ROOT"/}."
 }

@@ -16,7 +16,7 @@ build_with() {
     exec 8>"$ROOT/var/built/lock"
     flock --nonblock 8 || { say "  … $label: another build is going on"; flock 8; }
     if ! { [ -e "$product" ] && unchanged "$name" "$print"; }; then
-        step "$label" "$@" || fail "“$label” did not work" "Once the reason above is mended, run the same command again; it goes on from here."
+        step "$label" "$@" || fail "“$label” did not work" "Fix the cause shown above, then run the same command again; it carries on from here."
         printf '%s' "$print" >"$ROOT/var/built/$name"
     fi
     exec 8>&-

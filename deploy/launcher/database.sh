@@ -41,7 +41,7 @@ start_mariadb() {
 database_url() { printf 'mysql://yardcask:%s@localhost/%s?unix_socket=%s/mariadb.sock&serverVersion=10.11.19-MariaDB&charset=utf8mb4' "$(database_password)" "$1" "${DATABASE_RUN:-$RUN}"; }
 
 database_start() {
-    [ -d "$STATE/mariadb" ] || step "Making the database" database_install || fail "the database could not be made" "Look at the log named above."
+    [ -d "$STATE/mariadb" ] || step "Creating the database" database_install || fail "the database could not be created" "Look at the log named above."
     local password name
     password=$(database_password)
     # MariaDB reads one statement a line.

@@ -21,7 +21,7 @@ choose_service() {
     [ "$(id -u)" -eq 0 ] || return 0
     SERVICE=$SERVICE_USER
     id "$SERVICE" >/dev/null 2>&1 || useradd --system --no-create-home --home-dir /nonexistent --shell /usr/sbin/nologin "$SERVICE" \
-        || fail "the user “$SERVICE”, as whom everything runs, could not be made" "Start it as an ordinary user instead."
+        || fail "the user “$SERVICE”, as whom everything runs, could not be created" "Start it as an ordinary user instead."
     AS=(setpriv --reuid "$SERVICE" --regid "$(id -g "$SERVICE")" --init-groups --inh-caps=-all --)
     service_reads || see_from_elsewhere "$@"
 }

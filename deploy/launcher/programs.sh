@@ -93,7 +93,7 @@ raise() {
     if [ "${#recent[@]}" -gt "$SETTING_FALLS_MOST" ]; then
         say "The end of its log:"
         tail -n 15 "$STATE/log/$name.log" "$STATE/log/$name.out" 2>/dev/null | sed 's/^/      /' >&"$SAY"
-        fail "${PROGRAM_TITLE[$name]} falls over and over" "Once the reason above is mended, start it again. Its log is ${STATE#"$ROOT"/}/log/$name.log"
+        fail "${PROGRAM_TITLE[$name]} keeps crashing" "Fix the cause shown above, then start it again. Its log is ${STATE#"$ROOT"/}/log/$name.log"
     fi
     # Not the first fall in a row: a moment's rest, so that it does not spin.
     [ "${#recent[@]}" -lt 2 ] || [ $((SECONDS - recent[-2])) -gt 2 ] || sleep 0.5

@@ -10,7 +10,7 @@ start() {
             *) usage >&2; exit 2 ;;
         esac
     done
-    { [[ $PORT =~ ^[0-9]{1,5}$ ]] && [ "$PORT" -ge 1 ] && [ "$PORT" -le 65535 ]; } || fail "“$PORT” is no port" "Give a number from 1 to 65535, for example:  ./yardcask start --port 8090"
+    { [[ $PORT =~ ^[0-9]{1,5}$ ]] && [ "$PORT" -ge 1 ] && [ "$PORT" -le 65535 ]; } || fail "“$PORT” is not a port" "Give a number from 1 to 65535, for example:  ./yardcask start --port 8090"
     refuse_path
     need start
     be_owner "${arguments[@]}"
@@ -59,9 +59,9 @@ stop() {
     if is_held start; then
         pid=$(held pid start)
         # The pid is that of the holder only if the holder has the file open.
-        [ -n "$(holders "$file" "${pid:-none}")" ] || fail "it is run by somebody else" "Stop it as the user who started it, or as root."
+        [ -n "$(holders "$file" "${pid:-none}")" ] || fail "somebody else started it" "Stop it as the user who started it, or as root."
         kill -TERM "$pid"
-        flock --timeout $((SETTING_STOP_TIMEOUT_S * 2 + 5)) "$file" true || fail "it does not stop" "Its launcher has the pid $pid."
+        flock --timeout $((SETTING_STOP_TIMEOUT_S * 2 + 5)) "$file" true || fail "it has not stopped" "Its launcher has the pid $pid."
     fi
     # What a launcher that was killed has left.
     NAME=start

@@ -7,7 +7,7 @@ MISREAD='[]:#?%*{}\\[[:cntrl:]]'
 refuse_path() {
     local path
     for path in "$ROOT" "$VAR"; do
-        [[ ! $path =~ $MISREAD ]] || fail "the path “$path” holds a character that its tools misread" "Move the folder to a path without : # ? % * brackets, braces and backslashes."
+        [[ ! $path =~ $MISREAD ]] || fail "the path “$path” contains a character that its tools misread" "Move the folder to a path without : # ? % * brackets, braces and backslashes."
     done
 }
 
@@ -53,14 +53,14 @@ hold_state() {
     if ! flock --nonblock 9; then
         local port
         port=$(held port "$NAME")
-        [ "$NAME" != test ] || fail "its tests are running already" "Wait until they are through."
+        [ "$NAME" != test ] || fail "its tests are running already" "Wait until they have finished."
         fail "it is already running${port:+ on http://127.0.0.1:$port}" "Stop it first:  ./yardcask stop"
     fi
     HOLDING=yes
     end_programs
     forget_run "$(held run "$NAME")"
     # A short path of plain characters, which every configuration file can hold: sockets, and links to where things really lie.
-    RUN=$("${AS[@]}" mktemp -d /tmp/yardcask.XXXXXXXX) || fail "no directory can be made in /tmp" "See that /tmp is writable."
+    RUN=$("${AS[@]}" mktemp -d /tmp/yardcask.XXXXXXXX) || fail "no directory can be created in /tmp" "Check that /tmp is writable."
     "${AS[@]}" ln -s "$ROOT" "$RUN/app" && "${AS[@]}" ln -s "$STATE" "$RUN/state"
     # While it is locked nobody who tidies /tmp up takes it away.
     exec 7<"$RUN" && flock --shared 7

@@ -189,7 +189,7 @@ test("everything goes into a backup while it runs and comes back out of it, also
   for (const [name, content] of [["half", readFileSync(file).subarray(0, 3000)], ["other", "no backup at all"], ["none", null]] as const) {
     if (content !== null) writeFileSync(`${here.data}/${name}`, content);
     const refused = here.run("restore", `${here.data}/${name}`);
-    expect([refused.status, refused.stderr], name).toEqual([1, expect.stringMatching(/no whole backup|cannot be read/)]);
+    expect([refused.status, refused.stderr], name).toEqual([1, expect.stringMatching(/not a complete backup|cannot be read/)]);
   }
   expect(await all()).toContain("On");
 
@@ -207,12 +207,12 @@ test("everything goes into a backup while it runs and comes back out of it, also
   expect((await all()).sort()).toEqual(now.sort());
 });
 
-test("a program that falls over and over is given up, with the reason from its log", async () => {
+test("a program that keeps crashing is given up, with the reason from its log", async () => {
   const run = readFileSync(`${here.data}/start.lock`, "utf8").match(/^run=(.*)$/m)![1]!;
   writeFileSync(`${run}/php-fpm.conf`, "nonsense = 1\n");
   process.kill(-(await mainPid("php-fpm")), "SIGKILL");
   await expect.poll(() => served.launcher.exitCode, { timeout: 120_000 }).toBe(1);
-  expect(served.said()).toContain("PHP falls over and over");
+  expect(served.said()).toContain("PHP keeps crashing");
   expect(served.said()).toContain("nonsense");
   expect(here.programs()).toEqual({});
 });

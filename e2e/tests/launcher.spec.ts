@@ -136,7 +136,7 @@ test("in a folder with an odd name it works, and interrupted while packages are 
   for (const character of [":", "#", "?", "%", "[x]", "*", "{a}", "\\", "\n"]) {
     const misread = `${data}/misread ${character}!`;
     const refused = spawnSync(yardcask, ["start"], { env: { ...env, YARDCASK_VAR: misread }, encoding: "utf8" });
-    expect([refused.status, refused.stderr], character).toEqual([1, expect.stringContaining("holds a character that its tools misread")]);
+    expect([refused.status, refused.stderr], character).toEqual([1, expect.stringContaining("contains a character that its tools misread")]);
     expect(existsSync(misread)).toBe(false);
   }
 });
@@ -172,7 +172,7 @@ test("a taken port, a bad port and a directory that cannot be written to are nam
   expect([refused.status, refused.stderr]).toEqual([1, expect.stringContaining(`port ${port} is taken by another program`)]);
   expect(refused.stderr).toContain(`./yardcask start --port ${port + 1}`);
   taken.close();
-  for (const bad of ["eighty", "0", "70000", ""]) expect(run("start", "--port", bad).stderr).toContain("is no port");
+  for (const bad of ["eighty", "0", "70000", ""]) expect(run("start", "--port", bad).stderr).toContain("is not a port");
   const blocked = `${data}/a file`;
   writeFileSync(blocked, "");
   const nowhere = spawnSync(yardcask, ["start"], { env: { ...env, YARDCASK_VAR: blocked }, encoding: "utf8" });

@@ -42,27 +42,28 @@ async function breakAndMend(page: Page): Promise<void> {
   };
   await choose(page, "Pressure pump");
   await page.getByRole("button", { name: "Turn round" }).click();
-  await expect(snag(page, "gets no water")).toHaveCount(2);
-  await mend("Pressure pump is the wrong way round", "Turn Pressure pump round");
+  // The two outlets without water are not snags of their own.
+  await expect(snag(page, "is the wrong way round").getByRole("heading", { name: /gets no water/ })).toHaveCount(2);
+  await mend("The pressure pump is the wrong way round", "Turn the pressure pump round");
 
   await choose(page, "Bowl strainer");
   await page.getByRole("button", { name: "Remove" }).click();
-  await mend("Pressure pump draws without a strainer", /^Bowl strainer/);
+  await mend("The pressure pump has no strainer", /^Fit a strainer upstream of/);
 
   await choose(page, "Accumulator");
   await typeInto(page, "Precharge", "150");
-  await mend("Accumulator is empty before the pump starts", /^A precharge of 86/);
+  await mend("The accumulator is empty before the pump starts", /^Charge it to 86/);
 
   await page.getByLabel("Move it into another pipe").selectOption({ label: "Ball valve → Bowl strainer" });
-  await mend("Accumulator stands before the pump", "Move Accumulator behind Pressure pump");
+  await mend("The accumulator is upstream of the pump", "Move the accumulator downstream of the pressure pump");
 
   await choose(page, "Drain valve");
   await page.getByRole("button", { name: "Remove" }).click();
-  await mend("mL stay in the line when it is drained", /^(A drain valve|Drain valves) in the/);
+  await mend("mL stays in the line when it is drained", /^Fit (a drain valve|\d+ drain valves) in/);
 
   await choose(page, "Pressure pump");
   await typeInto(page, "Height", "3.9 m");
-  await mend("Pressure pump cannot lift the first water", "Pressure pump down beside Tail tank");
+  await mend("The pressure pump cannot lift the first water", "Move the pressure pump down beside Tail tank");
 }
 
 test("a line is built from nothing, part by part, and gives water", async ({ page }) => {
@@ -76,7 +77,7 @@ test("a line is built from nothing, part by part, and gives water", async ({ pag
     ["Pressure pump", "Galley tap"],
   ] as const) {
     await choose(page, behind);
-    await putBehind(page, /^Behind its out/, next);
+    await putBehind(page, /^Fit to its outlet/, next);
   }
   await expect(answer(page)).toContainText(/^The galley tap gets (only )?\d/);
   await expect(glass(page, "Worst outlet")).toContainText("Galley tap");
@@ -131,16 +132,16 @@ test("another system keeps the taps by their names, says what it drops, and is o
 
 test("what runs together is said at the outlets, the stair follows the outlet that is looked at, and a mode draws its way", async ({ page }) => {
   await openWithoutLine(page);
-  await lay(page, "One pump that uses and fills");
+  await lay(page, "One pump for use and filling");
   const open = page.getByRole("region", { name: "What is open" });
   await open.getByRole("button", { name: "Basin tap" }).click();
   await expect(page.getByRole("img", { name: /^Pressure along the way to the basin tap/ })).toBeVisible();
   for (const box of await open.getByRole("checkbox").all()) await box.check();
   await expect(open.getByRole("button", { name: "Together" })).toBeVisible();
-  const fill = page.getByRole("region", { name: "Modes" }).getByRole("button", { name: "Fill by own pump" });
+  const fill = page.getByRole("region", { name: "Modes" }).getByRole("button", { name: "Fill with the pump" });
   await fill.click();
   await expect(fill).toHaveAttribute("aria-pressed", "true");
-  await expect(page.getByRole("region", { name: "Modes" }).getByRole("list").nth(1)).toContainText("Three-way valve: to the right");
+  await expect(page.getByRole("region", { name: "Modes" }).getByRole("list").nth(1)).toContainText(/three-way valve: to the right/i);
 });
 
 test("every size is tried, the smallest that does it is put in, and gravity says what height or bore would give", async ({ page }) => {
@@ -173,11 +174,11 @@ test("by keyboard alone a filter goes into the line and comes out again", async 
   await expect(part(page, "Sediment filter")).toHaveCount(0);
 });
 
-test("a part of one’s own is kept, taken in from a table with mistakes named, put into the line, and let go", async ({ page }) => {
+test("a part of one’s own is kept, imported from a table with mistakes named, put into the line, and removed", async ({ page }) => {
   await openWithoutLine(page);
   await lay(page, "Pressure pump and accumulator");
   await page.getByText(/^Your own parts/).click();
-  const table = page.getByLabel(/^Take parts in from a table/);
+  const table = page.getByLabel(/^Import parts from a table/);
   await table.fill("Moss tap,tap,600,60,yes,0.4,seventeen,open_lpm=5 least_lpm=2 most_lpm=4 least_kpa=0");
   await page.getByRole("button", { name: "Import them" }).click();
   await expect(page.getByText(/^Line 1, price/)).toBeVisible();
@@ -188,9 +189,9 @@ test("a part of one’s own is kept, taken in from a table with mistakes named, 
   await page.getByLabel("Replace it with").selectOption({ label: "Moss tap" });
   await page.getByRole("region", { name: "Basin tap" }).getByRole("button", { name: "Fit it there" }).first().click();
   await page.getByRole("button", { name: "Save as your own part" }).click();
-  await expect(page.getByText("Kept: it is offered")).toBeVisible();
+  await expect(page.getByText("Saved: it is now offered")).toBeVisible();
   await page.getByRole("button", { name: "Change your own Basin tap to this" }).click();
-  await expect(page.getByText("Your own Basin tap has these figures now.")).toBeVisible();
+  await expect(page.getByText("Your own Basin tap now has these figures.")).toBeVisible();
   for (const name of ["Moss tap: remove", "Basin tap: remove"]) {
     await page.getByRole("button", { name }).click();
     await expect(page.getByRole("button", { name })).toHaveCount(0);

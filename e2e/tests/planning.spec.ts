@@ -18,13 +18,13 @@ test("four questions lead to a plan with an answer", async ({ page }) => {
   await page.getByRole("radio", { name: "frugal" }).click();
   await page.getByRole("radio", { name: "wild nights" }).click();
   await page.getByLabel("3 How many days between two fills?").fill("4 days");
-  await expect(preview).toContainText(/Carry \d+\sL for 4 days\./);
+  await expect(preview).toContainText(/Carry \d+\sL for 4\sdays\./);
   await page.reload();
   await expect(page.getByLabel("3 How many days between two fills?")).toHaveValue("4 days");
   await page.getByRole("radio", { name: "Trailer" }).click();
   await page.getByLabel("Name (optional)").fill("Test hut");
   await page.getByRole("button", { name: "Begin" }).click();
-  await expect(answer(page)).toHaveText(/^Carry \d+\sL for 4 days\.$/);
+  await expect(answer(page)).toHaveText(/^Carry \d+\sL for 4\sdays\.$/);
   await page.keyboard.press("2");
   await expect(answer(page)).toHaveText(/^Travel (brim full, with \d+\sL|with \d+\sL at most)\.$/);
   await page.getByRole("link", { name: "Plans" }).click();
@@ -215,7 +215,7 @@ test("marks to cut, answers and parts of a day open their sums too", async ({ pa
   await openFellside(page);
   const sum = page.getByRole("dialog");
   await page.getByRole("button", { name: /^Shower 14 L/ }).click();
-  await expect(sum).toContainText("Shower a day14 L= stay ÷ days");
+  await expect(sum).toContainText("Shower, a day14 L= stay ÷ days");
   await sum.getByRole("button", { name: "its sum" }).click();
   await expect(sum).toContainText("flow × minutes × times × people × days");
   await sum.getByRole("row", { name: /minutes/ }).getByRole("button", { name: "change" }).click();

@@ -68,11 +68,11 @@ test("a tank of one’s own is tried with the others in another plan, until it i
   await openFellside(page, "tanks");
   await type(page, "/tanks/0/name", "Copper kettle");
   await page.getByLabel("Price, if known").fill("a lot");
-  await page.getByRole("button", { name: "Keep among your own tanks" }).click();
-  await expect(page.getByText("“a lot” is no price")).toBeVisible();
+  await page.getByRole("button", { name: "Save as your own tank" }).click();
+  await expect(page.getByText("“a lot” is not a price")).toBeVisible();
   await page.getByLabel("Price, if known").fill("86,50");
-  await page.getByRole("button", { name: "Keep among your own tanks" }).click();
-  await expect(page.getByText("Kept: it is tried")).toBeVisible();
+  await page.getByRole("button", { name: "Save as your own tank" }).click();
+  await expect(page.getByText("Saved: it is now tried")).toBeVisible();
   await page.getByRole("button", { name: "Find a tank that fits" }).click();
   await expect(page.getByRole("row").filter({ hasText: "Copper kettle" }).first()).toContainText("86.5");
   await page.getByRole("button", { name: "Copper kettle: remove" }).click();

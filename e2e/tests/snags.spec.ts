@@ -6,7 +6,7 @@ test("a snag appears, says why, and its fix clears it in one undo step", async (
   await expect(answer(page)).toHaveText("Travel with 51 L at most.");
   const over = snag(page, "The rear axle is 38 kg over its limit");
   await expect(over).toContainText("its limit is 1 850 kg");
-  await expect(over).toContainText(/you are \d+\sL short for 3 days/);
+  await expect(over).toContainText(/you are \d+\sL short for 3\sdays/);
   await over.getByRole("button", { name: "Move Tail tank 1 400 mm forward, out of Tail locker" }).click();
   await expect(over).toHaveCount(0);
   await expect(page.locator("#snags")).toBeFocused();

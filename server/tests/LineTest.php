@@ -13,6 +13,20 @@ use YardCask\Server\Catalogue\CatalogueFiles;
 /** The parts of lines, the systems, and what is done to a line. */
 final class LineTest extends ApiTestCase
 {
+    public function testTheSizesInThePartsNamesAreInTheUnitsAskedFor(): void
+    {
+        $names = fn (string $query): array => array_column($this->send('GET', '/api/parts'.$query)->parts, 'name');
+
+        self::assertContains('Pressure pump, 7 L/min', $names(''));
+        $american = str_replace("\u{00A0}", ' ', $names('?volume=US%20gal&pressure=psi&temperature=%C2%B0F'));
+        self::assertContains('Pressure pump, 1.8 US gal/min', $american);
+        self::assertContains('Accumulator, 0.5 US gal', $american);
+        self::assertContains('Pressure regulator, 30.5 psi', $american);
+        self::assertContains('Ball valve, 12 mm', $american);
+        $this->send('GET', '/api/parts?volume=firkin');
+        $this->assertStatus(422);
+    }
+
     public function testThePartsThatCanBeHadAreThere(): void
     {
         $catalogue = $this->send('GET', '/api/parts');

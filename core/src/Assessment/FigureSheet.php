@@ -21,8 +21,11 @@ final class FigureSheet
     {
     }
 
-    /** @param \Closure(): list<SumInput> $inputs asked for when the sum is */
-    public function add(string $id, FigureText $text, float $value, Unit $unit, Kind $kind, \Closure $inputs): Figure
+    /**
+     * @param \Closure(): list<SumInput> $inputs asked for when the sum is
+     * @param int $digitsMore than usual, to tell it from another figure
+     */
+    public function add(string $id, FigureText $text, float $value, Unit $unit, Kind $kind, \Closure $inputs, int $digitsMore = 0): Figure
     {
         if (isset($this->figures[$id])) {
             throw new \LogicException('Two figures are called '.$id.'.');
@@ -38,16 +41,19 @@ final class FigureSheet
             $id,
             $this->wording->text($text->label, $text->with),
             $value,
-            $format->figure($value, $unit, $kind),
+            $format->figure($value, $unit, $kind, $digitsMore),
             $format->symbol($kind),
-            $format->reading($value, $unit, $kind),
+            $format->reading($value, $unit, $kind, $digitsMore),
         );
     }
 
-    /** @param \Closure(): list<SumInput> $inputs asked for when the sum is */
-    public function litres(string $id, FigureText $text, float $litres, \Closure $inputs): Figure
+    /**
+     * @param \Closure(): list<SumInput> $inputs asked for when the sum is
+     * @param int $digitsMore than usual, to tell it from another figure
+     */
+    public function litres(string $id, FigureText $text, float $litres, \Closure $inputs, int $digitsMore = 0): Figure
     {
-        return $this->add($id, $text, $litres, Unit::Litre, Kind::Volume, $inputs);
+        return $this->add($id, $text, $litres, Unit::Litre, Kind::Volume, $inputs, $digitsMore);
     }
 
     /** @param \Closure(): list<SumInput> $inputs asked for when the sum is */

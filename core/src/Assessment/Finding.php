@@ -13,6 +13,7 @@ final readonly class Finding
      * @param list<string> $subject ids of the parts it is about
      * @param SnagText $text its title and its reason, written when it is sent
      * @param \Closure(): list<Fix> $proposals changes that may clear it; each is tried before it is offered
+     * @param list<string> $causes keys of findings; where the plan has one of them, this one comes of the first of those
      */
     public function __construct(
         public FindingCode $code,
@@ -21,13 +22,14 @@ final readonly class Finding
         public SnagText $text,
         public \Closure $proposals,
         public ?LookAt $lookAt = null,
+        public array $causes = [],
     ) {
     }
 
     /** What makes two findings of two plans the same: the code and, where each part has its own, the parts. */
     public function key(): string
     {
-        return $this->code->value.($this->code->isPerPart() ? ' '.implode(' ', $this->subject) : '');
+        return $this->code->keyOf($this->subject);
     }
 
     /** The name of the stage that it belongs to. */

@@ -9,6 +9,13 @@ interface FindingCode extends \BackedEnum
 {
     public function severity(): Severity;
 
+    /**
+     * The key of a finding: its code and, where each part has its own, the parts.
+     *
+     * @param list<string> $subject ids of the parts it is about
+     */
+    public function keyOf(array $subject): string;
+
     /** Whether a plan can have several of these, each about parts of its own. */
     public function isPerPart(): bool;
 

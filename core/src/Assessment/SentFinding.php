@@ -32,9 +32,11 @@ final readonly class SentFinding implements Sent, \JsonSerializable
     #[ListOf(SentFix::class)]
     public array $fixes;
     public ?SentLookAt $lookAt;
+    /** The key of the finding from which it comes, under which it is shown; none where it stands by itself. */
+    public ?string $cause;
 
     /** @param list<SentFix> $fixes */
-    public function __construct(Finding $finding, array $fixes, Wording $wording)
+    public function __construct(Finding $finding, ?string $cause, array $fixes, Wording $wording)
     {
         $this->key = $finding->key();
         $this->code = (string) $finding->code->value;
@@ -47,5 +49,6 @@ final readonly class SentFinding implements Sent, \JsonSerializable
         $this->why = $wording->phrase($finding->text->why());
         $this->fixes = $fixes;
         $this->lookAt = SentLookAt::of($finding->lookAt, $wording);
+        $this->cause = $cause;
     }
 }

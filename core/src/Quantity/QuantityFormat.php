@@ -165,7 +165,8 @@ final class QuantityFormat
     private static function number(float $value, int $decimals): string
     {
         $rounded = round($value, $decimals);
-        if (abs($value) < self::LEAST) {
+        // With a sign or decimals, nothing would look like something.
+        if (abs($rounded) < self::LEAST) {
             return '0';
         }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace YardCask\Core\Stage;
 
 use YardCask\Core\Assessment\Assessment;
+use YardCask\Core\Assessment\Causes;
 use YardCask\Core\Assessment\FigureSheet;
 use YardCask\Core\Assessment\Finding;
 use YardCask\Core\Assessment\FindingFixes;
@@ -64,7 +65,11 @@ final class Assessor
             array_push($glass, ...$one->glass($workings, $figures, $findings));
         }
 
-        $sent = array_map(static fn (Finding $finding): SentFinding => new SentFinding($finding, $trial?->proven($finding) ?? [], $wording), $findings);
+        $causes = Causes::among($findings);
+        $sent = array_map(
+            static fn (Finding $finding): SentFinding => new SentFinding($finding, $causes->of($finding), $trial?->proven($finding) ?? [], $wording),
+            $findings,
+        );
 
         return new Assessment(
             $plan->fileName(),

@@ -44,7 +44,7 @@ final readonly class SurgeInput
             $in->number('port_out_m', Range::notNegative(), 0.0),
         );
         if (floor($input->baffleCells) !== $input->baffleCells) {
-            $in->fail('baffle_cells', 'A whole number of cells is wanted here, 1 without baffles.');
+            $in->fail('baffle_cells', 'Enter a whole number of cells, 1 without baffles.');
         }
         if (!$in->failed() && $input->litres > $input->capacityL() * (1 + 1e-9)) {
             $in->fail('litres', \sprintf('%s L are more than the box holds (%s L).', $input->litres, round($input->capacityL(), 3)));

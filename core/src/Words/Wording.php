@@ -24,7 +24,7 @@ final readonly class Wording
         $this->format = new QuantityFormat($units);
     }
 
-    /** @param array<string, string|int|Amount|Phrase|\BackedEnum|list<string|Phrase>|null> $with */
+    /** @param array<string, string|int|Amount|CatalogueName|Phrase|\BackedEnum|list<string|Phrase>|null> $with */
     public function text(string $key, array $with = []): string
     {
         return $this->phrase(new Phrase($key, $with));
@@ -164,6 +164,27 @@ final readonly class Wording
         return str_replace('-', '−', number_format(floor(100 * $step * $fraction + 1e-6) / $step, 1 + $digitsMore, '.', ''));
     }
 
+    /** A name from the catalogue with its litres, flow, pressure and temperature in the plan's units. */
+    public function catalogueName(string $name): string
+    {
+        return (string) preg_replace_callback(
+            '~(\d+(?:\.\d+)?) (L/min|L|kPa|°C)(?![\w/])~u',
+            function (array $size): string {
+                $unit = Unit::from($size[2]);
+                $amount = match ($unit) {
+                    Unit::LitrePerMinute => Amount::flow((float) $size[1]),
+                    Unit::Kilopascal => Amount::pressure((float) $size[1]),
+                    Unit::Celsius => Amount::temperature((float) $size[1]),
+                    default => Amount::little((float) $size[1]),
+                };
+                $isOurs = $unit === $this->units->for($amount->kind);
+
+                return $isOurs ? $size[0] : $this->amount($amount);
+            },
+            $name,
+        );
+    }
+
     /** @param int $digitsMore than usual, to tell it from another */
     public function amount(Amount $amount, int $digitsMore = 0): string
     {
@@ -234,7 +255,7 @@ final readonly class Wording
     }
 
     /**
-     * @param array<string, string|int|Amount|Phrase|\BackedEnum|list<string|Phrase>|null> $with
+     * @param array<string, string|int|Amount|CatalogueName|Phrase|\BackedEnum|list<string|Phrase>|null> $with
      *
      * @return array<string, string|int> what a pattern is filled with
      */
@@ -246,6 +267,7 @@ final readonly class Wording
             $written[$name] = match (true) {
                 \is_string($one), \is_int($one) => $one,
                 $one instanceof Amount => $this->amount($one, $digitsMore[self::comparedBy($name)] ?? 0),
+                $one instanceof CatalogueName => $this->catalogueName($one->name),
                 $one instanceof Phrase => $this->inASentence($one),
                 $one instanceof \BackedEnum => $one->value,
                 null === $one => 'none',
@@ -259,7 +281,7 @@ final readonly class Wording
     /**
      * Amounts whose names begin with the same word are compared: `flow` with `flow_needed`. They get as many digits as tell them apart.
      *
-     * @param array<string, string|int|Amount|Phrase|\BackedEnum|list<string|Phrase>|null> $with
+     * @param array<string, string|int|Amount|CatalogueName|Phrase|\BackedEnum|list<string|Phrase>|null> $with
      *
      * @return array<string, int> by that word
      */
@@ -281,8 +303,12 @@ final readonly class Wording
         return $digits;
     }
 
-    /** @param non-empty-list<Amount> $amounts */
-    private function digitsThatTellApart(array $amounts): int
+    /**
+     * How many digits more than usual tell amounts of one kind apart that are not the same.
+     *
+     * @param non-empty-list<Amount> $amounts
+     */
+    public function digitsThatTellApart(array $amounts): int
     {
         $values = [];
         foreach ($amounts as $amount) {

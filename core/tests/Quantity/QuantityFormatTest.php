@@ -27,7 +27,7 @@ final class QuantityFormatTest extends TestCase
             [4.55, Unit::Litre, Kind::Volume, '4.6 L', '4.55'],
             [0.05, Unit::Litre, Kind::Volume, '0.1 L', '0.05'],
             [0.0029, Unit::Litre, Kind::Volume, 'less than 0.1 L', '0.0029'],
-            [-0.00003, Unit::Litre, Kind::Volume, '0.0 L', '-0.00003'],
+            [-0.00003, Unit::Litre, Kind::Volume, '0 L', '-0.00003'],
             [0.012345, Unit::Litre, Kind::Volume, 'less than 0.1 L', '0.0123'],
             [0.00996, Unit::Litre, Kind::Volume, 'less than 0.1 L', '0.00996'],
             [1e-12, Unit::Litre, Kind::Volume, '0 L', '0'],

@@ -71,6 +71,6 @@ final readonly class LevelsController
                 return JsonReply::of(['patch' => LevelOffer::table($index, LevelsText::read($text, $plan), $plan)]);
             }
         }
-        throw InvalidInput::at('/tank', 'There is no tank of that id in the plan.');
+        throw InvalidInput::at('/tank', 'That tank is no longer in the plan.');
     }
 }

@@ -10,13 +10,16 @@ use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
 use YardCask\Core\Catalogue\StockPart;
 use YardCask\Core\Catalogue\StockPipe;
+use YardCask\Core\Input\InputReader;
 use YardCask\Core\Plan\Line\PartKind;
 use YardCask\Core\Plan\Plan;
+use YardCask\Core\Quantity\UnitPreferences;
 use YardCask\Core\Stage\Line\Drawing\OutletExtremes;
 use YardCask\Core\Stage\Line\Drawing\PairTable;
 use YardCask\Core\Stage\Line\Edit\LineEdit;
 use YardCask\Core\Stage\Line\Edit\SystemOffer;
 use YardCask\Core\Stage\Line\Sizing\LineSizing;
+use YardCask\Core\Words\Wording;
 use YardCask\Server\Catalogue\CatalogueFiles;
 use YardCask\Server\Http\JsonBody;
 use YardCask\Server\Http\JsonReply;
@@ -33,6 +36,9 @@ final readonly class LineController
 
     #[Route('/api/parts', methods: ['GET'])]
     #[OA\Get(path: '/api/parts', operationId: 'readParts', summary: 'The parts and pipes of lines that can be had')]
+    #[OA\Parameter(name: 'volume', in: 'query', description: 'The unit of litres and flows in the names', schema: new OA\Schema(type: 'string'))]
+    #[OA\Parameter(name: 'pressure', in: 'query', description: 'The unit of pressures in the names', schema: new OA\Schema(type: 'string'))]
+    #[OA\Parameter(name: 'temperature', in: 'query', description: 'The unit of temperatures in the names', schema: new OA\Schema(type: 'string'))]
     #[OA\Response(response: 200, description: 'By their kinds', content: new OA\JsonContent(required: ['parts', 'pipes'], properties: [
         new OA\Property(property: 'parts', type: 'array', items: new OA\Items(required: [
             'id', 'name', 'kind', 'kind_word', 'family', 'ports', 'into', 'branch', 'behind', 'price',
@@ -62,15 +68,18 @@ final readonly class LineController
             ),
         ),
     ]))]
-    public function parts(): Response
+    public function parts(Request $request): Response
     {
+        $in = InputReader::of((object) array_intersect_key($request->query->all(), UnitPreferences::CHOICES));
+        $wording = new Wording(UnitPreferences::read($in, array_keys(UnitPreferences::CHOICES)));
+        $in->throwIfInvalid();
         $stock = $this->parts->stock();
 
         return JsonReply::of([
             'parts' => array_map(
                 static fn (StockPart $part): array => [
                     'id' => $part->id,
-                    'name' => $part->name,
+                    'name' => $wording->catalogueName($part->name),
                     'kind' => $part->kind->value,
                     'kind_word' => $part->kind->word(),
                     'family' => $part->kind->family()->value,

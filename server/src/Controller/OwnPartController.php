@@ -92,7 +92,7 @@ final readonly class OwnPartController
         $id = $body->part ?? null;
         $part = \is_string($id) ? $plan->line->part($id) : null;
         if (null === $part) {
-            throw InvalidInput::at('/part', 'There is no part of that id in the line.');
+            throw InvalidInput::at('/part', 'That part is no longer in the line.');
         }
 
         return JsonReply::of(['parts' => self::summaries($this->parts->keep([StockPart::like($part)]))], Response::HTTP_CREATED);

@@ -87,7 +87,7 @@ final readonly class OwnTankController
                 return JsonReply::of(self::summary($this->tanks->keep(StockTank::like($tank, $price))), Response::HTTP_CREATED);
             }
         }
-        throw InvalidInput::at('/tank', 'There is no tank of that id in the plan.');
+        throw InvalidInput::at('/tank', 'That tank is no longer in the plan.');
     }
 
     #[Route('/api/own-tanks/{id}', requirements: ['id' => '[0-9a-f]{12}'], methods: ['DELETE'])]
@@ -110,7 +110,7 @@ final readonly class OwnTankController
             throw InvalidInput::at(
                 '/price',
                 \sprintf(
-                    '%s is no price: a number from 0 to %d is wanted here, such as 149.',
+                    '%s is not a price. Enter a number from 0 to %d, for example 149.',
                     \is_string($price) ? '“'.$price.'”' : 'That',
                     self::MOST_PRICE,
                 ),

@@ -136,7 +136,8 @@ export const api = {
   /** What puts a tank’s table, a height and its litres on each line, into the plan. */
   levels: async (text: string, tank: string, plan: Plan): Promise<readonly unknown[]> =>
     (await answer(http.POST("/api/levels", { body: { text, tank, plan } }))).patch,
-  parts: (): Promise<PartCatalogue> => answer(http.GET("/api/parts")),
+  parts: ({ volume, pressure, temperature }: Plan["units"]): Promise<PartCatalogue> =>
+    answer(http.GET("/api/parts", { params: { query: { volume, pressure, temperature } } })),
   /** Every system as it would be in the plan. */
   systems: async (plan: Plan): Promise<readonly SystemOffer[]> =>
     (await answer(http.POST("/api/systems", { body: plan }))).systems,

@@ -33,7 +33,7 @@ export function ConflictView() {
             {canMerge
               ? "The changes are to different things and can be combined."
               : "Both changed the same thing, so you have to choose one."}{" "}
-            The version you do not choose stays in the history and in Undo.
+            What you do not choose stays among the earlier revisions or in Undo.
           </p>
           <div className="min-h-0 overflow-y-auto">
             <table className="w-full">

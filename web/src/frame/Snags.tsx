@@ -21,8 +21,8 @@ export function Snags({ stage }: { stage: StageName }) {
           <span className="ui-open-mark" aria-hidden />
         </DisclosureButton>
         <DisclosurePanel>
-          {here.map((finding) => (
-            <Snag key={finding.key} finding={finding} fixes={fixesOf(finding)} proven={proven} />
+          {cards(here).map(([finding, consequences]) => (
+            <Snag key={finding.key} finding={finding} consequences={consequences} fixesOf={fixesOf} proven={proven} />
           ))}
           {elsewhere.length > 0 && (
             <p className="py-3 text-[13px] text-ink-2">
@@ -35,17 +35,72 @@ export function Snags({ stage }: { stage: StageName }) {
   );
 }
 
+/** Each finding that stands by itself with those that come of it, in the order of the worst among them. */
+function cards(findings: readonly Finding[]): [Finding, Finding[]][] {
+  const byKey = new Map(findings.map((finding) => [finding.key, finding]));
+  const found = new Map<Finding, Finding[]>();
+  for (const finding of findings) {
+    const cause = byKey.get(finding.cause ?? "") ?? finding;
+    const consequences = found.get(cause) ?? [];
+    found.set(cause, cause === finding ? consequences : [...consequences, finding]);
+  }
+  return [...found];
+}
+
+type FixesOf = (finding: Finding) => readonly Fix[];
+
 /** @param proven whether the fixes are those of the plan as it is now */
-function Snag({ finding, fixes, proven }: { finding: Finding; fixes: readonly Fix[]; proven: boolean }) {
-  const { apply, goTo } = usePlan();
-  const lookAt = finding.look_at;
+function Snag(props: { finding: Finding; consequences: readonly Finding[]; fixesOf: FixesOf; proven: boolean }) {
+  const { finding, consequences, fixesOf, proven } = props;
   return (
     <article className="border-b border-rule py-3">
       <h2 className="flex gap-2">
-        <Mark severity={finding.severity} />
-        <span className="sr-only">{finding.severity_word}:</span>
-        {finding.title}
+        <Title finding={finding} />
       </h2>
+      <Remedy finding={finding} fixes={fixesOf(finding)} proven={proven} lookAt={finding.look_at} />
+      {consequences.length > 0 && (
+        <div className="mt-3 border-l-2 border-rule pl-3">
+          <p className="label">Because of this</p>
+          {consequences.map((one) => (
+            <Disclosure key={one.key}>
+              <h3>
+                <DisclosureButton className="flex w-full min-h-9 items-center gap-2 text-left">
+                  <Title finding={one} />
+                  <span className="ui-open-mark ml-auto" aria-hidden />
+                </DisclosureButton>
+              </h3>
+              <DisclosurePanel>
+                <Remedy
+                  finding={one}
+                  fixes={fixesOf(one)}
+                  proven={proven}
+                  lookAt={one.look_at?.pointer === finding.look_at?.pointer ? null : one.look_at}
+                />
+              </DisclosurePanel>
+            </Disclosure>
+          ))}
+        </div>
+      )}
+    </article>
+  );
+}
+
+function Title({ finding }: { finding: Finding }) {
+  return (
+    <>
+      <Mark severity={finding.severity} />
+      <span className="sr-only">{finding.severity_word}:</span>
+      <span>{finding.title}</span>
+    </>
+  );
+}
+
+/** Why it is so, and what can be done about it. */
+function Remedy(props: { finding: Finding; fixes: readonly Fix[]; proven: boolean; lookAt: Finding["look_at"] }) {
+  const { finding, fixes, proven, lookAt } = props;
+  const { apply, goTo } = usePlan();
+  return (
+    <>
       <p className="mt-1 mb-2 text-[13.5px] text-ink-2">{finding.why}</p>
       <div className="flex flex-wrap gap-1.5">
         {fixes.map((fix, index) => (
@@ -72,7 +127,7 @@ function Snag({ finding, fixes, proven }: { finding: Finding; fixes: readonly Fi
           </button>
         )}
       </div>
-    </article>
+    </>
   );
 }
 

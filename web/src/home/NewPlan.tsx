@@ -128,7 +128,7 @@ export default function NewPlan() {
           </fieldset>
           <fieldset className="card card-on p-4">
             <label className="field">
-              <span className="label block">5 How is the line made?</span>
+              <span className="label block">5 Which type of water system?</span>
               <select
                 className="line-select"
                 value={draft.system || usual}

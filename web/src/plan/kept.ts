@@ -21,7 +21,7 @@ export function goingOn(state: PlanState, kept: Kept): PlanState {
   ]);
   const withTexts = { ...state, typed: { ...state.typed, ...Object.fromEntries(typed) } };
   if (same(kept.plan, state.plan)) return withTexts;
-  const past = [...state.past, { plan: state.plan, what: "kept in this browser" }];
+  const past = [...state.past, { plan: state.plan, what: "edits from this browser" }];
   const edited = { ...withTexts, plan: kept.plan, past, future: [], lastEdit: null, sent: kept.sent ?? [] };
   const known = kept.base.revision === state.saved.revision || edited.sent.some((plan) => same(plan, state.saved.plan));
   return known ? edited : { ...edited, saved: kept.base, conflict: state.saved };

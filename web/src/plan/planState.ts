@@ -180,7 +180,7 @@ function resolved(state: PlanState, resolution: Resolution): PlanState {
   const plan = resolution === "both" ? together(state) : resolution === "theirs" ? conflict?.plan : state.plan;
   if (!conflict || !plan) return state;
   const next = { ...state, saved: conflict, conflict: null };
-  const what = resolution === "both" ? "combined with another window" : "taken from another window";
+  const what = resolution === "both" ? "changes of two windows combined" : "the other window’s changes used";
   return resolution === "mine"
     ? next
     : {

@@ -5,12 +5,15 @@ declare(strict_types=1);
 namespace YardCask\Core\Stage\Line;
 
 use YardCask\Core\Assessment\FindingCode;
+use YardCask\Core\Assessment\KeyedByPart;
 use YardCask\Core\Assessment\Severity;
 use YardCask\Core\Stage\Line\Rule\SinkUnder;
 
 /** What can be found on the Line stage. */
 enum LineFinding: string implements FindingCode
 {
+    use KeyedByPart;
+
     case PortLoose = 'line.port-loose';
     case PipeLost = 'line.pipe-lost';
     case PortTwice = 'line.port-twice';

@@ -147,12 +147,16 @@ final readonly class FillSlip
             $source,
             ['tank' => $tank->name, 'rig' => $this->workings->plan->load->rig->kind()],
         );
+        $meteredL = null === $load->bucketL || null === $load->meterL ? null : $litres * $load->meterL / $load->bucketL;
+        // What the meter shows is told from what goes in.
+        $digits = null === $meteredL ? 0 : $wording->digitsThatTellApart([Amount::litres($litres), Amount::litres($meteredL)]);
         $text = $of('load.figure.slip.label', 'load.figure.slip.formula', 'load.source.run-dry');
         $figures->litres(
             $id,
             $text,
             $litres,
             static fn (): array => [SumInput::figure('tanks.'.$tank->id.'.full'), $fill(), SumInput::figure('tanks.'.$tank->id.'.below_outlet')],
+            $digits,
         );
         $exact = static fn (float $value, Unit $unit, Kind $kind): string => $wording->format->readingExact($value, $unit, $kind);
         if (null !== $load->hoseLpm) {
@@ -160,11 +164,11 @@ final readonly class FillSlip
             $hose = SumInput::field($wording->text('load.sum.hose'), $exact($load->hoseLpm, Unit::LitrePerMinute, Kind::Flow), '/load/hose_lpm');
             $figures->add($id.'.minutes', $text, $litres / $load->hoseLpm, Unit::Minute, Kind::Duration, static fn (): array => [SumInput::figure($id), $hose]);
         }
-        if (null !== $load->bucketL && null !== $load->meterL) {
+        if (null !== $meteredL) {
             $text = $of('load.figure.slip-meter.label', 'load.figure.slip-meter.formula', 'load.source.meter');
             $meter = SumInput::field($wording->text('load.sum.meter'), $exact($load->meterL, Unit::Litre, Kind::Volume), '/load/meter_l');
             $bucket = SumInput::field($wording->text('load.sum.bucket'), $exact($load->bucketL, Unit::Litre, Kind::Volume), '/load/bucket_l');
-            $figures->litres($id.'.meter', $text, $litres * $load->meterL / $load->bucketL, static fn (): array => [SumInput::figure($id), $meter, $bucket]);
+            $figures->litres($id.'.meter', $text, $meteredL, static fn (): array => [SumInput::figure($id), $meter, $bucket], $digits);
         }
     }
 

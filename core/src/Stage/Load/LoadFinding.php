@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace YardCask\Core\Stage\Load;
 
 use YardCask\Core\Assessment\FindingCode;
+use YardCask\Core\Assessment\KeyedByPart;
 use YardCask\Core\Assessment\Severity;
 use YardCask\Core\Payload\LimitName;
 use YardCask\Core\Stage\Load\Rule\NoseLight;
@@ -15,6 +16,8 @@ use YardCask\Core\Stage\Load\Rule\SteeringLight;
 /** What can be found on the Load stage. */
 enum LoadFinding: string implements FindingCode
 {
+    use KeyedByPart;
+
     case GrossOver = 'load.gross-over';
     case FrontOver = 'load.front-over';
     case RearOver = 'load.rear-over';

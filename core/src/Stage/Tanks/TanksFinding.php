@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace YardCask\Core\Stage\Tanks;
 
 use YardCask\Core\Assessment\FindingCode;
+use YardCask\Core\Assessment\KeyedByPart;
 use YardCask\Core\Assessment\Severity;
 use YardCask\Core\Stage\Tanks\Rule\DrainCapped;
 use YardCask\Core\Stage\Tanks\Rule\DrainHigh;
@@ -20,6 +21,8 @@ use YardCask\Core\Stage\Tanks\Rule\VentLow;
 /** What can be found on the Tanks stage. */
 enum TanksFinding: string implements FindingCode
 {
+    use KeyedByPart;
+
     case OutletHigh = 'tanks.outlet-high';
     case OverflowLow = 'tanks.overflow-low';
     case TankOutside = 'tanks.outside';
@@ -74,7 +77,7 @@ enum TanksFinding: string implements FindingCode
 
     public function isPerPart(): bool
     {
-        return self::TankOversized !== $this;
+        return self::TankOversized !== $this && self::RunLoose !== $this;
     }
 
     public function isDoubt(): bool

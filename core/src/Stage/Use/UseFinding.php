@@ -5,11 +5,14 @@ declare(strict_types=1);
 namespace YardCask\Core\Stage\Use;
 
 use YardCask\Core\Assessment\FindingCode;
+use YardCask\Core\Assessment\KeyedByPart;
 use YardCask\Core\Assessment\Severity;
 
 /** What can be found on the Use stage. */
 enum UseFinding: string implements FindingCode
 {
+    use KeyedByPart;
+
     case UseShort = 'use.short';
     case DrinkingMissing = 'use.drinking-missing';
     case DrinkingShort = 'use.drinking-short';

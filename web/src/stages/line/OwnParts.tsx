@@ -34,7 +34,7 @@ export function KeepPart({ part }: { part: string }) {
   );
 }
 
-/** Those that are kept: remove, given out and taken in as a table. */
+/** The parts of one's own: listed, removed, exported and imported as a table. */
 export function OwnParts() {
   const parts = useOwnParts();
   const [said, change] = useDoing(OWN_PARTS, PARTS);
@@ -53,7 +53,7 @@ export function OwnParts() {
               aria-label={`${part.name}: remove`}
               onClick={() => void change(() => api.removeOwnPart(part.id), `${part.name} is removed from your own.`)}
             >
-              Let go
+              Remove
             </button>
           </li>
         ))}
@@ -61,7 +61,7 @@ export function OwnParts() {
       {parts.length > 0 && (
         <p className="my-2">
           <a className="quiet" href="/api/own-parts.csv" download>
-            Give them out as a table (CSV)
+            Export them as a table (CSV)
           </a>
         </p>
       )}
@@ -73,7 +73,7 @@ export function OwnParts() {
         }}
       >
         <label htmlFor={id} className="label block">
-          Take parts in from a table: name, kind, rating_kpa, rating_c, food_grade, weight_kg, price, figures
+          Import parts from a table: name, kind, rating_kpa, rating_c, food_grade, weight_kg, price, figures
         </label>
         <textarea
           id={id}

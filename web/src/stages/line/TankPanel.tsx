@@ -24,7 +24,7 @@ export function TankPanel({ tank }: { tank: Tank }) {
           parts={parts.filter((one) => one.behind)}
           button="Fit it there"
           onChoose={(one) =>
-            void edit({ do: "after", port: `${tank.id}.outlet`, part: one.id }, `${one.name} behind ${tank.name}`)
+            void edit({ do: "after", port: `${tank.id}.outlet`, part: one.id }, `${one.name} fitted to ${tank.name}`)
           }
         />
       </div>

@@ -36,7 +36,7 @@ export function FillSlider() {
           }
         >
           {fill.max}
-          {fill.tanks.length > 1 && " in tanks filled alike"}, {fill.limited_by}
+          {fill.tanks.length > 1 && " with all tanks equally full"}, {fill.limited_by}
         </p>
       )}
       {fill.tanks.map((one) => {

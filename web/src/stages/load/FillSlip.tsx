@@ -9,7 +9,7 @@ export function FillSlip() {
   return (
     <section className="card mt-4 p-4" aria-label="Fill instructions">
       <table className="w-full text-[15px]">
-        <caption className="label pb-1 text-left">Fill instructions, starting from run dry</caption>
+        <caption className="label pb-1 text-left">Fill instructions, for tanks that have run dry</caption>
         <tbody>
           {slip.map((row) => (
             <tr key={row.id} className="border-b border-dotted border-rule align-baseline">
@@ -36,8 +36,8 @@ export function FillSlip() {
         <p className="text-rust">{slip_why_not}</p>
       ) : (
         <p className="mt-2 text-[13px] text-ink-2">
-          What lies below the outlet is still in a tank that has run dry. Into one that is quite empty that goes as
-          well.
+          A tank that has run dry still holds the water below its outlet. If it is completely empty, that water has to
+          go in as well.
         </p>
       )}
       <div className="measures mt-3">

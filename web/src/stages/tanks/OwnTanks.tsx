@@ -37,7 +37,7 @@ export function KeepTank({ tank }: { tank: Tank }) {
         />
       </div>
       <button type="submit" className="plain small">
-        Keep among your own tanks
+        Save as your own tank
       </button>
       <Said id={`${id}-said`} said={said} />
     </form>

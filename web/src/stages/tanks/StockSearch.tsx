@@ -61,7 +61,7 @@ function Search({ onChoose }: { onChoose: (id: string) => void }) {
           value={replaced}
           options={[
             ...fresh.map((tank) => ({ value: tank.id, text: tank.name })),
-            { value: BESIDE, text: "none, one more" },
+            { value: BESIDE, text: "none: add one more" },
           ]}
           onChange={setReplaced}
         />
@@ -101,7 +101,7 @@ function Search({ onChoose }: { onChoose: (id: string) => void }) {
           {!query.isFetching &&
             !stopped &&
             query.data &&
-            `${query.data.tried} placings tried. Names and prices are invented.`}
+            `${query.data.tried} positions tried. Names and prices are invented.`}
           {query.isError && "The search did not work. It runs again when the plan changes."}
         </p>
       </div>

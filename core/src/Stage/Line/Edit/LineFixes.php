@@ -14,6 +14,7 @@ use YardCask\Core\Plan\Line\PlannedPart;
 use YardCask\Core\Plan\Line\PlannedPipe;
 use YardCask\Core\Plan\Line\PumpFigures;
 use YardCask\Core\Stage\Line\LineWorkings;
+use YardCask\Core\Words\CatalogueName;
 use YardCask\Core\Words\Phrase;
 
 /** Changes of the line that are offered, with parts from the catalogue; none where it has none that would do. */
@@ -92,7 +93,7 @@ final readonly class LineFixes
         usort($all, static fn (StockPart $a, StockPart $b): int => $a->make->price <=> $b->make->price);
 
         return array_map(fn (StockPart $stock): Fix => new Fix(
-            new Phrase('line.fix.replace', ['stock' => $stock->name, 'parts' => [$part->spoken()]]),
+            new Phrase('line.fix.replace', ['stock' => new CatalogueName($stock->name), 'parts' => [$part->spoken()]]),
             $this->draft->swapped($part, $stock)->patch(),
         ), \array_slice($all, 0, self::MOST_SWAPS));
     }

@@ -23,7 +23,7 @@ final class SourceSide
     /** How many parts away the nearest source lies beyond a port: a tank’s outlet, a hose from a bucket, and of all but pumps mains; infinite without one. */
     private static function sourceAway(PlannedPart $part, PartPort $port, LineGraph $graph): float
     {
-        foreach (self::beyond($part, $port, $graph) as $number => $end) {
+        foreach (Reach::from($part, [$port], $graph) as $number => $end) {
             $kind = $end->owner instanceof PlannedPart ? $end->owner->kind : null;
             if (PartPort::Outlet === $end->port || PartKind::FillInlet === $kind || (PartKind::MainsInlet === $kind && !$part->kind->isPump())) {
                 return (float) $number;
@@ -40,43 +40,13 @@ final class SourceSide
      */
     public static function partsBefore(PlannedPart $part, PartPort $port, LineGraph $graph): array
     {
+        $stops = static fn (PlannedPart $next): bool => $next->kind->isPump() || PartKind::StorageHeater === $next->kind;
+
         return array_values(
             array_filter(
-                array_map(static fn (LineEnd $end): PlannedPart|PlannedTank => $end->owner, self::beyond($part, $port, $graph, true)),
+                array_map(static fn (LineEnd $end): PlannedPart|PlannedTank => $end->owner, Reach::from($part, [$port], $graph, $stops)),
                 static fn (object $owner): bool => $owner instanceof PlannedPart,
             ),
         );
-    }
-
-    /** @return list<LineEnd> everything that is reached, the nearest first */
-    private static function beyond(PlannedPart $part, PartPort $port, LineGraph $graph, bool $stops = false): array
-    {
-        $found = [];
-        $seen = [$part->id => true];
-        $queue = [[$part, $port]];
-        while ([] !== $queue) {
-            [$here, $at] = array_shift($queue);
-            $end = $graph->beyond($here, $at);
-            if (null === $end || isset($seen[$end->owner->id])) {
-                continue;
-            }
-            $seen[$end->owner->id] = true;
-            $found[] = $end;
-            $next = $end->owner;
-            if (!$next instanceof PlannedPart || ($stops && ($next->kind->isPump() || PartKind::StorageHeater === $next->kind))) {
-                continue;
-            }
-            if ($next->kind->mixes() && PartPort::Out !== $end->port) {
-                // Nothing comes from the cold side of a mixer to its hot side, nor back.
-                continue;
-            }
-            foreach ($next->kind->ports() as $other) {
-                if ($other !== $end->port) {
-                    $queue[] = [$next, $other];
-                }
-            }
-        }
-
-        return $found;
     }
 }

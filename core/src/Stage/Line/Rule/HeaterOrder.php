@@ -17,6 +17,7 @@ use YardCask\Core\Plan\Line\PlannedPipe;
 use YardCask\Core\Plan\PlannedTank;
 use YardCask\Core\Stage\Line\Edit\LineFixes;
 use YardCask\Core\Stage\Line\Graph\LineGraph;
+use YardCask\Core\Stage\Line\Graph\WrongJoints;
 use YardCask\Core\Stage\Line\LineFinding;
 use YardCask\Core\Stage\Line\LineWorkings;
 use YardCask\Core\Stage\Line\Solve\WarmWater;
@@ -49,6 +50,7 @@ final class HeaterOrder implements Rule
                     new Measure(0.0, 1.0, ''),
                     $text,
                     static fn (): array => LineFixes::over($workings)->into($cold, ['non-return-half'], $label),
+                    causes: (new WrongJoints($graph))->upstreamOf($heater),
                 );
             }
             if (null !== $closedBy && !self::isRelieved($heater, $graph)) {

@@ -11,6 +11,7 @@ use YardCask\Core\Assessment\Rule;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Plan\Line\PlannedPart;
 use YardCask\Core\Stage\Line\Edit\LineFixes;
+use YardCask\Core\Stage\Line\Graph\WrongJoints;
 use YardCask\Core\Stage\Line\LineFinding;
 use YardCask\Core\Stage\Line\LineWorkings;
 use YardCask\Core\Words\SnagText;
@@ -21,6 +22,7 @@ final class NoWater implements Rule
     public function check(Workings $workings): array
     {
         $line = $workings->of(LineWorkings::class);
+        $wrong = new WrongJoints($line->graph);
         $findings = [];
         foreach ($line->graph->outlets as $part) {
             $outlet = $line->alone($part)->outlets[$part->id] ?? null;
@@ -35,6 +37,7 @@ final class NoWater implements Rule
                 new Measure(0.0, $outlet->figures->leastLpm, 'L/min'),
                 $text,
                 static fn (): array => self::ways($line, $workings),
+                causes: $wrong->upstreamOf($part),
             );
         }
 

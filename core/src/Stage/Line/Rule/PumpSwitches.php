@@ -20,6 +20,7 @@ use YardCask\Core\Stage\Line\LineFinding;
 use YardCask\Core\Stage\Line\LineWorkings;
 use YardCask\Core\Stage\Line\Solve\PumpStarts;
 use YardCask\Core\Words\Amount;
+use YardCask\Core\Words\CatalogueName;
 use YardCask\Core\Words\Phrase;
 use YardCask\Core\Words\SnagText;
 
@@ -94,7 +95,7 @@ final class PumpSwitches implements RuleWithThresholds
             $with = null === $perHour || $perHour > self::OFTEN ? null : VesselDraft::with($stock, $starts, $workings);
             if (null !== $perHour && null !== $with) {
                 $fixes[] = new Fix(new Phrase('line.fix.vessel', [
-                    'stock' => $stock->name,
+                    'stock' => new CatalogueName($stock->name),
                     'pressure' => Amount::pressure($starts->result->recommendedPrechargeKpa),
                     'starts' => (string) round($perHour),
                 ]), $with->patch());

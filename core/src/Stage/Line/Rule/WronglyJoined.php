@@ -16,6 +16,7 @@ use YardCask\Core\Plan\Line\PlannedPipe;
 use YardCask\Core\Stage\Line\Edit\LineDraft;
 use YardCask\Core\Stage\Line\Edit\LineFixes;
 use YardCask\Core\Stage\Line\Graph\LineEnd;
+use YardCask\Core\Stage\Line\Graph\WrongJoints;
 use YardCask\Core\Stage\Line\LineFinding;
 use YardCask\Core\Stage\Line\LineWorkings;
 use YardCask\Core\Words\Phrase;
@@ -28,6 +29,7 @@ final class WronglyJoined implements Rule
     {
         $graph = $workings->of(LineWorkings::class)->graph;
         $fixes = static fn (): LineFixes => LineFixes::over($workings);
+        $wrong = new WrongJoints($graph);
         $findings = [];
         foreach ($graph->plan->line->parts as $part) {
             $loose = $graph->loosePorts($part);
@@ -46,6 +48,7 @@ final class WronglyJoined implements Rule
                     new Measure((float) \count($loose), 0.0, ''),
                     $text,
                     static fn (): array => [...self::caps($part, $loose, $workings), ...$fixes()->takeOut($part)],
+                    causes: $wrong->at($part, $loose),
                 );
             }
         }
@@ -58,6 +61,7 @@ final class WronglyJoined implements Rule
                 new Measure(1.0, 0.0, ''),
                 $text,
                 static fn (): array => [self::removed($pipe, $workings)],
+                causes: $wrong->missingWith($index),
             );
         }
         foreach ($graph->twice as $index => $port) {

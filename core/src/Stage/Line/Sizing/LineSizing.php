@@ -32,6 +32,7 @@ use YardCask\Core\Stage\Use\Shared\UseWorkings;
 use YardCask\Core\Wire\WireCalculator;
 use YardCask\Core\Wire\WireInput;
 use YardCask\Core\Words\Amount;
+use YardCask\Core\Words\CatalogueName;
 use YardCask\Core\Words\Phrase;
 
 /** Tries every size that can be had of what decides: pump, vessel, filter, pipe; the cheapest that does what is wanted is marked. */
@@ -96,7 +97,7 @@ final readonly class LineSizing
             $does = null !== $worst && $worst->isEnough() && ([] === $wanted || null === $line->weakTogether()) && 0 === self::wasteful($line);
             $amps = $working?->amps();
             $starts = PumpStarts::of($line->graph->plan->line->part($pump->id) ?? $pump, $line)?->result->cyclesPerHour;
-            $rows[] = [$stock->make->price, $does, new SizingRow($stock->name, [
+            $rows[] = [$stock->make->price, $does, new SizingRow($wording->catalogueName($stock->name), [
                 null === $worst ? '' : $worst->part->name.' '.$wording->flow($worst->lpm),
                 null === $least ? '' : $least->part->name.' '.$wording->flow($least->lpm),
                 null === $amps ? '' : number_format($amps, 1).' A',
@@ -158,7 +159,7 @@ final readonly class LineSizing
                 return [];
             }
             $fix = $isThere ? null : SentFix::of(
-                new Fix(new Phrase('line.fix.accumulator', ['stock' => $stock->name, 'pump' => $pump->spoken()]), $draft->patch()),
+                new Fix(new Phrase('line.fix.accumulator', ['stock' => new CatalogueName($stock->name), 'pump' => $pump->spoken()]), $draft->patch()),
                 $wording,
             );
             $cells = [
@@ -168,7 +169,7 @@ final readonly class LineSizing
                 $wording->kg($stock->make->weightKg),
                 (string) round($stock->make->price),
             ];
-            $rows[] = [$stock->make->price, $does, new SizingRow($stock->name, $cells, $does, false, $isThere, $fix)];
+            $rows[] = [$stock->make->price, $does, new SizingRow($wording->catalogueName($stock->name), $cells, $does, false, $isThere, $fix)];
         }
 
         $wanted = $wording->text('line.sizing.vessel', ['starts' => (string) PumpSwitches::OFTEN, 'trickle' => Amount::flow(PumpStarts::TRICKLE_LPM)]);
@@ -206,7 +207,7 @@ final readonly class LineSizing
             $does = null !== $old && $old->isEnough();
             $days = $daily > 0 ? $stock->figures->lifeL / $daily : null;
             $isThere = $stock->id === $filter->stock;
-            $rows[] = [$stock->make->price, $does, new SizingRow($stock->name, [
+            $rows[] = [$stock->make->price, $does, new SizingRow($wording->catalogueName($stock->name), [
                 null === $worst ? '' : $worst->part->name.' '.$wording->flow($worst->lpm),
                 null === $old ? '' : $wording->flow($old->lpm),
                 null === $days ? '' : $wording->days(round(min($days, 30.4 * $stock->figures->lifeMonths))),
@@ -276,7 +277,7 @@ final readonly class LineSizing
     private function replacing(StockPart $stock, PlannedPart $part, LineDraft $draft): SentFix
     {
         return SentFix::of(
-            new Fix(new Phrase('line.fix.replace', ['stock' => $stock->name, 'parts' => [$part->spoken()]]), $draft->patch()),
+            new Fix(new Phrase('line.fix.replace', ['stock' => new CatalogueName($stock->name), 'parts' => [$part->spoken()]]), $draft->patch()),
             $this->workings->wording,
         );
     }

@@ -53,6 +53,7 @@ final class Estimates implements Rule
                         ...WeightShift::relieve($limit->name, $limit->errorKg - $spare->kg, $spare->moment, $workings),
                     ],
                     self::ticket($limit->name, $workings),
+                    [LoadFinding::NotWeighed->keyOf([])],
                 );
             }
         }

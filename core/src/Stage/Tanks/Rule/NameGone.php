@@ -9,6 +9,7 @@ use YardCask\Core\Assessment\Fix;
 use YardCask\Core\Assessment\Measure;
 use YardCask\Core\Assessment\Rule;
 use YardCask\Core\Assessment\Workings;
+use YardCask\Core\Plan\PlannedRun;
 use YardCask\Core\Plan\PlanPatch;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
 use YardCask\Core\Stage\Tanks\TanksFinding;
@@ -37,18 +38,24 @@ final class NameGone implements Rule
                 );
             }
         }
-        foreach ($plan->runs as $index => $run) {
-            if (!\in_array($run->from, $ports, true)) {
-                $findings[] = new Finding(
-                    TanksFinding::RunLoose,
-                    [$run->id],
-                    new Measure(0.0, 1.0, ''),
-                    new SnagText('tanks.run-loose.title', 'tanks.run-loose.why', ['hose' => $run->name]),
-                    static fn (): array => [new Fix(new Phrase('tanks.fix.remove-hose', ['hose' => $run->name]), PlanPatch::remove('/runs/'.$index))],
-                );
-            }
+        $loose = array_filter($plan->runs, static fn (PlannedRun $run): bool => !\in_array($run->from, $ports, true));
+        if ([] !== $loose) {
+            $names = ['hoses' => array_column($loose, 'name'), 'count' => \count($loose)];
+            $findings[] = new Finding(
+                TanksFinding::RunLoose,
+                array_column($loose, 'id'),
+                new Measure((float) \count($loose), 0.0, ''),
+                new SnagText('tanks.run-loose.title', 'tanks.run-loose.why', $names),
+                static fn (): array => [new Fix(new Phrase('tanks.fix.remove-hoses', $names), self::removed(array_keys($loose)))],
+            );
         }
 
         return $findings;
+    }
+
+    /** @param list<int> $indexes of hoses, from the first to the last */
+    private static function removed(array $indexes): PlanPatch
+    {
+        return PlanPatch::all(array_map(static fn (int $index): PlanPatch => PlanPatch::remove('/runs/'.$index), array_reverse($indexes)));
     }
 }
