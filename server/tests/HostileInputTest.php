@@ -30,7 +30,7 @@ final class HostileInputTest extends ApiTestCase
         yield 'broken UTF-8' => [str_replace('Fellside', "Fell\xC3side", $fellside), 400, 'not JSON'];
         yield 'a lone surrogate' => [str_replace('Fellside', 'Fell\ud800side', $fellside), 400, 'not JSON'];
         yield 'control characters' => [str_replace('Fellside', 'Fell\u0007side', $fellside), 422, '/name'];
-        yield 'too many tanks' => [(string) preg_replace('/"tanks": \[.*\](?=,\s*"runs")/s', '"tanks": ['.implode(',', array_fill(0, 5000, '{}')).']', $fellside), 422, 'At most 12'];
+        yield 'too many tanks' => [(string) preg_replace('/"tanks": \[.*\](?=,\s*"runs")/s', '"tanks": ['.implode(',', array_fill(0, 5000, '{}')).']', $fellside), 422, 'at most 12'];
     }
 
     #[DataProvider('bodies')]
@@ -61,7 +61,7 @@ final class HostileInputTest extends ApiTestCase
         yield 'a foreign origin' => ['POST', '/api/plans', ['Origin' => 'http://rigs.invalid'], 403, 'rigs.invalid'];
         yield 'another port of this machine' => ['PUT', '/api/plans/nosuch', ['Origin' => 'http://localhost:3000', 'If-Match' => '"1"'], 403, 'localhost:3000'];
         yield 'another scheme' => ['DELETE', '/api/plans/nosuch', ['Origin' => 'https://localhost'], 403, 'https://localhost'];
-        yield 'a page without an origin' => ['POST', '/api/plans/nosuch/copy', ['Origin' => 'null'], 403, 'another place'];
+        yield 'a page without an origin' => ['POST', '/api/plans/nosuch/copy', ['Origin' => 'null'], 403, 'another site'];
         yield 'a foreign page' => ['POST', '/api/plans/nosuch/copy', ['Sec-Fetch-Site' => 'cross-site'], 403, 'cross-site'];
         yield 'a page of a sister site' => ['POST', '/api/plans/nosuch/undelete', ['Sec-Fetch-Site' => 'same-site'], 403, 'same-site'];
         yield 'one of our own pages' => ['POST', '/api/plans/nosuch/copy', ['Sec-Fetch-Site' => 'same-origin', 'Origin' => 'http://localhost'], 404, 'no plan'];
@@ -129,7 +129,7 @@ final class HostileInputTest extends ApiTestCase
             ['{"pointer":"/use/uses/0/litres","text":"2 gal","plan":'.$plan.'}', 422, '2 imp gal'],
             ['{"pointer":"/tanks/0/outlet_height_mm","text":"350","plan":'.$plan.'}', 422, '"pointer":"/tanks/0/outlet_height_mm"'],
             ['{"pointer":"/tanks/99999999999999999999/length_mm","text":"350","plan":'.$plan.'}', 422, 'violations'],
-            ['{"pointer":"/name","text":"350","plan":'.$plan.'}', 422, 'Nothing that is measured'],
+            ['{"pointer":"/name","text":"350","plan":'.$plan.'}', 422, 'no measured field'],
             ['{"pointer":7,"text":"350","plan":'.$plan.'}', 422, '/pointer'],
             ['{"pointer":"/use/crew","text":"'.str_repeat('9', 201).'","plan":'.$plan.'}', 422, '/text'],
             ['{"pointer":"/use/crew","text":"'.str_repeat('9', 200).'","plan":'.$plan.'}', 422, '/use/crew'],

@@ -68,7 +68,7 @@ final class PlansTest extends ApiTestCase
         $this->assertProblem(404, 'no revision 8');
         $rows = array_map(static fn (\stdClass $row): array => [$row->number, $row->origin, $row->what, $row->name ?? null], $this->send('GET', $path.'/revisions')->revisions);
         self::assertSame([
-            [3, 'restore', "Back to an earlier state. Between fills: 4\u{a0}days → 3\u{a0}days", null],
+            [3, 'restore', "Restored from an earlier revision. Between fills: 4\u{a0}days → 3\u{a0}days", null],
             [2, 'edit', "Between fills: 3\u{a0}days → 4\u{a0}days", 'four days'],
             [1, 'begun', 'New', null],
         ], $rows);
@@ -150,7 +150,7 @@ final class PlansTest extends ApiTestCase
     {
         $taken = $this->send('POST', '/api/plans/import', (string) file_get_contents(__DIR__.'/../../core/tests/plans/fellside-version-1.json'));
         $this->assertStatus(201);
-        self::assertSame([5, 'fresh'], [$taken->plan->version, $taken->plan->tanks[0]->holds]);
+        self::assertSame([6, 'fresh'], [$taken->plan->version, $taken->plan->tanks[0]->holds]);
     }
 
     public function testIsPutAwayAndBroughtBack(): void

@@ -39,7 +39,7 @@ final class PartsCsv
                 $errors[] = new InputError(
                     '/text',
                     \sprintf(
-                        'Line %d must have %d columns, %s, but it has %d.',
+                        'Line %d must have %d columns (%s), but it has %d.',
                         $number,
                         \count(self::HEADING),
                         implode(', ', self::HEADING),

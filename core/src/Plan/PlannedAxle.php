@@ -30,7 +30,7 @@ final readonly class PlannedAxle implements PlanPart, Checked
     public function check(InputReader $in): void
     {
         if ($this->weighing->kg() < 0) {
-            $in->fail($this->weighing->key(), \sprintf('%s kg: the weight on an axle must be more than nothing.', $this->weighing->kg()));
+            $in->fail($this->weighing->key(), \sprintf('%s kg is too little: an axle must carry more than 0 kg.', $this->weighing->kg()));
         }
     }
 }

@@ -95,7 +95,7 @@ final readonly class PlannedTrailer implements PlannedRig, Checked
             }
         }
         if ($this->whole->kg() < 0) {
-            $in->fail($this->whole->key(), \sprintf('%s kg: a trailer must weigh more than nothing.', $this->whole->kg()));
+            $in->fail($this->whole->key(), \sprintf('%s kg is too little: a trailer must weigh more than 0 kg.', $this->whole->kg()));
         } elseif ($this->nose->kg() > $this->whole->kg()) {
             $in->fail(
                 'nose_'.$this->nose->key(),

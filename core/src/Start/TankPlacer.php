@@ -15,7 +15,7 @@ use YardCask\Core\Plan\PlannedTank;
 use YardCask\Core\Plan\Supply;
 use YardCask\Core\Quantity\Quantity;
 use YardCask\Core\Quantity\Unit;
-use YardCask\Core\Stage\Load\Rule\BoatTrim;
+use YardCask\Core\Stage\Load\Shared\BoatHeights;
 use YardCask\Core\Stage\Load\Shared\LoadWorkings;
 use YardCask\Core\Stage\Load\Shared\RigState;
 use YardCask\Core\Stage\Tanks\Shared\FreePlace;
@@ -281,7 +281,7 @@ final class TankPlacer
         }
         foreach (RigState::cases() as $state) {
             $payload = $load->payloadIn($state);
-            if ($payload instanceof BoatPayload && $payload->gmEffectiveM < BoatTrim::LEAST_GM_M) {
+            if ($payload instanceof BoatPayload && $payload->gmEffectiveM < BoatHeights::LEAST_GM_M) {
                 return false;
             }
         }

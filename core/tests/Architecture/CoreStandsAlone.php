@@ -66,6 +66,19 @@ final class CoreStandsAlone
         }
     }
 
+    #[TestRule]
+    public function nothingUsesARuleButItsStage(): Rule
+    {
+        $rules = array_map(static fn (string $stage): string => 'Stage\\'.$stage.'\Rule', self::STAGES);
+
+        return PHPat::rule()
+            ->classes(...self::in(['Stage', 'Start']))
+            ->excluding(...self::in($rules), ...[Selector::classname('/\\\\(Use|Load|Tanks|Line)Stage$/', true)])
+            ->shouldNotDependOn()
+            ->classes(...self::in($rules))
+            ->because('what a rule shares stands outside it');
+    }
+
     /**
      * @param list<string> $folders
      *

@@ -15,9 +15,9 @@ use YardCask\Core\Plan\MeasuredFields;
 use YardCask\Core\Plan\Plan;
 use YardCask\Core\Plan\PlannedTank;
 use YardCask\Core\Stage\Assessor;
-use YardCask\Core\Stage\Tanks\BaySketch;
-use YardCask\Core\Stage\Tanks\PortSketch;
-use YardCask\Core\Stage\Tanks\TankSection;
+use YardCask\Core\Stage\Tanks\Drawing\BaySketch;
+use YardCask\Core\Stage\Tanks\Drawing\PortSketch;
+use YardCask\Core\Stage\Tanks\Drawing\TankSection;
 use YardCask\Core\Tests\SamplePlans;
 
 /** What holds for every assessment. */

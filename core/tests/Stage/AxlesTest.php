@@ -11,7 +11,7 @@ use YardCask\Core\Payload\LimitName;
 use YardCask\Core\Plan\Plan;
 use YardCask\Core\Plan\PlannedRoadRig;
 use YardCask\Core\Stage\Assessor;
-use YardCask\Core\Stage\Load\AxleOffer;
+use YardCask\Core\Stage\Load\Drawing\AxleOffer;
 use YardCask\Core\Stage\Load\Shared\EstimateError;
 use YardCask\Core\Stage\Load\Shared\LoadWorkings;
 use YardCask\Core\Stage\Load\Shared\RigLimit;

@@ -7,7 +7,7 @@ namespace YardCask\Core\Tests\Stage;
 use PHPUnit\Framework\TestCase;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Plan\Plan;
-use YardCask\Core\Stage\Load\BalanceWords;
+use YardCask\Core\Stage\Load\Trim\BalanceWords;
 use YardCask\Core\Tests\SamplePlans;
 
 /** How the weight lies along the rig, in words. */

@@ -8,7 +8,7 @@ use PHPUnit\Framework\TestCase;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Plan\Plan;
 use YardCask\Core\Stage\Assessor;
-use YardCask\Core\Stage\Load\DrawOrder;
+use YardCask\Core\Stage\Load\Fill\DrawOrder;
 use YardCask\Core\Tests\SamplePlans;
 
 /** Which tank to draw first, and how many cans to carry. */

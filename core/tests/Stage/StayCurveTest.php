@@ -6,9 +6,9 @@ namespace YardCask\Core\Tests\Stage;
 
 use PHPUnit\Framework\TestCase;
 use YardCask\Core\Assessment\Workings;
+use YardCask\Core\Stage\Load\Drawing\StayCurve;
 use YardCask\Core\Stage\Load\Shared\LoadWorkings;
 use YardCask\Core\Stage\Load\Shared\RigState;
-use YardCask\Core\Stage\Load\StayCurve;
 use YardCask\Core\Tests\SamplePlans;
 
 /** What is left to each limit, litre by litre. */

@@ -13,9 +13,9 @@ use YardCask\Core\Plan\PlannedShape;
 use YardCask\Core\Plan\PlannedTank;
 use YardCask\Core\Plan\TankMounting;
 use YardCask\Core\Stage\Assessor;
+use YardCask\Core\Stage\Tanks\Movement\Tilt;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
 use YardCask\Core\Stage\Tanks\Shared\TiltedTank;
-use YardCask\Core\Stage\Tanks\Tilt;
 use YardCask\Core\Tests\SamplePlans;
 
 /** What tilts the water in a tank, and what holds the tank. */

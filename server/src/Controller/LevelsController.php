@@ -11,7 +11,7 @@ use Symfony\Component\Routing\Attribute\Route;
 use YardCask\Core\Input\InvalidInput;
 use YardCask\Core\Plan\LevelsText;
 use YardCask\Core\Plan\Plan;
-use YardCask\Core\Stage\Tanks\LevelOffer;
+use YardCask\Core\Stage\Tanks\Drawing\LevelOffer;
 use YardCask\Server\Http\JsonBody;
 use YardCask\Server\Http\JsonReply;
 

@@ -17,11 +17,11 @@ import type {
   Readings,
   RevisionPage,
   SavedPlan,
-  SystemOffer,
   SizingOffer,
   StageDrawing,
   StockOffer,
   Sum,
+  SystemOffer,
 } from "./types";
 
 const http = createClient<paths>({ baseUrl: window.location.origin });

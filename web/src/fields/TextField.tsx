@@ -41,8 +41,8 @@ export function TextField({ pointer, label, bare = true, className = "" }: Props
       />
       {refused !== null && (
         <p id={`${id}-note`} role="alert" className="refusal">
-          {refused.trim() === "" ? "Give it a name" : `There is already one called “${refused}”`}; “{value}” is kept until
-          you give another.
+          {refused.trim() === "" ? "Give it a name" : `There is already one called “${refused}”`}; “{value}” is kept
+          until you give another.
         </p>
       )}
     </div>

@@ -74,7 +74,7 @@ function Snag(props: { finding: Finding; consequences: readonly Finding[]; fixes
                   finding={one}
                   fixes={fixesOf(one)}
                   proven={proven}
-                  lookAt={one.look_at?.pointer === finding.look_at?.pointer ? null : one.look_at}
+                  lookAt={one.look_at?.pointer === finding.look_at?.pointer ? undefined : one.look_at}
                 />
               </DisclosurePanel>
             </Disclosure>

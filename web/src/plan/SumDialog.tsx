@@ -37,9 +37,7 @@ function SumOf({ figure }: { figure: Figure }) {
     return (
       <p role="status" className="my-4 text-ink-2">
         {query.error?.message ??
-          (query.failureReason instanceof Away
-            ? "The sum appears when the server answers again."
-            : "Working it out …")}
+          (query.failureReason instanceof Away ? "The sum appears when the server answers again." : "Working it out …")}
       </p>
     );
   }

@@ -7,7 +7,6 @@ namespace YardCask\Core\Stage\Line;
 use YardCask\Core\Assessment\FindingCode;
 use YardCask\Core\Assessment\KeyedByPart;
 use YardCask\Core\Assessment\Severity;
-use YardCask\Core\Stage\Line\Rule\SinkUnder;
 
 /** What can be found on the Line stage. */
 enum LineFinding: string implements FindingCode

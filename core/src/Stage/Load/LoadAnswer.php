@@ -12,15 +12,15 @@ use YardCask\Core\Plan\Holds;
 use YardCask\Core\Plan\PlannedRig;
 use YardCask\Core\Quantity\Quantity;
 use YardCask\Core\Quantity\Unit;
-use YardCask\Core\Stage\Load\Rule\BoatTrim;
-use YardCask\Core\Stage\Load\Rule\NoseLight;
 use YardCask\Core\Stage\Load\Shared\BestSplit;
+use YardCask\Core\Stage\Load\Shared\BoatHeights;
 use YardCask\Core\Stage\Load\Shared\GreatestFill;
 use YardCask\Core\Stage\Load\Shared\LimitWords;
 use YardCask\Core\Stage\Load\Shared\LimitWorking;
 use YardCask\Core\Stage\Load\Shared\LoadWorkings;
 use YardCask\Core\Stage\Load\Shared\RigState;
 use YardCask\Core\Stage\Load\Shared\WheelLoads;
+use YardCask\Core\Stage\Load\Trim\Balance;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
 use YardCask\Core\Words\Amount;
 use YardCask\Core\Words\Phrase;
@@ -58,7 +58,7 @@ final readonly class LoadAnswer
     private function unstable(): ?Answer
     {
         $gm = (new Balance($this->workings))->leastGm();
-        if (null === $gm || $gm[0] >= BoatTrim::LEAST_GM_M) {
+        if (null === $gm || $gm[0] >= BoatHeights::LEAST_GM_M) {
             return null;
         }
         $figure = $this->figures->get('load.gm_least');
@@ -99,11 +99,11 @@ final readonly class LoadAnswer
         }
         $worst = $this->load->worstLimit();
         $nose = (new Balance($this->workings))->leastNose();
-        if (null !== $nose && $nose[0] < NoseLight::LEAST_SHARE) {
+        if (null !== $nose && $nose[0] < GreatestFill::LEAST_NOSE_SHARE) {
             return Answer::of($wording, 'load.answer.nose', 'load.answer.nose.why', 'load.nose_least', [
                 'share' => Amount::fineShare($nose[0]),
                 'when' => $nose[1]->phrase($this->rig->kind()),
-                'least' => Amount::share(NoseLight::LEAST_SHARE),
+                'least' => Amount::share(GreatestFill::LEAST_NOSE_SHARE),
             ]);
         }
 
@@ -165,7 +165,7 @@ final readonly class LoadAnswer
     {
         $limitedBy = $this->greatest->limitedBy;
         if (LimitName::LeastNose === $limitedBy) {
-            return new Phrase('load.answer.because.nose', ['least' => Amount::share(NoseLight::LEAST_SHARE)]);
+            return new Phrase('load.answer.because.nose', ['least' => Amount::share(GreatestFill::LEAST_NOSE_SHARE)]);
         }
         $limit = $this->limitedBy();
         $carrier = $this->carrier($limit->name);

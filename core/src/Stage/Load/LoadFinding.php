@@ -8,10 +8,6 @@ use YardCask\Core\Assessment\FindingCode;
 use YardCask\Core\Assessment\KeyedByPart;
 use YardCask\Core\Assessment\Severity;
 use YardCask\Core\Payload\LimitName;
-use YardCask\Core\Stage\Load\Rule\NoseLight;
-use YardCask\Core\Stage\Load\Rule\ReserveThin;
-use YardCask\Core\Stage\Load\Rule\SideDifference;
-use YardCask\Core\Stage\Load\Rule\SteeringLight;
 
 /** What can be found on the Load stage. */
 enum LoadFinding: string implements FindingCode

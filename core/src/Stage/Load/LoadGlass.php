@@ -12,6 +12,7 @@ use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Stage\Load\Shared\LimitWords;
 use YardCask\Core\Stage\Load\Shared\LimitWorking;
 use YardCask\Core\Stage\Load\Shared\LoadWorkings;
+use YardCask\Core\Stage\Load\Trim\Balance;
 use YardCask\Core\Words\Phrase;
 
 /** What the sight glass shows of the load: what is left to the limit that is worst, and how the load lies, each at its worst moment. */

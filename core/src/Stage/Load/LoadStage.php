@@ -13,6 +13,7 @@ use YardCask\Core\Plan\FreeId;
 use YardCask\Core\Plan\LoadPlan;
 use YardCask\Core\Plan\PlannedLoad;
 use YardCask\Core\Plan\PlanPatch;
+use YardCask\Core\Stage\Load\Drawing\LoadDrawing;
 use YardCask\Core\Stage\Load\Shared\LoadWorkings;
 use YardCask\Core\Stage\Load\Shared\Seating;
 use YardCask\Core\Words\Phrase;

@@ -11,6 +11,8 @@ use YardCask\Core\Plan\Holds;
 use YardCask\Core\Plan\PlannedShape;
 use YardCask\Core\Quantity\Kind;
 use YardCask\Core\Quantity\Unit;
+use YardCask\Core\Stage\Tanks\Movement\Restraint;
+use YardCask\Core\Stage\Tanks\Movement\Slosh;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
 use YardCask\Core\Stage\Tanks\Shared\TankWorking;
 use YardCask\Core\Tank\TankMark;

@@ -7,16 +7,6 @@ namespace YardCask\Core\Stage\Tanks;
 use YardCask\Core\Assessment\FindingCode;
 use YardCask\Core\Assessment\KeyedByPart;
 use YardCask\Core\Assessment\Severity;
-use YardCask\Core\Stage\Tanks\Rule\DrainCapped;
-use YardCask\Core\Stage\Tanks\Rule\DrainHigh;
-use YardCask\Core\Stage\Tanks\Rule\FillLow;
-use YardCask\Core\Stage\Tanks\Rule\FrostBelowOutlet;
-use YardCask\Core\Stage\Tanks\Rule\HeeledUnder;
-use YardCask\Core\Stage\Tanks\Rule\RunDips;
-use YardCask\Core\Stage\Tanks\Rule\TankNearHot;
-use YardCask\Core\Stage\Tanks\Rule\TankOversized;
-use YardCask\Core\Stage\Tanks\Rule\TankTooLow;
-use YardCask\Core\Stage\Tanks\Rule\VentLow;
 
 /** What can be found on the Tanks stage. */
 enum TanksFinding: string implements FindingCode

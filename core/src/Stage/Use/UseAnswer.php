@@ -9,7 +9,6 @@ use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Demand\UseDemand;
 use YardCask\Core\Plan\Supply;
 use YardCask\Core\Stage\Tanks\Shared\TankProposal;
-use YardCask\Core\Stage\Use\Rule\CanEnough;
 use YardCask\Core\Stage\Use\Shared\UseWorkings;
 use YardCask\Core\Words\Amount;
 
@@ -35,7 +34,7 @@ final class UseAnswer
         if ($need->carryL <= 0) {
             return Answer::of($wording, 'use.answer.nothing', 'use.answer.nothing.why', 'use.needed', $with);
         }
-        if (CanEnough::forTheStay($workings)) {
+        if (OneCan::forTheStay($workings)) {
             return Answer::of($wording, 'use.answer.can', 'use.answer.can.why', 'use.needed', $with);
         }
         $mains = array_values(array_filter($use->demand()->uses, static fn (UseDemand $demand): bool => Supply::Main->value === $demand->use->supply));
@@ -44,7 +43,7 @@ final class UseAnswer
         return Answer::of($wording, 'use.answer.carry', 'use.answer.carry.why', 'use.needed', $with + [
             'use' => $mains[0]->use->name,
             'share' => Amount::share($mains[0]->stayL / $need->stayL),
-            'daily_can' => CanEnough::forADay($workings) ? 'yes' : 'no',
+            'daily_can' => OneCan::forADay($workings) ? 'yes' : 'no',
         ]);
     }
 }

@@ -8,6 +8,7 @@ use YardCask\Core\Assessment\Answer;
 use YardCask\Core\Assessment\FigureSheet;
 use YardCask\Core\Assessment\Stage;
 use YardCask\Core\Assessment\Workings;
+use YardCask\Core\Stage\Use\Drawing\UseDrawing;
 use YardCask\Core\Words\Phrase;
 
 /** Who travels, how, for how long, and what the water is for. */

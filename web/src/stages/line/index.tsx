@@ -14,9 +14,9 @@ import { PartPanel } from "./PartPanel";
 import { Peaks } from "./Peaks";
 import { PipePanel } from "./PipePanel";
 import { Schematic } from "./Schematic";
-import { SystemTypes } from "./SystemTypes";
 import { Sizing } from "./Sizing";
 import { Stair } from "./Stair";
+import { SystemTypes } from "./SystemTypes";
 import { TankPanel } from "./TankPanel";
 
 /** The line: from tank to every tap, with what flows and at what pressure. */

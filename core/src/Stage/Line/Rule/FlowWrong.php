@@ -24,14 +24,12 @@ use YardCask\Core\Words\SnagText;
 /** An outlet that gives too little alone or with the others, or more than is of use; a filter that starves one. */
 final class FlowWrong implements RuleWithThresholds
 {
-    /** So much more than is of use is waste. */
-    public const WASTED = 1.5;
     /** Flows are compared as they are read: less than a tenth of a litre a minute is no difference. */
     private const READ = 1;
 
     public static function thresholds(): array
     {
-        return ['times_wasted' => Amount::number(self::WASTED)];
+        return ['times_wasted' => Amount::number(SolvedOutlet::WASTED)];
     }
 
     public function check(Workings $workings): array
@@ -46,7 +44,7 @@ final class FlowWrong implements RuleWithThresholds
             }
             if (!$one->isEnough()) {
                 $findings[] = self::tooLittle($part, $one, $workings);
-            } elseif ($one->lpm > self::WASTED * $one->figures->mostLpm) {
+            } elseif ($one->isWasteful()) {
                 $findings[] = self::tooMuch($part, $one, $workings);
             }
         }

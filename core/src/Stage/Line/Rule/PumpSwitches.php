@@ -27,13 +27,11 @@ use YardCask\Core\Words\SnagText;
 /** How a pump with a switch lives with what it feeds: a precharge above its cut-in, or too many starts at a trickle. */
 final class PumpSwitches implements RuleWithThresholds
 {
-    /** Starts an hour that a pressure switch takes for long: one in half a minute. */
-    public const OFTEN = 120.0;
     private const MOST_VESSELS = 3;
 
     public static function thresholds(): array
     {
-        return ['trickle' => Amount::flow(PumpStarts::TRICKLE_LPM), 'often' => Amount::number(self::OFTEN)];
+        return ['trickle' => Amount::flow(PumpStarts::TRICKLE_LPM), 'often' => Amount::number(PumpStarts::OFTEN)];
     }
 
     public function check(Workings $workings): array
@@ -50,7 +48,7 @@ final class PumpSwitches implements RuleWithThresholds
                 $findings[] = self::stutters($vessel, $starts, $workings);
             }
             $perHour = $starts->result->cyclesPerHour;
-            if (null !== $perHour && $perHour > self::OFTEN) {
+            if (null !== $perHour && $perHour > PumpStarts::OFTEN) {
                 $why = null === $vessel ? 'line.starts-often.why' : 'line.starts-often.why.vessel';
                 $text = new SnagText('line.starts-often.title', $why, [
                     'pump' => $pump->spoken(),
@@ -60,7 +58,7 @@ final class PumpSwitches implements RuleWithThresholds
                     'vessel' => $vessel?->spoken(),
                     'litres' => Amount::little($starts->result->drawdownL),
                 ]);
-                $measure = new Measure($perHour, self::OFTEN, '');
+                $measure = new Measure($perHour, PumpStarts::OFTEN, '');
                 $calmer = static fn (): array => self::calmer($starts, $line, $workings);
                 $findings[] = new Finding(LineFinding::StartsOften, [$pump->id], $measure, $text, $calmer);
             }
@@ -92,7 +90,7 @@ final class PumpSwitches implements RuleWithThresholds
         foreach ($workings->stock->parts(PartKind::Accumulator) as $stock) {
             $volumeL = $stock->figures instanceof VesselFigures ? $stock->figures->volumeL : 0.0;
             $perHour = PumpStarts::of($starts->pump, $line, $volumeL, $starts->result->recommendedPrechargeKpa)?->result->cyclesPerHour;
-            $with = null === $perHour || $perHour > self::OFTEN ? null : VesselDraft::with($stock, $starts, $workings);
+            $with = null === $perHour || $perHour > PumpStarts::OFTEN ? null : VesselDraft::with($stock, $starts, $workings);
             if (null !== $perHour && null !== $with) {
                 $fixes[] = new Fix(new Phrase('line.fix.vessel', [
                     'stock' => new CatalogueName($stock->name),

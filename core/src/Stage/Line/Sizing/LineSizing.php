@@ -23,8 +23,6 @@ use YardCask\Core\Stage\Line\Edit\LineDraft;
 use YardCask\Core\Stage\Line\Edit\VesselDraft;
 use YardCask\Core\Stage\Line\LineFigures;
 use YardCask\Core\Stage\Line\LineWorkings;
-use YardCask\Core\Stage\Line\Rule\FlowWrong;
-use YardCask\Core\Stage\Line\Rule\PumpSwitches;
 use YardCask\Core\Stage\Line\Solve\LineCase;
 use YardCask\Core\Stage\Line\Solve\PumpStarts;
 use YardCask\Core\Stage\Line\Solve\SolvedOutlet;
@@ -128,7 +126,7 @@ final readonly class LineSizing
         return \count(array_filter($line->graph->outlets, static function (PlannedPart $part) use ($line): bool {
             $one = $line->alone($part)->outlets[$part->id];
 
-            return $one->lpm > FlowWrong::WASTED * $one->figures->mostLpm;
+            return $one->isWasteful();
         }));
     }
 
@@ -153,7 +151,7 @@ final readonly class LineSizing
             if (null === $with || null === $perHour) {
                 continue;
             }
-            $does = $perHour <= PumpSwitches::OFTEN;
+            $does = $perHour <= PumpStarts::OFTEN;
             $draft = VesselDraft::with($stock, $now, $this->workings);
             if (null === $draft) {
                 return [];
@@ -172,7 +170,7 @@ final readonly class LineSizing
             $rows[] = [$stock->make->price, $does, new SizingRow($wording->catalogueName($stock->name), $cells, $does, false, $isThere, $fix)];
         }
 
-        $wanted = $wording->text('line.sizing.vessel', ['starts' => (string) PumpSwitches::OFTEN, 'trickle' => Amount::flow(PumpStarts::TRICKLE_LPM)]);
+        $wanted = $wording->text('line.sizing.vessel', ['starts' => (string) PumpStarts::OFTEN, 'trickle' => Amount::flow(PumpStarts::TRICKLE_LPM)]);
         $columns = $this->columns(
             [
                 'line.sizing.column.starts',

@@ -20,6 +20,8 @@ final readonly class PumpStarts
 {
     /** A tap that somebody leaves a little open. */
     public const TRICKLE_LPM = 1.0;
+    /** Starts an hour that a pressure switch takes for long: one in half a minute. */
+    public const OFTEN = 120.0;
 
     private function __construct(
         public PlannedPart $pump,

@@ -10,6 +10,9 @@ use YardCask\Core\Plan\Line\PlannedPart;
 /** What an outlet gives. */
 final readonly class SolvedOutlet
 {
+    /** Its flow against the most that is of use: more than so many times that is waste. */
+    public const WASTED = 1.5;
+
     public function __construct(
         public PlannedPart $part,
         public OutletFigures $figures,
@@ -21,6 +24,11 @@ final readonly class SolvedOutlet
         /** How much of it is hot, from 0 to 1. */
         public float $hotShare,
     ) {
+    }
+
+    public function isWasteful(): bool
+    {
+        return $this->lpm > self::WASTED * $this->figures->mostLpm;
     }
 
     public function isEnough(): bool

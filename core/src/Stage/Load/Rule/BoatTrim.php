@@ -12,11 +12,12 @@ use YardCask\Core\Assessment\RuleWithThresholds;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Payload\BoatPayload;
 use YardCask\Core\Plan\PlannedBoat;
-use YardCask\Core\Stage\Load\Balance;
 use YardCask\Core\Stage\Load\LoadFinding;
+use YardCask\Core\Stage\Load\Shared\BoatHeights;
 use YardCask\Core\Stage\Load\Shared\LoadWorkings;
 use YardCask\Core\Stage\Load\Shared\RigState;
-use YardCask\Core\Stage\Load\SideShift;
+use YardCask\Core\Stage\Load\Shift\SideShift;
+use YardCask\Core\Stage\Load\Trim\Balance;
 use YardCask\Core\Stage\Tanks\Shared\FreePlace;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
 use YardCask\Core\Words\Amount;
@@ -27,11 +28,10 @@ use YardCask\Core\Words\SnagText;
 final class BoatTrim implements RuleWithThresholds
 {
     public const HEEL_DEG = 1.5;
-    public const LEAST_GM_M = 0.15;
 
     public static function thresholds(): array
     {
-        return ['height_least' => Amount::metres(self::LEAST_GM_M), 'heel_most' => Amount::degrees(self::HEEL_DEG)];
+        return ['height_least' => Amount::metres(BoatHeights::LEAST_GM_M), 'heel_most' => Amount::degrees(self::HEEL_DEG)];
     }
 
     public function check(Workings $workings): array
@@ -44,12 +44,12 @@ final class BoatTrim implements RuleWithThresholds
         }
         $rig = $boat->kind();
         $findings = [];
-        if ($gm[0] < self::LEAST_GM_M) {
+        if ($gm[0] < BoatHeights::LEAST_GM_M) {
             $payload = $workings->of(LoadWorkings::class)->payloadIn($gm[1]);
             $findings[] = new Finding(
                 LoadFinding::StabilityThin,
                 [],
-                new Measure($gm[0], self::LEAST_GM_M, 'm'),
+                new Measure($gm[0], BoatHeights::LEAST_GM_M, 'm'),
                 new SnagText(
                     $gm[0] > 0 ? 'load.stability-thin.title' : 'load.stability-thin.title.none',
                     $gm[0] > 0 ? 'load.stability-thin.why' : 'load.stability-thin.why.none',
@@ -58,7 +58,7 @@ final class BoatTrim implements RuleWithThresholds
                         'taken' => Amount::metres($payload instanceof BoatPayload ? $payload->freeSurfaceM : 0.0),
                         'height' => Amount::metres($gm[0],
                         ),
-                        'height_least' => Amount::metres(self::LEAST_GM_M),
+                        'height_least' => Amount::metres(BoatHeights::LEAST_GM_M),
                     ]),
                 static fn (): array => self::narrowTanks($workings),
             );

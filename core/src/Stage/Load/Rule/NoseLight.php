@@ -9,27 +9,26 @@ use YardCask\Core\Assessment\Measure;
 use YardCask\Core\Assessment\RuleWithThresholds;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Payload\LimitName;
-use YardCask\Core\Stage\Load\Balance;
+use YardCask\Core\Stage\Load\Fill\TravelFill;
 use YardCask\Core\Stage\Load\LoadFinding;
 use YardCask\Core\Stage\Load\Shared\EstimateError;
 use YardCask\Core\Stage\Load\Shared\GreatestFill;
 use YardCask\Core\Stage\Load\Shared\LoadWorkings;
 use YardCask\Core\Stage\Load\Shared\RigState;
-use YardCask\Core\Stage\Load\TravelFill;
-use YardCask\Core\Stage\Load\WeightShift;
+use YardCask\Core\Stage\Load\Shift\WeightShift;
+use YardCask\Core\Stage\Load\Trim\Balance;
 use YardCask\Core\Words\Amount;
 use YardCask\Core\Words\SnagText;
 
 /** A trailer that presses too little on its coupling sways. */
 final class NoseLight implements RuleWithThresholds
 {
-    public const LEAST_SHARE = GreatestFill::LEAST_NOSE_SHARE;
     private const GOOD_SHARE = 0.05;
     private const BEST_SHARE = 0.07;
 
     public static function thresholds(): array
     {
-        return ['nose_least' => Amount::share(self::LEAST_SHARE), 'nose_good' => Amount::share(self::GOOD_SHARE)];
+        return ['nose_least' => Amount::share(GreatestFill::LEAST_NOSE_SHARE), 'nose_good' => Amount::share(self::GOOD_SHARE)];
     }
 
     public function check(Workings $workings): array
@@ -39,8 +38,8 @@ final class NoseLight implements RuleWithThresholds
             return [];
         }
         [$share, $moment] = $least;
-        $light = $share < self::LEAST_SHARE;
-        $wanted = $light ? self::LEAST_SHARE : self::GOOD_SHARE;
+        $light = $share < GreatestFill::LEAST_NOSE_SHARE;
+        $wanted = $light ? GreatestFill::LEAST_NOSE_SHARE : self::GOOD_SHARE;
         $gross = $workings->of(LoadWorkings::class)->limits()[0];
         $wholeKg = $gross->kgIn($moment->state ?? RigState::UsedUp);
         $shortKg = ($wanted - $share) * $wholeKg;
@@ -57,7 +56,7 @@ final class NoseLight implements RuleWithThresholds
                     'when' => $moment->phrase($workings->plan->load->rig->kind()),
                     'nose' => Amount::kg($share * $wholeKg),
                     'share' => Amount::fineShare($share),
-                    'least' => Amount::share(self::LEAST_SHARE),
+                    'least' => Amount::share(GreatestFill::LEAST_NOSE_SHARE),
                     'good' => Amount::share(self::GOOD_SHARE),
                     'best' => Amount::share(self::BEST_SHARE),
                 ],

@@ -8,9 +8,9 @@ use YardCask\Core\Assessment\Finding;
 use YardCask\Core\Assessment\Measure;
 use YardCask\Core\Assessment\RuleWithThresholds;
 use YardCask\Core\Assessment\Workings;
+use YardCask\Core\Stage\Load\Fill\TravelFill;
 use YardCask\Core\Stage\Load\LoadFinding;
 use YardCask\Core\Stage\Load\Shared\LoadWorkings;
-use YardCask\Core\Stage\Load\TravelFill;
 use YardCask\Core\Words\Amount;
 use YardCask\Core\Words\SnagText;
 

@@ -9,11 +9,11 @@ use YardCask\Core\Assessment\Measure;
 use YardCask\Core\Assessment\RuleWithThresholds;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Payload\LimitName;
-use YardCask\Core\Stage\Load\Balance;
 use YardCask\Core\Stage\Load\LoadFinding;
 use YardCask\Core\Stage\Load\Shared\LoadWorkings;
 use YardCask\Core\Stage\Load\Shared\RigState;
-use YardCask\Core\Stage\Load\WeightShift;
+use YardCask\Core\Stage\Load\Shift\WeightShift;
+use YardCask\Core\Stage\Load\Trim\Balance;
 use YardCask\Core\Words\Amount;
 use YardCask\Core\Words\SnagText;
 

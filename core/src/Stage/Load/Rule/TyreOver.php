@@ -14,7 +14,7 @@ use YardCask\Core\Stage\Load\LoadFinding;
 use YardCask\Core\Stage\Load\Shared\LoadWorkings;
 use YardCask\Core\Stage\Load\Shared\WheelLoad;
 use YardCask\Core\Stage\Load\Shared\WheelLoads;
-use YardCask\Core\Stage\Load\SideShift;
+use YardCask\Core\Stage\Load\Shift\SideShift;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
 use YardCask\Core\Words\Amount;
 use YardCask\Core\Words\Phrase;

@@ -17,6 +17,8 @@ use YardCask\Core\Plan\PlannedTank;
  */
 final class BoatHeights
 {
+    public const LEAST_GM_M = 0.15;
+
     /** @param list<float> $litres in each tank of the plan; 0 where the draught is not known */
     public static function gmChangeM(PlannedBoat $boat, LoadWorkings $load, array $litres): float
     {

@@ -10,7 +10,7 @@ use YardCask\Core\Assessment\Measure;
 use YardCask\Core\Assessment\Rule;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Plan\PlanPatch;
-use YardCask\Core\Stage\Tanks\Restraint;
+use YardCask\Core\Stage\Tanks\Movement\Restraint;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
 use YardCask\Core\Stage\Tanks\TanksFinding;
 use YardCask\Core\Words\Amount;

@@ -9,7 +9,7 @@ use YardCask\Core\Bay\Box;
 use YardCask\Core\Plan\PlannedTank;
 use YardCask\Core\Plan\TankMounting;
 use YardCask\Core\Run\RunPoint;
-use YardCask\Core\Stage\Tanks\Tilt;
+use YardCask\Core\Stage\Tanks\Movement\Tilt;
 use YardCask\Core\Surge\TiltedSurface;
 use YardCask\Core\Tank\TankVolumeCalculator;
 

@@ -12,13 +12,13 @@ use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Plan\FreeId;
 use YardCask\Core\Plan\Holds;
 use YardCask\Core\Plan\PlanPatch;
-use YardCask\Core\Plan\StayStyle;
 use YardCask\Core\Plan\Supply;
 use YardCask\Core\Plan\TankMounting;
 use YardCask\Core\Stage\Tanks\Shared\FreePlace;
 use YardCask\Core\Stage\Tanks\Shared\TankProposal;
 use YardCask\Core\Stage\Tanks\Shared\TankRemoval;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
+use YardCask\Core\Stage\Use\OneCan;
 use YardCask\Core\Stage\Use\Shared\UseWorkings;
 use YardCask\Core\Stage\Use\UseFinding;
 use YardCask\Core\Words\Amount;
@@ -28,16 +28,14 @@ use YardCask\Core\Words\SnagText;
 /** A fixed tank is planned where a can that is carried to the tap would do. */
 final class CanEnough implements Rule
 {
-    private const DAY = 1.0;
-
     public function check(Workings $workings): array
     {
         $largest = $workings->of(TanksWorkings::class)->largestFixed();
-        $forTheStay = self::forTheStay($workings);
-        if (null === $largest || (!$forTheStay && !self::forADay($workings))) {
+        $forTheStay = OneCan::forTheStay($workings);
+        if (null === $largest || (!$forTheStay && !OneCan::forADay($workings))) {
             return [];
         }
-        $needL = $forTheStay ? $workings->of(UseWorkings::class)->need(Supply::Main)->carryL : self::dayL($workings);
+        $needL = $forTheStay ? $workings->of(UseWorkings::class)->need(Supply::Main)->carryL : OneCan::dayL($workings);
 
         return [new Finding(
             UseFinding::CanEnough,
@@ -50,27 +48,6 @@ final class CanEnough implements Rule
             ),
             static fn (): array => self::proposals($workings, $forTheStay),
         )];
-    }
-
-    /** Whether one can covers the whole stay. */
-    public static function forTheStay(Workings $workings): bool
-    {
-        $needL = $workings->of(UseWorkings::class)->need(Supply::Main)->carryL;
-
-        return $needL > 0 && $needL <= TankProposal::CAN_L;
-    }
-
-    /** Whether a tap is near every day and one can covers a day; what is counted by the stay may all fall on that day. */
-    public static function forADay(Workings $workings): bool
-    {
-        $needL = self::dayL($workings);
-
-        return StayStyle::Sites === $workings->plan->use->stay && $workings->plan->use->days > self::DAY && $needL > 0 && $needL <= TankProposal::CAN_L;
-    }
-
-    private static function dayL(Workings $workings): float
-    {
-        return $workings->of(UseWorkings::class)->needFor(min(self::DAY, $workings->plan->use->days), Supply::Main)->carryL;
     }
 
     /** @return list<Fix> one can in place of the fixed tanks; none where there is no room for it */
@@ -90,6 +67,6 @@ final class CanEnough implements Rule
             'tanks' => array_values(array_map(static fn ($working): string => $working->tank->name, $fixed)),
         ]);
 
-        return [new Fix($label, $forTheStay ? $patch : $patch->and(PlanPatch::replace('/use/days', self::DAY)))];
+        return [new Fix($label, $forTheStay ? $patch : $patch->and(PlanPatch::replace('/use/days', OneCan::DAY)))];
     }
 }

@@ -1,0 +1,145 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Stage\Load\Drawing;
+
+use YardCask\Core\Assessment\Drawing;
+use YardCask\Core\Assessment\SentFix;
+use YardCask\Core\Assessment\Workings;
+use YardCask\Core\Output\ListOf;
+use YardCask\Core\Output\SentAsDeclared;
+use YardCask\Core\Payload\LimitName;
+use YardCask\Core\Plan\PlannedRoadRig;
+use YardCask\Core\Plan\PlannedTrailer;
+use YardCask\Core\Stage\Load\Fill\DrawOrder;
+use YardCask\Core\Stage\Load\Fill\FillSlip;
+use YardCask\Core\Stage\Load\LoadFigures;
+use YardCask\Core\Stage\Load\Shared\LimitWords;
+use YardCask\Core\Stage\Load\Shared\LimitWorking;
+use YardCask\Core\Stage\Load\Shared\LoadWorkings;
+use YardCask\Core\Stage\Load\Shared\RigState;
+use YardCask\Core\Stage\Load\Trim\BalanceWords;
+use YardCask\Core\Words\Amount;
+
+/** What the Load stage draws beside the rig itself; lists are empty and offers left out where another stage is looked at. */
+final readonly class LoadDrawing implements Drawing, \JsonSerializable
+{
+    use SentAsDeclared;
+
+    /**
+     * @param list<LimitBar> $limits
+     * @param list<StateRow> $states
+     * @param list<string> $taken
+     * @param list<SlipRow> $slip
+     * @param list<SentFix> $removeAxles
+     */
+    private function __construct(
+        #[ListOf(LimitBar::class)]
+        public array $limits,
+        public FillDrawing $fill,
+        public Span $span,
+        /** Each state of the rig with what is left to each limit in it, in the order of the limits. */
+        #[ListOf(StateRow::class)]
+        public array $states,
+        /** The ids of the seats that somebody sits on. */
+        #[ListOf('string')]
+        public array $taken,
+        /** How to fill each tank for the road. */
+        #[ListOf(SlipRow::class)]
+        public array $slip,
+        /** Why there is no slip; empty where there is one. */
+        public string $slipWhyNot,
+        /** Only where the stage is looked at. */
+        public ?StayCurve $stay,
+        /** How the weight lies along the rig; null where there is nothing to say. */
+        public ?string $balance,
+        /** Which tank to draw first; null where there is nothing to say. */
+        public ?string $draw,
+        /** The heading over the weights. */
+        public string $ticket,
+        /** The heading over the rig's own figures. */
+        public string $papers,
+        /** Null where the rig has none, or as many as it can. */
+        public ?SentFix $addAxle,
+        /** For each axle behind the first of a vehicle, or of a trailer; empty where there is only one. */
+        #[ListOf(SentFix::class)]
+        public array $removeAxles,
+    ) {
+    }
+
+    public static function of(Workings $workings, bool $looked): self
+    {
+        $load = $workings->of(LoadWorkings::class);
+        $rig = $workings->plan->load->rig;
+        $addAxle = $looked ? AxleOffer::of($workings->plan) : null;
+
+        return new self(
+            array_map(static fn (LimitWorking $limit): LimitBar => self::bar($limit, $workings), $load->limits()),
+            FillDrawing::of($workings),
+            self::span($workings),
+            $looked ? array_map(static fn (RigState $state): StateRow => self::row($state, $workings), RigState::cases()) : [],
+            array_column($load->people->taken, 'id'),
+            $looked ? FillSlip::rows($workings) : [],
+            FillSlip::whyNot($workings),
+            $looked ? StayCurve::of($workings) : null,
+            BalanceWords::of($workings),
+            $looked ? DrawOrder::words($workings) : null,
+            $workings->wording->text('load.heading.ticket', ['rig' => $rig->kind()]),
+            $workings->wording->text('load.heading.papers', ['rig' => $rig->kind()]),
+            null === $addAxle ? null : SentFix::of($addAxle, $workings->wording),
+            $looked ? SentFix::all(AxleOffer::removals($workings->plan), $workings->wording) : [],
+        );
+    }
+
+    private static function bar(LimitWorking $limit, Workings $workings): LimitBar
+    {
+        $wording = $workings->wording;
+        $rig = $workings->plan->load->rig;
+        $kg = $limit->kgIn(RigState::Travelling);
+        $fullKg = $limit->kgIn(RigState::BrimFull);
+        $spare = $limit->spareIn(RigState::Travelling);
+
+        return new LimitBar(
+            $limit->name->value,
+            $wording->label(LimitWords::name($limit->name, $workings->rigWords)),
+            $wording->kg($limit->limitKg),
+            $wording->kg($kg),
+            $wording->text('load.spare', ['kg' => Amount::kg(abs($spare->kg)), 'broken' => $spare->isBroken() ? 'yes' : 'no']),
+            max(0.0, $kg) / $limit->limitKg,
+            max(0.0, $fullKg) / $limit->limitKg,
+            $spare->isBroken(),
+            $limit->spareIn(RigState::BrimFull)->isBroken(),
+            match ($limit->name) {
+                LimitName::Front, LimitName::Nose => 0.0,
+                LimitName::Rear => $rig instanceof PlannedRoadRig ? $rig->wheelbaseM() : 0.0,
+                LimitName::Axle => $rig instanceof PlannedTrailer ? $rig->axle()->xM : 0.0,
+                default => null,
+            },
+        );
+    }
+
+    private static function row(RigState $state, Workings $workings): StateRow
+    {
+        $wording = $workings->wording;
+        $cells = [];
+        foreach ($workings->of(LoadWorkings::class)->limits() as $limit) {
+            $spare = $limit->spareIn($state);
+            $cells[] = new StateCell('load.'.$limit->name->value.'.'.LoadFigures::SUFFIXES[$state->value], $wording->kg($spare->kg), $spare->isBroken());
+        }
+
+        return new StateRow($workings->wording->phrase($state->title($workings->plan->load->rig->kind())), $cells);
+    }
+
+    private static function span(Workings $workings): Span
+    {
+        $rig = $workings->plan->load->rig;
+        [$fromM, $toM] = match (true) {
+            $rig instanceof PlannedRoadRig => [0.0, $rig->wheelbaseM()],
+            $rig instanceof PlannedTrailer => [0.0, $rig->axle()->xM],
+            default => [$rig->bodyFromM(), $rig->bodyFromM() + $rig->sizes()->lengthM],
+        };
+
+        return new Span($fromM, $toM, $workings->wording->metres($toM - $fromM));
+    }
+}

@@ -1,0 +1,230 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Stage\Tanks\Drawing;
+
+use YardCask\Core\Assessment\Drawing;
+use YardCask\Core\Assessment\Fix;
+use YardCask\Core\Assessment\SentFix;
+use YardCask\Core\Assessment\Workings;
+use YardCask\Core\Output\ListOf;
+use YardCask\Core\Output\SentAsDeclared;
+use YardCask\Core\Plan\AcrossDatum;
+use YardCask\Core\Plan\AlongDatum;
+use YardCask\Core\Plan\BayPlace;
+use YardCask\Core\Plan\Face;
+use YardCask\Core\Plan\FreeId;
+use YardCask\Core\Plan\LoadPlan;
+use YardCask\Core\Plan\Plan;
+use YardCask\Core\Plan\PlannedBay;
+use YardCask\Core\Plan\PlannedReach;
+use YardCask\Core\Plan\PlannedTank;
+use YardCask\Core\Plan\PlannedThing;
+use YardCask\Core\Plan\PlanPatch;
+use YardCask\Core\Plan\ThingNeed;
+use YardCask\Core\Run\RunPoint;
+use YardCask\Core\Stage\SentBox;
+use YardCask\Core\Stage\Tanks\Shared\PortRoom;
+use YardCask\Core\Stage\Tanks\Shared\RunWorkings;
+use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
+use YardCask\Core\Stage\Tanks\Shared\TankWorking;
+use YardCask\Core\Stage\Tanks\TanksFigures;
+use YardCask\Core\Tank\TankMark;
+use YardCask\Core\Tank\TankVolumeCalculator;
+use YardCask\Core\Words\Amount;
+use YardCask\Core\Words\Phrase;
+
+/** What the Tanks stage draws beside the tanks' own sizes; of that, where another stage is looked at, only what the rig's views show. */
+final readonly class TanksDrawing implements Drawing, \JsonSerializable
+{
+    use SentAsDeclared;
+
+    /**
+     * @param list<TankSection> $tanks
+     * @param list<BaySketch> $bays
+     * @param list<TapeJob> $toTape
+     * @param list<RunSketch> $runs
+     * @param list<ObstructionSketch> $things
+     */
+    private function __construct(
+        #[ListOf(TankSection::class)]
+        public array $tanks,
+        #[ListOf(BaySketch::class)]
+        public array $bays,
+        /** What has only been guessed, the most telling first. */
+        #[ListOf(TapeJob::class)]
+        public array $toTape,
+        #[ListOf(RunSketch::class)]
+        public array $runs,
+        /** Null where the plan has as many bays as it can. */
+        public ?SentFix $addBay,
+        /** What is fixed in the rig, in its order. */
+        #[ListOf(ObstructionSketch::class)]
+        public array $things,
+        public ?SentFix $addThing,
+    ) {
+    }
+
+    public static function of(Workings $workings, bool $looked): self
+    {
+        $wording = $workings->wording;
+        $addBay = $looked ? self::addBay($workings) : null;
+        $addThing = $looked ? self::addThing($workings) : null;
+
+        return new self(
+            array_map(static fn (TankWorking $working): TankSection => self::section($working, $workings, $looked), $workings->of(TanksWorkings::class)->all()),
+            array_map(static fn (int $index): BaySketch => BaySketch::of($index, $workings, $looked), array_keys($workings->plan->bays)),
+            $looked ? self::toTape($workings) : [],
+            self::runs($workings),
+            null === $addBay ? null : SentFix::of($addBay, $wording),
+            array_map(
+                static fn (PlannedThing $thing): ObstructionSketch => new ObstructionSketch($thing->id, $thing->name, SentBox::of($thing->body())),
+                $workings->plan->load->things,
+            ),
+            null === $addThing ? null : SentFix::of($addThing, $wording),
+        );
+    }
+
+    private static function section(TankWorking $working, Workings $workings, bool $looked): TankSection
+    {
+        $wording = $workings->wording;
+        $tank = $working->tank;
+        $travelL = $workings->plan->travelFillOf($tank) * $working->volume->fullL();
+
+        return new TankSection(
+            $tank->id,
+            $wording->litres($tank->count * $travelL),
+            $wording->text('tanks.section.travel', ['litres' => Amount::litres($tank->count * $travelL), 'rig' => $workings->plan->load->rig->kind()]),
+            TankVolumeCalculator::levelMm($tank->tankInput(), $travelL),
+            $tank->overflowMm(),
+            $wording->mm($tank->overflowMm()),
+            array_map(static fn (TankMark $mark): SectionMark => new SectionMark(
+                TanksFigures::markId($tank->id, $mark),
+                $wording->share($mark->fraction),
+                $wording->litres($mark->usableL),
+                $mark->heightMm,
+                // Both from the level in whole millimetres, so that they add up to the height.
+                $wording->mm(round($mark->heightMm)),
+                $wording->mm($tank->heightMm - round($mark->heightMm)),
+            ), $looked ? $working->volume->marks : []),
+            self::ports($working, $workings, $looked),
+            $looked ? TankDetail::of($working, $workings) : null,
+        );
+    }
+
+    /** @return list<PortSketch> */
+    private static function ports(TankWorking $working, Workings $workings, bool $looked): array
+    {
+        $tank = $working->tank;
+        $body = $tank->body();
+        $ports = [];
+        foreach ($tank->ports as $port) {
+            $at = $port->atMm($body->sizeMm());
+            $ports[] = new PortSketch(
+                $port->id,
+                ($body->low[0] + $at[0]) / 1000,
+                ($body->low[1] + $at[1]) / 1000,
+                ($body->low[2] + $at[2]) / 1000,
+                $looked ? PortRoom::isReached($port, $tank, $workings->plan) : null,
+            );
+        }
+
+        return $ports;
+    }
+
+    /** @return list<RunSketch> */
+    private static function runs(Workings $workings): array
+    {
+        $sketches = [];
+        foreach ($workings->of(RunWorkings::class)->all as $run) {
+            $trapped = $run->trapped();
+            if (null !== $run->run && null !== $trapped) {
+                $sketches[] = new RunSketch(
+                    $run->run->id,
+                    $run->port->id,
+                    array_map(static fn (RunPoint $point): PointSketch => new PointSketch($point->xM, $point->yM, $point->zM), $run->points()),
+                    $workings->wording->text('tanks.run', [
+                        'length' => Amount::distance($trapped->lengthM),
+                        'empty' => $trapped->litres() >= 0.0005 ? 'no' : 'yes',
+                        'litres' => Amount::little($trapped->litres()),
+                    ]),
+                );
+            }
+        }
+
+        return $sketches;
+    }
+
+    /** A space to begin with, along the left wall at the rear, on the floor. */
+    private static function addBay(Workings $workings): ?Fix
+    {
+        $plan = $workings->plan;
+        if (\count($plan->bays) >= Plan::MOST_BAYS) {
+            return null;
+        }
+        $name = FreeId::name($workings->wording->text('tanks.new.bay'), array_column($plan->bays, 'name'));
+        $bay = new PlannedBay(
+            FreeId::of('bay', $plan),
+            $name,
+            BayPlace::Inside,
+            1000.0,
+            400.0,
+            400.0,
+            AlongDatum::RearSill,
+            0.0,
+            AcrossDatum::LeftWall,
+            0.0,
+            $plan->load->rig->sizes()->floorM,
+            Face::Top,
+            null,
+            null,
+            false,
+            false,
+            new PlannedReach(false, false, false, false, false, false),
+            [],
+        );
+
+        return new Fix(new Phrase('tanks.fix.add-bay'), PlanPatch::append('/bays', $bay));
+    }
+
+    /** A battery by the right wall, in the middle of the rig: somewhere to begin. */
+    private static function addThing(Workings $workings): ?Fix
+    {
+        $plan = $workings->plan;
+        if (\count($plan->load->things) >= LoadPlan::MOST_THINGS) {
+            return null;
+        }
+        $rig = $plan->load->rig;
+        $sizes = $rig->sizes();
+        $name = FreeId::name($workings->wording->text('tanks.new.thing'), array_column($plan->load->things, 'name'));
+        $thing = new PlannedThing(
+            FreeId::of('thing', $plan),
+            $name,
+            ThingNeed::Dry,
+            350.0,
+            180.0,
+            200.0,
+            round($rig->bodyFromM() + $sizes->lengthM / 2, 3),
+            round($sizes->widthM / 2 - 0.09, 3),
+            $sizes->floorM,
+        );
+
+        return new Fix(new Phrase('tanks.fix.add-thing'), PlanPatch::append('/load/things', $thing));
+    }
+
+    /** @return list<TapeJob> bays that nobody has measured, those in which tanks stand first */
+    private static function toTape(Workings $workings): array
+    {
+        $plan = $workings->plan;
+        $jobs = [[], []];
+        foreach ($plan->bays as $index => $bay) {
+            if (!$bay->taped) {
+                $used = [] !== array_filter($plan->tanks, static fn (PlannedTank $tank): bool => $tank->bay === $bay->id);
+                $jobs[$used ? 0 : 1][] = new TapeJob($workings->wording->text('tanks.bay.to-measure', ['bay' => $bay->name]), '/bays/'.$index.'/length_mm');
+            }
+        }
+
+        return [...$jobs[0], ...$jobs[1]];
+    }
+}

@@ -1,0 +1,112 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Stage\Tanks\Movement;
+
+use YardCask\Core\Assessment\FigureSheet;
+use YardCask\Core\Assessment\SumInput;
+use YardCask\Core\Assessment\Workings;
+use YardCask\Core\Payload\RigKind;
+use YardCask\Core\Stage\Tanks\Drawing\RestraintFigures;
+use YardCask\Core\Stage\Tanks\Shared\TankWorking;
+use YardCask\Core\Words\Amount;
+use YardCask\Core\Words\FigureText;
+
+/** What holds a tank against braking, bends and bumps. Boats are told nothing of it. */
+final readonly class Restraint
+{
+    /** In g, against which goods on a vehicle are secured backwards and to either side; forwards as they brake. Source: EN 12195-1. */
+    public const SIDEWAYS_G = 0.5;
+    /** Upwards over a bump. */
+    public const UPWARD_G = 1.0;
+    /** Of a strap of which nobody has said it. */
+    public const USUAL_ANGLE_DEG = 45.0;
+    private const PULLS = [
+        'forward' => [Tilt::BRAKING_G, 'cos'],
+        'side' => [self::SIDEWAYS_G, 'cos'],
+        'up' => [self::UPWARD_G, 'sin'],
+    ];
+
+    private function __construct(private TankWorking $working)
+    {
+    }
+
+    /** Null where nothing brakes. */
+    public static function of(TankWorking $working, Workings $workings): ?self
+    {
+        return RigKind::Boat === $workings->plan->load->rig->kind() ? null : new self($working);
+    }
+
+    public function addFigures(Workings $workings, FigureSheet $figures): void
+    {
+        $tank = $this->working->tank;
+        $id = 'tanks.'.$tank->id;
+        $wording = $workings->wording;
+        foreach (self::PULLS as $way => [$g, $angle]) {
+            $with = ['tank' => $tank->name, 'way' => $way, 'g' => (string) $g, 'angle' => $angle];
+            $text = new FigureText('tanks.figure.pull.label', 'tanks.figure.pull.formula', 'tanks.source.securing', $with);
+            $figures->kg($id.'.pull_'.$way, $text, $this->pullKg($way), static fn (): array => [SumInput::figure($id.'.full_kg')]);
+            $strapKg = $this->strapKg($way);
+            if (null !== $strapKg) {
+                $text = new FigureText('tanks.figure.strap.label', 'tanks.figure.strap.formula', 'tanks.source.straps', $with);
+                $figures->kg($id.'.strap_'.$way, $text, $strapKg, fn (): array => [
+                    SumInput::figure($id.'.pull_'.$way),
+                    SumInput::field($wording->text('tanks.sum.straps'), (string) $tank->straps, $this->working->pointer().'/straps'),
+                    SumInput::field(
+                        $wording->text('tanks.sum.angle'),
+                        $wording->amount(Amount::degrees($this->angleDeg())),
+                        $this->working->pointer().'/strap_angle_deg',
+                    ),
+                ]);
+            }
+        }
+    }
+
+    /** What each strap pulls at most, and which way; null where nobody has said how many there are. */
+    public function worstStrap(): ?StrapPull
+    {
+        $worst = null;
+        foreach (array_keys(self::PULLS) as $way) {
+            $kg = $this->strapKg($way);
+            if (null !== $kg && (null === $worst || $kg > $worst->kg)) {
+                $worst = new StrapPull($kg, $way);
+            }
+        }
+
+        return $worst;
+    }
+
+    private function pullKg(string $end): float
+    {
+        return self::PULLS[$end][0] * ($this->working->tank->allEmptyKg() + $this->working->fullL());
+    }
+
+    /** Along the floor by the cosine of a strap's angle, upwards by its sine. */
+    private function strapKg(string $end): ?float
+    {
+        $straps = $this->working->tank->straps;
+        $angle = deg2rad($this->angleDeg());
+
+        return null === $straps ? null : $this->pullKg($end) / ($straps * ('up' === $end ? sin($angle) : cos($angle)));
+    }
+
+    private function angleDeg(): float
+    {
+        return $this->working->tank->strapAngleDeg ?? self::USUAL_ANGLE_DEG;
+    }
+
+    public function figures(): RestraintFigures
+    {
+        $id = 'tanks.'.$this->working->tank->id;
+        $hasStraps = null !== $this->working->tank->straps;
+
+        return new RestraintFigures(
+            $id.'.pull_forward',
+            $id.'.pull_side',
+            $id.'.pull_up',
+            $hasStraps ? $id.'.strap_forward' : null,
+            $hasStraps ? $id.'.strap_up' : null,
+        );
+    }
+}

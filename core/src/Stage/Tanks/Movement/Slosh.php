@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Stage\Tanks\Movement;
+
+use YardCask\Core\Assessment\FigureSheet;
+use YardCask\Core\Assessment\SumInput;
+use YardCask\Core\Assessment\Workings;
+use YardCask\Core\Plan\PlannedShape;
+use YardCask\Core\Quantity\Kind;
+use YardCask\Core\Quantity\Unit;
+use YardCask\Core\Stage\Tanks\Shared\TankWorking;
+use YardCask\Core\Surge\SurgeCalculator;
+use YardCask\Core\Surge\SurgeInput;
+use YardCask\Core\Tank\TankVolumeCalculator;
+use YardCask\Core\Words\FigureText;
+
+/** How fast the water of a box tank goes to and fro, as it travels. Loose filling lets it not. */
+final class Slosh
+{
+    /** Null where its shape is not told, where it is empty or pressed full, or where loose filling calms it. */
+    public static function periodS(TankWorking $working, Workings $workings): ?float
+    {
+        $tank = $working->tank;
+        if (PlannedShape::Box !== $tank->shape || null !== $tank->looseFraction) {
+            return null;
+        }
+        $litres = $tank->lengthMm * $tank->widthMm * self::levelMm($working, $workings) / 1e6;
+
+        return SurgeCalculator::calculate(
+            new SurgeInput(
+                $tank->lengthMm / 1000,
+                $tank->widthMm / 1000,
+                $tank->heightMm / 1000,
+                $litres,
+                0.0,
+                0.0,
+                $tank->baffleCells ?? 1.0,
+                0.0,
+                0.0,
+            ),
+        )->periodS;
+    }
+
+    public static function figureId(TankWorking $working): string
+    {
+        return 'tanks.'.$working->tank->id.'.slosh';
+    }
+
+    public static function addFigure(TankWorking $working, Workings $workings, FigureSheet $figures): void
+    {
+        $tank = $working->tank;
+        $periodS = self::periodS($working, $workings);
+        if (null !== $periodS) {
+            $wording = $workings->wording;
+            $text = new FigureText('tanks.figure.slosh.label', 'tanks.figure.slosh.formula', 'tanks.source.slosh', ['tank' => $tank->name]);
+            $figures->add(self::figureId($working), $text, $periodS, Unit::Second, Kind::Period, static fn (): array => [
+                SumInput::field($wording->text('tanks.sum.length'), $wording->mm($tank->lengthMm), $working->pointer().'/length_mm'),
+                SumInput::field($wording->text('tanks.sum.cells'), (string) ($tank->baffleCells ?? 1), $working->pointer().'/baffle_cells'),
+                SumInput::constant($wording->text('tanks.sum.level'), $wording->mm(self::levelMm($working, $workings))),
+            ]);
+        }
+    }
+
+    private static function levelMm(TankWorking $working, Workings $workings): float
+    {
+        return TankVolumeCalculator::levelMm($working->tank->tankInput(), $workings->plan->travelFillOf($working->tank) * $working->volume->fullL());
+    }
+}

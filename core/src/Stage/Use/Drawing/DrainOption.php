@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Stage\Use\Drawing;
+
+use YardCask\Core\Output\Sent;
+
+/** Something that a use can drain to. */
+final readonly class DrainOption implements Sent
+{
+    public function __construct(
+        public string $value,
+        public string $text,
+    ) {
+    }
+}

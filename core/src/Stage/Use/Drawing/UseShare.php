@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Stage\Use\Drawing;
+
+use YardCask\Core\Output\Sent;
+
+/** One use with its litres a day, and its share of its supply from 0 to 1. */
+final readonly class UseShare implements Sent
+{
+    public function __construct(
+        public string $id,
+        public string $daily,
+        public float $share,
+    ) {
+    }
+}
