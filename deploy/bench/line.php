@@ -7,9 +7,9 @@ declare(strict_types=1);
 
 use YardCask\Core\Calculator\CalculatorName;
 use YardCask\Core\Input\InputReader;
-use YardCask\Core\Line\LineCalculator;
-use YardCask\Core\Line\LineInput;
-use YardCask\Core\Line\LineNetwork;
+use YardCask\Core\Network\LineCalculator;
+use YardCask\Core\Network\LineInput;
+use YardCask\Core\Network\LineNetwork;
 use YardCask\Core\Pipe\PipeInput;
 use YardCask\Core\Pipe\Water;
 

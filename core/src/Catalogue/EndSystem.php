@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Catalogue;
 
-use YardCask\Core\Input\Worded;
+use YardCask\Core\Input\NamedChoice;
 
 /** What an end of a part joins to. */
-enum EndSystem: string implements Worded
+enum EndSystem: string implements NamedChoice
 {
     case Thread = 'thread';
     case Barb = 'barb';

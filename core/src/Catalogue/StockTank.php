@@ -15,7 +15,6 @@ use YardCask\Core\Plan\Field\PartReader;
 use YardCask\Core\Plan\Field\Parts;
 use YardCask\Core\Plan\Field\Text;
 use YardCask\Core\Plan\FreeId;
-use YardCask\Core\Plan\Holds;
 use YardCask\Core\Plan\Plan;
 use YardCask\Core\Plan\PlannedArch;
 use YardCask\Core\Plan\PlannedLevel;
@@ -24,6 +23,7 @@ use YardCask\Core\Plan\PlannedShape;
 use YardCask\Core\Plan\PlannedTank;
 use YardCask\Core\Plan\PortRole;
 use YardCask\Core\Plan\TankMounting;
+use YardCask\Core\Plan\WaterKind;
 use YardCask\Core\Quantity\Kind;
 use YardCask\Core\Quantity\Unit;
 
@@ -118,7 +118,7 @@ final readonly class StockTank
             $name,
             $this->form,
             $this->shape,
-            Holds::Fresh,
+            WaterKind::Fresh,
             1.0,
             $this->lengthMm,
             $this->widthMm,

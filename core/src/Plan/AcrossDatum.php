@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Plan;
 
-use YardCask\Core\Input\Worded;
+use YardCask\Core\Input\NamedChoice;
 
 /** The side wall that a place across the rig is taped from. */
-enum AcrossDatum: string implements Worded
+enum AcrossDatum: string implements NamedChoice
 {
     case LeftWall = 'left_wall';
     case RightWall = 'right_wall';

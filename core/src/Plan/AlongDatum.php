@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Plan;
 
-use YardCask\Core\Input\Worded;
+use YardCask\Core\Input\NamedChoice;
 
 /** What a place along the rig is taped from, as it can be reached. */
-enum AlongDatum: string implements Worded
+enum AlongDatum: string implements NamedChoice
 {
     /** The rig's own: front axle, coupling or amidships. */
     case Origin = 'origin';

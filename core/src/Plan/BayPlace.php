@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Plan;
 
-use YardCask\Core\Input\Worded;
+use YardCask\Core\Input\NamedChoice;
 
 /** In which part of a rig a bay lies. */
-enum BayPlace: string implements Worded
+enum BayPlace: string implements NamedChoice
 {
     case Inside = 'inside';
     case UnderFloor = 'under_floor';

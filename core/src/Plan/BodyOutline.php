@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Plan;
 
-use YardCask\Core\Input\Worded;
+use YardCask\Core\Input\NamedChoice;
 
 /** What the rig looks like from outside: which outline is drawn. */
-enum BodyOutline: string implements Worded
+enum BodyOutline: string implements NamedChoice
 {
     case Van = 'van';
     case Bus = 'bus';

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Plan;
 
-use YardCask\Core\Input\Worded;
+use YardCask\Core\Input\NamedChoice;
 
 /** Who built the rig that has not been weighed: it says how far an estimate may be out. */
-enum Build: string implements Worded
+enum Build: string implements NamedChoice
 {
     case Delivered = 'delivered';
     case Home = 'home';

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Plan;
 
-use YardCask\Core\Input\Worded;
+use YardCask\Core\Input\NamedChoice;
 
 /** A face of a box that stands in the rig. */
-enum Face: string implements Worded
+enum Face: string implements NamedChoice
 {
     case Front = 'front';
     case Rear = 'rear';

@@ -142,9 +142,9 @@ final readonly class Plan implements PlanPart
     public function travelFillOf(PlannedTank $tank): float
     {
         return match ($tank->holds) {
-            Holds::Fresh => $tank->travelFill ?? $this->load->travelFill,
-            Holds::Drinking => 1.0,
-            Holds::Waste, Holds::Toilet => 0.0,
+            WaterKind::Fresh => $tank->travelFill ?? $this->load->travelFill,
+            WaterKind::Drinking => 1.0,
+            WaterKind::Waste, WaterKind::Toilet => 0.0,
         };
     }
 
@@ -173,7 +173,7 @@ final readonly class Plan implements PlanPart
     }
 
     /** @return list<PlannedTank> */
-    public function tanksThatHold(Holds $holds): array
+    public function tanksThatHold(WaterKind $holds): array
     {
         return array_values(array_filter($this->tanks, static fn (PlannedTank $tank): bool => $holds === $tank->holds));
     }

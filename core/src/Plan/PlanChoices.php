@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Plan;
 
-use YardCask\Core\Input\Worded;
+use YardCask\Core\Input\NamedChoice;
 use YardCask\Core\Plan\Field\Choice;
 use YardCask\Core\Plan\Field\DeclaredField;
 use YardCask\Core\Plan\Field\Inline;
@@ -71,6 +71,6 @@ final class PlanChoices
     /** @return list<array{value: string, text: string}> */
     private static function options(DeclaredField $field): array
     {
-        return array_map(static fn (\BackedEnum&Worded $case): array => ['value' => (string) $case->value, 'text' => $case->word()], $field->cases());
+        return array_map(static fn (\BackedEnum&NamedChoice $case): array => ['value' => (string) $case->value, 'text' => $case->word()], $field->cases());
     }
 }

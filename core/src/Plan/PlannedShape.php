@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace YardCask\Core\Plan;
 
 use YardCask\Core\Bay\Box;
-use YardCask\Core\Input\Worded;
+use YardCask\Core\Input\NamedChoice;
 use YardCask\Core\Tank\BoxShape;
 use YardCask\Core\Tank\LyingCylinderShape;
 use YardCask\Core\Tank\ProfileShape;
@@ -14,7 +14,7 @@ use YardCask\Core\Tank\UprightCylinderShape;
 use YardCask\Core\Tank\WheelArchShape;
 
 /** The shape of a tank within its length, width and height; a cylinder's ends may be ellipses. */
-enum PlannedShape: string implements Worded
+enum PlannedShape: string implements NamedChoice
 {
     case Box = 'box';
     case UprightCylinder = 'upright_cylinder';

@@ -42,7 +42,7 @@ final readonly class PlannedTank implements PlanPart, Checked
         #[Choice('Shape')]
         public PlannedShape $shape,
         #[Choice('Holds')]
-        public Holds $holds,
+        public WaterKind $holds,
         /** How many alike. Sizes, weight and litres are those of one. */
         #[Measured('how many alike', 'How many alike', Kind::Count, Unit::One, 1, self::MOST_ALIKE)]
         public float $count,

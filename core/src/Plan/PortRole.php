@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Plan;
 
-use YardCask\Core\Input\Worded;
+use YardCask\Core\Input\NamedChoice;
 
 /** What a port of a tank is for. The outlet stands with the tank itself. */
-enum PortRole: string implements Worded
+enum PortRole: string implements NamedChoice
 {
     case Fill = 'fill';
     case Vent = 'vent';

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Plan;
 
-use YardCask\Core\Input\Worded;
+use YardCask\Core\Input\NamedChoice;
 
 /** Where a fill, a vent or a drain ends away from the tank. */
-enum RunEnd: string implements Worded
+enum RunEnd: string implements NamedChoice
 {
     case Outside = 'outside';
     case Door = 'door';

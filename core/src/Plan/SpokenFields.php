@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Plan;
 
-use YardCask\Core\Input\Worded;
+use YardCask\Core\Input\NamedChoice;
 use YardCask\Core\Plan\Field\Choice;
 use YardCask\Core\Plan\Field\Inline;
 use YardCask\Core\Plan\Field\Measured;
@@ -51,7 +51,7 @@ final class SpokenFields
                 $this->speak($value, $pointer, $place, $prefix.$field->is->prefix, $name);
             } elseif ($field->is instanceof Measured) {
                 $this->measured($pointer.$key, $place.$key, $name);
-            } elseif ($field->is instanceof Choice && $value instanceof Worded) {
+            } elseif ($field->is instanceof Choice && $value instanceof NamedChoice) {
                 $this->add($place.$key, $name, $field->is->label, $value->word());
             } elseif ($field->is instanceof YesNo && \is_bool($value)) {
                 $this->add($place.$key, $name, $field->is->label, $value ? 'yes' : 'no');

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Plan;
 
-use YardCask\Core\Input\Worded;
+use YardCask\Core\Input\NamedChoice;
 
 /** How the crew mostly stays overnight. */
-enum StayStyle: string implements Worded
+enum StayStyle: string implements NamedChoice
 {
     /** Serviced sites: a tap within a walk, every day. */
     case Sites = 'sites';

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Plan;
 
-use YardCask\Core\Input\Worded;
+use YardCask\Core\Input\NamedChoice;
 
 /** Which water a use draws: drinking water is often kept apart from the rest. */
-enum Supply: string implements Worded
+enum Supply: string implements NamedChoice
 {
     case Main = 'main';
     case Drinking = 'drinking';
@@ -18,8 +18,8 @@ enum Supply: string implements Worded
     }
 
     /** The tanks that it is drawn from. */
-    public function tanks(): Holds
+    public function tanks(): WaterKind
     {
-        return self::Drinking === $this ? Holds::Drinking : Holds::Fresh;
+        return self::Drinking === $this ? WaterKind::Drinking : WaterKind::Fresh;
     }
 }

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Plan;
 
-use YardCask\Core\Input\Worded;
+use YardCask\Core\Input\NamedChoice;
 
 /** A tank that stays in the rig, a can that is carried to a tap, or a bag that collapses as it empties. */
-enum TankMounting: string implements Worded
+enum TankMounting: string implements NamedChoice
 {
     case Fixed = 'fixed';
     case Can = 'can';

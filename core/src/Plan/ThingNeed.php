@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Plan;
 
-use YardCask\Core\Input\Worded;
+use YardCask\Core\Input\NamedChoice;
 
 /** What something that is fixed in the rig asks of the water near it. */
-enum ThingNeed: string implements Worded
+enum ThingNeed: string implements NamedChoice
 {
     /** Batteries, control boxes, sockets. */
     case Dry = 'dry';

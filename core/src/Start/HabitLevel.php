@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Start;
 
-use YardCask\Core\Input\Worded;
+use YardCask\Core\Input\NamedChoice;
 
 /** How freely a crew uses water. */
-enum HabitLevel: string implements Worded
+enum HabitLevel: string implements NamedChoice
 {
     case Frugal = 'frugal';
     case Ordinary = 'ordinary';

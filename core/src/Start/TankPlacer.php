@@ -8,11 +8,11 @@ use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Payload\BoatPayload;
 use YardCask\Core\Plan\Field\PartFields;
 use YardCask\Core\Plan\FreeId;
-use YardCask\Core\Plan\Holds;
 use YardCask\Core\Plan\Plan;
 use YardCask\Core\Plan\PlannedBay;
 use YardCask\Core\Plan\PlannedTank;
 use YardCask\Core\Plan\Supply;
+use YardCask\Core\Plan\WaterKind;
 use YardCask\Core\Quantity\Quantity;
 use YardCask\Core\Quantity\Unit;
 use YardCask\Core\Stage\Load\Shared\BoatHeights;
@@ -110,8 +110,8 @@ final class TankPlacer
             ['xM' => round($xM, 3), 'yM' => round($yM, 3), 'zM' => $starting->tankZM],
         );
         $one = $needL <= TankProposal::CAN_L
-            ? TankProposal::cans('can-1', Holds::Fresh, 1, $plan->units)
-            : TankProposal::fixed('tank-1', Holds::Fresh, $needL, $starting->tankWidthMm, $starting->tankHeightMm, $starting->tankMaxLengthMm, $plan->units);
+            ? TankProposal::cans('can-1', WaterKind::Fresh, 1, $plan->units)
+            : TankProposal::fixed('tank-1', WaterKind::Fresh, $needL, $starting->tankWidthMm, $starting->tankHeightMm, $starting->tankMaxLengthMm, $plan->units);
         yield [$at($one, $starting->tankXM, $starting->tankYM)];
         foreach (self::along($one, $plan, $starting) as $xM) {
             yield [$at($one, $xM, $starting->tankYM)];
@@ -123,7 +123,7 @@ final class TankPlacer
         yield from self::pairs($needL, $at, $plan, $starting);
         $cans = (int) ceil($needL / TankProposal::CAN_L - 1e-9);
         if ($cans > 1 && $cans <= self::MOST_CANS_IN_A_ROW) {
-            $row = TankProposal::cans('can-1', Holds::Fresh, $cans, $plan->units);
+            $row = TankProposal::cans('can-1', WaterKind::Fresh, $cans, $plan->units);
             foreach (self::along($row, $plan, $starting) as $xM) {
                 yield [$at($row, $xM, $starting->tankYM)];
             }
@@ -141,7 +141,7 @@ final class TankPlacer
     {
         $half = TankProposal::fixed(
             'tank-1',
-            Holds::Fresh,
+            WaterKind::Fresh,
             $needL / 2,
             $starting->tankWidthMm,
             $starting->tankHeightMm,
@@ -190,7 +190,7 @@ final class TankPlacer
         foreach (self::SHARES_OF_BAY as [$long, $wide]) {
             $widthMm = $bay->widthMm * $wide;
             if (min($heightMm, $widthMm) >= self::LEAST_MM && $bay->lengthMm * $long >= self::LEAST_MM) {
-                $tank = TankProposal::fixed($id, Holds::Fresh, $needL, $widthMm, $heightMm, $bay->lengthMm * $long, $plan->units);
+                $tank = TankProposal::fixed($id, WaterKind::Fresh, $needL, $widthMm, $heightMm, $bay->lengthMm * $long, $plan->units);
                 $standing = 0.0 === PlaceInBay::tooLargeMm($tank, $bay) ? PlaceInBay::nearest(PlaceInBay::cornered($tank, $bay, $plan), $bay, $plan) : null;
                 if (null !== $standing) {
                     return $standing;
@@ -230,7 +230,7 @@ final class TankPlacer
         $row = self::MOST_CANS_IN_A_ROW;
         while ($cans > 0 && $row > 0 && \count($plan->tanks) < Plan::MOST_TANKS) {
             $row = min($row, $cans);
-            $tank = FreePlace::onFloor(TankProposal::cans(FreeId::of('drinking', $plan), Holds::Drinking, $row, $plan->units), $plan->load->rig);
+            $tank = FreePlace::onFloor(TankProposal::cans(FreeId::of('drinking', $plan), WaterKind::Drinking, $row, $plan->units), $plan->load->rig);
             $settled = FreePlace::settled($tank->named(FreeId::name($tank->name, array_column($plan->tanks, 'name'))), $plan);
             if (null === $settled) {
                 $row = intdiv($row, 2);
@@ -248,7 +248,7 @@ final class TankPlacer
     {
         $workings = Workings::over($plan);
         $greatest = $workings->of(LoadWorkings::class)->greatestFill();
-        $fullL = $workings->of(TanksWorkings::class)->fullL(Holds::Fresh);
+        $fullL = $workings->of(TanksWorkings::class)->fullL(WaterKind::Fresh);
         if ($greatest->fraction >= 1.0 || $fullL <= 0) {
             return $plan;
         }
@@ -265,7 +265,7 @@ final class TankPlacer
         $use = $workings->of(UseWorkings::class);
 
         return $use->need(Supply::Main)->carryL - $workings->of(WaterAboard::class)->usableL < 0.05
-            && $use->need(Supply::Drinking)->carryL - $workings->of(TanksWorkings::class)->usableL(Holds::Drinking) < 0.05
+            && $use->need(Supply::Drinking)->carryL - $workings->of(TanksWorkings::class)->usableL(WaterKind::Drinking) < 0.05
             && self::isAllowed($plan);
     }
 

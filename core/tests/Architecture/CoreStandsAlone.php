@@ -17,7 +17,7 @@ use PHPat\Test\PHPat;
 final class CoreStandsAlone
 {
     private const CORE = 'YardCask\Core';
-    private const PHYSICS = ['Demand', 'Tank', 'Bay', 'Payload', 'Surge', 'Run', 'Pipe', 'Line', 'Gravity', 'Accumulator', 'Heat', 'Wire'];
+    private const PHYSICS = ['Demand', 'Tank', 'Bay', 'Payload', 'Surge', 'Run', 'Pipe', 'Network', 'Gravity', 'Accumulator', 'Heat', 'Wire'];
     private const STAGES = ['Use', 'Load', 'Tanks', 'Line'];
 
     #[TestRule]

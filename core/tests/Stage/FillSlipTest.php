@@ -7,8 +7,8 @@ namespace YardCask\Core\Tests\Stage;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use YardCask\Core\Input\Json;
-use YardCask\Core\Plan\Holds;
 use YardCask\Core\Plan\Plan;
+use YardCask\Core\Plan\WaterKind;
 use YardCask\Core\Stage\Assessor;
 use YardCask\Core\Tests\SamplePlans;
 
@@ -57,7 +57,7 @@ final class FillSlipTest extends TestCase
                 self::assertSame([], $rows);
                 continue;
             }
-            foreach ($plan->tanksThatHold(Holds::Fresh) as $tank) {
+            foreach ($plan->tanksThatHold(WaterKind::Fresh) as $tank) {
                 $figure = static fn (string $end): float => $assessment->figures->{"tanks.{$tank->id}.{$end}"}->value;
                 $travelL = $plan->travelFillOf($tank) * $figure('full');
                 $filledL = isset($rows[$tank->id]) ? $assessment->figures->{$rows[$tank->id]}->value : 0.0;

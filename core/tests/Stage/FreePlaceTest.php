@@ -9,9 +9,9 @@ use YardCask\Core\Assessment\SentFinding;
 use YardCask\Core\Assessment\SentFix;
 use YardCask\Core\Input\Json;
 use YardCask\Core\Plan\Field\PartFields;
-use YardCask\Core\Plan\Holds;
 use YardCask\Core\Plan\Plan;
 use YardCask\Core\Plan\PlannedTank;
+use YardCask\Core\Plan\WaterKind;
 use YardCask\Core\Stage\Assessor;
 use YardCask\Core\Stage\Tanks\Shared\FreePlace;
 use YardCask\Core\Stage\Tanks\Shared\Obstacles;
@@ -23,14 +23,14 @@ final class FreePlaceTest extends TestCase
     public function testCansAlikeAreOneEntryInARowInTheMiddleOfTheFloor(): void
     {
         $plan = SamplePlans::fellside();
-        $cans = FreePlace::addCans($plan, Holds::Fresh, 3)?->applyTo($plan)->tanks[3];
+        $cans = FreePlace::addCans($plan, WaterKind::Fresh, 3)?->applyTo($plan)->tanks[3];
         self::assertSame(['can-1', 'Cans', 3.0, 2.0, 0.0, 0.62], [$cans?->id, $cans?->name, $cans?->count, $cans?->xM, $cans?->yM, $cans?->zM]);
     }
 
     public function testATankThatIsMovedLeavesTheOthersWhereTheyAre(): void
     {
         $plan = SamplePlans::fellside();
-        $more = FreePlace::addTank($plan, Holds::Fresh, 60.0)?->applyTo($plan) ?? self::fail('There is room for a tank.');
+        $more = FreePlace::addTank($plan, WaterKind::Fresh, 60.0)?->applyTo($plan) ?? self::fail('There is room for a tank.');
         $moved = FreePlace::settled($plan->tanks[1], $more) ?? self::fail('There is room for two cans.');
         self::assertSame('drink-cans', $moved->id);
         self::assertTrue(FreePlace::isFree($moved, Obstacles::to($moved, $more)));
@@ -43,14 +43,14 @@ final class FreePlaceTest extends TestCase
         $front = $plan->tanks[0]->sized(4000.0, 1990.0)->movedTo(1.05, 0.0);
         $full = Plan::read(SamplePlans::patched($plan, '[{"op":"replace","path":"/tanks","value":'.Json::encode([$front]).'},{"op":"add","path":"/tanks/-","value":'.Json::encode(PartFields::changed($plan->tanks[0], ['ports' => []])->sized(1890.0, 1990.0)->movedTo(4.0, 0.0)->named('Rear tank')).'},{"op":"replace","path":"/tanks/1/id","value":"rear"}]'));
         self::assertNull(FreePlace::settled($plan->tanks[1], $full));
-        self::assertNull(FreePlace::addCans($full, Holds::Drinking, 1));
+        self::assertNull(FreePlace::addCans($full, WaterKind::Drinking, 1));
         self::assertSame([], Assessor::assess($full)->stages['tanks']->additions);
     }
 
     public function testIdsAndNamesAreNotGivenTwiceWhateverUsesThem(): void
     {
         $plan = Plan::read(SamplePlans::patched(SamplePlans::fellside(), '[{"op":"replace","path":"/use/uses/0/id","value":"can-1"},{"op":"replace","path":"/load/loads/0/id","value":"can-2"},{"op":"replace","path":"/load/seats/0/id","value":"can-3"},{"op":"replace","path":"/tanks/0/name","value":"Can"}]'));
-        $can = FreePlace::addCans($plan, Holds::Fresh, 1)?->applyTo($plan)->tanks[3];
+        $can = FreePlace::addCans($plan, WaterKind::Fresh, 1)?->applyTo($plan)->tanks[3];
         self::assertSame(['can-4', 'Can 2'], [$can?->id, $can?->name]);
     }
 

@@ -11,9 +11,9 @@ use YardCask\Core\Assessment\SentFinding;
 use YardCask\Core\Assessment\Severity;
 use YardCask\Core\Assessment\Valve;
 use YardCask\Core\Assessment\Workings;
-use YardCask\Core\Plan\Holds;
 use YardCask\Core\Plan\Plan;
 use YardCask\Core\Plan\Supply;
+use YardCask\Core\Plan\WaterKind;
 use YardCask\Core\Stage\Assessor;
 use YardCask\Core\Stage\Load\Shared\Contents;
 use YardCask\Core\Stage\Load\Shared\LoadWorkings;
@@ -138,7 +138,7 @@ final class OneVerdictTest extends TestCase
         foreach (self::plans() as $seed => $plan) {
             $workings = Workings::over($plan);
             $figures = Assessor::assess($plan, '-')->figures;
-            $brimL = $workings->of(TanksWorkings::class)->usableL(Holds::Fresh);
+            $brimL = $workings->of(TanksWorkings::class)->usableL(WaterKind::Fresh);
             $travelL = $workings->of(TanksWorkings::class)->travelUsableL();
             $brimmed = 'wild' !== $plan->use->stay->value && 'boat' !== $plan->load->rig->kind()->value;
             self::assertEqualsWithDelta($brimmed ? $brimL : $travelL, $figures['use.aboard']->value, 1e-9, "Plan $seed");

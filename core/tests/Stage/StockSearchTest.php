@@ -8,9 +8,9 @@ use PHPUnit\Framework\TestCase;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Catalogue\StockTank;
 use YardCask\Core\Catalogue\TankStock;
-use YardCask\Core\Plan\Holds;
 use YardCask\Core\Plan\Plan;
 use YardCask\Core\Plan\PlannedShape;
+use YardCask\Core\Plan\WaterKind;
 use YardCask\Core\Stage\Assessor;
 use YardCask\Core\Stage\Load\Shared\LimitWorking;
 use YardCask\Core\Stage\Load\Shared\LoadWorkings;
@@ -69,7 +69,7 @@ final class StockSearchTest extends TestCase
     {
         $with = $row->patch?->applyTo($plan) ?? self::fail('It has no patch.');
         $workings = Workings::over($with);
-        self::assertEqualsWithDelta($row->usableL, $workings->of(TanksWorkings::class)->usableL(Holds::Fresh), 1e-6, $row->name);
+        self::assertEqualsWithDelta($row->usableL, $workings->of(TanksWorkings::class)->usableL(WaterKind::Fresh), 1e-6, $row->name);
         self::assertEqualsWithDelta($row->spareKg, min(array_map(static fn (LimitWorking $limit): float => $limit->fromBrimFull->kg, $workings->of(LoadWorkings::class)->limits())), 1e-6, $row->name);
         $impossible = array_filter(array_column(Assessor::assess($with, '-')->findings, 'code'), static fn (string $code): bool => \in_array($code, ['tanks.out-of-bay', 'tanks.obstructed', 'tanks.opening-small', 'tanks.collide'], true));
         self::assertSame([], $impossible, $row->name.', '.$row->where);

@@ -13,7 +13,6 @@ use YardCask\Core\Input\InputError;
 use YardCask\Core\Input\InvalidInput;
 use YardCask\Core\Input\Json;
 use YardCask\Core\Plan\Field\PartFields;
-use YardCask\Core\Plan\Holds;
 use YardCask\Core\Plan\MeasuredFields;
 use YardCask\Core\Plan\Plan;
 use YardCask\Core\Plan\PlannedSeat;
@@ -21,6 +20,7 @@ use YardCask\Core\Plan\PlannedTank;
 use YardCask\Core\Plan\StayStyle;
 use YardCask\Core\Plan\Supply;
 use YardCask\Core\Plan\TankMounting;
+use YardCask\Core\Plan\WaterKind;
 use YardCask\Core\Quantity\Quantity;
 use YardCask\Core\Quantity\Unit;
 use YardCask\Core\Stage\Assessor;
@@ -95,9 +95,9 @@ final class PlanStarterTest extends TestCase
     {
         $workings = Workings::over($plan);
         $needL = $workings->of(UseWorkings::class)->need(Supply::Main)->carryL;
-        $cans = array_values(array_filter($plan->tanks, static fn (PlannedTank $tank): bool => Holds::Drinking === $tank->holds));
+        $cans = array_values(array_filter($plan->tanks, static fn (PlannedTank $tank): bool => WaterKind::Drinking === $tank->holds));
         $rig = $plan->load->rig;
-        $size = static fn (float $litres): PlannedTank => TankProposal::fixed('tank-1', Holds::Fresh, $litres, $starting->tankWidthMm, $starting->tankHeightMm, $starting->tankMaxLengthMm, $plan->units);
+        $size = static fn (float $litres): PlannedTank => TankProposal::fixed('tank-1', WaterKind::Fresh, $litres, $starting->tankWidthMm, $starting->tankHeightMm, $starting->tankMaxLengthMm, $plan->units);
         $brimful = static function (array $tanks) use ($plan, $cans): Plan {
             return PartFields::changed($plan, ['tanks' => [...$tanks, ...$cans], 'load' => PartFields::changed($plan->load, ['travelFill' => 1.0])]);
         };

@@ -13,8 +13,8 @@ use YardCask\Core\Stage\Assessor;
 use YardCask\Core\Start\FirstAnswers;
 use YardCask\Core\Start\PlanStarter;
 use YardCask\Server\Catalogue\CatalogueFiles;
+use YardCask\Server\Entity\PlanHead;
 use YardCask\Server\Entity\RevisionOrigin;
-use YardCask\Server\Entity\StoredPlan;
 use YardCask\Server\Http\IfMatch;
 use YardCask\Server\Http\JsonBody;
 use YardCask\Server\Http\JsonReply;
@@ -43,7 +43,7 @@ final readonly class PlanController
     ]))]
     public function list(): Response
     {
-        $summary = fn (StoredPlan $plan): array => [
+        $summary = fn (PlanHead $plan): array => [
             'id' => $plan->id, 'name' => $plan->name(), 'revision' => $plan->revision(), 'updated_at' => $plan->updatedAt()->format(\DATE_ATOM),
             'note' => $this->plans->note($plan),
         ];

@@ -28,9 +28,9 @@ class PlanRevision
     public ?string $name = null;
 
     public function __construct(
-        #[ORM\ManyToOne(targetEntity: StoredPlan::class)]
+        #[ORM\ManyToOne(targetEntity: PlanHead::class)]
         #[ORM\JoinColumn(nullable: false, onDelete: 'CASCADE')]
-        public readonly StoredPlan $plan,
+        public readonly PlanHead $plan,
         #[ORM\Column]
         public readonly int $number,
         /** The plan file, byte for byte. */

@@ -11,9 +11,9 @@ use YardCask\Core\Input\Json;
 use YardCask\Core\Plan\Plan;
 use YardCask\Core\Plan\PlanChanges;
 use YardCask\Core\Stage\ShelfNote;
+use YardCask\Server\Entity\PlanHead;
 use YardCask\Server\Entity\PlanRevision;
 use YardCask\Server\Entity\RevisionOrigin;
-use YardCask\Server\Entity\StoredPlan;
 use YardCask\Server\Problem\Problem;
 
 /** Plans and their numbered revisions. Nothing that was once saved is ever overwritten. */
@@ -25,17 +25,17 @@ final readonly class PlanStore
     ) {
     }
 
-    /** @return list<StoredPlan> those not deleted, the latest saved first */
+    /** @return list<PlanHead> those not deleted, the latest saved first */
     public function all(): array
     {
-        return $this->orm->getRepository(StoredPlan::class)->findBy(['deletedAt' => null], ['updatedAt' => 'DESC', 'id' => 'ASC']);
+        return $this->orm->getRepository(PlanHead::class)->findBy(['deletedAt' => null], ['updatedAt' => 'DESC', 'id' => 'ASC']);
     }
 
-    /** @return list<StoredPlan> those that can be brought back, the latest deleted first, at most 100 */
+    /** @return list<PlanHead> those that can be brought back, the latest deleted first, at most 100 */
     public function deleted(): array
     {
-        $query = $this->orm->createQuery('SELECT p FROM '.StoredPlan::class.' p WHERE p.deletedAt IS NOT NULL ORDER BY p.deletedAt DESC, p.id ASC');
-        /** @var list<StoredPlan> $plans */
+        $query = $this->orm->createQuery('SELECT p FROM '.PlanHead::class.' p WHERE p.deletedAt IS NOT NULL ORDER BY p.deletedAt DESC, p.id ASC');
+        /** @var list<PlanHead> $plans */
         $plans = $query->setMaxResults(100)->getResult();
 
         return $plans;
@@ -43,11 +43,11 @@ final readonly class PlanStore
 
     public function isEmpty(): bool
     {
-        return 0 === $this->orm->getRepository(StoredPlan::class)->count();
+        return 0 === $this->orm->getRepository(PlanHead::class)->count();
     }
 
     /** What the shelf says of a plan: worked out when it is first asked for after a save. */
-    public function note(StoredPlan $stored): mixed
+    public function note(PlanHead $stored): mixed
     {
         if (null === $stored->note()) {
             $plan = Plan::fromJson($this->revision($stored, $stored->revision())->document);
@@ -65,7 +65,7 @@ final readonly class PlanStore
     public function copy(string $id): PlanRevision
     {
         $plan = Plan::fromJson($this->latest($id)->document);
-        $names = array_map(static fn (StoredPlan $one): string => $one->name(), $this->all());
+        $names = array_map(static fn (PlanHead $one): string => $one->name(), $this->all());
 
         return $this->create($plan->copied($names), RevisionOrigin::Copy);
     }
@@ -74,7 +74,7 @@ final readonly class PlanStore
     public function create(Plan $plan, RevisionOrigin $origin): PlanRevision
     {
         $this->room->check();
-        $stored = new StoredPlan(bin2hex(random_bytes(6)), self::now());
+        $stored = new PlanHead(bin2hex(random_bytes(6)), self::now());
         $revision = $stored->revise($plan, $origin, '', self::now());
         $this->orm->persist($stored);
         $this->orm->persist($revision);
@@ -177,7 +177,7 @@ final readonly class PlanStore
         return $this->latest($id);
     }
 
-    private function find(string $id, LockMode $lock = LockMode::NONE): StoredPlan
+    private function find(string $id, LockMode $lock = LockMode::NONE): PlanHead
     {
         $stored = $this->findAny($id, $lock);
         if (LockMode::PESSIMISTIC_WRITE === $lock) {
@@ -188,14 +188,14 @@ final readonly class PlanStore
     }
 
     /** Whether deleted or not. MariaDB would take an id in capitals, or with blanks behind it, for the same. */
-    private function findAny(string $id, LockMode $lock = LockMode::NONE): StoredPlan
+    private function findAny(string $id, LockMode $lock = LockMode::NONE): PlanHead
     {
-        $stored = 1 === preg_match('/^[0-9a-f]{12}$/D', $id) ? $this->orm->find(StoredPlan::class, $id, $lock) : null;
+        $stored = 1 === preg_match('/^[0-9a-f]{12}$/D', $id) ? $this->orm->find(PlanHead::class, $id, $lock) : null;
 
         return $stored ?? throw Problem::noSuchPlan($id);
     }
 
-    private function revision(StoredPlan $stored, int $number): PlanRevision
+    private function revision(PlanHead $stored, int $number): PlanRevision
     {
         return $this->orm->getRepository(PlanRevision::class)->findOneBy(['plan' => $stored, 'number' => $number]) ?? throw Problem::noSuchRevision($number);
     }

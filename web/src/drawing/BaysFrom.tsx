@@ -1,5 +1,5 @@
 import type { Box } from "../api/types";
-import { usePlan } from "../plan/PlanContext";
+import { usePlan } from "../plan/state/PlanContext";
 import { useDrag } from "./useDrag";
 import { useMoves } from "./useMoves";
 import { useTrouble } from "./useTrouble";

@@ -1,5 +1,5 @@
 import type { CSSProperties } from "react";
-import { usePlan } from "../plan/PlanContext";
+import { usePlan } from "../plan/state/PlanContext";
 
 type Props = { id: string; label: string; x: number; y: number; style: CSSProperties; children: string };
 

@@ -1,4 +1,4 @@
-import { usePlan } from "../plan/PlanContext";
+import { usePlan } from "../plan/state/PlanContext";
 import { BaysFrom } from "./BaysFrom";
 import { RunsFrom } from "./RunsFrom";
 import { endOutline } from "./rigOutlines";

@@ -1,5 +1,5 @@
 import type { Tank } from "../api/types";
-import { usePlan } from "../plan/PlanContext";
+import { usePlan } from "../plan/state/PlanContext";
 import { ArchRect } from "./ArchRect";
 import { BaysFrom } from "./BaysFrom";
 import { handle } from "./handle";

@@ -1,4 +1,4 @@
-import { usePlan } from "../plan/PlanContext";
+import { usePlan } from "../plan/state/PlanContext";
 import { BaysFrom } from "./BaysFrom";
 import { rowMm } from "./place";
 import { RunsFrom } from "./RunsFrom";

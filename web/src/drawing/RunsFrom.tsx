@@ -1,4 +1,4 @@
-import { usePlan } from "../plan/PlanContext";
+import { usePlan } from "../plan/state/PlanContext";
 import { useTrouble } from "./useTrouble";
 
 type Axis = "x_m" | "y_m" | "z_m";

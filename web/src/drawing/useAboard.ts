@@ -1,5 +1,5 @@
 import type { Load, Seat } from "../api/types";
-import { usePlan } from "../plan/PlanContext";
+import { usePlan } from "../plan/state/PlanContext";
 
 const LONGEST = 20;
 const short = (name: string) => (name.length > LONGEST ? `${name.slice(0, LONGEST - 1).trimEnd()}…` : name);

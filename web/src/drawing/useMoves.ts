@@ -1,7 +1,7 @@
 import { useRef } from "react";
 import type { Bay, Load, Plan, Seat, Tank } from "../api/types";
-import { patched } from "../plan/edits";
-import { usePlan } from "../plan/PlanContext";
+import { patched } from "../plan/state/edits";
+import { usePlan } from "../plan/state/PlanContext";
 import { bayMoved, floorFor, insideRig, placeForTank } from "./place";
 
 type Way = { alongM: number; acrossM: number; exact: boolean };

@@ -1,4 +1,4 @@
-import { usePlan } from "../plan/PlanContext";
+import { usePlan } from "../plan/state/PlanContext";
 
 /** The ids of the tanks that a finding of the Tanks stage wants changed: they are drawn in rust. */
 export function useTrouble(): ReadonlySet<string> {

@@ -1,6 +1,6 @@
-import { inWords, valueAt } from "../plan/edits";
-import { usePlan } from "../plan/PlanContext";
-import { useChoices } from "../plan/useCatalogue";
+import { useChoices } from "../plan/server/useCatalogue";
+import { inWords, valueAt } from "../plan/state/edits";
+import { usePlan } from "../plan/state/PlanContext";
 import { Choice } from "./Choice";
 
 /** A choice of the plan, with the core's words for it. */

@@ -1,5 +1,5 @@
-import { usePlan } from "../plan/PlanContext";
-import { allReadings } from "../plan/readingAt";
+import { usePlan } from "../plan/state/PlanContext";
+import { allReadings } from "../plan/state/readingAt";
 import { QuantityField } from "./QuantityField";
 
 type Props = {

@@ -1,7 +1,7 @@
 import { useEffect, useId, useRef } from "react";
-import { inWords, valueAt } from "../plan/edits";
-import { usePlan } from "../plan/PlanContext";
-import { readingAt } from "../plan/readingAt";
+import { inWords, valueAt } from "../plan/state/edits";
+import { usePlan } from "../plan/state/PlanContext";
+import { readingAt } from "../plan/state/readingAt";
 
 type Props = {
   pointer: string;

@@ -1,6 +1,6 @@
 import { useId, useState } from "react";
-import { partAt, valueAt } from "../plan/edits";
-import { usePlan } from "../plan/PlanContext";
+import { partAt, valueAt } from "../plan/state/edits";
+import { usePlan } from "../plan/state/PlanContext";
 
 type Props = { pointer: string; label: string; bare?: boolean; className?: string };
 

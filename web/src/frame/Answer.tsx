@@ -1,6 +1,6 @@
 import type { Assessment } from "../api/types";
-import { FigureButton } from "../plan/FigureButton";
-import { usePlan } from "../plan/PlanContext";
+import { usePlan } from "../plan/state/PlanContext";
+import { FigureButton } from "../plan/widgets/FigureButton";
 
 /** What the stage says: one sentence, its figure in the colour of water, and a line of reason. While it is older than what is typed it says so. */
 export function Answer({ answer }: { answer: Assessment["stages"]["use"]["answer"] }) {

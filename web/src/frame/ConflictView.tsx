@@ -2,13 +2,13 @@ import { Dialog, DialogPanel, DialogTitle } from "@headlessui/react";
 import { useQuery } from "@tanstack/react-query";
 import { api } from "../api/client";
 import type { Plan } from "../api/types";
-import { differences, partAt, valueAt } from "../plan/edits";
-import { focusSoon } from "../plan/focus";
-import { usePlan } from "../plan/PlanContext";
-import { type Place, placeOf, pointerOf } from "../plan/parts";
-import type { Resolution } from "../plan/planState";
-import { together } from "../plan/planState";
-import { allReadings, type SaidReading } from "../plan/readingAt";
+import { differences, partAt, valueAt } from "../plan/state/edits";
+import { usePlan } from "../plan/state/PlanContext";
+import { type Place, placeOf, pointerOf } from "../plan/state/parts";
+import type { Resolution } from "../plan/state/planState";
+import { together } from "../plan/state/planState";
+import { allReadings, type SaidReading } from "../plan/state/readingAt";
+import { focusSoon } from "../plan/widgets/focus";
 
 /** Two windows have changed the same plan: both states side by side, put together where they can be, and nothing is lost by any choice. */
 export function ConflictView() {

@@ -1,10 +1,10 @@
 import { Suspense, useEffect } from "react";
 import { useLocation, useNavigate } from "react-router";
 import type { StageName } from "../api/types";
-import { fieldAt, focusSoon } from "../plan/focus";
-import { usePlan } from "../plan/PlanContext";
-import { reveal } from "../plan/useReveal";
-import { useStages } from "../plan/useStages";
+import { usePlan } from "../plan/state/PlanContext";
+import { useStages } from "../plan/state/useStages";
+import { fieldAt, focusSoon } from "../plan/widgets/focus";
+import { reveal } from "../plan/widgets/useReveal";
 import { stageView } from "../stages/stageViews";
 import { Answer } from "./Answer";
 import { BenchEdge } from "./BenchEdge";

@@ -1,10 +1,10 @@
 import { useQuery } from "@tanstack/react-query";
 import { Link, Navigate, useParams } from "react-router";
 import { Away, api } from "../api/client";
-import { inPresentForm } from "../plan/keptForm";
-import { takeKept } from "../plan/keptHere";
-import { type Opening, PlanProvider } from "../plan/PlanProvider";
-import { thisTab } from "../plan/tab";
+import { takeDrafts } from "../plan/drafts/draftStorage";
+import { thisTab } from "../plan/drafts/tab";
+import { inPresentForm } from "../plan/drafts/upgradeDrafts";
+import { type Opening, PlanProvider } from "../plan/state/PlanProvider";
 import { hasView } from "../stages/stageViews";
 import { Frame } from "./Frame";
 import type { Ground } from "./lightOrDark";
@@ -16,7 +16,7 @@ export default function PlanScreen({ ground, onTurnGround }: { ground: Ground; o
     queryKey: ["plan", id],
     queryFn: async (): Promise<Opening> => {
       const saved = await api.read(id);
-      return { saved, kept: await inPresentForm(await takeKept(id), saved.plan), tab: await thisTab() };
+      return { saved, kept: await inPresentForm(await takeDrafts(id), saved.plan), tab: await thisTab() };
     },
     staleTime: Number.POSITIVE_INFINITY,
     gcTime: 0,

@@ -3,8 +3,8 @@ import { useInfiniteQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { api } from "../api/client";
 import type { Revision } from "../api/types";
-import { usePlan } from "../plan/PlanContext";
-import { isUnsaved } from "../plan/planState";
+import { usePlan } from "../plan/state/PlanContext";
+import { isUnsaved } from "../plan/state/planState";
 
 /** Earlier revisions of the plan. Going back to one is saved as a new one and can be undone like any edit. */
 export function RevisionsDialog({ open, onClose }: { open: boolean; onClose: () => void }) {

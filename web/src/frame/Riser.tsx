@@ -1,7 +1,7 @@
 import { Link } from "react-router";
 import type { StageName, Valve } from "../api/types";
-import { usePlan } from "../plan/PlanContext";
-import { useStages } from "../plan/useStages";
+import { usePlan } from "../plan/state/PlanContext";
+import { useStages } from "../plan/state/useStages";
 
 const TURN: Record<Valve, number> = { open: 0, half: 45, shut: 90 };
 

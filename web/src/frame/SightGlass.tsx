@@ -1,6 +1,6 @@
 import { Link } from "react-router";
 import type { GlassCell, Severity, StageName } from "../api/types";
-import { usePlan } from "../plan/PlanContext";
+import { usePlan } from "../plan/state/PlanContext";
 
 const INK: Record<Severity, string> = { stop: "text-rust", fix: "text-brass", watch: "" };
 

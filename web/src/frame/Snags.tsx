@@ -1,8 +1,8 @@
 import { Disclosure, DisclosureButton, DisclosurePanel } from "@headlessui/react";
 import type { Finding, Fix, Severity, StageName } from "../api/types";
-import { usePlan } from "../plan/PlanContext";
-import { useFixes } from "../plan/useFixes";
-import { useStages } from "../plan/useStages";
+import { useFixes } from "../plan/server/useFixes";
+import { usePlan } from "../plan/state/PlanContext";
+import { useStages } from "../plan/state/useStages";
 
 /** The findings of this stage, worst first, with their fixes; those of the other stages in a line. */
 export function Snags({ stage }: { stage: StageName }) {

@@ -3,7 +3,7 @@ import { Link, useNavigate } from "react-router";
 import { api } from "../api/client";
 import type { FirstAnswers } from "../api/types";
 import { Choice } from "../fields/Choice";
-import { useCatalogue } from "../plan/useCatalogue";
+import { useCatalogue } from "../plan/server/useCatalogue";
 import { Preview, type Refusals, refusalsOf, usePreview } from "./Preview";
 
 const KEY = "yardcask.first-answers";

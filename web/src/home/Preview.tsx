@@ -2,7 +2,7 @@ import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { useEffect, useState } from "react";
 import { Away, api, Refused } from "../api/client";
 import type { Assessment, FirstAnswers } from "../api/types";
-import { stagesOf } from "../plan/useStages";
+import { stagesOf } from "../plan/state/useStages";
 
 const DEBOUNCE_MS = 120;
 

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Plan\Field;
 
-use YardCask\Core\Input\Worded;
+use YardCask\Core\Input\NamedChoice;
 
 /** A property of a part with its declaration and its key in the file. */
 final class DeclaredField
 {
-    /** @var non-empty-list<\BackedEnum&Worded>|null */
+    /** @var non-empty-list<\BackedEnum&NamedChoice>|null */
     private ?array $cases = null;
     /** @var non-empty-list<Tag>|null */
     private ?array $tags = null;
@@ -32,13 +32,13 @@ final class DeclaredField
         return $part->{$this->property};
     }
 
-    /** @return non-empty-list<\BackedEnum&Worded> what a choice can be */
+    /** @return non-empty-list<\BackedEnum&NamedChoice> what a choice can be */
     public function cases(): array
     {
         return $this->cases ??= $this->foundCases();
     }
 
-    /** @return non-empty-list<\BackedEnum&Worded> */
+    /** @return non-empty-list<\BackedEnum&NamedChoice> */
     private function foundCases(): array
     {
         $type = $this->type;
@@ -46,7 +46,7 @@ final class DeclaredField
         if ([] !== $only) {
             return $only;
         }
-        if (!is_subclass_of($type, \BackedEnum::class) || !is_subclass_of($type, Worded::class)) {
+        if (!is_subclass_of($type, \BackedEnum::class) || !is_subclass_of($type, NamedChoice::class)) {
             throw new \LogicException($this->property.' is a choice, but '.$type.' is no enum with words.');
         }
         $cases = $type::cases();

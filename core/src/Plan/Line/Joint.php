@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Plan\Line;
 
-use YardCask\Core\Input\Worded;
+use YardCask\Core\Input\NamedChoice;
 
 /**
  * How the ends of a pipe are joined.
  *
  * What a joint holds is what makers of such joints usually promise, on the safe side; what stands on one’s own has the last word.
  */
-enum Joint: string implements Worded
+enum Joint: string implements NamedChoice
 {
     case Clamp = 'clamp';
     case Push = 'push';

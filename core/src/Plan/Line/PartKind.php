@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Plan\Line;
 
-use YardCask\Core\Input\Worded;
+use YardCask\Core\Input\NamedChoice;
 
 /** What a part of a line is. */
-enum PartKind: string implements Worded
+enum PartKind: string implements NamedChoice
 {
     case ShutOff = 'shut_off';
     case ThreeWayValve = 'three_way_valve';

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Plan\Line;
 
-use YardCask\Core\Input\Worded;
+use YardCask\Core\Input\NamedChoice;
 
 /** Where water enters or leaves a part. */
-enum PartPort: string implements Worded
+enum PartPort: string implements NamedChoice
 {
     case In = 'in';
     case Out = 'out';

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Plan\Line;
 
-use YardCask\Core\Input\Worded;
+use YardCask\Core\Input\NamedChoice;
 
 /** How the line is made: the starting points that there are. */
-enum SystemType: string implements Worded
+enum SystemType: string implements NamedChoice
 {
     case CanFoot = 'can_foot';
     case CanSwitched = 'can_switched';

@@ -10,9 +10,9 @@ use YardCask\Core\Plan\Line\PlannedPart;
 use YardCask\Core\Stage\Line\Graph\LineGraph;
 use YardCask\Core\Stage\Line\Mode\LineMode;
 use YardCask\Core\Stage\Line\Mode\ModeSearch;
+use YardCask\Core\Stage\Line\Solve\CaseNetwork;
 use YardCask\Core\Stage\Line\Solve\HighestPressure;
 use YardCask\Core\Stage\Line\Solve\LineCase;
-use YardCask\Core\Stage\Line\Solve\LineNetwork;
 use YardCask\Core\Stage\Line\Solve\LineSolver;
 use YardCask\Core\Stage\Line\Solve\RatedPeak;
 use YardCask\Core\Stage\Line\Solve\SolvedLine;
@@ -24,7 +24,7 @@ final class LineWorkings implements StageWorkings
 {
     /** @var array<string, SolvedLine> */
     private array $solved = [];
-    private ?LineNetwork $network = null;
+    private ?CaseNetwork $network = null;
     private ?ModeSearch $modes = null;
     private ?HighestPressure $highest = null;
     /** @var list<RatedPeak>|null */
@@ -69,7 +69,7 @@ final class LineWorkings implements StageWorkings
         return $this->solved[$case->key] ??= LineSolver::solve(
             $this->graph,
             $this->warm,
-            $this->network ??= new LineNetwork($this->graph, $this->warm, $this->modes()->of(LineMode::Use)->positions),
+            $this->network ??= new CaseNetwork($this->graph, $this->warm, $this->modes()->of(LineMode::Use)->positions),
             $case,
             $this->near($case),
         );

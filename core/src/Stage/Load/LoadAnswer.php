@@ -8,8 +8,8 @@ use YardCask\Core\Assessment\Answer;
 use YardCask\Core\Assessment\FigureSheet;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Payload\LimitName;
-use YardCask\Core\Plan\Holds;
 use YardCask\Core\Plan\PlannedRig;
+use YardCask\Core\Plan\WaterKind;
 use YardCask\Core\Quantity\Quantity;
 use YardCask\Core\Quantity\Unit;
 use YardCask\Core\Stage\Load\Shared\BestSplit;
@@ -39,7 +39,7 @@ final readonly class LoadAnswer
     ) {
         $this->load = $workings->of(LoadWorkings::class);
         $this->greatest = $this->load->greatestFill();
-        $this->fullL = $workings->of(TanksWorkings::class)->fullL(Holds::Fresh);
+        $this->fullL = $workings->of(TanksWorkings::class)->fullL(WaterKind::Fresh);
         $this->rig = $workings->plan->load->rig;
     }
 

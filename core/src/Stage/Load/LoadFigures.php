@@ -8,11 +8,11 @@ use YardCask\Core\Assessment\FigureSheet;
 use YardCask\Core\Assessment\SumInput;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Payload\LimitName;
-use YardCask\Core\Plan\Holds;
 use YardCask\Core\Plan\PlannedBoat;
 use YardCask\Core\Plan\PlannedLoad;
 use YardCask\Core\Plan\PlannedRoadRig;
 use YardCask\Core\Plan\PlannedTrailer;
+use YardCask\Core\Plan\WaterKind;
 use YardCask\Core\Plan\Weighing;
 use YardCask\Core\Quantity\Kind;
 use YardCask\Core\Quantity\Unit;
@@ -116,7 +116,7 @@ final readonly class LoadFigures
     {
         $wording = $this->workings->wording;
         $with = ['rig' => $this->workings->plan->load->rig->kind()];
-        $drinkingL = $this->tanks()->fullL(Holds::Drinking);
+        $drinkingL = $this->tanks()->fullL(WaterKind::Drinking);
         $text = new FigureText('load.figure.drinking.label', 'load.figure.water.formula', 'load.source.drinking');
         $this->figures->kg(
             'load.drinking',
@@ -135,7 +135,7 @@ final readonly class LoadFigures
     {
         $gross = $this->load->limits()[0];
         $payloadKg = $gross->limitKg - ($this->load->isBoat() ? 0.0 : $this->figures->get('load.empty')->value);
-        $waterKg = $this->tanks()->travelL() + $this->tanks()->fullL(Holds::Drinking);
+        $waterKg = $this->tanks()->travelL() + $this->tanks()->fullL(WaterKind::Drinking);
         if ($payloadKg > 0 && $waterKg > 0) {
             $text = new FigureText(
                 'load.figure.water-share.label',

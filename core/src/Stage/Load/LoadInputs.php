@@ -7,11 +7,11 @@ namespace YardCask\Core\Stage\Load;
 use YardCask\Core\Assessment\SumInput;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Payload\LimitName;
-use YardCask\Core\Plan\Holds;
 use YardCask\Core\Plan\PlannedAxle;
 use YardCask\Core\Plan\PlannedRoadRig;
 use YardCask\Core\Plan\PlannedSeat;
 use YardCask\Core\Plan\PlannedTrailer;
+use YardCask\Core\Plan\WaterKind;
 use YardCask\Core\Stage\Load\Shared\LoadWorkings;
 use YardCask\Core\Stage\Load\Shared\RigState;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
@@ -214,7 +214,7 @@ final class LoadInputs
     {
         $wording = $this->workings->wording;
         $fills = [SumInput::field($wording->text('load.sum.how-full'), $wording->share($this->workings->plan->load->travelFill), '/load/travel_fill')];
-        foreach ($this->workings->of(TanksWorkings::class)->that(Holds::Fresh) as $working) {
+        foreach ($this->workings->of(TanksWorkings::class)->that(WaterKind::Fresh) as $working) {
             if (null !== $working->tank->travelFill) {
                 $fills[] = SumInput::field($working->tank->name, $wording->share($working->tank->travelFill), $working->pointer().'/travel_fill');
             }

@@ -7,8 +7,8 @@ namespace YardCask\Core\Stage\Tanks;
 use YardCask\Core\Assessment\FigureSheet;
 use YardCask\Core\Assessment\SumInput;
 use YardCask\Core\Assessment\Workings;
-use YardCask\Core\Plan\Holds;
 use YardCask\Core\Plan\PlannedShape;
+use YardCask\Core\Plan\WaterKind;
 use YardCask\Core\Quantity\Kind;
 use YardCask\Core\Quantity\Unit;
 use YardCask\Core\Stage\Tanks\Movement\Restraint;
@@ -139,7 +139,7 @@ final readonly class TanksFigures
     private function addTotals(): void
     {
         $tanks = $this->workings->of(TanksWorkings::class);
-        $inputs = static fn (Holds $holds, string $end): array => array_map(
+        $inputs = static fn (WaterKind $holds, string $end): array => array_map(
             static fn (TankWorking $working): SumInput => SumInput::figure('tanks.'.$working->tank->id.'.'.$end),
             $tanks->that($holds),
         );
@@ -147,18 +147,18 @@ final readonly class TanksFigures
         $this->figures->litres(
             'tanks.usable',
             $fresh('tanks.figure.all-usable.label'),
-            $tanks->usableL(Holds::Fresh),
-            static fn (): array => $inputs(Holds::Fresh, 'usable'),
+            $tanks->usableL(WaterKind::Fresh),
+            static fn (): array => $inputs(WaterKind::Fresh, 'usable'),
         );
         $this->figures->litres(
             'tanks.full',
             $fresh('tanks.figure.all-full.label'),
-            $tanks->fullL(Holds::Fresh),
-            static fn (): array => $inputs(Holds::Fresh, 'full'),
+            $tanks->fullL(WaterKind::Fresh),
+            static fn (): array => $inputs(WaterKind::Fresh, 'full'),
         );
-        $grossL = array_sum(array_map(static fn (TankWorking $working): float => $working->grossL(), $tanks->that(Holds::Fresh)));
-        $this->figures->litres('tanks.gross', $fresh('tanks.figure.all-gross.label'), $grossL, static fn (): array => $inputs(Holds::Fresh, 'gross'));
+        $grossL = array_sum(array_map(static fn (TankWorking $working): float => $working->grossL(), $tanks->that(WaterKind::Fresh)));
+        $this->figures->litres('tanks.gross', $fresh('tanks.figure.all-gross.label'), $grossL, static fn (): array => $inputs(WaterKind::Fresh, 'gross'));
         $drinking = new FigureText('tanks.figure.drinking.label', 'tanks.figure.drinking.formula', 'tanks.source.solid');
-        $this->figures->litres('tanks.drinking', $drinking, $tanks->usableL(Holds::Drinking), static fn (): array => $inputs(Holds::Drinking, 'usable'));
+        $this->figures->litres('tanks.drinking', $drinking, $tanks->usableL(WaterKind::Drinking), static fn (): array => $inputs(WaterKind::Drinking, 'usable'));
     }
 }

@@ -9,10 +9,10 @@ use YardCask\Core\Assessment\FigureSheet;
 use YardCask\Core\Assessment\Fix;
 use YardCask\Core\Assessment\Stage;
 use YardCask\Core\Assessment\Workings;
-use YardCask\Core\Plan\Holds;
 use YardCask\Core\Plan\Plan;
 use YardCask\Core\Plan\PlanPatch;
 use YardCask\Core\Plan\Supply;
+use YardCask\Core\Plan\WaterKind;
 use YardCask\Core\Stage\Tanks\Drawing\TanksDrawing;
 use YardCask\Core\Stage\Tanks\Shared\FreePlace;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
@@ -47,7 +47,7 @@ final class TanksStage implements Stage
     {
         $wording = $workings->wording;
         $tanks = $workings->of(TanksWorkings::class);
-        if ([] === $tanks->that(Holds::Fresh)) {
+        if ([] === $tanks->that(WaterKind::Fresh)) {
             $needed = ['litres' => Amount::litres($workings->of(UseWorkings::class)->need(Supply::Main)->carryL)];
 
             return Answer::of($wording, 'tanks.answer.none', 'tanks.answer.none.why', 'use.needed', $needed);
@@ -55,13 +55,13 @@ final class TanksStage implements Stage
         $aboard = $workings->of(WaterAboard::class);
         $how = match (true) {
             $aboard->brimmed => $workings->plan->load->travelFill < 1 ? 'brimmed' : 'full',
-            default => $aboard->usableL < $tanks->usableL(Holds::Fresh) - 0.5 ? 'travelling' : 'full',
+            default => $aboard->usableL < $tanks->usableL(WaterKind::Fresh) - 0.5 ? 'travelling' : 'full',
         };
 
         return Answer::of($wording, 'tanks.answer', 'tanks.answer.why', 'tanks.usable', [
-            'litres' => Amount::litres($tanks->usableL(Holds::Fresh)),
+            'litres' => Amount::litres($tanks->usableL(WaterKind::Fresh)),
             'litres_gross' => Amount::litres($figures->get('tanks.gross')->value),
-            'weight' => Amount::kg($tanks->fullL(Holds::Fresh)),
+            'weight' => Amount::kg($tanks->fullL(WaterKind::Fresh)),
             'known' => $figures->has('use.lasts') ? 'yes' : 'no',
             'lasts' => $figures->has('use.lasts') ? Amount::days($figures->get('use.lasts')->value) : null,
             'stay' => Amount::days($workings->plan->use->days),
@@ -89,14 +89,14 @@ final class TanksStage implements Stage
             return [];
         }
         $use = $workings->of(UseWorkings::class);
-        $shortL = $use->need(Supply::Main)->carryL - $workings->of(TanksWorkings::class)->usableL(Holds::Fresh);
+        $shortL = $use->need(Supply::Main)->carryL - $workings->of(TanksWorkings::class)->usableL(WaterKind::Fresh);
         $offers = [
             [
                 new Phrase('tanks.fix.add-tank'),
-                FreePlace::addTank($plan, Holds::Fresh, max(self::LEAST_L, $shortL)) ?? FreePlace::addTank($plan, Holds::Fresh, self::LEAST_L),
+                FreePlace::addTank($plan, WaterKind::Fresh, max(self::LEAST_L, $shortL)) ?? FreePlace::addTank($plan, WaterKind::Fresh, self::LEAST_L),
             ],
-            [new Phrase('tanks.fix.add-can'), FreePlace::addCans($plan, Holds::Fresh, 1)],
-            [new Phrase('tanks.fix.add-waste'), FreePlace::addTank($plan, Holds::Waste, self::WASTE_L)],
+            [new Phrase('tanks.fix.add-can'), FreePlace::addCans($plan, WaterKind::Fresh, 1)],
+            [new Phrase('tanks.fix.add-waste'), FreePlace::addTank($plan, WaterKind::Waste, self::WASTE_L)],
         ];
         $additions = [];
         foreach ($offers as [$label, $patch]) {

@@ -3,7 +3,7 @@ import { RigPlan } from "../../drawing/RigPlan";
 import { RigSide } from "../../drawing/RigSide";
 import { span } from "../../drawing/scale";
 import { useWidth } from "../../drawing/useWidth";
-import { usePlan } from "../../plan/PlanContext";
+import { usePlan } from "../../plan/state/PlanContext";
 
 const [MARGIN, MAX_PER_M] = [34, 110];
 

@@ -1,5 +1,5 @@
 import type { LineDrawing } from "../../api/types";
-import { Said } from "../../plan/useDoing";
+import { Said } from "../../plan/server/useAction";
 import { Chooser } from "./Chooser";
 import { Pick } from "./Pick";
 import { useLineEdit } from "./useLineEdit";

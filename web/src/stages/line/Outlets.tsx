@@ -1,9 +1,9 @@
 import { api } from "../../api/client";
 import type { LineDrawing } from "../../api/types";
-import { valueAt } from "../../plan/edits";
-import { FigureButton } from "../../plan/FigureButton";
-import { usePlan } from "../../plan/PlanContext";
-import { useOfPlan } from "../../plan/useOfPlan";
+import { useOfPlan } from "../../plan/server/useOfPlan";
+import { valueAt } from "../../plan/state/edits";
+import { usePlan } from "../../plan/state/PlanContext";
+import { FigureButton } from "../../plan/widgets/FigureButton";
 
 type Props = { drawing: LineDrawing; scene: string | undefined; onScene: (id: string) => void };
 

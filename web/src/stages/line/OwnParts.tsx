@@ -1,8 +1,8 @@
 import { useQuery } from "@tanstack/react-query";
 import { useId, useState } from "react";
 import { api } from "../../api/client";
-import { usePlan } from "../../plan/PlanContext";
-import { Said, useDoing } from "../../plan/useDoing";
+import { Said, useAction } from "../../plan/server/useAction";
+import { usePlan } from "../../plan/state/PlanContext";
 
 const OWN_PARTS = ["own-parts"];
 const PARTS = ["parts"];
@@ -14,7 +14,7 @@ export function KeepPart({ part }: { part: string }) {
   const { plan } = usePlan();
   const name = plan.line.parts.find((one) => one.id === part)?.name;
   const known = useOwnParts().some((one) => one.name === name);
-  const [said, change] = useDoing(OWN_PARTS, PARTS);
+  const [said, change] = useAction(OWN_PARTS, PARTS);
   return (
     <div className="mt-3 flex flex-wrap items-center gap-2">
       <button
@@ -37,7 +37,7 @@ export function KeepPart({ part }: { part: string }) {
 /** The parts of one's own: listed, removed, exported and imported as a table. */
 export function OwnParts() {
   const parts = useOwnParts();
-  const [said, change] = useDoing(OWN_PARTS, PARTS);
+  const [said, change] = useAction(OWN_PARTS, PARTS);
   const [text, setText] = useState("");
   const id = useId();
   return (

@@ -1,6 +1,6 @@
 import { useState } from "react";
 import { api } from "../../api/client";
-import { useOfPlan } from "../../plan/useOfPlan";
+import { useOfPlan } from "../../plan/server/useOfPlan";
 
 /** What each outlet gives while any other one runs too. */
 export function Pairs() {

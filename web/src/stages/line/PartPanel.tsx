@@ -2,7 +2,7 @@ import type { LineDrawing, Plan } from "../../api/types";
 import { MeasuredFields } from "../../fields/MeasuredFields";
 import { QuantityField } from "../../fields/QuantityField";
 import { TextField } from "../../fields/TextField";
-import { Said } from "../../plan/useDoing";
+import { Said } from "../../plan/server/useAction";
 import { Chooser } from "./Chooser";
 import { KeepPart } from "./OwnParts";
 import { Pick } from "./Pick";

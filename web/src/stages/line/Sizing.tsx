@@ -1,8 +1,8 @@
 import { useState } from "react";
 import { api } from "../../api/client";
 import type { SizingOffer } from "../../api/types";
-import { usePlan } from "../../plan/PlanContext";
-import { useOfPlan } from "../../plan/useOfPlan";
+import { useOfPlan } from "../../plan/server/useOfPlan";
+import { usePlan } from "../../plan/state/PlanContext";
 
 /** What size of pump, vessel, filter and pipe would do: every one that can be had, tried. */
 export function Sizing() {

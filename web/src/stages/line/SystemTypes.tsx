@@ -1,6 +1,6 @@
 import { api } from "../../api/client";
-import { usePlan } from "../../plan/PlanContext";
-import { useOfPlan } from "../../plan/useOfPlan";
+import { useOfPlan } from "../../plan/server/useOfPlan";
+import { usePlan } from "../../plan/state/PlanContext";
 
 /** The starting points of a line: what each is good for, what it asks for and how it fails. */
 export function SystemTypes({ onLaid }: { onLaid: () => void }) {

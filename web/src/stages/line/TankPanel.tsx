@@ -1,6 +1,6 @@
 import type { Tank } from "../../api/types";
-import { usePlan } from "../../plan/PlanContext";
-import { Said } from "../../plan/useDoing";
+import { Said } from "../../plan/server/useAction";
+import { usePlan } from "../../plan/state/PlanContext";
 import { Chooser } from "./Chooser";
 import { useLineEdit } from "./useLineEdit";
 import { useParts } from "./useParts";

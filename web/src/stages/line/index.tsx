@@ -1,7 +1,7 @@
 import { useState } from "react";
 import { useWidth } from "../../drawing/useWidth";
-import { usePlan } from "../../plan/PlanContext";
-import { useReveal } from "../../plan/useReveal";
+import { usePlan } from "../../plan/state/PlanContext";
+import { useReveal } from "../../plan/widgets/useReveal";
 import { Gravity } from "./Gravity";
 import { LineRig } from "./LineRig";
 import { LoosePorts } from "./LoosePorts";

@@ -1,7 +1,7 @@
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { api } from "../../api/client";
 import type { PartCatalogue } from "../../api/types";
-import { usePlan } from "../../plan/PlanContext";
+import { usePlan } from "../../plan/state/PlanContext";
 
 const NONE: PartCatalogue = { parts: [], pipes: [] };
 

@@ -1,9 +1,9 @@
 import { ChoiceField } from "../../fields/ChoiceField";
 import { MeasuredFields } from "../../fields/MeasuredFields";
 import { TextField } from "../../fields/TextField";
-import { AddButton } from "../../plan/AddButton";
-import { focusSoon } from "../../plan/focus";
-import { usePlan } from "../../plan/PlanContext";
+import { usePlan } from "../../plan/state/PlanContext";
+import { AddButton } from "../../plan/widgets/AddButton";
+import { focusSoon } from "../../plan/widgets/focus";
 
 const AXLES = "/load/rig/axles";
 

@@ -1,6 +1,6 @@
 import type { Plan } from "../../api/types";
-import { FigureButton } from "../../plan/FigureButton";
-import { usePlan } from "../../plan/PlanContext";
+import { usePlan } from "../../plan/state/PlanContext";
+import { FigureButton } from "../../plan/widgets/FigureButton";
 
 /** How full the main tanks travel: all alike with a mark at the most that every limit allows, and each for itself where there are several. */
 export function FillSlider() {

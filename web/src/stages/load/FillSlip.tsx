@@ -1,6 +1,6 @@
 import { MeasuredFields } from "../../fields/MeasuredFields";
-import { FigureButton } from "../../plan/FigureButton";
-import { usePlan } from "../../plan/PlanContext";
+import { usePlan } from "../../plan/state/PlanContext";
+import { FigureButton } from "../../plan/widgets/FigureButton";
 
 /** For the tap: how much goes into each tank, in buckets, minutes of the hose and on the meter. */
 export function FillSlip() {

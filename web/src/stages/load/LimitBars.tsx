@@ -1,7 +1,7 @@
 import type { Limit } from "../../api/types";
 import { FigureText } from "../../drawing/FigureText";
 import type { Scale } from "../../drawing/scale";
-import { usePlan } from "../../plan/PlanContext";
+import { usePlan } from "../../plan/state/PlanContext";
 
 const HEIGHT = 70;
 

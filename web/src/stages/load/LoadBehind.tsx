@@ -1,7 +1,7 @@
 import { RigEnd } from "../../drawing/RigEnd";
 import { useWidth } from "../../drawing/useWidth";
-import { FigureButton } from "../../plan/FigureButton";
-import { usePlan } from "../../plan/PlanContext";
+import { usePlan } from "../../plan/state/PlanContext";
+import { FigureButton } from "../../plan/widgets/FigureButton";
 
 const MAX_PER_M = 62;
 const MARGIN = 20;

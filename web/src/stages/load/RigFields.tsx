@@ -2,11 +2,11 @@ import { Disclosure, DisclosureButton, DisclosurePanel } from "@headlessui/react
 import { useRef } from "react";
 import { ChoiceField } from "../../fields/ChoiceField";
 import { MeasuredFields } from "../../fields/MeasuredFields";
-import { valueAt } from "../../plan/edits";
-import { usePlan } from "../../plan/PlanContext";
-import { allReadings } from "../../plan/readingAt";
-import { useChoices } from "../../plan/useCatalogue";
-import { useReveal } from "../../plan/useReveal";
+import { useChoices } from "../../plan/server/useCatalogue";
+import { valueAt } from "../../plan/state/edits";
+import { usePlan } from "../../plan/state/PlanContext";
+import { allReadings } from "../../plan/state/readingAt";
+import { useReveal } from "../../plan/widgets/useReveal";
 import { Axles } from "./Axles";
 
 const RIG = "/load/rig";

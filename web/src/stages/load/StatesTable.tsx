@@ -1,5 +1,5 @@
-import { FigureButton } from "../../plan/FigureButton";
-import { usePlan } from "../../plan/PlanContext";
+import { usePlan } from "../../plan/state/PlanContext";
+import { FigureButton } from "../../plan/widgets/FigureButton";
 
 /** What is left to each limit in every state of the rig, from empty to filled again with the waste aboard. */
 export function StatesTable() {

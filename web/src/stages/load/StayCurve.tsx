@@ -1,5 +1,5 @@
 import { useWidth } from "../../drawing/useWidth";
-import { usePlan } from "../../plan/PlanContext";
+import { usePlan } from "../../plan/state/PlanContext";
 
 const [LEFT, RIGHT, TOP, BOTTOM] = [44, 16, 12, 30];
 const HEIGHT = 190;

@@ -1,9 +1,9 @@
 import { MeasuredFields } from "../../fields/MeasuredFields";
 import { TextField } from "../../fields/TextField";
-import { AddButton } from "../../plan/AddButton";
-import { FigureButton } from "../../plan/FigureButton";
-import { usePlan } from "../../plan/PlanContext";
-import { readingAt } from "../../plan/readingAt";
+import { usePlan } from "../../plan/state/PlanContext";
+import { readingAt } from "../../plan/state/readingAt";
+import { AddButton } from "../../plan/widgets/AddButton";
+import { FigureButton } from "../../plan/widgets/FigureButton";
 import { FillSlider } from "./FillSlider";
 
 type Selection = { selected: string | null; onSelect: (id: string | null) => void };

@@ -4,10 +4,10 @@ import { ChoiceField } from "../../fields/ChoiceField";
 import { MeasuredFields } from "../../fields/MeasuredFields";
 import { QuantityField } from "../../fields/QuantityField";
 import { TextField } from "../../fields/TextField";
-import { AddButton } from "../../plan/AddButton";
-import { patched } from "../../plan/edits";
-import { usePlan } from "../../plan/PlanContext";
-import { useSettled } from "../../plan/useSettled";
+import { useWhenSettled } from "../../plan/server/useWhenSettled";
+import { patched } from "../../plan/state/edits";
+import { usePlan } from "../../plan/state/PlanContext";
+import { AddButton } from "../../plan/widgets/AddButton";
 import { BayViews } from "./BayViews";
 
 const SIZES = ["length_mm", "width_mm", "height_mm", "z_m"];
@@ -19,7 +19,7 @@ export function BayCard({ bay, index }: { bay: Bay; index: number }) {
   const { plan, assessment, edit, untype } = usePlan();
   const at = `/bays/${index}`;
   const drawing = assessment.stages.tanks.drawing.bays.find((one) => one.id === bay.id);
-  const [wanted, tapeFrom] = useSettled(({ way, next }: { way: "along" | "across"; next: string }) => {
+  const [wanted, tapeFrom] = useWhenSettled(({ way, next }: { way: "along" | "across"; next: string }) => {
     const datum = drawing?.[way].find((one) => one.value === next);
     untype(`${at}/${way}_m`);
     if (datum) edit(patched(plan, datum.patch), `${bay.name}: taped from ${datum.text}`);

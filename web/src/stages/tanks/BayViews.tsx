@@ -3,8 +3,8 @@ import { Hatch, seen } from "../../drawing/BaysFrom";
 import { bodyOf, overlaps } from "../../drawing/place";
 import { useTrouble } from "../../drawing/useTrouble";
 import { useWidth } from "../../drawing/useWidth";
-import { usePlan } from "../../plan/PlanContext";
-import { readingAt } from "../../plan/readingAt";
+import { usePlan } from "../../plan/state/PlanContext";
+import { readingAt } from "../../plan/state/readingAt";
 
 const [LEFT, TOP, GAP, BELOW] = [66, 20, 46, 24];
 const MAX_HEIGHT = 330;

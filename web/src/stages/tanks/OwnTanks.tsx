@@ -1,15 +1,15 @@
 import { useId, useState } from "react";
 import { api } from "../../api/client";
 import type { Tank } from "../../api/types";
-import { usePlan } from "../../plan/PlanContext";
-import { Said, useDoing } from "../../plan/useDoing";
+import { Said, useAction } from "../../plan/server/useAction";
+import { usePlan } from "../../plan/state/PlanContext";
 import { OWN_TANKS, useOwnTanks } from "./useOwnTanks";
 
 /** Keeps a tank as it is now, with what it costs, to be tried in other plans too. */
 export function KeepTank({ tank }: { tank: Tank }) {
   const { plan } = usePlan();
   const [price, setPrice] = useState("");
-  const [said, change] = useDoing(OWN_TANKS);
+  const [said, change] = useAction(OWN_TANKS);
   const id = useId();
   return (
     <form
@@ -47,7 +47,7 @@ export function KeepTank({ tank }: { tank: Tank }) {
 /** Those that are kept, each of which can be let go. */
 export function OwnTanks() {
   const own = useOwnTanks();
-  const [said, change] = useDoing(OWN_TANKS);
+  const [said, change] = useAction(OWN_TANKS);
   if (own.length === 0 && said.words.length === 0) return null;
   return (
     <div className="mb-3 flex flex-wrap items-center gap-2 text-[13px] text-ink-2">

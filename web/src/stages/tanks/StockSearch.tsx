@@ -3,7 +3,7 @@ import { useState } from "react";
 import { Away, api } from "../../api/client";
 import type { StockRow } from "../../api/types";
 import { Choice } from "../../fields/Choice";
-import { usePlan } from "../../plan/PlanContext";
+import { usePlan } from "../../plan/state/PlanContext";
 import { OwnTanks } from "./OwnTanks";
 import { StockScatter } from "./StockScatter";
 import { StockTable } from "./StockTable";

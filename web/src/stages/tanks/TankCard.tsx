@@ -3,11 +3,11 @@ import { Choice } from "../../fields/Choice";
 import { ChoiceField } from "../../fields/ChoiceField";
 import { MeasuredFields } from "../../fields/MeasuredFields";
 import { TextField } from "../../fields/TextField";
-import { patched } from "../../plan/edits";
-import { FigureButton } from "../../plan/FigureButton";
-import { focusSoon } from "../../plan/focus";
-import { usePlan } from "../../plan/PlanContext";
-import { useSettled } from "../../plan/useSettled";
+import { useWhenSettled } from "../../plan/server/useWhenSettled";
+import { patched } from "../../plan/state/edits";
+import { usePlan } from "../../plan/state/PlanContext";
+import { FigureButton } from "../../plan/widgets/FigureButton";
+import { focusSoon } from "../../plan/widgets/focus";
 import { KeepTank } from "./OwnTanks";
 import { TankLevels } from "./TankLevels";
 import { TankPorts } from "./TankPorts";
@@ -23,16 +23,16 @@ export function TankCard({ tank, index }: { tank: Tank; index: number }) {
   const bays = drawing?.bays ?? [];
   /** An overflow in one of its sides says where it overflows. */
   const overflows = tank.ports.some((port) => port.role === "overflow" && !["top", "bottom"].includes(port.face));
-  const [wanted, standIn] = useSettled((next: string) => {
+  const [wanted, standIn] = useWhenSettled((next: string) => {
     const bay = bays.find((one) => one.value === next);
     if (bay) place(bay.patch, `${tank.name}: ${bay.text}`);
     else set(`${at}/bay`, undefined, `${tank.name}: anywhere in the rig`);
   });
-  const [wantedShape, shape] = useSettled((next: string) => {
+  const [wantedShape, shape] = useWhenSettled((next: string) => {
     const option = drawing?.shapes.find((one) => one.value === next);
     if (option) place(option.patch, `${tank.name}: ${option.text}`);
   });
-  const [, turn] = useSettled(() => place(drawing?.turn, `${tank.name} turned`));
+  const [, turn] = useWhenSettled(() => place(drawing?.turn, `${tank.name} turned`));
   const place = (patch: readonly unknown[] | undefined, what: string) => {
     untype(at);
     if (patch) edit(patched(plan, patch), what);

@@ -4,9 +4,9 @@ import type { Tank } from "../../api/types";
 import { whyNot } from "../../api/whyNot";
 import { MeasuredFields } from "../../fields/MeasuredFields";
 import { giveFile } from "../../frame/giveFile";
-import { patched } from "../../plan/edits";
-import { usePlan } from "../../plan/PlanContext";
-import { useSettled } from "../../plan/useSettled";
+import { useWhenSettled } from "../../plan/server/useWhenSettled";
+import { patched } from "../../plan/state/edits";
+import { usePlan } from "../../plan/state/PlanContext";
 
 /** The table of a tank that was measured by filling it: typed line by line, pasted, or as CSV in and out. */
 export function TankLevels({ tank, index }: { tank: Tank; index: number }) {
@@ -14,7 +14,7 @@ export function TankLevels({ tank, index }: { tank: Tank; index: number }) {
   const at = `/tanks/${index}/levels`;
   const detail = assessment.stages.tanks.drawing.tanks.find((one) => one.id === tank.id)?.detail;
   const table = detail?.table;
-  const [, addLine] = useSettled<true>(() => detail?.add_level && apply(detail.add_level));
+  const [, addLine] = useWhenSettled<true>(() => detail?.add_level && apply(detail.add_level));
   return (
     <section aria-label={`What ${tank.name} holds, measured`} className="mt-4">
       <h3 className="label">What it holds, measured by filling it</h3>

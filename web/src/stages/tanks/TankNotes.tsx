@@ -1,5 +1,5 @@
 import type { Tank, TankDetail } from "../../api/types";
-import { FigureButton } from "../../plan/FigureButton";
+import { FigureButton } from "../../plan/widgets/FigureButton";
 import { TankTilts } from "./TankTilts";
 
 /** How a tank is filled and drained, what tilts its water, and what holds it. */

@@ -4,11 +4,11 @@ import { ChoiceField } from "../../fields/ChoiceField";
 import { MeasuredFields } from "../../fields/MeasuredFields";
 import { QuantityField } from "../../fields/QuantityField";
 import { TextField } from "../../fields/TextField";
-import { AddButton } from "../../plan/AddButton";
-import { patched } from "../../plan/edits";
-import { usePlan } from "../../plan/PlanContext";
-import { newId } from "../../plan/parts";
-import { useReveal } from "../../plan/useReveal";
+import { patched } from "../../plan/state/edits";
+import { usePlan } from "../../plan/state/PlanContext";
+import { newId } from "../../plan/state/parts";
+import { AddButton } from "../../plan/widgets/AddButton";
+import { useReveal } from "../../plan/widgets/useReveal";
 
 /** A tank's ports besides its outlet, each with its fitting and its hose. */
 export function TankPorts({ tank, index }: { tank: Tank; index: number }) {

@@ -2,9 +2,9 @@ import type { Tank } from "../../api/types";
 import { ArchRect } from "../../drawing/ArchRect";
 import { isRound } from "../../drawing/isRound";
 import { useWidth } from "../../drawing/useWidth";
-import { FigureButton } from "../../plan/FigureButton";
-import { usePlan } from "../../plan/PlanContext";
-import { readingAt } from "../../plan/readingAt";
+import { usePlan } from "../../plan/state/PlanContext";
+import { readingAt } from "../../plan/state/readingAt";
+import { FigureButton } from "../../plan/widgets/FigureButton";
 import { TankNotes } from "./TankNotes";
 
 const [LEFT, RIGHT, TOP, BOTTOM] = [76, 62, 14, 26];

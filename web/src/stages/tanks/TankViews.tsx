@@ -4,7 +4,7 @@ import { RigPlan } from "../../drawing/RigPlan";
 import { RigSide } from "../../drawing/RigSide";
 import { span } from "../../drawing/scale";
 import { useWidth } from "../../drawing/useWidth";
-import { usePlan } from "../../plan/PlanContext";
+import { usePlan } from "../../plan/state/PlanContext";
 
 const [MARGIN, GAP] = [26, 22];
 const WIDE = 700;

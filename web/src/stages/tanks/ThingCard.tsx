@@ -2,7 +2,7 @@ import type { Thing } from "../../api/types";
 import { ChoiceField } from "../../fields/ChoiceField";
 import { MeasuredFields } from "../../fields/MeasuredFields";
 import { TextField } from "../../fields/TextField";
-import { usePlan } from "../../plan/PlanContext";
+import { usePlan } from "../../plan/state/PlanContext";
 
 /** Something that is fixed in the rig: what it asks of the water near it, its sizes and where it stands. */
 export function ThingCard({ thing, index }: { thing: Thing; index: number }) {

@@ -1,9 +1,9 @@
 import { useState } from "react";
 import type { Fix as Addition } from "../../api/types";
-import { AddButton } from "../../plan/AddButton";
-import { fieldAt, focusSoon } from "../../plan/focus";
-import { usePlan } from "../../plan/PlanContext";
-import { reveal, useReveal } from "../../plan/useReveal";
+import { usePlan } from "../../plan/state/PlanContext";
+import { AddButton } from "../../plan/widgets/AddButton";
+import { fieldAt, focusSoon } from "../../plan/widgets/focus";
+import { reveal, useReveal } from "../../plan/widgets/useReveal";
 import { BayCard } from "./BayCard";
 import { StockSearch } from "./StockSearch";
 import { TankCard } from "./TankCard";

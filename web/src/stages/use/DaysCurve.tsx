@@ -1,5 +1,5 @@
 import { useWidth } from "../../drawing/useWidth";
-import { usePlan } from "../../plan/PlanContext";
+import { usePlan } from "../../plan/state/PlanContext";
 
 const HEIGHT = 214;
 const [LEFT, RIGHT, TOP, BOTTOM] = [40, 18, 14, 30];

@@ -1,4 +1,4 @@
-import { usePlan } from "../../plan/PlanContext";
+import { usePlan } from "../../plan/state/PlanContext";
 
 /** A day's water from the main supply, one length for each use; each opens its sum. */
 export function LitresBar() {

@@ -5,11 +5,11 @@ import { Choice } from "../../fields/Choice";
 import { ChoiceField } from "../../fields/ChoiceField";
 import { QuantityField } from "../../fields/QuantityField";
 import { TextField } from "../../fields/TextField";
-import { FigureButton } from "../../plan/FigureButton";
-import { fieldAt, focusSoon } from "../../plan/focus";
-import { usePlan } from "../../plan/PlanContext";
-import { freeName, newId } from "../../plan/parts";
-import { useReveal } from "../../plan/useReveal";
+import { usePlan } from "../../plan/state/PlanContext";
+import { freeName, newId } from "../../plan/state/parts";
+import { FigureButton } from "../../plan/widgets/FigureButton";
+import { fieldAt, focusSoon } from "../../plan/widgets/focus";
+import { useReveal } from "../../plan/widgets/useReveal";
 import { newUse } from "./habitLevels";
 
 /** What the water is for: a card each, with its amount and its times; the open one shows the rest. */

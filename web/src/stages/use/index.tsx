@@ -1,7 +1,7 @@
 import { Choice } from "../../fields/Choice";
 import { QuantityField } from "../../fields/QuantityField";
-import { usePlan } from "../../plan/PlanContext";
-import { useCatalogue } from "../../plan/useCatalogue";
+import { useCatalogue } from "../../plan/server/useCatalogue";
+import { usePlan } from "../../plan/state/PlanContext";
 import { DaysCurve } from "./DaysCurve";
 import { levelOf, withHabits } from "./habitLevels";
 import { LitresBar } from "./LitresBar";

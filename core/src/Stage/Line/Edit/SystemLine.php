@@ -8,7 +8,6 @@ use YardCask\Core\Catalogue\PartStock;
 use YardCask\Core\Catalogue\SystemPage;
 use YardCask\Core\Plan\Field\PartFields;
 use YardCask\Core\Plan\FreeId;
-use YardCask\Core\Plan\Holds;
 use YardCask\Core\Plan\Line\LinePlan;
 use YardCask\Core\Plan\Line\PartKind;
 use YardCask\Core\Plan\Line\PartPort;
@@ -16,6 +15,7 @@ use YardCask\Core\Plan\Line\PlannedPart;
 use YardCask\Core\Plan\Line\PlannedPipe;
 use YardCask\Core\Plan\Plan;
 use YardCask\Core\Plan\PlannedTank;
+use YardCask\Core\Plan\WaterKind;
 
 /** Lays the line of a system in a plan: its chains, from the plan's tanks; what the plan had of the same kind is kept. */
 final class SystemLine
@@ -159,15 +159,15 @@ final class SystemLine
     private function tank(string $role): ?PlannedTank
     {
         if ('@drinking' === $role) {
-            return $this->plan->tanksThatHold(Holds::Drinking)[0] ?? null;
+            return $this->plan->tanksThatHold(WaterKind::Drinking)[0] ?? null;
         }
-        $fresh = $this->plan->tanksThatHold(Holds::Fresh);
+        $fresh = $this->plan->tanksThatHold(WaterKind::Fresh);
         usort($fresh, static fn (PlannedTank $a, PlannedTank $b): int => $a->zM + $a->heightMm / 1000 <=> $b->zM + $b->heightMm / 1000);
 
         return match ($role) {
             '@header' => \count($fresh) > 1 ? $fresh[\count($fresh) - 1] : null,
             '@low' => $fresh[0] ?? null,
-            default => $this->plan->tanksThatHold(Holds::Fresh)[0] ?? null,
+            default => $this->plan->tanksThatHold(WaterKind::Fresh)[0] ?? null,
         };
     }
 }

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Stage\Line\Mode;
 
-use YardCask\Core\Plan\Holds;
 use YardCask\Core\Plan\Line\PartKind;
 use YardCask\Core\Plan\Line\PartPort;
 use YardCask\Core\Plan\Line\PlannedPart;
 use YardCask\Core\Plan\PlannedTank;
+use YardCask\Core\Plan\WaterKind;
 use YardCask\Core\Stage\Line\Graph\LineEnd;
 use YardCask\Core\Stage\Line\Graph\LineGraph;
 
@@ -230,7 +230,7 @@ final readonly class ModeWays
         $other = array_values(
             array_filter(
                 $this->graph->draws(),
-                static fn (LineEnd $end): bool => $end->owner instanceof PlannedTank && Holds::Drinking !== $end->owner->holds,
+                static fn (LineEnd $end): bool => $end->owner instanceof PlannedTank && WaterKind::Drinking !== $end->owner->holds,
             ),
         );
 

@@ -14,8 +14,8 @@ use YardCask\Core\Plan\Line\PlannedPart;
 use YardCask\Core\Stage\Line\Edit\FlowFixes;
 use YardCask\Core\Stage\Line\LineFinding;
 use YardCask\Core\Stage\Line\LineWorkings;
+use YardCask\Core\Stage\Line\Solve\CaseNetwork;
 use YardCask\Core\Stage\Line\Solve\LineCase;
-use YardCask\Core\Stage\Line\Solve\LineNetwork;
 use YardCask\Core\Stage\Line\Solve\SolvedOutlet;
 use YardCask\Core\Stage\Line\Solve\WaterPath;
 use YardCask\Core\Words\Amount;
@@ -115,7 +115,7 @@ final class FlowWrong implements RuleWithThresholds
         $figures = $filter->figures;
 
         return $figures instanceof FilterFigures
-            && $new->lpm / max(1.0, $figures->wornKpa / $figures->ratedKpa) ** (1 / LineNetwork::FILTER_EXPONENT) < $new->figures->leastLpm;
+            && $new->lpm / max(1.0, $figures->wornKpa / $figures->ratedKpa) ** (1 / CaseNetwork::FILTER_EXPONENT) < $new->figures->leastLpm;
     }
 
     private function starved(LineWorkings $line, Workings $workings): ?Finding

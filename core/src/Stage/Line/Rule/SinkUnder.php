@@ -9,13 +9,13 @@ use YardCask\Core\Assessment\Fix;
 use YardCask\Core\Assessment\Measure;
 use YardCask\Core\Assessment\RuleWithThresholds;
 use YardCask\Core\Assessment\Workings;
-use YardCask\Core\Plan\Holds;
 use YardCask\Core\Plan\Line\PartKind;
 use YardCask\Core\Plan\Line\PlannedPart;
 use YardCask\Core\Plan\PlannedBoat;
 use YardCask\Core\Plan\PlannedTank;
 use YardCask\Core\Plan\PlannedUse;
 use YardCask\Core\Plan\PlanPatch;
+use YardCask\Core\Plan\WaterKind;
 use YardCask\Core\Stage\Line\Edit\LineDraft;
 use YardCask\Core\Stage\Line\LineFinding;
 use YardCask\Core\Stage\Line\LineWorkings;
@@ -89,7 +89,7 @@ final class SinkUnder implements RuleWithThresholds
     /** @return list<Fix> everything that drains outside into a waste tank */
     private static function drained(Workings $workings): array
     {
-        $waste = array_values(array_filter($workings->plan->tanks, static fn (PlannedTank $tank): bool => Holds::Waste === $tank->holds))[0] ?? null;
+        $waste = array_values(array_filter($workings->plan->tanks, static fn (PlannedTank $tank): bool => WaterKind::Waste === $tank->holds))[0] ?? null;
         $patches = [];
         foreach ($workings->plan->use->uses as $index => $use) {
             if (PlannedUse::OUTSIDE === $use->drainsTo && null !== $waste) {

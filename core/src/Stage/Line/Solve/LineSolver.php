@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Stage\Line\Solve;
 
-use YardCask\Core\Line\Line;
-use YardCask\Core\Line\LineCalculator;
-use YardCask\Core\Line\LineNetwork as Network;
+use YardCask\Core\Network\Line;
+use YardCask\Core\Network\LineCalculator;
+use YardCask\Core\Network\LineNetwork;
 use YardCask\Core\Plan\Line\OutletFigures;
 use YardCask\Core\Plan\Line\PartKind;
 use YardCask\Core\Plan\Line\PartPort;
@@ -21,14 +21,14 @@ final class LineSolver
     private const MOST_ROUNDS = 6;
 
     /** @param SolvedLine|null $near a case much like it, from which to begin */
-    public static function solve(LineGraph $graph, WarmWater $warm, LineNetwork $network, LineCase $case, ?SolvedLine $near = null): SolvedLine
+    public static function solve(LineGraph $graph, WarmWater $warm, CaseNetwork $network, LineCase $case, ?SolvedLine $near = null): SolvedLine
     {
         $held = $cycling = $rounds = [];
         for ($round = 0;; ++$round) {
             // What pumps hold adds links: each round begins from the same one of the case before.
             $start = array_keys($held) === array_keys($near->rounds[$round]->held ?? []) ? $near->rounds[$round]->solution ?? null : null;
-            [$line, $solution] = LineCalculator::solve(new Network($network->input($case, $held)), $start, $case->open === $near?->case->open);
-            $rounds[] = new SolvedRound($held, $solution);
+            [$line, $solution] = LineCalculator::solve(new LineNetwork($network->input($case, $held)), $start, $case->open === $near?->case->open);
+            $rounds[] = new PumpIteration($held, $solution);
             $more = [];
             foreach ($graph->pumps as $pump) {
                 $figures = $pump->figures;
@@ -63,7 +63,7 @@ final class LineSolver
     }
 
     /**
-     * @param list<SolvedRound> $rounds
+     * @param list<PumpIteration> $rounds
      * @param array<string, bool> $cycling
      */
     private static function solved(LineGraph $graph, WarmWater $warm, LineCase $case, Line $line, array $rounds, array $cycling): SolvedLine

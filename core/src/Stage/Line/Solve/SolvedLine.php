@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Stage\Line\Solve;
 
-use YardCask\Core\Line\Line;
+use YardCask\Core\Network\Line;
 use YardCask\Core\Stage\Line\Graph\LineEnd;
 
 /** Flows and pressures of the whole line in one case. */
@@ -15,7 +15,7 @@ final readonly class SolvedLine
      * @param array<string, SolvedOutlet> $outlets those that are open, by id
      * @param array<string, SolvedPump> $pumps those that run, by id
      * @param array<string, float> $fromLpm what comes from each tank or inlet, by its port's name
-     * @param list<SolvedRound> $rounds as it was solved, the last one with all that is held
+     * @param list<PumpIteration> $rounds as it was solved, the last one with all that is held
      */
     public function __construct(
         public LineCase $case,

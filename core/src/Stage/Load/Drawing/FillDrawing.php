@@ -8,7 +8,7 @@ use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Output\ListOf;
 use YardCask\Core\Output\Sent;
 use YardCask\Core\Output\SentAsDeclared;
-use YardCask\Core\Plan\Holds;
+use YardCask\Core\Plan\WaterKind;
 use YardCask\Core\Stage\Load\Shared\LimitWords;
 use YardCask\Core\Stage\Load\Shared\LoadWorkings;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
@@ -41,8 +41,8 @@ final readonly class FillDrawing implements Sent, \JsonSerializable
         $wording = $workings->wording;
         $tanks = $workings->of(TanksWorkings::class);
         $greatest = $workings->of(LoadWorkings::class)->greatestFill();
-        $fullL = $tanks->fullL(Holds::Fresh);
-        $fresh = $tanks->that(Holds::Fresh);
+        $fullL = $tanks->fullL(WaterKind::Fresh);
+        $fresh = $tanks->that(WaterKind::Fresh);
 
         return new self(
             $wording->litres($fullL),

@@ -10,7 +10,7 @@ use YardCask\Core\Output\Sent;
 use YardCask\Core\Output\SentAsDeclared;
 use YardCask\Core\Payload\Payload;
 use YardCask\Core\Payload\RoadPayload;
-use YardCask\Core\Plan\Holds;
+use YardCask\Core\Plan\WaterKind;
 use YardCask\Core\Stage\Load\Shared\LimitWords;
 use YardCask\Core\Stage\Load\Shared\LoadWorkings;
 use YardCask\Core\Words\Amount;
@@ -39,7 +39,7 @@ final readonly class StayCurve implements Sent, \JsonSerializable
     public static function of(Workings $workings): ?self
     {
         $load = $workings->of(LoadWorkings::class);
-        $drawnL = $load->contents->drawableL(Holds::Fresh, true) + $load->contents->drawableL(Holds::Drinking, true);
+        $drawnL = $load->contents->drawableL(WaterKind::Fresh, true) + $load->contents->drawableL(WaterKind::Drinking, true);
         if ($drawnL <= 0) {
             return null;
         }

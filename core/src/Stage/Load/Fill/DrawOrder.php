@@ -6,10 +6,10 @@ namespace YardCask\Core\Stage\Load\Fill;
 
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Payload\Mass;
-use YardCask\Core\Plan\Holds;
 use YardCask\Core\Plan\PlannedRoadRig;
 use YardCask\Core\Plan\PlannedTrailer;
 use YardCask\Core\Plan\Supply;
+use YardCask\Core\Plan\WaterKind;
 use YardCask\Core\Stage\Load\Shared\LoadWorkings;
 use YardCask\Core\Stage\Load\Shared\RigState;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
@@ -47,7 +47,7 @@ final readonly class DrawOrder
     {
         $drawableL = [];
         $tanks = [];
-        foreach ($workings->of(TanksWorkings::class)->that(Holds::Fresh) as $working) {
+        foreach ($workings->of(TanksWorkings::class)->that(WaterKind::Fresh) as $working) {
             $litres = $working->drawableL($workings->plan->travelFillOf($working->tank));
             if ($litres > 0) {
                 $tanks[] = $working;

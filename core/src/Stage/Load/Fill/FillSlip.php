@@ -7,8 +7,8 @@ namespace YardCask\Core\Stage\Load\Fill;
 use YardCask\Core\Assessment\FigureSheet;
 use YardCask\Core\Assessment\SumInput;
 use YardCask\Core\Assessment\Workings;
-use YardCask\Core\Plan\Holds;
 use YardCask\Core\Plan\TankMounting;
+use YardCask\Core\Plan\WaterKind;
 use YardCask\Core\Quantity\Kind;
 use YardCask\Core\Quantity\Unit;
 use YardCask\Core\Stage\Load\Drawing\SlipRow;
@@ -67,7 +67,7 @@ final readonly class FillSlip
     {
         return array_values(
             array_filter(
-                $this->workings->of(TanksWorkings::class)->that(Holds::Fresh),
+                $this->workings->of(TanksWorkings::class)->that(WaterKind::Fresh),
                 fn (TankWorking $working): bool => $this->litres($working) > self::DREGS_L,
             ),
         );

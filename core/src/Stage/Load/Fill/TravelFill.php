@@ -7,8 +7,8 @@ namespace YardCask\Core\Stage\Load\Fill;
 use YardCask\Core\Assessment\Fix;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Payload\LimitName;
-use YardCask\Core\Plan\Holds;
 use YardCask\Core\Plan\PlanPatch;
+use YardCask\Core\Plan\WaterKind;
 use YardCask\Core\Quantity\Quantity;
 use YardCask\Core\Quantity\Unit;
 use YardCask\Core\Stage\Load\Shared\BestSplit;
@@ -71,14 +71,14 @@ final class TravelFill
     private static function alike(float $litres, Workings $workings): ?Fix
     {
         $tanks = $workings->of(TanksWorkings::class);
-        $fullL = $tanks->fullL(Holds::Fresh);
+        $fullL = $tanks->fullL(WaterKind::Fresh);
         $step = Quantity::of(1.0, $workings->plan->units->volume)->in(Unit::Litre);
         $roundL = $litres >= $fullL - 1e-9 ? $fullL : floor($litres / $step + 1e-9) * $step;
         if ($roundL < $step || $fullL <= 0) {
             return null;
         }
         $patch = PlanPatch::replace('/load/travel_fill', floor($roundL / $fullL * 1e6) / 1e6);
-        foreach ($tanks->that(Holds::Fresh) as $working) {
+        foreach ($tanks->that(WaterKind::Fresh) as $working) {
             if (null !== $working->tank->travelFill) {
                 $patch = $patch->and(PlanPatch::remove($working->pointer().'/travel_fill'));
             }

@@ -8,7 +8,7 @@ use YardCask\Core\Assessment\Finding;
 use YardCask\Core\Assessment\Measure;
 use YardCask\Core\Assessment\Rule;
 use YardCask\Core\Assessment\Workings;
-use YardCask\Core\Plan\Holds;
+use YardCask\Core\Plan\WaterKind;
 use YardCask\Core\Stage\Load\Fill\TravelFill;
 use YardCask\Core\Stage\Load\LoadFinding;
 use YardCask\Core\Stage\Load\Shared\LimitWords;
@@ -76,9 +76,9 @@ final class OverLimit implements Rule
     private static function fromBrimFull(LimitWorking $limit, Workings $workings): Finding
     {
         $rig = $workings->plan->load->rig;
-        $several = \count($workings->of(TanksWorkings::class)->that(Holds::Fresh)) > 1;
+        $several = \count($workings->of(TanksWorkings::class)->that(WaterKind::Fresh)) > 1;
         $kg = $limit->limitKg - $limit->fromBrimFull->kg;
-        $maxL = $limit->fill->greatestFraction() * $workings->of(TanksWorkings::class)->fullL(Holds::Fresh);
+        $maxL = $limit->fill->greatestFraction() * $workings->of(TanksWorkings::class)->fullL(WaterKind::Fresh);
         $greatest = $workings->of(LoadWorkings::class)->greatestFill();
         $allowedL = $greatest->exists ? min($maxL, $greatest->litres) : $maxL;
 

@@ -9,8 +9,8 @@ use YardCask\Core\Payload\FillLimit;
 use YardCask\Core\Payload\FillSplit;
 use YardCask\Core\Payload\SplitLimit;
 use YardCask\Core\Payload\TrailerPayload;
-use YardCask\Core\Plan\Holds;
 use YardCask\Core\Plan\Supply;
+use YardCask\Core\Plan\WaterKind;
 use YardCask\Core\Quantity\Quantity;
 use YardCask\Core\Quantity\Unit;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
@@ -38,7 +38,7 @@ final readonly class BestSplit
     public static function of(Workings $workings): ?self
     {
         $load = $workings->of(LoadWorkings::class);
-        $tanks = $workings->of(TanksWorkings::class)->that(Holds::Fresh);
+        $tanks = $workings->of(TanksWorkings::class)->that(WaterKind::Fresh);
         $alike = $load->greatestFill();
         if (\count($tanks) < 2 || null === $alike->limitedBy) {
             return null;
@@ -134,13 +134,13 @@ final readonly class BestSplit
             $waste[] = [
                 'perL' => $at($working->index, 1.0),
                 'share' => $use->shareInto($working->tank, Supply::Main),
-                'mostL' => $load->contents->wasteL($working, $load->contents->drawableL(Holds::Fresh, true), 0.0),
+                'mostL' => $load->contents->wasteL($working, $load->contents->drawableL(WaterKind::Fresh, true), 0.0),
             ];
         }
         $drunk = self::kg(
             $load,
             array_map(
-                static fn (TankWorking $working): float => Holds::Drinking === $working->tank->holds
+                static fn (TankWorking $working): float => WaterKind::Drinking === $working->tank->holds
                     ? min($working->belowOutletL(), $working->fullL())
                     : 0.0,
                 $workings->of(TanksWorkings::class)->all(),

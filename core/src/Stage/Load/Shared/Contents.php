@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace YardCask\Core\Stage\Load\Shared;
 
 use YardCask\Core\Assessment\Workings;
-use YardCask\Core\Plan\Holds;
 use YardCask\Core\Plan\Supply;
+use YardCask\Core\Plan\WaterKind;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
 use YardCask\Core\Stage\Tanks\Shared\TankWorking;
 use YardCask\Core\Stage\Tanks\Shared\WaterAboard;
@@ -25,7 +25,7 @@ final readonly class Contents
         return array_map(fn (TankWorking $working): float => match (true) {
             RigState::Dry === $state => 0.0,
             $working->tank->holds->takesWaste() => RigState::UsedUp === $state || RigState::Refilled === $state
-                ? $this->wasteL($working, $this->afterStayL(Holds::Fresh), $this->afterStayL(Holds::Drinking))
+                ? $this->wasteL($working, $this->afterStayL(WaterKind::Fresh), $this->afterStayL(WaterKind::Drinking))
                 : 0.0,
             RigState::UsedUp === $state => min($working->belowOutletL(), $this->startL($working, $this->startsBrimFull())),
             default => $this->startL($working, RigState::BrimFull === $state),
@@ -39,8 +39,8 @@ final readonly class Contents
      */
     public function drawn(float $share): array
     {
-        $main = $share * $this->drawableL(Holds::Fresh, true);
-        $drinking = $share * $this->drawableL(Holds::Drinking, true);
+        $main = $share * $this->drawableL(WaterKind::Fresh, true);
+        $drinking = $share * $this->drawableL(WaterKind::Drinking, true);
 
         return array_map(fn (TankWorking $working): float => $working->tank->holds->takesWaste()
             ? $this->wasteL($working, $main, $drinking)
@@ -68,7 +68,7 @@ final readonly class Contents
     }
 
     /** What can be drawn from the tanks of a kind from brim full, or from the travel fill. */
-    public function drawableL(Holds $holds, bool $brimFull): float
+    public function drawableL(WaterKind $holds, bool $brimFull): float
     {
         return array_sum(
             array_map(
@@ -80,7 +80,7 @@ final readonly class Contents
         );
     }
 
-    private function afterStayL(Holds $holds): float
+    private function afterStayL(WaterKind $holds): float
     {
         return $this->drawableL($holds, $this->startsBrimFull());
     }

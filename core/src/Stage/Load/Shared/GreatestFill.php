@@ -7,7 +7,7 @@ namespace YardCask\Core\Stage\Load\Shared;
 use YardCask\Core\Payload\FillLimit;
 use YardCask\Core\Payload\LimitName;
 use YardCask\Core\Payload\TrailerPayload;
-use YardCask\Core\Plan\Holds;
+use YardCask\Core\Plan\WaterKind;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
 use YardCask\Core\Stage\Tanks\Shared\TankWorking;
 
@@ -39,7 +39,7 @@ final readonly class GreatestFill
 
     public static function of(LoadWorkings $load, TanksWorkings $tanks): self
     {
-        $fullL = $tanks->fullL(Holds::Fresh);
+        $fullL = $tanks->fullL(WaterKind::Fresh);
 
         foreach (self::MARGINS as $margin) {
             $found = self::found($margin, $fullL, $load, $tanks);
@@ -138,7 +138,7 @@ final readonly class GreatestFill
     private static function brokenOnTheWay(float $fraction, float $margin, LoadWorkings $load, TanksWorkings $tanks): ?LimitName
     {
         return self::brokenWith(
-            array_map(static fn (TankWorking $working): float => Holds::Fresh === $working->tank->holds ? $fraction : 1.0, $tanks->all()),
+            array_map(static fn (TankWorking $working): float => WaterKind::Fresh === $working->tank->holds ? $fraction : 1.0, $tanks->all()),
             $margin,
             $load,
         );

@@ -24,13 +24,13 @@ use YardCask\Core\Payload\RoadRig;
 use YardCask\Core\Payload\TrailerPayloadCalculator;
 use YardCask\Core\Payload\TrailerRig;
 use YardCask\Core\Payload\WasteTank;
-use YardCask\Core\Plan\Holds;
 use YardCask\Core\Plan\Plan;
 use YardCask\Core\Plan\PlannedBoat;
 use YardCask\Core\Plan\PlannedLoad;
 use YardCask\Core\Plan\PlannedRoadRig;
 use YardCask\Core\Plan\PlannedTrailer;
 use YardCask\Core\Plan\Supply;
+use YardCask\Core\Plan\WaterKind;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
 use YardCask\Core\Stage\Tanks\Shared\TankWorking;
 use YardCask\Core\Stage\Use\Shared\UseWorkings;
@@ -89,7 +89,7 @@ final class LoadWorkings implements StageWorkings
         $surfaces = [];
         foreach ($this->tanks() as $index => $working) {
             $tank = $working->tank;
-            if (Holds::Fresh === $tank->holds) {
+            if (WaterKind::Fresh === $tank->holds) {
                 $fresh[] = $loaded = new LoadedTank($tank->name, $litres[$index], $tank->allEmptyKg(), $tank->xM, $tank->yM);
             } else {
                 $masses[] = new Mass($tank->name, $tank->allEmptyKg() + $litres[$index], $tank->xM, $tank->yM);
@@ -166,7 +166,7 @@ final class LoadWorkings implements StageWorkings
             if ($tank->holds->takesWaste()) {
                 $intoL = $drawable['fresh'] * $use->shareInto($tank, Supply::Main) + $drawable['drinking'] * $use->shareInto($tank, Supply::Drinking);
                 $share = $allL > 0 ? $intoL / $allL : 0.0;
-                $beforeL = $wasteOfStay ? max(0.0, $this->contents->drawableL(Holds::Fresh, true) - $drawable['fresh']) : 0.0;
+                $beforeL = $wasteOfStay ? max(0.0, $this->contents->drawableL(WaterKind::Fresh, true) - $drawable['fresh']) : 0.0;
                 $waste[] = new WasteTank(
                     $tank->id,
                     $working->fullL(),
@@ -339,6 +339,6 @@ final class LoadWorkings implements StageWorkings
     /** Neither empty nor brim full, so that its water can run to the low side. A brim-full tank is slack as soon as a cup is drawn. */
     private static function isSlack(float $litres, TankWorking $working): bool
     {
-        return $litres > 0.01 || Holds::Fresh === $working->tank->holds;
+        return $litres > 0.01 || WaterKind::Fresh === $working->tank->holds;
     }
 }

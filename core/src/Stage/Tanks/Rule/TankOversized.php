@@ -8,8 +8,8 @@ use YardCask\Core\Assessment\Finding;
 use YardCask\Core\Assessment\Measure;
 use YardCask\Core\Assessment\RuleWithThresholds;
 use YardCask\Core\Assessment\Workings;
-use YardCask\Core\Plan\Holds;
 use YardCask\Core\Plan\Supply;
+use YardCask\Core\Plan\WaterKind;
 use YardCask\Core\Stage\Tanks\Shared\TankLength;
 use YardCask\Core\Stage\Tanks\Shared\TankProposal;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
@@ -31,7 +31,7 @@ final class TankOversized implements RuleWithThresholds
     public function check(Workings $workings): array
     {
         $need = $workings->of(UseWorkings::class)->need(Supply::Main);
-        $usableL = $workings->of(TanksWorkings::class)->usableL(Holds::Fresh);
+        $usableL = $workings->of(TanksWorkings::class)->usableL(WaterKind::Fresh);
         $largest = $workings->of(TanksWorkings::class)->largestFixed();
         if (null === $largest || $usableL <= self::TIMES_HIGH * $need->highL || $need->carryL <= TankProposal::CAN_L) {
             return [];

@@ -7,13 +7,13 @@ namespace YardCask\Core\Stage\Tanks\Shared;
 use YardCask\Core\Bay\Box;
 use YardCask\Core\Plan\Field\PartFields;
 use YardCask\Core\Plan\FreeId;
-use YardCask\Core\Plan\Holds;
 use YardCask\Core\Plan\Plan;
 use YardCask\Core\Plan\PlannedBay;
 use YardCask\Core\Plan\PlannedRig;
 use YardCask\Core\Plan\PlannedTank;
 use YardCask\Core\Plan\PlanPatch;
 use YardCask\Core\Plan\TankMounting;
+use YardCask\Core\Plan\WaterKind;
 
 /** Finds room on the rig's floor, and free ids and names, for what is added to a plan. */
 final class FreePlace
@@ -25,19 +25,19 @@ final class FreePlace
     private const NOTHING_MM = 1e-3;
 
     /** Some cans alike, as one entry; null where there is no room for them in a row. */
-    public static function addCans(Plan $plan, Holds $holds, int $count): ?PlanPatch
+    public static function addCans(Plan $plan, WaterKind $holds, int $count): ?PlanPatch
     {
-        return self::append(TankProposal::cans(FreeId::of(Holds::Drinking === $holds ? 'drinking' : 'can', $plan), $holds, $count, $plan->units), $plan);
+        return self::append(TankProposal::cans(FreeId::of(WaterKind::Drinking === $holds ? 'drinking' : 'can', $plan), $holds, $count, $plan->units), $plan);
     }
 
     /** A fixed tank that gives $usableL; null where there is no room for it. */
-    public static function addTank(Plan $plan, Holds $holds, float $usableL): ?PlanPatch
+    public static function addTank(Plan $plan, WaterKind $holds, float $usableL): ?PlanPatch
     {
         $mostMm = min(self::LONGEST_MM, $plan->load->rig->sizes()->lengthM * 1000 / 2);
 
         return self::append(
             TankProposal::fixed(
-                FreeId::of(Holds::Fresh === $holds ? 'tank' : $holds->value, $plan),
+                FreeId::of(WaterKind::Fresh === $holds ? 'tank' : $holds->value, $plan),
                 $holds,
                 $usableL,
                 self::TANK_WIDTH_MM,

@@ -6,9 +6,9 @@ namespace YardCask\Core\Stage\Tanks\Shared;
 
 use YardCask\Core\Assessment\Fix;
 use YardCask\Core\Assessment\Workings;
-use YardCask\Core\Plan\Holds;
 use YardCask\Core\Plan\Plan;
 use YardCask\Core\Plan\PlannedTank;
+use YardCask\Core\Plan\WaterKind;
 use YardCask\Core\Quantity\Unit;
 use YardCask\Core\Words\Amount;
 use YardCask\Core\Words\Phrase;
@@ -26,7 +26,7 @@ final class TankLength
         $tanks = $workings->of(TanksWorkings::class);
         $ownL = $tanks->largestFixed()?->usableL() ?? 0.0;
 
-        return self::times($ownL > 0 ? 1 + ($usableL - $tanks->usableL(Holds::Fresh)) / $ownL : 0.0, ceil(...), $workings);
+        return self::times($ownL > 0 ? 1 + ($usableL - $tanks->usableL(WaterKind::Fresh)) / $ownL : 0.0, ceil(...), $workings);
     }
 
     /** So that all fresh tanks together hold $fullL or less when brim full. */
@@ -35,7 +35,7 @@ final class TankLength
         $tanks = $workings->of(TanksWorkings::class);
         $ownL = $tanks->largestFixed()?->fullL() ?? 0.0;
 
-        return self::times($ownL > 0 ? 1 - ($tanks->fullL(Holds::Fresh) - $fullL) / $ownL : 0.0, floor(...), $workings);
+        return self::times($ownL > 0 ? 1 - ($tanks->fullL(WaterKind::Fresh) - $fullL) / $ownL : 0.0, floor(...), $workings);
     }
 
     /** @param callable(float): float $round */

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Stage\Tanks\Shared;
 
-use YardCask\Core\Plan\Holds;
 use YardCask\Core\Plan\PlannedShape;
 use YardCask\Core\Plan\PlannedTank;
 use YardCask\Core\Plan\TankMounting;
+use YardCask\Core\Plan\WaterKind;
 use YardCask\Core\Quantity\Quantity;
 use YardCask\Core\Quantity\Unit;
 use YardCask\Core\Quantity\UnitPreferences;
@@ -30,7 +30,7 @@ final class TankProposal
     /** A fixed tank whose length is chosen, in steps of 10 mm or half an inch, so that $usableL can be drawn; at most $maxLengthMm long. */
     public static function fixed(
         string $id,
-        Holds $holds,
+        WaterKind $holds,
         float $usableL,
         float $widthMm,
         float $heightMm,
@@ -68,9 +68,9 @@ final class TankProposal
     }
 
     /** Cans alike of 20 L, or of 10 L for drinking; emptied to their floor, filled to their brim. */
-    public static function cans(string $id, Holds $holds, int $count, UnitPreferences $units): PlannedTank
+    public static function cans(string $id, WaterKind $holds, int $count, UnitPreferences $units): PlannedTank
     {
-        $drinking = Holds::Drinking === $holds;
+        $drinking = WaterKind::Drinking === $holds;
 
         return new PlannedTank(
             $id,

@@ -6,9 +6,9 @@ namespace YardCask\Core\Stage\Tanks\Shared;
 
 use YardCask\Core\Assessment\StageWorkings;
 use YardCask\Core\Assessment\Workings;
-use YardCask\Core\Plan\Holds;
 use YardCask\Core\Plan\Plan;
 use YardCask\Core\Plan\TankMounting;
+use YardCask\Core\Plan\WaterKind;
 use YardCask\Core\Tank\TankVolumeCalculator;
 
 /** What the tanks of a plan hold. */
@@ -45,7 +45,7 @@ final class TanksWorkings implements StageWorkings
     }
 
     /** @return list<TankWorking> */
-    public function that(Holds $holds): array
+    public function that(WaterKind $holds): array
     {
         return array_values(array_filter($this->all(), static fn (TankWorking $working): bool => $holds === $working->tank->holds));
     }
@@ -57,13 +57,13 @@ final class TanksWorkings implements StageWorkings
     }
 
     /** Litres that can be drawn from all tanks of a kind when they are brim full. */
-    public function usableL(Holds $holds): float
+    public function usableL(WaterKind $holds): float
     {
         return array_sum(array_map(static fn (TankWorking $working): float => $working->usableL(), $this->that($holds)));
     }
 
     /** Litres that stand in all tanks of a kind when they are brim full. */
-    public function fullL(Holds $holds): float
+    public function fullL(WaterKind $holds): float
     {
         return array_sum(array_map(static fn (TankWorking $working): float => $working->fullL(), $this->that($holds)));
     }
@@ -72,7 +72,7 @@ final class TanksWorkings implements StageWorkings
     public function travelL(): float
     {
         return array_sum(
-            array_map(fn (TankWorking $working): float => $this->plan->travelFillOf($working->tank) * $working->fullL(), $this->that(Holds::Fresh)),
+            array_map(fn (TankWorking $working): float => $this->plan->travelFillOf($working->tank) * $working->fullL(), $this->that(WaterKind::Fresh)),
         );
     }
 
@@ -80,14 +80,14 @@ final class TanksWorkings implements StageWorkings
     public function travelUsableL(): float
     {
         return array_sum(
-            array_map(fn (TankWorking $working): float => $working->drawableL($this->plan->travelFillOf($working->tank)), $this->that(Holds::Fresh)),
+            array_map(fn (TankWorking $working): float => $working->drawableL($this->plan->travelFillOf($working->tank)), $this->that(WaterKind::Fresh)),
         );
     }
 
     /** The fixed fresh tank that holds most, if there is one. */
     public function largestFixed(): ?TankWorking
     {
-        $fixed = array_values(array_filter($this->that(Holds::Fresh), static fn (TankWorking $working): bool => TankMounting::Fixed === $working->tank->form));
+        $fixed = array_values(array_filter($this->that(WaterKind::Fresh), static fn (TankWorking $working): bool => TankMounting::Fixed === $working->tank->form));
         usort($fixed, static fn (TankWorking $a, TankWorking $b): int => $b->grossL() <=> $a->grossL());
 
         return $fixed[0] ?? null;

@@ -6,7 +6,7 @@ namespace YardCask\Core\Stage\Tanks\Shared;
 
 use YardCask\Core\Assessment\StageWorkings;
 use YardCask\Core\Assessment\Workings;
-use YardCask\Core\Plan\Holds;
+use YardCask\Core\Plan\WaterKind;
 
 /** The fresh water that a stay begins with: brimmed where there is a tap on arrival, otherwise what has travelled. */
 final readonly class WaterAboard implements StageWorkings
@@ -26,7 +26,7 @@ final readonly class WaterAboard implements StageWorkings
         $tanks = $workings->of(TanksWorkings::class);
         $brimmed = $workings->plan->use->stay->hasTapOnArrival() && !$workings->rigWords->limitHoldsAtRest();
 
-        return new self($brimmed, $brimmed ? $tanks->usableL(Holds::Fresh) : $tanks->travelUsableL(), $tanks->travelUsableL());
+        return new self($brimmed, $brimmed ? $tanks->usableL(WaterKind::Fresh) : $tanks->travelUsableL(), $tanks->travelUsableL());
     }
 
     public static function sections(): array

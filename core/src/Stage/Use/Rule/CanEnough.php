@@ -10,10 +10,10 @@ use YardCask\Core\Assessment\Measure;
 use YardCask\Core\Assessment\Rule;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Plan\FreeId;
-use YardCask\Core\Plan\Holds;
 use YardCask\Core\Plan\PlanPatch;
 use YardCask\Core\Plan\Supply;
 use YardCask\Core\Plan\TankMounting;
+use YardCask\Core\Plan\WaterKind;
 use YardCask\Core\Stage\Tanks\Shared\FreePlace;
 use YardCask\Core\Stage\Tanks\Shared\TankProposal;
 use YardCask\Core\Stage\Tanks\Shared\TankRemoval;
@@ -54,10 +54,10 @@ final class CanEnough implements Rule
     private static function proposals(Workings $workings, bool $forTheStay): array
     {
         $fixed = array_filter(
-            $workings->of(TanksWorkings::class)->that(Holds::Fresh),
+            $workings->of(TanksWorkings::class)->that(WaterKind::Fresh),
             static fn ($working): bool => TankMounting::Fixed === $working->tank->form,
         );
-        $can = FreePlace::addCans($workings->plan, Holds::Fresh, 1);
+        $can = FreePlace::addCans($workings->plan, WaterKind::Fresh, 1);
         if (null === $can) {
             return [];
         }

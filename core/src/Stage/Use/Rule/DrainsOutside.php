@@ -10,9 +10,9 @@ use YardCask\Core\Assessment\Measure;
 use YardCask\Core\Assessment\Rule;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Plan\FreeId;
-use YardCask\Core\Plan\Holds;
 use YardCask\Core\Plan\PlannedUse;
 use YardCask\Core\Plan\PlanPatch;
+use YardCask\Core\Plan\WaterKind;
 use YardCask\Core\Stage\Tanks\Shared\FreePlace;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
 use YardCask\Core\Stage\Use\Shared\UseWorkings;
@@ -35,7 +35,7 @@ final class DrainsOutside implements Rule
         if (
             $stayL < self::LEAST_L_A_DAY * min(1.0, $days)
             || $stayL / $days < self::LEAST_L_A_DAY
-            || [] !== $workings->of(TanksWorkings::class)->that(Holds::Waste)
+            || [] !== $workings->of(TanksWorkings::class)->that(WaterKind::Waste)
         ) {
             return [];
         }
@@ -52,11 +52,11 @@ final class DrainsOutside implements Rule
     /** @return list<Fix> */
     private static function addTank(Workings $workings, float $stayL): array
     {
-        $patch = FreePlace::addTank($workings->plan, Holds::Waste, $stayL);
+        $patch = FreePlace::addTank($workings->plan, WaterKind::Waste, $stayL);
         if (null === $patch) {
             return [];
         }
-        $id = FreeId::of(Holds::Waste->value, $workings->plan);
+        $id = FreeId::of(WaterKind::Waste->value, $workings->plan);
         foreach ($workings->plan->use->uses as $index => $use) {
             if (PlannedUse::OUTSIDE === $use->drainsTo) {
                 $patch = $patch->and(PlanPatch::replace('/use/uses/'.$index.'/drains_to', $id));

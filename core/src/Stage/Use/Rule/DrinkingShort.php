@@ -10,10 +10,10 @@ use YardCask\Core\Assessment\LookAt;
 use YardCask\Core\Assessment\Measure;
 use YardCask\Core\Assessment\Rule;
 use YardCask\Core\Assessment\Workings;
-use YardCask\Core\Plan\Holds;
 use YardCask\Core\Plan\PlannedTank;
 use YardCask\Core\Plan\PlanPatch;
 use YardCask\Core\Plan\Supply;
+use YardCask\Core\Plan\WaterKind;
 use YardCask\Core\Stage\Tanks\Shared\FreePlace;
 use YardCask\Core\Stage\Tanks\Shared\TankProposal;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
@@ -31,14 +31,14 @@ final class DrinkingShort implements Rule
     public function check(Workings $workings): array
     {
         $needL = $workings->of(UseWorkings::class)->need(Supply::Drinking)->carryL;
-        $usableL = $workings->of(TanksWorkings::class)->usableL(Holds::Drinking);
+        $usableL = $workings->of(TanksWorkings::class)->usableL(WaterKind::Drinking);
         if ($needL - $usableL < 0.05) {
             return [];
         }
 
         return [new Finding(
             UseFinding::DrinkingShort,
-            array_map(static fn (PlannedTank $tank): string => $tank->id, $workings->plan->tanksThatHold(Holds::Drinking)),
+            array_map(static fn (PlannedTank $tank): string => $tank->id, $workings->plan->tanksThatHold(WaterKind::Drinking)),
             new Measure($usableL, $needL, 'L'),
             new SnagText(
                 $usableL > 0 ? 'use.drinking-short.title' : 'use.drinking-short.title.none',
@@ -57,7 +57,7 @@ final class DrinkingShort implements Rule
     /** More of the cans that are there. */
     private static function moreAlike(Workings $workings, float $shortL): ?Fix
     {
-        $working = $workings->of(TanksWorkings::class)->that(Holds::Drinking)[0] ?? null;
+        $working = $workings->of(TanksWorkings::class)->that(WaterKind::Drinking)[0] ?? null;
         if (null === $working || $working->volume->usableL <= 0) {
             return null;
         }
@@ -73,7 +73,7 @@ final class DrinkingShort implements Rule
     private static function addCans(Workings $workings, float $shortL): ?Fix
     {
         $cans = (int) ceil($shortL / TankProposal::DRINKING_CAN_L - 1e-9);
-        $patch = $cans > self::MOST_CANS ? null : FreePlace::addCans($workings->plan, Holds::Drinking, $cans);
+        $patch = $cans > self::MOST_CANS ? null : FreePlace::addCans($workings->plan, WaterKind::Drinking, $cans);
 
         return null === $patch ? null : new Fix(
             new Phrase('use.fix.add-drinking-cans', ['cans' => $cans, 'litres' => Amount::litres(TankProposal::DRINKING_CAN_L)]),

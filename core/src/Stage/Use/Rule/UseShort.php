@@ -11,10 +11,10 @@ use YardCask\Core\Assessment\Measure;
 use YardCask\Core\Assessment\Rule;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Demand\UseDemand;
-use YardCask\Core\Plan\Holds;
 use YardCask\Core\Plan\PlannedTank;
 use YardCask\Core\Plan\PlanPatch;
 use YardCask\Core\Plan\Supply;
+use YardCask\Core\Plan\WaterKind;
 use YardCask\Core\Stage\Tanks\Shared\FreePlace;
 use YardCask\Core\Stage\Tanks\Shared\TankLength;
 use YardCask\Core\Stage\Tanks\Shared\TankProposal;
@@ -42,12 +42,12 @@ final class UseShort implements Rule
         }
         $plan = $workings->plan->use;
         $lasts = $use->lastsDays($aboard->usableL);
-        $brimL = $workings->of(TanksWorkings::class)->usableL(Holds::Fresh);
+        $brimL = $workings->of(TanksWorkings::class)->usableL(WaterKind::Fresh);
         $isBrim = $aboard->brimmed || $brimL - $aboard->usableL < 0.05;
 
         return [new Finding(
             UseFinding::UseShort,
-            array_map(static fn (PlannedTank $tank): string => $tank->id, $workings->plan->tanksThatHold(Holds::Fresh)),
+            array_map(static fn (PlannedTank $tank): string => $tank->id, $workings->plan->tanksThatHold(WaterKind::Fresh)),
             new Measure($aboard->usableL, $needL, 'L'),
             new SnagText($brimL > 0 ? 'use.short.title' : 'use.short.title.no-tank', $brimL > 0 ? 'use.short.why' : 'use.short.why.no-tank', [
                 'short' => Amount::litres($shortL),
@@ -75,9 +75,9 @@ final class UseShort implements Rule
     private static function travelFuller(float $needL, Workings $workings): ?Fix
     {
         $tanks = $workings->of(TanksWorkings::class);
-        $fullL = $tanks->fullL(Holds::Fresh);
-        $belowL = $fullL - $tanks->usableL(Holds::Fresh);
-        $own = array_filter($tanks->that(Holds::Fresh), static fn ($working): bool => null !== $working->tank->travelFill);
+        $fullL = $tanks->fullL(WaterKind::Fresh);
+        $belowL = $fullL - $tanks->usableL(WaterKind::Fresh);
+        $own = array_filter($tanks->that(WaterKind::Fresh), static fn ($working): bool => null !== $working->tank->travelFill);
         if ($workings->of(WaterAboard::class)->brimmed || [] !== $own || $fullL <= 0 || $needL + $belowL > $fullL || $workings->plan->load->travelFill >= 1) {
             return null;
         }
@@ -123,7 +123,7 @@ final class UseShort implements Rule
     private static function addCans(Workings $workings, float $shortL): ?Fix
     {
         $cans = (int) ceil($shortL / TankProposal::CAN_L - 1e-9);
-        $patch = $cans > self::MOST_CANS ? null : FreePlace::addCans($workings->plan, Holds::Fresh, $cans);
+        $patch = $cans > self::MOST_CANS ? null : FreePlace::addCans($workings->plan, WaterKind::Fresh, $cans);
 
         return null === $patch ? null : new Fix(new Phrase('use.fix.add-cans', ['cans' => $cans, 'litres' => Amount::litres(TankProposal::CAN_L)]), $patch);
     }
@@ -139,7 +139,7 @@ final class UseShort implements Rule
 
     private static function placeTank(Workings $workings, float $needL): ?Fix
     {
-        $patch = [] === $workings->of(TanksWorkings::class)->that(Holds::Fresh) ? FreePlace::addTank($workings->plan, Holds::Fresh, $needL) : null;
+        $patch = [] === $workings->of(TanksWorkings::class)->that(WaterKind::Fresh) ? FreePlace::addTank($workings->plan, WaterKind::Fresh, $needL) : null;
 
         return null === $patch ? null : new Fix(new Phrase('use.fix.place-tank', ['litres' => Amount::litres($needL)]), $patch);
     }

@@ -1,0 +1,253 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Stage\Line\Solve;
+
+use YardCask\Core\Network\LineInput;
+use YardCask\Core\Network\LineLink;
+use YardCask\Core\Network\LineOutlet;
+use YardCask\Core\Network\LineSource;
+use YardCask\Core\Network\LinkEnds;
+use YardCask\Core\Network\LossLink;
+use YardCask\Core\Network\PipeLink;
+use YardCask\Core\Network\PumpLink;
+use YardCask\Core\Network\RegulatorLink;
+use YardCask\Core\Pipe\PipeInput;
+use YardCask\Core\Plan\Line\FilterFigures;
+use YardCask\Core\Plan\Line\HeaterFigures;
+use YardCask\Core\Plan\Line\MixingFigures;
+use YardCask\Core\Plan\Line\OutletFigures;
+use YardCask\Core\Plan\Line\PartKind;
+use YardCask\Core\Plan\Line\PartPort;
+use YardCask\Core\Plan\Line\PassFigures;
+use YardCask\Core\Plan\Line\PlannedPart;
+use YardCask\Core\Plan\Line\PumpFigures;
+use YardCask\Core\Plan\Line\RegulatorFigures;
+use YardCask\Core\Plan\PlannedTank;
+use YardCask\Core\Stage\Line\Graph\LineEnd;
+use YardCask\Core\Stage\Line\Graph\LineGraph;
+use YardCask\Core\Stage\Line\Graph\LinePipe;
+use YardCask\Core\Stage\Line\Mode\Position;
+
+/**
+ * The line of a plan as a network for the solver: every port a node, every pipe and every part a link. What is the same in every case is
+ * made once.
+ */
+final class CaseNetwork
+{
+    /** The material of a filter takes more than straight and less than square. Source: Forchheimer. */
+    public const FILTER_EXPONENT = 1.5;
+    /** A mixer's valve takes 4/9 of what the whole takes, its spout the rest, when it is all on one side. */
+    private const MIXER_VALVE_FACTOR = 1.5;
+    /** What holds a pressure at a pump lets this through at no loss to speak of. */
+    private const FREE_LPM = 1000.0;
+    private const FREE_KPA = 0.01;
+
+    /** @var array<string, array{float, float}> heights and places along the rig, both in m, by the node */
+    private array $nodes = [];
+    /** @var list<LineLink|PlannedPart> links, and parts whose links depend on the case */
+    private array $links = [];
+    /** @var list<array{string, string, float}> the outlets' ids, their nodes, and what flows at 100 kPa */
+    private array $outlets = [];
+
+    /** @param array<string, Position> $positions of the valves, by id */
+    public function __construct(
+        private readonly LineGraph $graph,
+        private readonly WarmWater $warm,
+        private readonly array $positions,
+    ) {
+        foreach ($graph->pipes as $pipe) {
+            $this->addPipe($pipe);
+        }
+        foreach ($graph->plan->line->parts as $part) {
+            $this->addPart($part);
+        }
+        foreach ($graph->draws() as $draw) {
+            $this->node($draw);
+        }
+    }
+
+    /** @param array<string, float> $held what pumps hold in the mean because they would go beyond their cut-out, in kPa, by id */
+    public function input(LineCase $case, array $held): LineInput
+    {
+        $nodes = array_map(static fn (array $node): float => $node[0] - $case->slope * $node[1], $this->nodes);
+        $links = [];
+        foreach ($this->links as $link) {
+            if ($link instanceof LineLink) {
+                $links[] = $link;
+            } elseif ($link->figures instanceof PumpFigures) {
+                array_push($links, ...$this->pump($link, $link->figures, $case, $held[$link->id] ?? null));
+                if (isset($held[$link->id])) {
+                    $nodes[self::inside($link)] = $link->zM - $case->slope * ($link->xM ?? 0.0);
+                }
+            } elseif ($link->figures instanceof FilterFigures) {
+                $links[] = new LossLink(
+                    $this->through($link),
+                    $link->figures->ratedLpm,
+                    $case->worn ? $link->figures->wornKpa : $link->figures->ratedKpa,
+                    self::FILTER_EXPONENT,
+                    false,
+                );
+            }
+        }
+        $outlets = array_map(
+            static fn (array $outlet): LineOutlet => new LineOutlet(
+                $outlet[0],
+                $outlet[1],
+                $outlet[2],
+                \in_array($outlet[0], $case->open, true) ? 1.0 : 0.0,
+            ),
+            $this->outlets,
+        );
+
+        return new LineInput(PipeInput::COLD_C, $nodes, $this->sources($case), $links, $outlets);
+    }
+
+    /** @return list<LineSource> */
+    private function sources(LineCase $case): array
+    {
+        $sources = [];
+        foreach ($this->graph->draws() as $draw) {
+            if ($draw->owner instanceof PlannedTank) {
+                $tank = $draw->owner;
+                $depthMm = $tank->outletHeightMm + $case->fill * ($tank->overflowMm() - $tank->outletHeightMm);
+                $sources[] = new LineSource($draw->node, $tank->zM + $case->raiseM + $depthMm / 1000 - $case->slope * $tank->xM, null);
+            }
+        }
+
+        return $sources;
+    }
+
+    private function addPipe(LinePipe $pipe): void
+    {
+        $from = $this->node($pipe->from);
+        $to = $this->node($pipe->to);
+        if ($from === $to) {
+            // From one branch of a tee to another: nothing flows in it.
+            return;
+        }
+        $this->links[] = new PipeLink(
+            new LinkEnds('pipe:'.$pipe->pipe->id, $from, $to),
+            new PipeInput($pipe->lengthM, $pipe->pipe->tube->boreMm, 0.0, $pipe->kSum(), 0.0),
+        );
+    }
+
+    private function node(LineEnd $end): string
+    {
+        $node = $end->node;
+        $this->nodes[$node] ??= [$end->zM(), $end->place()[0] ?? 0.0];
+
+        return $node;
+    }
+
+    private function addPart(PlannedPart $part): void
+    {
+        $kind = $part->kind;
+        $figures = $part->figures;
+        if ($kind->isOutlet() && $figures instanceof OutletFigures) {
+            $this->addOutlet($part, $figures);
+        } elseif (PartKind::MixingValve === $kind && $figures instanceof MixingFigures) {
+            $share = $this->warm->shareOf($part);
+            $out = $this->port($part, PartPort::Out);
+            $this->addSide($part, PartPort::Hot, $out, $figures->ratedLpm, $figures->ratedKpa, $share);
+            $this->addSide($part, PartPort::Cold, $out, $figures->ratedLpm, $figures->ratedKpa, 1 - $share);
+        } elseif (PartKind::ThreeWayValve === $kind && $figures instanceof PassFigures) {
+            $way = Position::Right === ($this->positions[$part->id] ?? Position::Left) ? PartPort::Right : PartPort::Left;
+            $this->links[] = new LossLink($this->ends($part, PartPort::Common, $way), $figures->ratedLpm, $figures->ratedKpa, 2.0, false);
+        } elseif ($kind->isInPath() && !$kind->isPoint()) {
+            $this->addPass($part);
+        }
+    }
+
+    private function addPass(PlannedPart $part): void
+    {
+        $figures = $part->figures;
+        $ends = $this->through($part);
+        if ($figures instanceof PumpFigures || $figures instanceof FilterFigures) {
+            $this->links[] = $part;
+        } elseif ($figures instanceof RegulatorFigures) {
+            $this->links[] = new RegulatorLink($figures->setKpa, new LossLink($ends, $figures->ratedLpm, $figures->ratedKpa, 2.0, true));
+        } elseif (
+            ($figures instanceof PassFigures || $figures instanceof HeaterFigures)
+            && Position::Shut !== ($this->positions[$part->id] ?? Position::Open)
+        ) {
+            $this->links[] = new LossLink($ends, $figures->ratedLpm, $figures->ratedKpa, 2.0, PartKind::NonReturn === $part->kind);
+        }
+    }
+
+    /**
+     * At another voltage its flow is in proportion, and its pressure as well, or as the square where an impeller makes it. Source: affinity
+     * laws.
+     *
+     * @return list<LineLink> none without a curve
+     */
+    private function pump(PlannedPart $part, PumpFigures $figures, LineCase $case, ?float $heldKpa): array
+    {
+        $pairs = $figures->pairs();
+        if (null === $pairs) {
+            return [];
+        }
+        $ends = $this->through($part);
+        $volts = null === $figures->volts ? 1.0 : $case->volts / LineCase::RATED_V;
+        $lift = PartKind::SubmersiblePump === $part->kind ? $volts ** 2 : $volts;
+        $curve = array_map(static fn (array $pair): array => [$pair[0] * $volts, $pair[1] * $lift], $pairs);
+        if (null === $heldKpa) {
+            return [new PumpLink($ends, $curve, true, null)];
+        }
+        $inside = self::inside($part);
+
+        return [
+            new PumpLink(new LinkEnds($ends->id, $ends->from, $inside), $curve, true, null),
+            new RegulatorLink($heldKpa, new LossLink(new LinkEnds($ends->id.'/held', $inside, $ends->to), self::FREE_LPM, self::FREE_KPA, 2.0, true)),
+        ];
+    }
+
+    /** Behind a pump, before what holds its pressure. */
+    private static function inside(PlannedPart $pump): string
+    {
+        return $pump->id.'/held';
+    }
+
+    private function addOutlet(PlannedPart $part, OutletFigures $figures): void
+    {
+        if (!$part->kind->mixes()) {
+            $this->outlets[] = [$part->id, $this->port($part, PartPort::In), $figures->openLpm];
+
+            return;
+        }
+        $this->nodes[$part->id] = [$part->zM, $part->xM ?? 0.0];
+        $valve = self::MIXER_VALVE_FACTOR;
+        $share = $this->warm->shareOf($part);
+        // Without hot water all comes from the cold side, or from both where cold is joined to both.
+        $bothCold = 0.0 === $share && null !== $this->graph->pipeAt($part, PartPort::Hot);
+        $this->addSide($part, PartPort::Hot, $part->id, $valve * $figures->openLpm, 100.0, $bothCold ? 0.5 : $share);
+        $this->addSide($part, PartPort::Cold, $part->id, $valve * $figures->openLpm, 100.0, $bothCold ? 0.5 : 1 - $share);
+        $this->outlets[] = [$part->id, $part->id, $figures->openLpm / sqrt(1 - 1 / $valve ** 2)];
+    }
+
+    /** One side of a mixer, open by its share. */
+    private function addSide(PlannedPart $part, PartPort $side, string $to, float $ratedLpm, float $ratedKpa, float $share): void
+    {
+        $from = $this->port($part, $side);
+        if ($share > 0) {
+            $this->links[] = new LossLink(new LinkEnds('part:'.$part->id.'/'.$side->value, $from, $to), $ratedLpm * $share, $ratedKpa, 2.0, true);
+        }
+    }
+
+    /** As the water goes through it the way it stands. */
+    private function through(PlannedPart $part): LinkEnds
+    {
+        return $part->reversed ? $this->ends($part, PartPort::Out, PartPort::In) : $this->ends($part, PartPort::In, PartPort::Out);
+    }
+
+    private function ends(PlannedPart $part, PartPort $from, PartPort $to): LinkEnds
+    {
+        return new LinkEnds('part:'.$part->id, $this->port($part, $from), $this->port($part, $to));
+    }
+
+    private function port(PlannedPart $part, PartPort $port): string
+    {
+        return $this->node(new LineEnd($part, $port));
+    }
+}

@@ -1,0 +1,61 @@
+import { keepPreviousData, useQuery } from "@tanstack/react-query";
+import { useEffect, useState } from "react";
+import { Away, api } from "../../api/client";
+import type { Assessment, Plan, StageName } from "../../api/types";
+
+const DEBOUNCE_MS = 50;
+
+/** What a plan comes to and how one stage of it is drawn, worked out at the same time: they are shown together or not at all. */
+async function looked(plan: Plan, stage: string, opened: string | null, signal: AbortSignal): Promise<Assessment> {
+  const [assessment, drawn] = await Promise.all([
+    api.assess(plan, stage, opened, signal),
+    api.drawing(plan, stage, signal),
+  ]);
+  const sheet = { ...assessment.stages[stage as StageName], ...drawn };
+  return { ...assessment, stages: { ...assessment.stages, [stage]: sheet } as Assessment["stages"] };
+}
+
+type Shown = { now: Assessment; of: Plan; stage: string; before: Assessment | null };
+
+/**
+ * The assessment of a plan with one stage drawn whole, a moment behind while it is edited; the last answer wins, and the old one stays
+ * until then.
+ *
+ * @param opened the id of what is opened of the stage
+ */
+export function useAssessment(
+  plan: Plan,
+  stage: string,
+  opened: string | null,
+): {
+  assessment: Assessment | undefined;
+  before: Assessment | null;
+  settled: boolean;
+  away: boolean;
+} {
+  const [asked, setAsked] = useState(plan);
+  useEffect(() => {
+    const timer = setTimeout(() => setAsked(plan), DEBOUNCE_MS);
+    return () => clearTimeout(timer);
+  }, [plan]);
+  const query = useQuery({
+    queryKey: ["assess", stage, opened, asked],
+    queryFn: ({ signal }) => looked(asked, stage, opened, signal),
+    placeholderData: keepPreviousData,
+    staleTime: Number.POSITIVE_INFINITY,
+    retry: (_, error) => error instanceof Away,
+    retryDelay: 1000,
+  });
+  const [shown, setShown] = useState<Shown | null>(null);
+  if (query.data && !query.isPlaceholderData && query.data !== shown?.now) {
+    // Another stage of the same plan, or another part opened, is no change that a figure could have moved by.
+    const before = asked === shown?.of ? shown.before : (shown?.now ?? null);
+    setShown({ now: query.data, of: asked, stage, before });
+  }
+  return {
+    assessment: query.data ?? shown?.now,
+    before: shown?.before ?? null,
+    settled: shown?.of === plan && shown.stage === stage,
+    away: query.failureReason instanceof Away,
+  };
+}

@@ -1,0 +1,34 @@
+import { keepPreviousData, useQuery } from "@tanstack/react-query";
+import { useEffect, useState } from "react";
+import { Away, api } from "../../api/client";
+import type { Finding, Fix, StageName } from "../../api/types";
+import { usePlan } from "../state/PlanContext";
+
+const PAUSE_MS = 150;
+
+/**
+ * What clears the findings of a stage. To try it all takes the server longer than the assessment, so it is asked for when the hand
+ * rests; until it has come the fixes before stay where they were, and cannot be pressed.
+ */
+export function useFixes(stage: StageName): { fixesOf: (finding: Finding) => readonly Fix[]; proven: boolean } {
+  const { plan, assessment, settled } = usePlan();
+  const [asked, setAsked] = useState(plan);
+  useEffect(() => {
+    if (!settled) return;
+    const timer = setTimeout(() => setAsked(plan), PAUSE_MS);
+    return () => clearTimeout(timer);
+  }, [plan, settled]);
+  const query = useQuery({
+    queryKey: ["fixes", stage, asked],
+    queryFn: ({ signal }) => api.fixes(asked, stage, signal),
+    enabled: settled && asked === plan && assessment.findings.some((finding) => finding.stage === stage),
+    placeholderData: keepPreviousData,
+    staleTime: Number.POSITIVE_INFINITY,
+    retry: (_, error) => error instanceof Away,
+    retryDelay: 1000,
+  });
+  return {
+    fixesOf: (finding) => query.data?.find((one) => one.key === finding.key)?.fixes ?? [],
+    proven: settled && asked === plan && query.isSuccess && !query.isPlaceholderData,
+  };
+}

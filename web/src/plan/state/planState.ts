@@ -1,0 +1,199 @@
+import type { Plan, SavedPlan } from "../../api/types";
+import type { LocalDraft, Typed } from "../drafts/localDraft";
+import { same } from "./edits";
+import { merged } from "./merge";
+import type { Place } from "./parts";
+
+/** A plan on the way back or forth, and in words the change that lies between it and the present one. */
+export type Step = { plan: Plan; what: string };
+
+export type PlanState = {
+  id: string;
+  /** What the server holds, as far as is known. */
+  saved: { revision: number; plan: Plan };
+  plan: Plan;
+  past: Step[];
+  future: Step[];
+  /** The last change, in words. */
+  what: string;
+  /** The last edit's key: edits of one kind in a row are one undo step. */
+  lastEdit: string | null;
+  /** By place, so that a text stays with its part when another is removed. */
+  typed: Record<Place, Typed>;
+  saving: "rest" | "saving" | "away" | "refused";
+  /** Why nothing is saved at present, in words. */
+  refusal: string | null;
+  /** What was sent and may have arrived, though no reply came back: found on the server, it is nobody else's. */
+  sent: Plan[];
+  /** Edits that other tabs of this browser kept before they were closed. */
+  others: LocalDraft[];
+  /** What somebody else has saved meanwhile. */
+  conflict: { revision: number; plan: Plan } | null;
+};
+
+/** What goes on when two windows have changed one plan. */
+export type Resolution = "mine" | "theirs" | "both";
+
+export type PlanAction =
+  | { type: "edit"; plan: Plan; what: string; key?: string }
+  | { type: "undo" }
+  | { type: "redo" }
+  | { type: "settle" }
+  | { type: "typed"; place: Place; typed: Typed }
+  | { type: "untyped"; under: Place }
+  /** Whatever is in the plan is shown as the plan has it. */
+  | { type: "counted" }
+  | { type: "saving"; plan: Plan }
+  | { type: "saved"; saved: SavedPlan }
+  /** The server has gone back to an earlier revision. */
+  | { type: "restored"; saved: SavedPlan; what: string }
+  /** Goes on with what another tab kept. */
+  | { type: "adopt" }
+  | { type: "away"; why: string }
+  | { type: "refused"; why: string }
+  /** Somebody has saved meanwhile: on top of `arrived`, if that was sent from here. */
+  | {
+      type: "conflict";
+      current: { revision: number; plan: Plan };
+      arrived?: { revision: number; plan: Plan } | undefined;
+    }
+  | { type: "resolve"; with: Resolution };
+
+export function opened(saved: SavedPlan): PlanState {
+  return {
+    id: saved.id,
+    saved: { revision: saved.revision, plan: saved.plan },
+    plan: saved.plan,
+    past: [],
+    future: [],
+    what: "",
+    lastEdit: null,
+    typed: {},
+    saving: "rest",
+    refusal: null,
+    sent: [],
+    others: [],
+    conflict: null,
+  };
+}
+
+const MOST_SENT = 20;
+
+/** Texts that are not in the plan: whatever happens to it, nobody types them again. */
+export function notRead(typed: PlanState["typed"]): PlanState["typed"] {
+  return Object.fromEntries(Object.entries(typed).filter(([, one]) => one.state !== "read"));
+}
+
+export function isUnsaved(state: PlanState): boolean {
+  return !same(state.plan, state.saved.plan);
+}
+
+export function planReducer(state: PlanState, action: PlanAction): PlanState {
+  switch (action.type) {
+    case "edit": {
+      if (same(action.plan, state.plan)) return state;
+      const joins = action.key !== undefined && action.key === state.lastEdit;
+      return {
+        ...state,
+        plan: action.plan,
+        past: joins ? state.past : [...state.past, { plan: state.plan, what: action.what }],
+        future: [],
+        what: action.what,
+        lastEdit: action.key ?? null,
+        saving: state.saving === "refused" ? "rest" : state.saving,
+      };
+    }
+    case "settle":
+      return { ...state, lastEdit: null };
+    case "undo": {
+      const step = state.past.at(-1);
+      if (!step) return state;
+      return {
+        ...state,
+        plan: step.plan,
+        past: state.past.slice(0, -1),
+        future: [{ plan: state.plan, what: step.what }, ...state.future],
+        what: `undone: ${step.what}`,
+        lastEdit: null,
+        typed: notRead(state.typed),
+      };
+    }
+    case "redo": {
+      const [step, ...future] = state.future;
+      if (!step) return state;
+      const past = [...state.past, { plan: state.plan, what: step.what }];
+      return { ...state, plan: step.plan, past, future, what: step.what, lastEdit: null, typed: notRead(state.typed) };
+    }
+    case "typed":
+      return { ...state, typed: { ...state.typed, [action.place]: action.typed } };
+    case "counted":
+      return { ...state, typed: notRead(state.typed) };
+    case "untyped": {
+      const kept = Object.entries(state.typed).filter(([place]) => !place.startsWith(action.under));
+      return { ...state, typed: Object.fromEntries(kept) };
+    }
+    case "saving":
+      return { ...state, saving: "saving", refusal: null, sent: [...state.sent, action.plan].slice(-MOST_SENT) };
+    case "saved":
+      return { ...state, saved: action.saved, saving: "rest", refusal: null, sent: [] };
+    case "restored": {
+      const past = [...state.past, { plan: state.plan, what: action.what }];
+      const { saved, what } = action;
+      return { ...state, saved, plan: saved.plan, past, future: [], what, lastEdit: null, typed: notRead(state.typed) };
+    }
+    case "adopt": {
+      const [next, ...others] = state.others;
+      return next && !isUnsaved(state) && !state.conflict ? { ...withDraft(state, next), others } : state;
+    }
+    case "away":
+      return { ...state, saving: "away", refusal: action.why };
+    case "refused":
+      return { ...state, saving: "refused", refusal: action.why };
+    case "conflict": {
+      const ours = [state.plan, ...state.sent].some((plan) => same(plan, action.current.plan));
+      return ours
+        ? { ...state, saved: action.current, saving: "rest", sent: [] }
+        : { ...state, saved: action.arrived ?? state.saved, saving: "rest", conflict: action.current };
+    }
+    case "resolve":
+      return resolved(state, action.with);
+  }
+}
+
+/** The plan that both states' changes make, while there is a conflict; null when they changed the same place. */
+export function together(state: PlanState): Plan | null {
+  return state.conflict && merged(state.saved.plan, state.plan, state.conflict.plan);
+}
+
+function resolved(state: PlanState, resolution: Resolution): PlanState {
+  const { conflict } = state;
+  const plan = resolution === "both" ? together(state) : resolution === "theirs" ? conflict?.plan : state.plan;
+  if (!conflict || !plan) return state;
+  const next = { ...state, saved: conflict, conflict: null };
+  const what = resolution === "both" ? "changes of two windows combined" : "the other window’s changes used";
+  return resolution === "mine"
+    ? next
+    : {
+        ...next,
+        plan,
+        past: [...state.past, { plan: state.plan, what }],
+        future: [],
+        what,
+        lastEdit: null,
+        typed: notRead(state.typed),
+      };
+}
+
+/** A state in which nothing is unsaved, with kept edits on top of it. */
+export function withDraft(state: PlanState, kept: LocalDraft): PlanState {
+  const typed = Object.entries(kept.typed).map(([at, one]) => [
+    at,
+    one.state === "reading" ? { ...one, state: "waiting" as const } : one,
+  ]);
+  const withTexts = { ...state, typed: { ...state.typed, ...Object.fromEntries(typed) } };
+  if (same(kept.plan, state.plan)) return withTexts;
+  const past = [...state.past, { plan: state.plan, what: "edits from this browser" }];
+  const edited = { ...withTexts, plan: kept.plan, past, future: [], lastEdit: null, sent: kept.sent ?? [] };
+  const known = kept.base.revision === state.saved.revision || edited.sent.some((plan) => same(plan, state.saved.plan));
+  return known ? edited : { ...edited, saved: kept.base, conflict: state.saved };
+}

@@ -1,0 +1,77 @@
+import { Dialog, DialogPanel, DialogTitle } from "@headlessui/react";
+import { Away, api } from "../../api/client";
+import type { Figure } from "../../api/types";
+import { useOfPlan } from "../server/useOfPlan";
+import { usePlan } from "../state/PlanContext";
+
+/** The sum behind a figure: what went in, the formula, where it comes from. */
+export function SumDialog({ figureId, onClose }: { figureId: string | null; onClose: () => void }) {
+  const { assessment } = usePlan();
+  const figure = figureId ? assessment.figures[figureId] : undefined;
+  return (
+    <Dialog open={figure !== undefined} onClose={onClose} className="relative z-20">
+      <div className="fixed inset-0 bg-ink/30" aria-hidden />
+      <div className="fixed inset-0 flex items-center justify-center overflow-y-auto p-4">
+        {figure && (
+          <DialogPanel className="card card-on w-full max-w-md p-5">
+            <DialogTitle className="label">{figure.label}</DialogTitle>
+            <p className="big my-1 text-water">{figure.text}</p>
+            <SumOf figure={figure} />
+            <div className="mt-4 flex justify-end">
+              <button type="button" className="plain" onClick={onClose}>
+                Close
+              </button>
+            </div>
+          </DialogPanel>
+        )}
+      </div>
+    </Dialog>
+  );
+}
+
+function SumOf({ figure }: { figure: Figure }) {
+  const { openSum, goTo } = usePlan();
+  const query = useOfPlan("sums", api.sums);
+  const sum = query.data?.[figure.id];
+  if (!sum) {
+    return (
+      <p role="status" className="my-4 text-ink-2">
+        {query.error?.message ??
+          (query.failureReason instanceof Away ? "The sum appears when the server answers again." : "Working it out …")}
+      </p>
+    );
+  }
+  return (
+    <>
+      <p className="text-ink-2">= {sum.formula}</p>
+      <table className="my-4 w-full">
+        <tbody>
+          {sum.inputs.map((input) => (
+            <tr
+              key={`${input.label}${input.figure ?? ""}${input.pointer ?? ""}`}
+              className="border-b border-dotted border-rule"
+            >
+              <th scope="row" className="py-1.5 pr-3 text-left font-normal">
+                {input.label}
+              </th>
+              <td className="py-1.5 text-right font-[560]">{input.text}</td>
+              <td className="w-24 py-1 pl-3 text-right">
+                {input.figure && (
+                  <button type="button" className="quiet" onClick={() => openSum(input.figure!)}>
+                    its sum
+                  </button>
+                )}
+                {input.pointer && (
+                  <button type="button" className="quiet" onClick={() => goTo(input.pointer!)}>
+                    change
+                  </button>
+                )}
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <p className="text-sm text-ink-2">{sum.source}</p>
+    </>
+  );
+}
