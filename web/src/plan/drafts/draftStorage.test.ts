@@ -5,7 +5,9 @@ import { withValue } from "../state/edits";
 import { opened, planReducer } from "../state/planState";
 import { reopened, storeDrafts, takeDrafts } from "./draftStorage";
 
-const plan: Plan = JSON.parse(readFileSync(new URL("../../../catalogue/plans/fellside.json", import.meta.url), "utf8"));
+const plan: Plan = JSON.parse(
+  readFileSync(new URL("../../../../catalogue/plans/fellside.json", import.meta.url), "utf8"),
+);
 const start = opened({ id: "a", revision: 3, saved_at: "", plan });
 const edited = planReducer(start, { type: "edit", plan: withValue(plan, "/use/days", 5), what: "days" });
 

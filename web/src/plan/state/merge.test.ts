@@ -4,7 +4,9 @@ import type { Plan } from "../../api/types";
 import { patched } from "./edits";
 import { merged } from "./merge";
 
-const base: Plan = JSON.parse(readFileSync(new URL("../../../catalogue/plans/fellside.json", import.meta.url), "utf8"));
+const base: Plan = JSON.parse(
+  readFileSync(new URL("../../../../catalogue/plans/fellside.json", import.meta.url), "utf8"),
+);
 const set = (path: string, value: unknown) => ({ op: "replace", path, value });
 const can = (id: string) => ({ op: "add", path: "/tanks/-", value: { ...base.tanks[1], id, name: id } });
 const named = (id: string, name: string) => ({ ...can(id), value: { ...can(id).value, name } });

@@ -6,7 +6,7 @@ import { newId, placeOf, pointerOf, withNewIds } from "./parts";
 import { isUnsaved, opened, type PlanAction, type PlanState, planReducer, together } from "./planState";
 
 const fellside: Plan = JSON.parse(
-  readFileSync(new URL("../../../catalogue/plans/fellside.json", import.meta.url), "utf8"),
+  readFileSync(new URL("../../../../catalogue/plans/fellside.json", import.meta.url), "utf8"),
 );
 const start = () => opened({ id: "a", revision: 1, saved_at: "", plan: fellside });
 const days = (count: number, key?: string): PlanAction => ({
