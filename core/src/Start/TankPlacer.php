@@ -111,7 +111,15 @@ final class TankPlacer
         );
         $one = $needL <= TankProposal::CAN_L
             ? TankProposal::cans('can-1', WaterKind::Fresh, 1, $plan->units)
-            : TankProposal::fixed('tank-1', WaterKind::Fresh, $needL, $starting->tankWidthMm, $starting->tankHeightMm, $starting->tankMaxLengthMm, $plan->units);
+            : TankProposal::fixed(
+                'tank-1',
+                WaterKind::Fresh,
+                $needL,
+                $starting->tankWidthMm,
+                $starting->tankHeightMm,
+                $starting->tankMaxLengthMm,
+                $plan->units,
+            );
         yield [$at($one, $starting->tankXM, $starting->tankYM)];
         foreach (self::along($one, $plan, $starting) as $xM) {
             yield [$at($one, $xM, $starting->tankYM)];

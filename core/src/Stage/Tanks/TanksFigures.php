@@ -159,6 +159,7 @@ final readonly class TanksFigures
         $grossL = array_sum(array_map(static fn (TankWorking $working): float => $working->grossL(), $tanks->that(WaterKind::Fresh)));
         $this->figures->litres('tanks.gross', $fresh('tanks.figure.all-gross.label'), $grossL, static fn (): array => $inputs(WaterKind::Fresh, 'gross'));
         $drinking = new FigureText('tanks.figure.drinking.label', 'tanks.figure.drinking.formula', 'tanks.source.solid');
-        $this->figures->litres('tanks.drinking', $drinking, $tanks->usableL(WaterKind::Drinking), static fn (): array => $inputs(WaterKind::Drinking, 'usable'));
+        $drinkingL = $tanks->usableL(WaterKind::Drinking);
+        $this->figures->litres('tanks.drinking', $drinking, $drinkingL, static fn (): array => $inputs(WaterKind::Drinking, 'usable'));
     }
 }

@@ -87,7 +87,8 @@ final class TanksWorkings implements StageWorkings
     /** The fixed fresh tank that holds most, if there is one. */
     public function largestFixed(): ?TankWorking
     {
-        $fixed = array_values(array_filter($this->that(WaterKind::Fresh), static fn (TankWorking $working): bool => TankMounting::Fixed === $working->tank->form));
+        $isFixed = static fn (TankWorking $working): bool => TankMounting::Fixed === $working->tank->form;
+        $fixed = array_values(array_filter($this->that(WaterKind::Fresh), $isFixed));
         usort($fixed, static fn (TankWorking $a, TankWorking $b): int => $b->grossL() <=> $a->grossL());
 
         return $fixed[0] ?? null;
