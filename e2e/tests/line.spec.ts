@@ -190,7 +190,7 @@ test("a part of one’s own is kept, imported from a table with mistakes named, 
   await page.getByRole("region", { name: "Basin tap" }).getByRole("button", { name: "Fit it there" }).first().click();
   await page.getByRole("button", { name: "Save as your own part" }).click();
   await expect(page.getByText("Saved: it is now offered")).toBeVisible();
-  await page.getByRole("button", { name: "Change your own Basin tap to this" }).click();
+  await page.getByRole("button", { name: "Update your own Basin tap to this" }).click();
   await expect(page.getByText("Your own Basin tap now has these figures.")).toBeVisible();
   for (const name of ["Moss tap: remove", "Basin tap: remove"]) {
     await page.getByRole("button", { name }).click();
