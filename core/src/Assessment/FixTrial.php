@@ -14,6 +14,7 @@ final readonly class FixTrial
 
     /** @var array<string, Finding> */
     private array $before;
+    private Causes $causes;
 
     /**
      * @param list<Finding> $findings of the plan
@@ -29,11 +30,12 @@ final readonly class FixTrial
             $before[$finding->key()] = $finding;
         }
         $this->before = $before;
+        $this->causes = Causes::among($findings);
     }
 
     /**
      * @return list<SentFix> those that clear the finding and bring nothing dangerous or impossible, the ones without a cost first; none when all
-     *                       would trade it for something as bad
+     *                       would bring as much that is as bad as they clear
      */
     public function proven(Finding $finding): array
     {
@@ -42,17 +44,19 @@ final readonly class FixTrial
             $fix = new Fix($fix->label, $fix->patch->withTests($this->workings->plan));
             $worse = $this->worsened($fix, $finding);
             if (null !== $worse) {
-                $grave = array_filter($worse, static fn (Finding $one): bool => Severity::Watch !== $one->code->severity() && !$one->code->isDoubt());
-                $tried[[] === $worse ? 0 : ([] === $grave ? 1 : 2)][] = SentFix::proven($fix, $worse, $this->workings->wording);
+                $grave = \count(array_filter($worse->worse, self::isGrave(...)));
+                // With the cause, all that came of it goes: that is worth more than a trade of one for another.
+                $cost = 0 === $grave ? 1 : ($worse->cleared > $grave ? 2 : 3);
+                $tried[[] === $worse->worse ? 0 : $cost][] = SentFix::proven($fix, $worse->worse, $this->workings->wording);
             }
         }
-        $free = [...($tried[0] ?? []), ...($tried[1] ?? [])];
+        $good = [...($tried[0] ?? []), ...($tried[1] ?? []), ...($tried[2] ?? [])];
 
-        return [] === $free ? [] : [...$free, ...($tried[2] ?? [])];
+        return [] === $good ? [] : [...$good, ...($tried[3] ?? [])];
     }
 
-    /** @return list<Finding>|null what it brings or makes worse; null when it does not hold */
-    private function worsened(Fix $fix, Finding $finding): ?array
+    /** @return TriedFix|null null when it does not hold */
+    private function worsened(Fix $fix, Finding $finding): ?TriedFix
     {
         try {
             $after = $this->workings->with($fix->patch->applyTo($this->workings->plan));
@@ -60,9 +64,11 @@ final readonly class FixTrial
             return null;
         }
         $worse = [];
+        $left = $this->before;
         foreach ($this->rules as $rule) {
             foreach ($rule->check($after) as $one) {
                 $was = $this->before[$one->key()] ?? null;
+                unset($left[$one->key()]);
                 if ($one->key() === $finding->key()) {
                     return null;
                 }
@@ -80,6 +86,13 @@ final readonly class FixTrial
             }
         }
 
-        return $worse;
+        $cleared = array_filter($left, fn (Finding $one): bool => self::isGrave($one) && $finding->key() === ($this->causes->of($one) ?? $one->key()));
+
+        return new TriedFix($worse, \count($cleared));
+    }
+
+    private static function isGrave(Finding $finding): bool
+    {
+        return Severity::Watch !== $finding->code->severity() && !$finding->code->isDoubt();
     }
 }

@@ -6,6 +6,7 @@ namespace YardCask\Core\Tests\Stage;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use YardCask\Core\Assessment\FindingFixes;
 use YardCask\Core\Assessment\SentFinding;
 use YardCask\Core\Assessment\Valve;
 use YardCask\Core\Plan\Line\PlannedPart;
@@ -69,6 +70,16 @@ final class CausesTest extends TestCase
             }
         }
         self::assertGreaterThan(10, $turned);
+    }
+
+    public function testTurningThePumpRoundIsOfferedThoughAnOutletThenGetsTooLittleWithTheOthers(): void
+    {
+        $document = SamplePlans::patched(SamplePlans::fellside(), '[{"op":"add","path":"/line/parts/2/reversed","value":true}]');
+        $fixes = Assessor::fixes(Plan::fromJson((string) json_encode($document)), 'line');
+        $turned = array_values(array_filter($fixes, static fn (FindingFixes $one): bool => 'line.backwards pressure-pump-1' === $one->key))[0];
+
+        self::assertSame('Turn the pressure pump round', $turned->fixes[0]->label);
+        self::assertStringContainsString('with the others open', (string) $turned->fixes[0]->cost);
     }
 
     public function testAFoldedFindingStillShutsTheValveAndCounts(): void
