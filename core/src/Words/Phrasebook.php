@@ -49,16 +49,40 @@ final class Phrasebook
     public function fill(string $key, array $with): string
     {
         $pattern = $this->pattern($key);
+        if (!str_contains($pattern, '{')) {
+            return $pattern;
+        }
         foreach ($this->names($key) as $name) {
             \array_key_exists($name, $with) || throw new \LogicException(\sprintf('“%s” needs {%s}.', $key, $name));
         }
-        if (!str_contains($pattern, '{')) {
-            return $pattern;
+        if (!self::chooses($pattern)) {
+            return self::putIn($pattern, $with);
         }
         $this->formatters[$key] ??= new \MessageFormatter('en', $pattern);
         $text = $this->formatters[$key]->format($with);
 
         return \is_string($text) ? $text : throw new \LogicException(\sprintf('“%s”: %s', $key, $this->formatters[$key]->getErrorMessage()));
+    }
+
+    /**
+     * A pattern that chooses nothing is filled without ICU, which takes longer to read it than to fill it.
+     *
+     * @param array<string, string|int> $with
+     */
+    private static function putIn(string $pattern, array $with): string
+    {
+        $places = [];
+        foreach ($with as $name => $value) {
+            $places['{'.$name.'}'] = (string) $value;
+        }
+
+        return strtr($pattern, $places);
+    }
+
+    /** Whether a pattern has cases, or anything else than names in braces. */
+    private static function chooses(string $pattern): bool
+    {
+        return 1 === preg_match('/\{\w+,|\x27/', $pattern);
     }
 
     /** @throws \LogicException where there is no such key */
@@ -76,6 +100,17 @@ final class Phrasebook
     /** @return list<string> what a pattern asks for, each once */
     public function names(string $key): array
     {
-        return $this->names[$key] ??= array_keys(Pattern::cases($this->pattern($key)));
+        $pattern = $this->pattern($key);
+
+        return $this->names[$key] ??= self::chooses($pattern) ? array_keys(Pattern::cases($pattern)) : self::plainNames($pattern);
+    }
+
+    /** @return list<string> the names of a pattern without cases */
+    private static function plainNames(string $pattern): array
+    {
+        $names = [];
+        preg_match_all('/\{(\w+)\}/', $pattern, $names);
+
+        return array_values(array_unique($names[1]));
     }
 }
