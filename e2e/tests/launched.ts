@@ -62,12 +62,19 @@ export function installation(name: string, yardcask = YARDCASK) {
 
 export const PROGRAMS = ["mariadbd", "nginx", "php-fpm"];
 
+/** A free port below those that the system gives to connections, of which one could take it before the application does. */
 export async function freePort(): Promise<number> {
-  const server = createServer();
-  await new Promise<void>((ready) => server.listen(0, "127.0.0.1", ready));
-  const { port } = server.address() as { port: number };
-  await new Promise((closed) => server.close(closed));
-  return port;
+  for (;;) {
+    const port = 20_000 + Math.floor(Math.random() * 10_000);
+    const server = createServer();
+    const free = await new Promise<boolean>((known) => {
+      server.once("error", () => known(false));
+      server.listen(port, "127.0.0.1", () => known(true));
+    });
+    if (!free) continue;
+    await new Promise((closed) => server.close(closed));
+    return port;
+  }
 }
 
 export const answers = (port: number): Promise<boolean> =>

@@ -92,12 +92,12 @@ test("a start that is interrupted anywhere leaves nothing behind and can simply 
   remove();
   const port = await freePort();
   for (const wait of [30, 150, 400, 900, 1500, 2200]) {
-    const { launcher } = begin(port);
+    const { launcher, said } = begin(port);
     await pause(wait);
     launcher.kill("SIGINT");
     await expect.poll(() => launcher.exitCode ?? launcher.signalCode, { timeout: 60_000 }).not.toBeNull();
     // Before bash has read its first lines the signal itself ends it.
-    expect([130, null]).toContain(launcher.exitCode);
+    expect([130, null], said()).toContain(launcher.exitCode);
     await expect.poll(() => [programs(), left()], { timeout: 20_000 }).toEqual([{}, []]);
   }
   const { said } = await start(port);

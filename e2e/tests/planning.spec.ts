@@ -1,5 +1,6 @@
 import { expect, test } from "@playwright/test";
 import { answer, field, glass, openFellside, saved, snag, stored, type } from "./bench";
+import { pause } from "./launched";
 
 test("four questions lead to a plan with an answer", async ({ page }) => {
   await page.goto("/");
@@ -162,6 +163,22 @@ test("uses, loads and tanks come and go", async ({ page }) => {
   expect(plan.load.loads[3]).toMatchObject({ name: "Spare wheel", kg: 28 });
   expect(plan.tanks.map((tank: { id: string }) => tank.id).join(" ")).toMatch(/^tail drink-cans waste tank-[a-z2-9]{4}$/);
   expect(plan.use.uses).toHaveLength(7);
+});
+
+test("what is added and removed before the answer comes leaves nothing waiting", async ({ page }) => {
+  await openFellside(page);
+  await page.getByRole("link", { name: /^Tanks/ }).click();
+  const add = page.getByRole("button", { name: "Add a tank" });
+  await expect(add).toBeVisible();
+  await page.route("**/api/assess?*", async (route) => {
+    await pause(1000);
+    await route.continue();
+  });
+  await page.getByRole("button", { name: "Add a can" }).click();
+  await page.getByRole("button", { name: "Remove" }).click();
+  await add.click();
+  await expect(field(page, "/tanks/3/length_mm")).not.toHaveValue("");
+  await expect(add).toHaveAttribute("aria-busy", "false");
 });
 
 test("while one types quickly the last text wins, and undo goes back to the beginning", async ({ page }) => {

@@ -47,9 +47,11 @@ export function useAssessment(
     retryDelay: 1000,
   });
   const [shown, setShown] = useState<Shown | null>(null);
-  if (query.data && !query.isPlaceholderData && query.data !== shown?.now) {
+  // A plan changed and changed back has the answer that is already shown.
+  if (query.data && !query.isPlaceholderData && (query.data !== shown?.now || asked !== shown.of)) {
     // Another stage of the same plan, or another part opened, is no change that a figure could have moved by.
-    const before = asked === shown?.of ? shown.before : (shown?.now ?? null);
+    const same = asked === shown?.of || query.data === shown?.now;
+    const before = same ? (shown?.before ?? null) : (shown?.now ?? null);
     setShown({ now: query.data, of: asked, stage, before });
   }
   return {
