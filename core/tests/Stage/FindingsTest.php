@@ -157,9 +157,9 @@ final class FindingsTest extends TestCase
             $plan = SamplePlans::varied($seed);
             foreach (Assessor::assess($plan)->findings as $finding) {
                 foreach ($finding->fixes as $number => $fix) {
-                    self::assertHolds($fix, $finding, $plan, "Plan $seed: ");
+                    $mended = self::assertHolds($fix, $finding, $plan, "Plan $seed: ");
                     if (0 === $number) {
-                        self::assertSame([], self::worsened($fix, $plan), "Plan $seed: {$fix->label} comes first and makes something worse.");
+                        self::assertSame([], self::worsened($plan, $mended), "Plan $seed: {$fix->label} comes first and makes something worse.");
                     }
                     ++$tried;
                 }
@@ -196,26 +196,39 @@ final class FindingsTest extends TestCase
         self::assertSame(0, preg_match('/(?<!1\.00)\d (?:kg|mm|L)\b(?! can)/', $json, $match), implode('', $match));
     }
 
-    private static function assertHolds(SentFix $fix, SentFinding $finding, Plan $plan, string $where = ''): void
+    /** @return Plan with the fix applied */
+    private static function assertHolds(SentFix $fix, SentFinding $finding, Plan $plan, string $where = ''): Plan
     {
         $mended = Plan::read(SamplePlans::patched($plan, Json::encode($fix->patch)));
-        $left = array_map(self::key(...), Assessor::assess($mended, '-')->findings);
+        $left = array_map(self::key(...), self::found($mended));
         self::assertNotContains(self::key($finding), $left, $where.$fix->label.' does not clear it.');
         self::assertSame([], array_values(array_diff(self::grave($mended), self::grave($plan))), $where.$fix->label.' brings something dangerous or impossible.');
-        foreach (self::worsened($fix, $plan) as $title) {
+        foreach (self::worsened($plan, $mended) as $title) {
             self::assertNotNull($fix->cost, "$where{$fix->label} does not say: $title");
         }
+
+        return $mended;
+    }
+
+    /** @return list<SentFinding> what is found in a plan without any fix; for one plan worked out once */
+    private static function found(Plan $plan): array
+    {
+        /** @var \WeakMap<Plan, list<SentFinding>>|null $known */
+        static $known = null;
+        $known ??= new \WeakMap();
+
+        return $known[$plan] ??= Assessor::assess($plan, '-')->findings;
     }
 
     /** @return list<string> the titles of the stops and shortages that a fix makes, or makes worse by more than rounding hides */
-    private static function worsened(SentFix $fix, Plan $plan): array
+    private static function worsened(Plan $plan, Plan $mended): array
     {
         $before = [];
-        foreach (Assessor::assess($plan, '-')->findings as $finding) {
+        foreach (self::found($plan) as $finding) {
             $before[self::key($finding)] = $finding;
         }
         $worse = [];
-        foreach (Assessor::assess(Plan::read(SamplePlans::patched($plan, Json::encode($fix->patch))), '-')->findings as $finding) {
+        foreach (self::found($mended) as $finding) {
             $was = $before[self::key($finding)] ?? null;
             if (Severity::Watch !== $finding->severity && 'load.estimate-tight' !== $finding->code && (null === $was || $finding->measure->excess() > $was->measure->excess() + 2e-4 * max(1.0, abs($finding->measure->limit)))) {
                 $worse[] = $finding->title;
@@ -234,7 +247,7 @@ final class FindingsTest extends TestCase
     private static function grave(Plan $plan): array
     {
         $impossible = ['tanks.outside', 'tanks.too-low', 'tanks.through-floor', 'tanks.collide', 'tanks.out-of-bay', 'tanks.obstructed', 'tanks.opening-small', 'load.outside', 'use.drain-missing'];
-        $grave = array_filter(Assessor::assess($plan, '-')->findings, static fn (SentFinding $finding): bool => Severity::Stop === $finding->severity || \in_array($finding->code, $impossible, true));
+        $grave = array_filter(self::found($plan), static fn (SentFinding $finding): bool => Severity::Stop === $finding->severity || \in_array($finding->code, $impossible, true));
 
         return array_values(array_map(self::key(...), $grave));
     }
@@ -242,6 +255,6 @@ final class FindingsTest extends TestCase
     /** @return list<string> */
     private static function codes(Plan $plan): array
     {
-        return array_column(Assessor::assess($plan, '-')->findings, 'code');
+        return array_column(self::found($plan), 'code');
     }
 }

@@ -15,7 +15,7 @@ use YardCask\Core\Tests\Stage\Line\SampleLines;
 /** Whatever a stage offers to do to a plan, in its drawing or beside it, can be done to it, one after another too. */
 final class OffersTest extends TestCase
 {
-    private const VARIED = 30;
+    private const VARIED = 15;
     private const STAGES = ['use', 'load', 'tanks', 'line'];
 
     public function testEveryOfferLeadsToAPlanThatIsAssessed(): void
@@ -34,7 +34,7 @@ final class OffersTest extends TestCase
         }
         // What each stage can offer at all.
         self::assertSame([], array_diff(['load/drawing/add_axle/patch', 'tanks/additions/patch', 'tanks/drawing/add_bay/patch', 'tanks/drawing/add_thing/patch', 'tanks/drawing/bays/across/patch', 'tanks/drawing/bays/along/patch', 'tanks/drawing/bays/obstruct/patch', 'tanks/drawing/tanks/detail/bays/patch', 'tanks/drawing/tanks/detail/fittings/patch', 'tanks/drawing/tanks/detail/shapes/patch', 'tanks/drawing/tanks/detail/turn'], array_keys($done)));
-        self::assertGreaterThan(2000, array_sum($done));
+        self::assertGreaterThan(1000, array_sum($done));
     }
 
     /** As somebody would who takes whatever is offered: each time what is offered then. */

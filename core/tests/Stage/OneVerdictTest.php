@@ -41,41 +41,66 @@ final class OneVerdictTest extends TestCase
         }
     }
 
-    public function testAnswerGlassValveAndSnagsNeverContradictEachOther(): void
+    public function testNothingThatIsSaidOfAPlanContradictsAnythingElse(): void
     {
         $stops = 0;
         foreach (self::plans() as $seed => $plan) {
             $assessment = Assessor::assess($plan, '-');
-            $codes = array_column($assessment->findings, 'code');
-            foreach ($assessment->stages as $name => $sheet) {
-                $own = array_filter($assessment->findings, static fn (SentFinding $finding): bool => $name === $finding->stage);
-                $worst = [] === $own ? null : array_values($own)[0]->severity;
-                self::assertSame([Severity::Stop->value => Valve::Shut, Severity::Fix->value => Valve::Half][$worst?->value] ?? Valve::Open, $sheet->valve, "Plan $seed: $name");
-            }
-            $load = $assessment->stages['load']->answer;
-            $sentence = str_replace("\u{00A0}", ' ', $load->before.$load->figure.$load->after);
-            $loadStops = array_filter($assessment->findings, static fn (SentFinding $finding): bool => 'load' === $finding->stage && Severity::Stop === $finding->severity);
-            if ([] !== $loadStops) {
-                ++$stops;
-            }
-            if (str_contains($sentence, 'brim full, with')) {
-                self::assertSame([], array_values(array_filter($codes, static fn (string $code): bool => str_ends_with($code, '-over-full'))), "Plan $seed: $sentence");
-                if ($plan->load->travelFill >= 1 && [] === array_filter($plan->tanks, static fn ($tank): bool => null !== $tank->travelFill)) {
-                    self::assertSame([], array_values(array_column($loadStops, 'title')), "Plan $seed: $sentence");
-                }
-            }
-            if (1 === preg_match('/over before any water|over with|over when|The nose carries only|stability/', $sentence)) {
-                self::assertNotSame([], $loadStops, "Plan $seed: $sentence");
-                self::assertSame(Valve::Shut, $assessment->stages['load']->valve);
-            }
-            $use = $assessment->stages['use']->answer;
-            if (str_contains($use->before, 'One can')) {
-                $usableL = $assessment->figures['tanks.usable']->value;
-                self::assertTrue($usableL < 20 || !\in_array('use.short', $codes, true) || 'wild' === $plan->use->stay->value || 'boat' === $plan->load->rig->kind()->value, "Plan $seed: one can is enough and yet it is short");
-            }
-            self::assertGlassAgrees($assessment, "Plan $seed");
+            $workings = Workings::over($plan);
+            $where = "Plan $seed";
+            $loadStops = self::stopsOf('load', $assessment);
+            $stops += [] === $loadStops ? 0 : 1;
+            self::assertValvesAgree($assessment, $where);
+            self::assertAnswersAgree($plan, $assessment, $loadStops, $where);
+            self::assertGlassAgrees($assessment, $where);
+            self::assertLimitsHold($workings, $assessment, $where);
+            self::assertUsedWaterIsAboardOrHasLeft($workings, $where);
+            self::assertCarriedAndLastsSpeakOfWhatIsAboard($plan, $workings, $assessment, $where);
         }
         self::assertGreaterThan(50, $stops);
+    }
+
+    /** @return list<SentFinding> */
+    private static function stopsOf(string $stage, Assessment $assessment): array
+    {
+        return array_values(array_filter($assessment->findings, static fn (SentFinding $finding): bool => $stage === $finding->stage && Severity::Stop === $finding->severity));
+    }
+
+    private static function assertValvesAgree(Assessment $assessment, string $where): void
+    {
+        foreach ($assessment->stages as $name => $sheet) {
+            $own = array_values(array_filter($assessment->findings, static fn (SentFinding $finding): bool => $name === $finding->stage));
+            $valve = [Severity::Stop->value => Valve::Shut, Severity::Fix->value => Valve::Half][($own[0] ?? null)?->severity->value] ?? Valve::Open;
+            self::assertSame($valve, $sheet->valve, "$where: $name");
+        }
+    }
+
+    /** @param list<SentFinding> $loadStops */
+    private static function assertAnswersAgree(Plan $plan, Assessment $assessment, array $loadStops, string $where): void
+    {
+        $codes = array_column($assessment->findings, 'code');
+        $load = $assessment->stages['load']->answer;
+        $sentence = str_replace("\u{00A0}", ' ', $load->before.$load->figure.$load->after);
+        if (str_contains($sentence, 'brim full, with')) {
+            self::assertSame([], array_values(array_filter($codes, static fn (string $code): bool => str_ends_with($code, '-over-full'))), "$where: $sentence");
+            if ($plan->load->travelFill >= 1 && [] === array_filter($plan->tanks, static fn ($tank): bool => null !== $tank->travelFill)) {
+                self::assertSame([], array_column($loadStops, 'title'), "$where: $sentence");
+            }
+        }
+        if (1 === preg_match('/over before any water|over with|over when|The nose carries only|stability/', $sentence)) {
+            self::assertNotSame([], $loadStops, "$where: $sentence");
+            self::assertSame(Valve::Shut, $assessment->stages['load']->valve);
+        }
+        if (str_contains($assessment->stages['use']->answer->before, 'One can')) {
+            $usableL = $assessment->figures['tanks.usable']->value;
+            self::assertTrue($usableL < 20 || !\in_array('use.short', $codes, true) || !self::isBrimmed($plan), "$where: one can is enough and yet it is short");
+        }
+    }
+
+    /** Whether its tanks are brimmed on arrival: not on a wild stay, and not on a boat. */
+    private static function isBrimmed(Plan $plan): bool
+    {
+        return 'wild' !== $plan->use->stay->value && 'boat' !== $plan->load->rig->kind()->value;
     }
 
     private static function assertGlassAgrees(Assessment $assessment, string $where): void
@@ -103,50 +128,42 @@ final class OneVerdictTest extends TestCase
         self::assertNotSame(90.0, $assessment->figures['load.heel']->value ?? 0.0, $where);
     }
 
-    public function testEveryLimitIsHeldInEveryStateOnTheRoad(): void
+    /** In no state on the road is less left of a limit than is said. */
+    private static function assertLimitsHold(Workings $workings, Assessment $assessment, string $where): void
     {
-        $states = ['dry', 'travel', 'used_up'];
-        foreach (self::plans() as $seed => $plan) {
-            $assessment = Assessor::assess($plan, '-');
-            foreach (Workings::over($plan)->of(LoadWorkings::class)->limits() as $limit) {
-                $name = $limit->name->value;
-                $mostKg = max(array_map(static fn (string $state): float => $assessment->figures["load.$name.$state"]->value, $states));
-                self::assertLessThanOrEqual($limit->limitKg - $mostKg + 1e-6, $assessment->figures["load.$name.least_spare"]->value, "Plan $seed: $name");
-            }
+        foreach ($workings->of(LoadWorkings::class)->limits() as $limit) {
+            $name = $limit->name->value;
+            $mostKg = max(array_map(static fn (string $state): float => $assessment->figures["load.$name.$state"]->value, ['dry', 'travel', 'used_up']));
+            self::assertLessThanOrEqual($limit->limitKg - $mostKg + 1e-6, $assessment->figures["load.$name.least_spare"]->value, "$where: $name");
         }
     }
 
-    public function testWaterThatIsUsedIsInTheWasteTanksOrHasLeft(): void
+    private static function assertUsedWaterIsAboardOrHasLeft(Workings $workings, string $where): void
     {
-        foreach (self::plans() as $seed => $plan) {
-            $workings = Workings::over($plan);
-            $contents = new Contents($workings);
-            $tanks = $workings->of(TanksWorkings::class);
-            $sum = static fn (RigState $state, bool $waste): float => array_sum(array_filter($contents->in($state), static fn (int $index): bool => $waste === $tanks->all()[$index]->tank->holds->takesWaste(), \ARRAY_FILTER_USE_KEY));
-            $start = $workings->of(WaterAboard::class)->brimmed ? RigState::BrimFull : RigState::Travelling;
-            $drawnL = $sum($start, false) - $sum(RigState::UsedUp, false);
-            self::assertGreaterThanOrEqual(-1e-9, $drawnL, "Plan $seed");
-            self::assertLessThanOrEqual($drawnL + 1e-6, $sum(RigState::UsedUp, true), "Plan $seed: more waste than was used");
-            foreach ($tanks->thatTakeWaste() as $working) {
-                self::assertLessThanOrEqual($working->fullL() + 1e-9, $contents->in(RigState::UsedUp)[$working->index], "Plan $seed");
-            }
+        $contents = new Contents($workings);
+        $tanks = $workings->of(TanksWorkings::class);
+        $sum = static fn (RigState $state, bool $waste): float => array_sum(array_filter($contents->in($state), static fn (int $index): bool => $waste === $tanks->all()[$index]->tank->holds->takesWaste(), \ARRAY_FILTER_USE_KEY));
+        $start = $workings->of(WaterAboard::class)->brimmed ? RigState::BrimFull : RigState::Travelling;
+        $drawnL = $sum($start, false) - $sum(RigState::UsedUp, false);
+        self::assertGreaterThanOrEqual(-1e-9, $drawnL, $where);
+        self::assertLessThanOrEqual($drawnL + 1e-6, $sum(RigState::UsedUp, true), "$where: more waste than was used");
+        foreach ($tanks->thatTakeWaste() as $working) {
+            self::assertLessThanOrEqual($working->fullL() + 1e-9, $contents->in(RigState::UsedUp)[$working->index], $where);
         }
     }
 
-    public function testCarriedAndLastsSpeakOfWhatIsAboard(): void
+    private static function assertCarriedAndLastsSpeakOfWhatIsAboard(Plan $plan, Workings $workings, Assessment $assessment, string $where): void
     {
-        foreach (self::plans() as $seed => $plan) {
-            $workings = Workings::over($plan);
-            $figures = Assessor::assess($plan, '-')->figures;
-            $brimL = $workings->of(TanksWorkings::class)->usableL(WaterKind::Fresh);
-            $travelL = $workings->of(TanksWorkings::class)->travelUsableL();
-            $brimmed = 'wild' !== $plan->use->stay->value && 'boat' !== $plan->load->rig->kind()->value;
-            self::assertEqualsWithDelta($brimmed ? $brimL : $travelL, $figures['use.aboard']->value, 1e-9, "Plan $seed");
-            $lasts = $workings->of(UseWorkings::class)->lastsDays($brimmed ? $brimL : $travelL);
-            if (null !== $lasts) {
-                self::assertEqualsWithDelta($lasts, $figures['use.lasts']->value, 0.1 + 1e-6, "Plan $seed");
-            }
-            self::assertSame($workings->of(UseWorkings::class)->need(Supply::Main)->carryL - $figures['use.aboard']->value >= 0.05, \in_array('use.short', array_column(Assessor::assess($plan, '-')->findings, 'code'), true), "Plan $seed");
+        $tanks = $workings->of(TanksWorkings::class);
+        $use = $workings->of(UseWorkings::class);
+        $figures = $assessment->figures;
+        $aboardL = self::isBrimmed($plan) ? $tanks->usableL(WaterKind::Fresh) : $tanks->travelUsableL();
+        self::assertEqualsWithDelta($aboardL, $figures['use.aboard']->value, 1e-9, $where);
+        $lasts = $use->lastsDays($aboardL);
+        if (null !== $lasts) {
+            self::assertEqualsWithDelta($lasts, $figures['use.lasts']->value, 0.1 + 1e-6, $where);
         }
+        $short = $use->need(Supply::Main)->carryL - $figures['use.aboard']->value >= 0.05;
+        self::assertSame($short, \in_array('use.short', array_column($assessment->findings, 'code'), true), $where);
     }
 }

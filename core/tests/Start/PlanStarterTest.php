@@ -60,7 +60,7 @@ final class PlanStarterTest extends TestCase
         self::assertTrue(TankPlacer::holds($plan));
     }
 
-    /** Every rig, one to eight people, one to seven days, every habit and every way to stay. */
+    /** Every rig, one to eight people, up to seven days, every habit and every way to stay. */
     public function testANewPlanHasNoStopAndNoShortageUnlessNoPlaceForOneOrTwoTanksWould(): void
     {
         $gaveUp = 0;
@@ -68,7 +68,7 @@ final class PlanStarterTest extends TestCase
         $stays = StayStyle::cases();
         foreach (self::rigs() as [$rig]) {
             for ($crew = 1; $crew <= 8; ++$crew) {
-                for ($days = 1; $days <= 7; ++$days) {
+                foreach ([1, 2, 3, 5, 7] as $days) {
                     // A ninth of all combinations: each habit and each stay meets each crew and each number of days.
                     $answers = ['rig' => $rig, 'crew' => $crew, 'days' => $days, 'habit' => $habits[($crew + $days) % 3]->value, 'stay' => $stays[($crew + 2 * $days) % 3]->value];
                     $plan = SamplePlans::begun($answers);
