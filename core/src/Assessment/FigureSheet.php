@@ -33,7 +33,7 @@ final class FigureSheet
         $format = $this->wording->format;
         $this->sums[$id] = fn (): Sum => new Sum(
             $this->wording->text($text->formula, $text->with),
-            array_map(fn (SumInput $input): SumInput => $input->filledIn($this), $inputs()),
+            array_map($this->filledIn(...), $inputs()),
             $this->wording->text($text->source, $text->with),
         );
 
@@ -76,6 +76,13 @@ final class FigureSheet
     public function all(): array
     {
         return $this->figures;
+    }
+
+    private function filledIn(SumInput $input): SumInput
+    {
+        $figure = null === $input->figure ? null : $this->get($input->figure);
+
+        return null === $figure ? $input : SumInput::figure($figure->id, $figure->label, $figure->text);
     }
 
     /** @return array<string, Sum> of every figure, with what each took from the others filled in */

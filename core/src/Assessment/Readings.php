@@ -10,8 +10,8 @@ use YardCask\Core\Output\Sent;
 use YardCask\Core\Plan\Field\MeasuredField;
 use YardCask\Core\Plan\Field\PartFields;
 use YardCask\Core\Plan\Line\LinePlan;
-use YardCask\Core\Plan\MeasuredFields;
 use YardCask\Core\Plan\Plan;
+use YardCask\Core\Plan\Spoken\MeasuredFields;
 use YardCask\Core\Quantity\QuantityFormat;
 
 /** Measured fields of a plan as they read in the plan's units. */

@@ -22,9 +22,9 @@ final readonly class SumInput implements Sent, \JsonSerializable
     }
 
     /** Another figure, of this stage or of any; its label and text are filled in when all are worked out. */
-    public static function figure(string $id): self
+    public static function figure(string $id, string $label = '', string $text = ''): self
     {
-        return new self('', '', $id, null);
+        return new self($label, $text, $id, null);
     }
 
     public static function field(string $label, string $text, string $pointer): self
@@ -35,15 +35,5 @@ final readonly class SumInput implements Sent, \JsonSerializable
     public static function constant(string $label, string $text): self
     {
         return new self($label, $text, null, null);
-    }
-
-    public function filledIn(FigureSheet $figures): self
-    {
-        if (null === $this->figure) {
-            return $this;
-        }
-        $figure = $figures->get($this->figure);
-
-        return new self($figure->label, $figure->text, $this->figure, null);
     }
 }

@@ -7,8 +7,8 @@ namespace YardCask\Core\Assessment;
 use YardCask\Core\Catalogue\PartStock;
 use YardCask\Core\Plan\Line\PlannedPart;
 use YardCask\Core\Plan\Plan;
-use YardCask\Core\Plan\PlannedTank;
-use YardCask\Core\Plan\RigWords;
+use YardCask\Core\Plan\Rig\RigWords;
+use YardCask\Core\Plan\Tanks\PlannedTank;
 use YardCask\Core\Words\Wording;
 
 /** A plan with the workings of every stage over it, each made when it is first asked for. */

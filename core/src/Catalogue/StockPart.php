@@ -13,7 +13,7 @@ use YardCask\Core\Plan\Field\PartReader;
 use YardCask\Core\Plan\Field\Parts;
 use YardCask\Core\Plan\Field\Text;
 use YardCask\Core\Plan\Field\Variants;
-use YardCask\Core\Plan\FreeId;
+use YardCask\Core\Plan\Line\PartFamilies;
 use YardCask\Core\Plan\Line\PartFigures;
 use YardCask\Core\Plan\Line\PartKind;
 use YardCask\Core\Plan\Line\PartMake;
@@ -26,13 +26,13 @@ final readonly class StockPart
     public function __construct(
         #[Id]
         public string $id,
-        #[Text('the part’s name', FreeId::LONGEST_NAME)]
+        #[Text('the part’s name', Text::LONGEST_NAME)]
         public string $name,
         #[Choice('Kind')]
         public PartKind $kind,
         #[Inline]
         public PartMake $make,
-        #[Variants(PartFigures::FAMILIES)]
+        #[Variants(PartFamilies::ALL)]
         public PartFigures $figures,
         #[Parts(PartEnd::class, 6)]
         public array $ends,

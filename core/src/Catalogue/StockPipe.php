@@ -10,7 +10,6 @@ use YardCask\Core\Plan\Field\Id;
 use YardCask\Core\Plan\Field\Inline;
 use YardCask\Core\Plan\Field\PartReader;
 use YardCask\Core\Plan\Field\Text;
-use YardCask\Core\Plan\FreeId;
 use YardCask\Core\Plan\Line\PlannedPipe;
 use YardCask\Core\Plan\Line\Tube;
 
@@ -20,7 +19,7 @@ final readonly class StockPipe
     public function __construct(
         #[Id]
         public string $id,
-        #[Text('the pipe’s name', FreeId::LONGEST_NAME)]
+        #[Text('the pipe’s name', Text::LONGEST_NAME)]
         public string $name,
         #[Inline]
         public Tube $tube,

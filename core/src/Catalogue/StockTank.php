@@ -16,14 +16,14 @@ use YardCask\Core\Plan\Field\Parts;
 use YardCask\Core\Plan\Field\Text;
 use YardCask\Core\Plan\FreeId;
 use YardCask\Core\Plan\Plan;
-use YardCask\Core\Plan\PlannedArch;
-use YardCask\Core\Plan\PlannedLevel;
-use YardCask\Core\Plan\PlannedPort;
-use YardCask\Core\Plan\PlannedShape;
-use YardCask\Core\Plan\PlannedTank;
-use YardCask\Core\Plan\PortRole;
-use YardCask\Core\Plan\TankMounting;
-use YardCask\Core\Plan\WaterKind;
+use YardCask\Core\Plan\Tanks\PlannedArch;
+use YardCask\Core\Plan\Tanks\PlannedLevel;
+use YardCask\Core\Plan\Tanks\PlannedPort;
+use YardCask\Core\Plan\Tanks\PlannedShape;
+use YardCask\Core\Plan\Tanks\PlannedTank;
+use YardCask\Core\Plan\Tanks\PortRole;
+use YardCask\Core\Plan\Tanks\TankMounting;
+use YardCask\Core\Plan\Tanks\WaterKind;
 use YardCask\Core\Quantity\Kind;
 use YardCask\Core\Quantity\Unit;
 
@@ -37,7 +37,7 @@ final readonly class StockTank
     public function __construct(
         #[Id]
         public string $id,
-        #[Text('the tank’s name', FreeId::LONGEST_NAME)]
+        #[Text('the tank’s name', Text::LONGEST_NAME)]
         public string $name,
         #[Choice('Form')]
         public TankMounting $form,

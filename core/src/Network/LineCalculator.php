@@ -33,12 +33,12 @@ final class LineCalculator
     public static function solve(LineNetwork $network, ?LineSolution $start, bool $isAlike = false): array
     {
         $shape = $isAlike && null !== $start ? $start->shape : self::shape($network);
-        $solution = LineSolution::of($network, $shape, $start);
+        $solution = LineIteration::solve($network, $shape, $start);
         $iterations = $solution->iterations;
         $next = self::regulated($network, $shape->states, $solution);
         for ($round = 1; $next !== $shape->states && $round < self::MOST_STATES; ++$round) {
             $shape = new LineShape($network, $shape->live, $next);
-            $solution = LineSolution::of($network, $shape, $solution);
+            $solution = LineIteration::solve($network, $shape, $solution);
             $iterations += $solution->iterations;
             $next = self::regulated($network, $next, $solution);
         }

@@ -11,7 +11,6 @@ use YardCask\Core\Pipe\PipeInput;
 /** A network of nodes at their heights and what joins them; loops are allowed. */
 final readonly class LineInput
 {
-    public const LONGEST_ID = 60;
     private const MOST = 1000;
 
     /**
@@ -53,7 +52,7 @@ final readonly class LineInput
     {
         $nodes = [];
         foreach ($in->objects('nodes', self::MOST) as $one) {
-            $id = $one->text('id', self::LONGEST_ID);
+            $id = $one->text('id', LinkEnds::LONGEST_ID);
             if (isset($nodes[$id])) {
                 $one->fail('id', \sprintf('Another node is called “%s”.', $id));
             }

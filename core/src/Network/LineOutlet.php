@@ -22,8 +22,8 @@ final readonly class LineOutlet
     public static function read(InputReader $in): self
     {
         $outlet = new self(
-            $in->text('id', LineInput::LONGEST_ID),
-            $in->text('node', LineInput::LONGEST_ID),
+            $in->text('id', LinkEnds::LONGEST_ID),
+            $in->text('node', LinkEnds::LONGEST_ID),
             $in->number('lpm_at_100kpa', Range::positive()),
             $in->number('open', Range::between(0, 1), 1.0),
         );

@@ -21,7 +21,7 @@ final readonly class LineSource
     public static function read(InputReader $in): self
     {
         $source = new self(
-            $in->text('node', LineInput::LONGEST_ID),
+            $in->text('node', LinkEnds::LONGEST_ID),
             $in->optionalNumber('level_m', Range::any()),
             $in->optionalNumber('pressure_kpa', Range::any()),
         );

@@ -9,6 +9,9 @@ use YardCask\Core\Input\InputReader;
 /** What a link is called, and the nodes that it joins. */
 final readonly class LinkEnds
 {
+    /** Of every name of a link, a node or an outlet. */
+    public const LONGEST_ID = 60;
+
     public function __construct(
         public string $id,
         public string $from,
@@ -19,6 +22,6 @@ final readonly class LinkEnds
     /** Reads them and leaves the reader open for more. */
     public static function read(InputReader $in): self
     {
-        return new self($in->text('id', LineInput::LONGEST_ID), $in->text('from', LineInput::LONGEST_ID), $in->text('to', LineInput::LONGEST_ID));
+        return new self($in->text('id', self::LONGEST_ID), $in->text('from', self::LONGEST_ID), $in->text('to', self::LONGEST_ID));
     }
 }

@@ -8,20 +8,28 @@ use YardCask\Core\Input\InputReader;
 use YardCask\Core\Input\InvalidInput;
 use YardCask\Core\Input\Json;
 use YardCask\Core\Input\Range;
+use YardCask\Core\Plan\Bays\PlannedBay;
+use YardCask\Core\Plan\Field\FreeName;
 use YardCask\Core\Plan\Field\Part;
 use YardCask\Core\Plan\Field\PartFields;
 use YardCask\Core\Plan\Field\PartReader;
 use YardCask\Core\Plan\Field\Parts;
+use YardCask\Core\Plan\Field\PlanPart;
 use YardCask\Core\Plan\Field\Text;
 use YardCask\Core\Plan\Field\Units;
 use YardCask\Core\Plan\Line\LinePlan;
+use YardCask\Core\Plan\Load\LoadPlan;
+use YardCask\Core\Plan\Migration\PlanMigrations;
+use YardCask\Core\Plan\Runs\PlannedRun;
+use YardCask\Core\Plan\Tanks\PlannedPort;
+use YardCask\Core\Plan\Tanks\PlannedTank;
+use YardCask\Core\Plan\Tanks\WaterKind;
+use YardCask\Core\Plan\Use\UsePlan;
 use YardCask\Core\Quantity\UnitPreferences;
 
 /** The plan document: immutable, in SI units, the same bytes for the same plan. */
 final readonly class Plan implements PlanPart
 {
-    public const FORMAT = 'yard-cask-plan';
-    public const VERSION = 6;
     public const MOST_BAYS = 12;
     public const MOST_TANKS = 12;
     public const MOST_RUNS = 40;
@@ -129,7 +137,7 @@ final readonly class Plan implements PlanPart
     {
         $base = mb_substr((string) preg_replace('/, copy( \d+)?$/', '', $this->name), 0, self::LONGEST_NAME - 12).', copy';
 
-        return PartFields::changed($this, ['name' => FreeId::name($base, $taken, self::LONGEST_NAME)]);
+        return PartFields::changed($this, ['name' => FreeName::of($base, $taken, self::LONGEST_NAME)]);
     }
 
     /** The document, decoded: objects as stdClass. */
@@ -181,7 +189,7 @@ final readonly class Plan implements PlanPart
     /** @return array<string, mixed> */
     public function jsonSerialize(): array
     {
-        return ['format' => self::FORMAT, 'version' => self::VERSION, ...PartFields::written($this), 'units' => get_object_vars($this->units)];
+        return ['format' => PlanFormat::NAME, 'version' => PlanFormat::VERSION, ...PartFields::written($this), 'units' => get_object_vars($this->units)];
     }
 
     /**

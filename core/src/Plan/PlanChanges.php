@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Plan;
 
+use YardCask\Core\Plan\Spoken\SpokenField;
+use YardCask\Core\Plan\Spoken\SpokenFields;
 use YardCask\Core\Quantity\QuantityFormat;
 
 /** What lies between two states of a plan, in words: “Tail tank, height: 300 mm → 350 mm; Spare can added”. */

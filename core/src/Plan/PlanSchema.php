@@ -13,10 +13,12 @@ use YardCask\Core\Plan\Field\Measured;
 use YardCask\Core\Plan\Field\Part;
 use YardCask\Core\Plan\Field\PartFields;
 use YardCask\Core\Plan\Field\Parts;
+use YardCask\Core\Plan\Field\Tag;
 use YardCask\Core\Plan\Field\Text;
 use YardCask\Core\Plan\Field\Units;
 use YardCask\Core\Plan\Field\Variants;
 use YardCask\Core\Plan\Field\YesNo;
+use YardCask\Core\Plan\Load\LoadPlan;
 use YardCask\Core\Quantity\UnitPreferences;
 
 /** The JSON Schema of the plan file, from what its classes declare. */
@@ -35,7 +37,7 @@ final class PlanSchema
             '$schema' => 'https://json-schema.org/draft/2020-12/schema',
             'title' => 'Yard Cask plan',
             'description' => 'The plan file: lengths in m or mm, masses in kg, volumes in L, as each key says.',
-            'properties' => ['format' => ['const' => Plan::FORMAT], 'version' => ['const' => Plan::VERSION]] + $properties,
+            'properties' => ['format' => ['const' => PlanFormat::NAME], 'version' => ['const' => PlanFormat::VERSION]] + $properties,
             'required' => ['format', 'version', ...$required],
         ] + $plan;
     }
@@ -53,7 +55,7 @@ final class PlanSchema
      */
     private static function part(string $class, string $word): array
     {
-        $tag = PartFields::tag($class);
+        $tag = Tag::of($class);
         $properties = null === $tag ? [] : [$tag->key => ['const' => $tag->value->value]];
         $required = array_keys($properties);
         self::addFields($class, '', $word, $properties, $required);

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace YardCask\Core\Stage;
 
 use YardCask\Core\Output\HasSchema;
-use YardCask\Core\Plan\PlannedRig;
 use YardCask\Core\Plan\PlanSchema;
+use YardCask\Core\Plan\Rig\PlannedRig;
 
 /** A rig, in the form that it has in the plan file. */
 final readonly class SentRig implements HasSchema

@@ -10,11 +10,11 @@ use YardCask\Core\Payload\RigKind;
 use YardCask\Core\Plan\Field\PartFields;
 use YardCask\Core\Plan\Line\LinePlan;
 use YardCask\Core\Plan\Line\SystemType;
-use YardCask\Core\Plan\LoadPlan;
+use YardCask\Core\Plan\Load\LoadPlan;
+use YardCask\Core\Plan\Load\PlannedLoad;
 use YardCask\Core\Plan\Plan;
-use YardCask\Core\Plan\PlannedLoad;
-use YardCask\Core\Plan\PlannedUse;
-use YardCask\Core\Plan\UsePlan;
+use YardCask\Core\Plan\Use\PlannedUse;
+use YardCask\Core\Plan\Use\UsePlan;
 use YardCask\Core\Stage\Line\Edit\SystemLine;
 use YardCask\Core\Stage\Load\Shared\Seating;
 

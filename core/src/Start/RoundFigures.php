@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Start;
 
-use YardCask\Core\Plan\MeasuredFields;
 use YardCask\Core\Plan\Plan;
 use YardCask\Core\Plan\PlanPatch;
+use YardCask\Core\Plan\Spoken\MeasuredFields;
 use YardCask\Core\Quantity\Quantity;
 use YardCask\Core\Quantity\Unit;
 

@@ -7,17 +7,17 @@ namespace YardCask\Core\Start;
 use YardCask\Core\Input\InputReader;
 use YardCask\Core\Input\Range;
 use YardCask\Core\Payload\RigKind;
+use YardCask\Core\Plan\Bays\PlannedBay;
 use YardCask\Core\Plan\Field\PartReader;
 use YardCask\Core\Plan\Line\SystemType;
+use YardCask\Core\Plan\Load\PlannedLoad;
+use YardCask\Core\Plan\Load\PlannedSeat;
+use YardCask\Core\Plan\Load\PlannedThing;
 use YardCask\Core\Plan\Plan;
-use YardCask\Core\Plan\PlannedBay;
-use YardCask\Core\Plan\PlannedBoat;
-use YardCask\Core\Plan\PlannedLoad;
-use YardCask\Core\Plan\PlannedRig;
-use YardCask\Core\Plan\PlannedRoadRig;
-use YardCask\Core\Plan\PlannedSeat;
-use YardCask\Core\Plan\PlannedThing;
-use YardCask\Core\Plan\PlannedTrailer;
+use YardCask\Core\Plan\Rig\PlannedBoat;
+use YardCask\Core\Plan\Rig\PlannedRig;
+use YardCask\Core\Plan\Rig\PlannedRoadRig;
+use YardCask\Core\Plan\Rig\PlannedTrailer;
 
 /** A rig to begin with: typical figures, all to be replaced by measured ones. */
 final readonly class StartingRig

@@ -8,8 +8,8 @@ use YardCask\Core\Demand\Each;
 use YardCask\Core\Demand\Per;
 use YardCask\Core\Input\InputReader;
 use YardCask\Core\Input\Range;
-use YardCask\Core\Plan\PlannedUse;
-use YardCask\Core\Plan\Supply;
+use YardCask\Core\Plan\Use\PlannedUse;
+use YardCask\Core\Plan\Use\Supply;
 
 /** A sort of use from the catalogue, with the amounts of each level of habit. */
 final readonly class StartingUse

@@ -6,16 +6,18 @@ namespace YardCask\Core\Start;
 
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Payload\BoatPayload;
+use YardCask\Core\Plan\Bays\PlannedBay;
+use YardCask\Core\Plan\Field\FreeName;
 use YardCask\Core\Plan\Field\PartFields;
 use YardCask\Core\Plan\FreeId;
 use YardCask\Core\Plan\Plan;
-use YardCask\Core\Plan\PlannedBay;
-use YardCask\Core\Plan\PlannedTank;
-use YardCask\Core\Plan\Supply;
-use YardCask\Core\Plan\WaterKind;
+use YardCask\Core\Plan\Tanks\PlannedTank;
+use YardCask\Core\Plan\Tanks\WaterKind;
+use YardCask\Core\Plan\Use\Supply;
 use YardCask\Core\Quantity\Quantity;
 use YardCask\Core\Quantity\Unit;
 use YardCask\Core\Stage\Load\Shared\BoatHeights;
+use YardCask\Core\Stage\Load\Shared\GreatestFill;
 use YardCask\Core\Stage\Load\Shared\LoadWorkings;
 use YardCask\Core\Stage\Load\Shared\RigState;
 use YardCask\Core\Stage\Tanks\Shared\FreePlace;
@@ -239,7 +241,7 @@ final class TankPlacer
         while ($cans > 0 && $row > 0 && \count($plan->tanks) < Plan::MOST_TANKS) {
             $row = min($row, $cans);
             $tank = FreePlace::onFloor(TankProposal::cans(FreeId::of('drinking', $plan), WaterKind::Drinking, $row, $plan->units), $plan->load->rig);
-            $settled = FreePlace::settled($tank->named(FreeId::name($tank->name, array_column($plan->tanks, 'name'))), $plan);
+            $settled = FreePlace::settled($tank->named(FreeName::of($tank->name, array_column($plan->tanks, 'name'))), $plan);
             if (null === $settled) {
                 $row = intdiv($row, 2);
                 continue;
@@ -255,7 +257,7 @@ final class TankPlacer
     private static function filledForTheRoad(Plan $plan): Plan
     {
         $workings = Workings::over($plan);
-        $greatest = $workings->of(LoadWorkings::class)->greatestFill();
+        $greatest = $workings->of(GreatestFill::class);
         $fullL = $workings->of(TanksWorkings::class)->fullL(WaterKind::Fresh);
         if ($greatest->fraction >= 1.0 || $fullL <= 0) {
             return $plan;
@@ -299,6 +301,6 @@ final class TankPlacer
             }
         }
 
-        return $load->greatestFill()->exists;
+        return $workings->of(GreatestFill::class)->exists;
     }
 }

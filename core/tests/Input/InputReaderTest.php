@@ -10,7 +10,7 @@ use YardCask\Core\Input\InputReader;
 use YardCask\Core\Input\InvalidInput;
 use YardCask\Core\Input\Json;
 use YardCask\Core\Input\Range;
-use YardCask\Core\Plan\StayStyle;
+use YardCask\Core\Plan\Use\StayStyle;
 
 final class InputReaderTest extends TestCase
 {

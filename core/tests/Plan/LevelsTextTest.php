@@ -8,9 +8,9 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use YardCask\Core\Input\InvalidInput;
 use YardCask\Core\Plan\Field\PartFields;
-use YardCask\Core\Plan\LevelsText;
 use YardCask\Core\Plan\Plan;
-use YardCask\Core\Plan\PlannedLevel;
+use YardCask\Core\Plan\Tanks\LevelsText;
+use YardCask\Core\Plan\Tanks\PlannedLevel;
 use YardCask\Core\Quantity\Unit;
 use YardCask\Core\Tests\SamplePlans;
 

@@ -12,12 +12,13 @@ use YardCask\Core\Input\InvalidInput;
 use YardCask\Core\Input\Json;
 use YardCask\Core\Plan\Field\PartFields;
 use YardCask\Core\Plan\Line\LinePlan;
+use YardCask\Core\Plan\Migration\PlanMigrations;
 use YardCask\Core\Plan\Plan;
-use YardCask\Core\Plan\PlanMigrations;
-use YardCask\Core\Plan\PlannedShape;
-use YardCask\Core\Plan\PlannedTank;
+use YardCask\Core\Plan\PlanFormat;
 use YardCask\Core\Plan\PlanPatch;
-use YardCask\Core\Plan\TypedText;
+use YardCask\Core\Plan\Spoken\TypedText;
+use YardCask\Core\Plan\Tanks\PlannedShape;
+use YardCask\Core\Plan\Tanks\PlannedTank;
 use YardCask\Core\Quantity\UnreadableQuantity;
 use YardCask\Core\Stage\Assessor;
 use YardCask\Core\Tests\SamplePlans;
@@ -85,7 +86,7 @@ final class PlanTest extends TestCase
             1 => static fn (\stdClass $old): \stdClass => (object) (['a' => $old->a.' then two'] + (array) $old),
             2 => static fn (\stdClass $old): \stdClass => (object) (['a' => $old->a.' then three'] + (array) $old),
         ]);
-        $old = (object) ['format' => Plan::FORMAT, 'version' => 1, 'a' => 'one'];
+        $old = (object) ['format' => PlanFormat::NAME, 'version' => 1, 'a' => 'one'];
         $new = $migrations->toCurrent($old);
         self::assertSame([3, 'one then two then three'], [$new->version, $new->a]);
         self::assertSame([1, 'one'], [$old->version, $old->a]);
@@ -195,7 +196,7 @@ final class PlanTest extends TestCase
     {
         $old = json_decode(SamplePlans::versionOneFile());
         $plan = Plan::fromJson(SamplePlans::versionOneFile());
-        self::assertSame(Plan::VERSION, json_decode($plan->toJson())->version);
+        self::assertSame(PlanFormat::VERSION, json_decode($plan->toJson())->version);
         self::assertSame($plan->toJson(), Plan::fromJson($plan->toJson())->toJson());
         self::assertSame(['fresh', 'drinking', 'drinking'], array_map(static fn ($tank): string => $tank->holds->value, $plan->tanks));
         self::assertSame(['nothing', 'outside'], [$plan->use->uses[0]->drainsTo, $plan->use->uses[4]->drainsTo]);
@@ -283,7 +284,7 @@ final class PlanTest extends TestCase
     public function testATankHoldsWhatItsShapeHolds(string $shape, float $length, float $width, float $height, float $litres, float $quarter): void
     {
         $tank = PartFields::changed(SamplePlans::fellside()->tanks[0], ['lengthMm' => $length, 'widthMm' => $width, 'heightMm' => $height]);
-        $inside = PlannedShape::from($shape)->inside($tank);
+        $inside = PlannedShape::from($shape)->inside($tank->sizeMm(), $tank->arch, $tank->levels);
         self::assertSame($height, $inside->heightMm());
         self::assertEqualsWithDelta([$litres, $litres / 2, $quarter], [$inside->litresBelow($height), $inside->litresBelow($height / 2), $inside->litresBelow($height / 4)], 1e-9);
     }

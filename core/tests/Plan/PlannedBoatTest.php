@@ -7,7 +7,7 @@ namespace YardCask\Core\Tests\Plan;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use YardCask\Core\Plan\Field\PartFields;
-use YardCask\Core\Plan\PlannedBoat;
+use YardCask\Core\Plan\Rig\PlannedBoat;
 use YardCask\Core\Tests\SamplePlans;
 
 /** How far a place of a boat lies over the water when she heels. */

@@ -9,7 +9,7 @@ use PHPUnit\Framework\TestCase;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Payload\LimitName;
 use YardCask\Core\Plan\Plan;
-use YardCask\Core\Plan\PlannedRoadRig;
+use YardCask\Core\Plan\Rig\PlannedRoadRig;
 use YardCask\Core\Stage\Assessor;
 use YardCask\Core\Stage\Load\Drawing\AxleOffer;
 use YardCask\Core\Stage\Load\Shared\EstimateError;

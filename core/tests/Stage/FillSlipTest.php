@@ -8,7 +8,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use YardCask\Core\Input\Json;
 use YardCask\Core\Plan\Plan;
-use YardCask\Core\Plan\WaterKind;
+use YardCask\Core\Plan\Tanks\WaterKind;
 use YardCask\Core\Stage\Assessor;
 use YardCask\Core\Tests\SamplePlans;
 

@@ -7,10 +7,10 @@ namespace YardCask\Core\Tests\Stage;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use YardCask\Core\Assessment\Workings;
-use YardCask\Core\Plan\Face;
 use YardCask\Core\Plan\Plan;
-use YardCask\Core\Plan\PlannedPort;
-use YardCask\Core\Plan\PortRole;
+use YardCask\Core\Plan\Tanks\Face;
+use YardCask\Core\Plan\Tanks\PlannedPort;
+use YardCask\Core\Plan\Tanks\PortRole;
 use YardCask\Core\Stage\Tanks\Shared\PortProposal;
 use YardCask\Core\Stage\Tanks\Shared\PortRoom;
 use YardCask\Core\Stage\Tanks\Shared\RunWorkings;
@@ -51,7 +51,7 @@ final class PortsTest extends TestCase
         $tank = SamplePlans::fellside()->tanks[0];
         $port = new PlannedPort('p', 'Port', PortRole::Fill, $face, min($along, 300.0), min($up, 300.0), 20.0, 60.0, true);
         $tank = \YardCask\Core\Plan\Field\PartFields::changed($tank, ['ports' => [$port]]);
-        $middle = static function (\YardCask\Core\Plan\PlannedTank $one): array {
+        $middle = static function (\YardCask\Core\Plan\Tanks\PlannedTank $one): array {
             $size = $one->body()->sizeMm();
             $at = $one->ports[0]->atMm($size);
 

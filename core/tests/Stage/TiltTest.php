@@ -9,9 +9,9 @@ use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Input\Json;
 use YardCask\Core\Output\Sent;
 use YardCask\Core\Plan\Plan;
-use YardCask\Core\Plan\PlannedShape;
-use YardCask\Core\Plan\PlannedTank;
-use YardCask\Core\Plan\TankMounting;
+use YardCask\Core\Plan\Tanks\PlannedShape;
+use YardCask\Core\Plan\Tanks\PlannedTank;
+use YardCask\Core\Plan\Tanks\TankMounting;
 use YardCask\Core\Stage\Assessor;
 use YardCask\Core\Stage\Tanks\Movement\Tilt;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
@@ -40,8 +40,8 @@ final class TiltTest extends TestCase
                         continue;
                     }
                     $told[$tank->shape->value] = true;
-                    $stillL = $tank->shape->inside($tank)->litresBelow($section->travel_level_mm);
-                    self::assertEqualsWithDelta($stillL, self::litresUnder($tank, $tilt, $slope), $tank->shape->inside($tank)->litresBelow($tank->heightMm) / 150, "seed {$seed} {$tank->name} {$tilt->id}");
+                    $stillL = $tank->inside()->litresBelow($section->travel_level_mm);
+                    self::assertEqualsWithDelta($stillL, self::litresUnder($tank, $tilt, $slope), $tank->inside()->litresBelow($tank->heightMm) / 150, "seed {$seed} {$tank->name} {$tilt->id}");
                 }
                 if (!isset($section->detail->restraint)) {
                     self::assertSame('boat', $plan->load->rig->kind()->value);

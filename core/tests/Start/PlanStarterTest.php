@@ -13,17 +13,18 @@ use YardCask\Core\Input\InputError;
 use YardCask\Core\Input\InvalidInput;
 use YardCask\Core\Input\Json;
 use YardCask\Core\Plan\Field\PartFields;
-use YardCask\Core\Plan\MeasuredFields;
+use YardCask\Core\Plan\Load\PlannedSeat;
 use YardCask\Core\Plan\Plan;
-use YardCask\Core\Plan\PlannedSeat;
-use YardCask\Core\Plan\PlannedTank;
-use YardCask\Core\Plan\StayStyle;
-use YardCask\Core\Plan\Supply;
-use YardCask\Core\Plan\TankMounting;
-use YardCask\Core\Plan\WaterKind;
+use YardCask\Core\Plan\Spoken\MeasuredFields;
+use YardCask\Core\Plan\Tanks\PlannedTank;
+use YardCask\Core\Plan\Tanks\TankMounting;
+use YardCask\Core\Plan\Tanks\WaterKind;
+use YardCask\Core\Plan\Use\StayStyle;
+use YardCask\Core\Plan\Use\Supply;
 use YardCask\Core\Quantity\Quantity;
 use YardCask\Core\Quantity\Unit;
 use YardCask\Core\Stage\Assessor;
+use YardCask\Core\Stage\Load\Shared\GreatestFill;
 use YardCask\Core\Stage\Load\Shared\LoadWorkings;
 use YardCask\Core\Stage\Tanks\Shared\TankProposal;
 use YardCask\Core\Stage\Use\Drawing\UseDrawing;
@@ -103,7 +104,7 @@ final class PlanStarterTest extends TestCase
         };
         $allowed = static function (Plan $candidate): bool {
             $load = Workings::over($candidate)->of(LoadWorkings::class);
-            $fill = $load->greatestFill()->exists ? floor($load->greatestFill()->fraction * 1000) / 1000 : 0.0;
+            $fill = $workings->of(GreatestFill::class)->exists ? floor($workings->of(GreatestFill::class)->fraction * 1000) / 1000 : 0.0;
 
             return TankPlacer::holds(PartFields::changed($candidate, ['load' => PartFields::changed($candidate->load, ['travelFill' => $fill])])) || TankPlacer::holds($candidate);
         };

@@ -8,7 +8,7 @@ use Doctrine\DBAL\Connection;
 use OpenApi\Attributes as OA;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
-use YardCask\Core\Plan\PlanChoices;
+use YardCask\Core\Plan\Spoken\PlanChoices;
 use YardCask\Core\Quantity\Unit;
 use YardCask\Core\Quantity\UnitPreferences;
 use YardCask\Core\Quantity\UnitSpelling;

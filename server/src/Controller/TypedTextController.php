@@ -10,7 +10,7 @@ use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
 use YardCask\Core\Input\InvalidInput;
 use YardCask\Core\Plan\Plan;
-use YardCask\Core\Plan\TypedText;
+use YardCask\Core\Plan\Spoken\TypedText;
 use YardCask\Core\Quantity\UnreadableQuantity;
 use YardCask\Server\Http\JsonBody;
 use YardCask\Server\Http\JsonReply;

@@ -69,14 +69,14 @@ class PlanHead
         return null !== $this->deletedAt;
     }
 
-    /** The next revision. */
-    public function revise(Plan $plan, RevisionOrigin $origin, string $changed, \DateTimeImmutable $at): PlanRevision
+    /** Takes the plan as it is now. Gives the number of the revision that is to hold it. */
+    public function revised(Plan $plan, \DateTimeImmutable $at): int
     {
         $this->name = $plan->name;
         $this->note = null;
         $this->updatedAt = $at;
 
-        return new PlanRevision($this, ++$this->revision, $plan->toJson(), $at, $origin, $changed);
+        return ++$this->revision;
     }
 
     public function delete(\DateTimeImmutable $at): void

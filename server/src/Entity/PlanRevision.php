@@ -6,7 +6,6 @@ namespace YardCask\Server\Entity;
 
 use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
-use YardCask\Server\Storage\CompressedText;
 
 /** A plan as it once was: the whole document, never changed afterwards. */
 #[ORM\Entity]

@@ -75,7 +75,7 @@ final readonly class PlanStore
     {
         $this->room->check();
         $stored = new PlanHead(bin2hex(random_bytes(6)), self::now());
-        $revision = $stored->revise($plan, $origin, '', self::now());
+        $revision = self::nextRevision($stored, $plan, $origin, '');
         $this->orm->persist($stored);
         $this->orm->persist($revision);
         $this->orm->flush();
@@ -132,7 +132,7 @@ final readonly class PlanStore
             if ($latest->document === $plan->toJson()) {
                 return $latest;
             }
-            $next = $stored->revise($plan, $origin, self::changed($latest->document, $plan), self::now());
+            $next = self::nextRevision($stored, $plan, $origin, self::changed($latest->document, $plan));
             $this->orm->persist($next);
 
             return $next;
@@ -198,6 +198,13 @@ final readonly class PlanStore
     private function revision(PlanHead $stored, int $number): PlanRevision
     {
         return $this->orm->getRepository(PlanRevision::class)->findOneBy(['plan' => $stored, 'number' => $number]) ?? throw Problem::noSuchRevision($number);
+    }
+
+    private static function nextRevision(PlanHead $stored, Plan $plan, RevisionOrigin $origin, string $changed): PlanRevision
+    {
+        $now = self::now();
+
+        return new PlanRevision($stored, $stored->revised($plan, $now), $plan->toJson(), $now, $origin, $changed);
     }
 
     /** What changed, in words. A state that can no longer be read keeps nobody from saving. */

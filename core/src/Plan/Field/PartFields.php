@@ -9,8 +9,6 @@ final class PartFields
 {
     /** @var array<class-string, list<DeclaredField>> */
     private static array $known = [];
-    /** @var array<class-string, Tag|null> */
-    private static array $tags = [];
     /** @var array<class-string, list<EitherOr>> */
     private static array $rules = [];
 
@@ -22,17 +20,6 @@ final class PartFields
     public static function of(string $class): array
     {
         return self::$known[$class] ??= self::found($class);
-    }
-
-    /** @param class-string $class */
-    public static function tag(string $class): ?Tag
-    {
-        if (!\array_key_exists($class, self::$tags)) {
-            $attributes = (new \ReflectionClass($class))->getAttributes(Tag::class);
-            self::$tags[$class] = [] === $attributes ? null : $attributes[0]->newInstance();
-        }
-
-        return self::$tags[$class];
     }
 
     /**
@@ -89,7 +76,7 @@ final class PartFields
     public static function written(object $part, string $prefix = ''): array
     {
         $keys = [];
-        $tag = self::tag($part::class);
+        $tag = Tag::of($part::class);
         if (null !== $tag) {
             $keys[$tag->key] = $tag->value;
         }

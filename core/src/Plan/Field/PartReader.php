@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace YardCask\Core\Plan\Field;
 
 use YardCask\Core\Input\InputReader;
-use YardCask\Core\Plan\FreeId;
 use YardCask\Core\Quantity\UnitPreferences;
 
 /** Reads parts of a plan by what their classes declare. Every error is collected by the input reader. */
@@ -23,7 +22,7 @@ final class PartReader
      */
     public function read(string $class, InputReader $in): object
     {
-        $tag = PartFields::tag($class);
+        $tag = Tag::of($class);
         if (null !== $tag) {
             $in->choice($tag->key, [$tag->value]);
         }
@@ -54,7 +53,7 @@ final class PartReader
             if ('' !== $name && \in_array($name, $names, true)) {
                 $one->fail(
                     'name',
-                    \sprintf('There is already one called “%s”. Give this one its own name, for example “%s”.', $name, FreeId::name($name, $names)),
+                    \sprintf('There is already one called “%s”. Give this one its own name, for example “%s”.', $name, FreeName::of($name, $names)),
                 );
             }
             $names[] = $name;

@@ -8,6 +8,9 @@ namespace YardCask\Core\Plan\Field;
 #[\Attribute(\Attribute::TARGET_PARAMETER | \Attribute::TARGET_PROPERTY)]
 final readonly class Text implements Field
 {
+    /** Of the name of a part of a plan. */
+    public const LONGEST_NAME = 60;
+
     public function __construct(
         public string $what,
         public int $maxLength,

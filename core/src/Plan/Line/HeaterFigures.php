@@ -6,7 +6,7 @@ namespace YardCask\Core\Plan\Line;
 
 use YardCask\Core\Plan\Field\Measured;
 use YardCask\Core\Plan\Field\Tag;
-use YardCask\Core\Plan\WrittenAsDeclared;
+use YardCask\Core\Plan\Field\WrittenAsDeclared;
 use YardCask\Core\Quantity\Kind;
 use YardCask\Core\Quantity\Unit;
 

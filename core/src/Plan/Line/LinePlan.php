@@ -6,8 +6,8 @@ namespace YardCask\Core\Plan\Line;
 
 use YardCask\Core\Plan\Field\Choice;
 use YardCask\Core\Plan\Field\Parts;
-use YardCask\Core\Plan\PlanPart;
-use YardCask\Core\Plan\WrittenAsDeclared;
+use YardCask\Core\Plan\Field\PlanPart;
+use YardCask\Core\Plan\Field\WrittenAsDeclared;
 
 /** The line from tank to every tap: parts, and the pipes between their ports. */
 final readonly class LinePlan implements PlanPart

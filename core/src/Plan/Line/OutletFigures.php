@@ -8,7 +8,7 @@ use YardCask\Core\Input\InputReader;
 use YardCask\Core\Plan\Field\Checked;
 use YardCask\Core\Plan\Field\Measured;
 use YardCask\Core\Plan\Field\Tag;
-use YardCask\Core\Plan\WrittenAsDeclared;
+use YardCask\Core\Plan\Field\WrittenAsDeclared;
 use YardCask\Core\Quantity\Kind;
 use YardCask\Core\Quantity\Unit;
 

@@ -10,13 +10,12 @@ use YardCask\Core\Plan\Field\Choice;
 use YardCask\Core\Plan\Field\Id;
 use YardCask\Core\Plan\Field\Inline;
 use YardCask\Core\Plan\Field\Measured;
-use YardCask\Core\Plan\Field\PartFields;
+use YardCask\Core\Plan\Field\PlanPart;
+use YardCask\Core\Plan\Field\Tag;
 use YardCask\Core\Plan\Field\Text;
 use YardCask\Core\Plan\Field\Variants;
+use YardCask\Core\Plan\Field\WrittenAsDeclared;
 use YardCask\Core\Plan\Field\YesNo;
-use YardCask\Core\Plan\FreeId;
-use YardCask\Core\Plan\PlanPart;
-use YardCask\Core\Plan\WrittenAsDeclared;
 use YardCask\Core\Quantity\Kind;
 use YardCask\Core\Quantity\Unit;
 use YardCask\Core\Words\SpokenName;
@@ -29,13 +28,13 @@ final readonly class PlannedPart implements PlanPart, Checked
     public function __construct(
         #[Id]
         public string $id,
-        #[Text('the part’s name', FreeId::LONGEST_NAME)]
+        #[Text('the part’s name', Text::LONGEST_NAME)]
         public string $name,
         #[Choice('Kind')]
         public PartKind $kind,
         #[Inline]
         public PartMake $make,
-        #[Variants(PartFigures::FAMILIES)]
+        #[Variants(PartFamilies::ALL)]
         public PartFigures $figures,
         /** Above the ground, or the keel of a boat. */
         #[Measured('the height at which a part sits', 'Height', Kind::Length, Unit::Metre, 0, 5)]
@@ -58,7 +57,7 @@ final readonly class PlannedPart implements PlanPart, Checked
 
     public function check(InputReader $in): void
     {
-        $family = PartFields::tag($this->figures::class)?->value;
+        $family = Tag::of($this->figures::class)?->value;
         if ($family !== $this->kind->family()) {
             $in->fail(
                 'figures/family',

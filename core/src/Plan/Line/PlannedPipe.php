@@ -8,11 +8,10 @@ use YardCask\Core\Plan\Field\Id;
 use YardCask\Core\Plan\Field\Inline;
 use YardCask\Core\Plan\Field\Measured;
 use YardCask\Core\Plan\Field\Parts;
+use YardCask\Core\Plan\Field\PlanPart;
 use YardCask\Core\Plan\Field\Text;
-use YardCask\Core\Plan\FreeId;
-use YardCask\Core\Plan\PlannedRunPoint;
-use YardCask\Core\Plan\PlanPart;
-use YardCask\Core\Plan\WrittenAsDeclared;
+use YardCask\Core\Plan\Field\WrittenAsDeclared;
+use YardCask\Core\Plan\Runs\PlannedRunPoint;
 use YardCask\Core\Quantity\Kind;
 use YardCask\Core\Quantity\Unit;
 
@@ -28,7 +27,7 @@ final readonly class PlannedPipe implements PlanPart
     public function __construct(
         #[Id]
         public string $id,
-        #[Text('the pipe’s name', FreeId::LONGEST_NAME)]
+        #[Text('the pipe’s name', Text::LONGEST_NAME)]
         public string $name,
         /** “pump.out”: a part or a tank, and its port. */
         #[Text('the port it begins at: “pump.out”', self::LONGEST_PORT)]

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace YardCask\Core\Plan\Line;
 
 use YardCask\Core\Plan\Field\Measured;
-use YardCask\Core\Plan\PlanPart;
-use YardCask\Core\Plan\WrittenAsDeclared;
+use YardCask\Core\Plan\Field\PlanPart;
+use YardCask\Core\Plan\Field\WrittenAsDeclared;
 use YardCask\Core\Quantity\Kind;
 use YardCask\Core\Quantity\Unit;
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Plan\Migration;
 
-use YardCask\Core\Plan\FreeId;
+use YardCask\Core\Plan\Field\FreeName;
 
 /**
  * From version 1 to 2. Tanks say what they hold instead of which supply they feed, and may stand for several alike; uses say
@@ -110,7 +110,7 @@ final class SeatsAndWaste
     private static function named(\stdClass $part, array &$names): void
     {
         if (\is_string($part->name ?? null)) {
-            $names[] = $part->name = FreeId::name($part->name, $names);
+            $names[] = $part->name = FreeName::of($part->name, $names);
         }
     }
 }

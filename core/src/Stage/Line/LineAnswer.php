@@ -7,7 +7,7 @@ namespace YardCask\Core\Stage\Line;
 use YardCask\Core\Assessment\Answer;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Plan\Line\PartPort;
-use YardCask\Core\Plan\Supply;
+use YardCask\Core\Plan\Use\Supply;
 use YardCask\Core\Stage\Line\Drawing\SceneDrawing;
 use YardCask\Core\Stage\Line\Solve\LineCase;
 use YardCask\Core\Stage\Line\Solve\SolvedLine;

@@ -55,13 +55,13 @@ final class LineWorkings implements StageWorkings
 
     public function highest(): HighestPressure
     {
-        return $this->highest ??= HighestPressure::over($this);
+        return $this->highest ??= HighestPressure::over($this->graph, $this->modes(), array_map($this->alone(...), $this->graph->outlets));
     }
 
     /** @return list<RatedPeak> the highest pressures against what has to stand them, the nearest to its rating first */
     public function rated(): array
     {
-        return $this->rated ??= $this->highest()->rated($this);
+        return $this->rated ??= $this->highest()->rated($this->graph, $this->warm);
     }
 
     public function solve(LineCase $case): SolvedLine

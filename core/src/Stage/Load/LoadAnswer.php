@@ -8,8 +8,8 @@ use YardCask\Core\Assessment\Answer;
 use YardCask\Core\Assessment\FigureSheet;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Payload\LimitName;
-use YardCask\Core\Plan\PlannedRig;
-use YardCask\Core\Plan\WaterKind;
+use YardCask\Core\Plan\Rig\PlannedRig;
+use YardCask\Core\Plan\Tanks\WaterKind;
 use YardCask\Core\Quantity\Quantity;
 use YardCask\Core\Quantity\Unit;
 use YardCask\Core\Stage\Load\Shared\BestSplit;
@@ -38,7 +38,7 @@ final readonly class LoadAnswer
         private FigureSheet $figures,
     ) {
         $this->load = $workings->of(LoadWorkings::class);
-        $this->greatest = $this->load->greatestFill();
+        $this->greatest = $this->workings->of(GreatestFill::class);
         $this->fullL = $workings->of(TanksWorkings::class)->fullL(WaterKind::Fresh);
         $this->rig = $workings->plan->load->rig;
     }

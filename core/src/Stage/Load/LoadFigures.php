@@ -8,12 +8,12 @@ use YardCask\Core\Assessment\FigureSheet;
 use YardCask\Core\Assessment\SumInput;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Payload\LimitName;
-use YardCask\Core\Plan\PlannedBoat;
-use YardCask\Core\Plan\PlannedLoad;
-use YardCask\Core\Plan\PlannedRoadRig;
-use YardCask\Core\Plan\PlannedTrailer;
-use YardCask\Core\Plan\WaterKind;
-use YardCask\Core\Plan\Weighing;
+use YardCask\Core\Plan\Load\PlannedLoad;
+use YardCask\Core\Plan\Rig\PlannedBoat;
+use YardCask\Core\Plan\Rig\PlannedRoadRig;
+use YardCask\Core\Plan\Rig\PlannedTrailer;
+use YardCask\Core\Plan\Rig\Weighing;
+use YardCask\Core\Plan\Tanks\WaterKind;
 use YardCask\Core\Quantity\Kind;
 use YardCask\Core\Quantity\Unit;
 use YardCask\Core\Stage\Load\Fill\FillSlip;
@@ -34,8 +34,6 @@ use YardCask\Core\Words\FigureText;
 /** The figures of the Load stage, each with its sum. */
 final readonly class LoadFigures
 {
-    /** How the figure of each state ends. */
-    public const SUFFIXES = ['dry' => 'dry', 'travelling' => 'travel', 'brim_full' => 'full', 'used_up' => 'used_up', 'refilled' => 'refilled'];
     private LoadWorkings $load;
     private LoadInputs $inputs;
 
@@ -169,7 +167,7 @@ final readonly class LoadFigures
         foreach (RigState::cases() as $state) {
             $text = $moments('load.figure.at-limit.label', $state);
             $this->figures->kg(
-                $id.'.'.self::SUFFIXES[$state->value],
+                $id.'.'.$state->figureSuffix(),
                 $text,
                 $limit->kgIn($state),
                 fn (): array => $this->inputs->weights($limit->name, $state),
@@ -192,7 +190,7 @@ final readonly class LoadFigures
         );
         $most = static fn (): SumInput => null === $moment->state
             ? SumInput::constant($wording->text('load.sum.at-moment', $with), $wording->kg($limit->limitKg - $limit->onTheRoad->kg))
-            : SumInput::figure($id.'.'.self::SUFFIXES[$moment->state->value]);
+            : SumInput::figure($id.'.'.$moment->state->figureSuffix());
         $text = $plate('load.figure.least-spare.label', 'load.figure.least-spare.formula');
         $this->figures->kg($id.'.least_spare', $text, $limit->onTheRoad->kg, static fn (): array => [$allowed(), $most()]);
         if ($limit->isOverBeforeWater()) {
@@ -251,7 +249,7 @@ final readonly class LoadFigures
             'state' => $worst->state->phrase($this->workings->plan->load->rig->kind()),
         ]);
         $this->figures->kg('load.tyre_over', $text, $worst->overKg(), fn (): array => [
-            SumInput::figure('load.'.$worst->limit->value.'.'.self::SUFFIXES[$worst->state->value]),
+            SumInput::figure('load.'.$worst->limit->value.'.'.$worst->state->figureSuffix()),
             ...$this->inputs->places('y_m', $worst->state),
             SumInput::constant($wording->text('load.sum.on-tyre'), $wording->kg($worst->kg)),
             SumInput::field($wording->text('load.sum.tyre-limit'), $wording->kg($worst->tyreKg), $axle.'/tyre_kg'),
@@ -261,7 +259,7 @@ final readonly class LoadFigures
     private function addFill(): void
     {
         $wording = $this->workings->wording;
-        $greatest = $this->load->greatestFill();
+        $greatest = $this->workings->of(GreatestFill::class);
         $limit = $this->load->limit($greatest->limitedBy);
         $formula = match (true) {
             !$greatest->exists => 'load.figure.max-fill.formula.none',

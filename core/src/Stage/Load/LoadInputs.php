@@ -7,11 +7,11 @@ namespace YardCask\Core\Stage\Load;
 use YardCask\Core\Assessment\SumInput;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Payload\LimitName;
-use YardCask\Core\Plan\PlannedAxle;
-use YardCask\Core\Plan\PlannedRoadRig;
-use YardCask\Core\Plan\PlannedSeat;
-use YardCask\Core\Plan\PlannedTrailer;
-use YardCask\Core\Plan\WaterKind;
+use YardCask\Core\Plan\Load\PlannedSeat;
+use YardCask\Core\Plan\Rig\PlannedAxle;
+use YardCask\Core\Plan\Rig\PlannedRoadRig;
+use YardCask\Core\Plan\Rig\PlannedTrailer;
+use YardCask\Core\Plan\Tanks\WaterKind;
 use YardCask\Core\Stage\Load\Shared\LoadWorkings;
 use YardCask\Core\Stage\Load\Shared\RigState;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
@@ -36,7 +36,7 @@ final class LoadInputs
     {
         $wording = $this->workings->wording;
         $rig = $this->workings->plan->load->rig;
-        $suffix = LoadFigures::SUFFIXES[$state->value];
+        $suffix = $state->figureSuffix();
         if (LimitName::Axle === $name) {
             return array_map(SumInput::figure(...), ['load.gross.'.$suffix, 'load.nose.'.$suffix]);
         }

@@ -9,9 +9,10 @@ use YardCask\Core\Assessment\FigureSheet;
 use YardCask\Core\Assessment\Fix;
 use YardCask\Core\Assessment\Stage;
 use YardCask\Core\Assessment\Workings;
+use YardCask\Core\Plan\Field\FreeName;
 use YardCask\Core\Plan\FreeId;
-use YardCask\Core\Plan\LoadPlan;
-use YardCask\Core\Plan\PlannedLoad;
+use YardCask\Core\Plan\Load\LoadPlan;
+use YardCask\Core\Plan\Load\PlannedLoad;
 use YardCask\Core\Plan\PlanPatch;
 use YardCask\Core\Stage\Load\Drawing\LoadDrawing;
 use YardCask\Core\Stage\Load\Shared\LoadWorkings;
@@ -66,7 +67,7 @@ final class LoadStage implements Stage
             $xM = round($rig->bodyFromM() + $rig->sizes()->lengthM / 2, 1);
             $load = new PlannedLoad(
                 FreeId::of('load', $plan),
-                FreeId::name($workings->wording->text('load.new-load'), $names),
+                FreeName::of($workings->wording->text('load.new-load'), $names),
                 self::NEW_LOAD_KG,
                 $xM,
                 0.0,

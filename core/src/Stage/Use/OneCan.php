@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace YardCask\Core\Stage\Use;
 
 use YardCask\Core\Assessment\Workings;
-use YardCask\Core\Plan\StayStyle;
-use YardCask\Core\Plan\Supply;
+use YardCask\Core\Plan\Use\StayStyle;
+use YardCask\Core\Plan\Use\Supply;
 use YardCask\Core\Stage\Tanks\Shared\TankProposal;
 use YardCask\Core\Stage\Use\Shared\UseWorkings;
 

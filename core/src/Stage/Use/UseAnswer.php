@@ -7,7 +7,7 @@ namespace YardCask\Core\Stage\Use;
 use YardCask\Core\Assessment\Answer;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Demand\UseDemand;
-use YardCask\Core\Plan\Supply;
+use YardCask\Core\Plan\Use\Supply;
 use YardCask\Core\Stage\Tanks\Shared\TankProposal;
 use YardCask\Core\Stage\Use\Shared\UseWorkings;
 use YardCask\Core\Words\Amount;

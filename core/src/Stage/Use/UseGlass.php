@@ -9,7 +9,7 @@ use YardCask\Core\Assessment\Finding;
 use YardCask\Core\Assessment\GlassCell;
 use YardCask\Core\Assessment\Severity;
 use YardCask\Core\Assessment\Workings;
-use YardCask\Core\Plan\Supply;
+use YardCask\Core\Plan\Use\Supply;
 use YardCask\Core\Stage\Tanks\Shared\WaterAboard;
 use YardCask\Core\Stage\Use\Shared\UseWorkings;
 use YardCask\Core\Words\Amount;

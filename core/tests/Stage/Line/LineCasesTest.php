@@ -11,7 +11,7 @@ use YardCask\Core\Plan\Field\PartFields;
 use YardCask\Core\Plan\Line\PlannedPart;
 use YardCask\Core\Plan\Line\SystemType;
 use YardCask\Core\Plan\Plan;
-use YardCask\Core\Plan\PlannedTank;
+use YardCask\Core\Plan\Tanks\PlannedTank;
 use YardCask\Core\Stage\Line\LineWorkings;
 use YardCask\Core\Stage\Line\Solve\LineCase;
 use YardCask\Core\Stage\Line\Solve\SolvedOutlet;

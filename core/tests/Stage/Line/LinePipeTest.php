@@ -8,7 +8,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use YardCask\Core\Plan\Field\PartFields;
 use YardCask\Core\Plan\Line\SystemType;
-use YardCask\Core\Plan\PlannedRunPoint;
+use YardCask\Core\Plan\Runs\PlannedRunPoint;
 use YardCask\Core\Stage\Line\Graph\LineGraph;
 use YardCask\Core\Stage\Line\Graph\LinePipe;
 

@@ -6,7 +6,7 @@ namespace YardCask\Core\Stage\Line\Drawing;
 
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Plan\Line\PlannedPart;
-use YardCask\Core\Plan\PlannedRunPoint;
+use YardCask\Core\Plan\Runs\PlannedRunPoint;
 use YardCask\Core\Stage\Line\Graph\LineEnd;
 use YardCask\Core\Stage\Line\Graph\LinePipe;
 use YardCask\Core\Stage\Line\Graph\PartPlaces;

@@ -6,6 +6,7 @@ namespace YardCask\Core\Stage\Line\Edit;
 
 use YardCask\Core\Catalogue\StockPart;
 use YardCask\Core\Catalogue\StockPipe;
+use YardCask\Core\Plan\Field\FreeName;
 use YardCask\Core\Plan\Field\PartFields;
 use YardCask\Core\Plan\FreeId;
 use YardCask\Core\Plan\Line\LinePlan;
@@ -240,7 +241,7 @@ final readonly class LineDraft
     /** @return array{PlannedPart, self} a part that joins nothing yet */
     public function withNew(StockPart $stock): array
     {
-        $name = FreeId::name($stock->shortName(), array_column($this->line->parts, 'name'));
+        $name = FreeName::of($stock->shortName(), array_column($this->line->parts, 'name'));
         $part = $stock->planned($this->freeId(str_replace('_', '-', $stock->kind->value)), $name, UsualHeight::of($stock->kind, $this->plan));
 
         return [$part, new self($this->plan, PartFields::changed($this->line, ['parts' => [...$this->line->parts, $part]]))];
@@ -299,7 +300,7 @@ final readonly class LineDraft
 
     private function pipeName(): string
     {
-        return FreeId::name('Pipe', ['Pipe', ...array_column($this->line->pipes, 'name')]);
+        return FreeName::of('Pipe', ['Pipe', ...array_column($this->line->pipes, 'name')]);
     }
 
     private function indexOf(PlannedPipe $pipe): int

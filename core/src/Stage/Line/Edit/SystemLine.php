@@ -6,6 +6,7 @@ namespace YardCask\Core\Stage\Line\Edit;
 
 use YardCask\Core\Catalogue\PartStock;
 use YardCask\Core\Catalogue\SystemPage;
+use YardCask\Core\Plan\Field\FreeName;
 use YardCask\Core\Plan\Field\PartFields;
 use YardCask\Core\Plan\FreeId;
 use YardCask\Core\Plan\Line\LinePlan;
@@ -14,8 +15,8 @@ use YardCask\Core\Plan\Line\PartPort;
 use YardCask\Core\Plan\Line\PlannedPart;
 use YardCask\Core\Plan\Line\PlannedPipe;
 use YardCask\Core\Plan\Plan;
-use YardCask\Core\Plan\PlannedTank;
-use YardCask\Core\Plan\WaterKind;
+use YardCask\Core\Plan\Tanks\PlannedTank;
+use YardCask\Core\Plan\Tanks\WaterKind;
 
 /** Lays the line of a system in a plan: its chains, from the plan's tanks; what the plan had of the same kind is kept. */
 final class SystemLine
@@ -125,7 +126,7 @@ final class SystemLine
         foreach ($this->old as $index => $old) {
             if ($old->kind === $stock->kind) {
                 array_splice($this->old, $index, 1);
-                $part = PartFields::changed($old, ['reversed' => false, 'name' => FreeId::name($old->name, $taken)]);
+                $part = PartFields::changed($old, ['reversed' => false, 'name' => FreeName::of($old->name, $taken)]);
 
                 return $this->keep($part, $name);
             }
@@ -135,7 +136,7 @@ final class SystemLine
         return $this->keep(
             $stock->planned(
                 $this->freeId(str_replace('_', '-', $stock->kind->value)),
-                FreeId::name($wanted, $taken),
+                FreeName::of($wanted, $taken),
                 UsualHeight::of($stock->kind, $this->plan),
             ),
             $name,

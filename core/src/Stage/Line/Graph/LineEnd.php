@@ -7,7 +7,7 @@ namespace YardCask\Core\Stage\Line\Graph;
 use YardCask\Core\Plan\Line\PartPort;
 use YardCask\Core\Plan\Line\PlannedPart;
 use YardCask\Core\Plan\Plan;
-use YardCask\Core\Plan\PlannedTank;
+use YardCask\Core\Plan\Tanks\PlannedTank;
 
 /** One end of a pipe: the part or the tank that it joins, and where. */
 final readonly class LineEnd

@@ -8,7 +8,7 @@ use YardCask\Core\Plan\Line\PartKind;
 use YardCask\Core\Plan\Line\PartPort;
 use YardCask\Core\Plan\Line\PlannedPart;
 use YardCask\Core\Plan\Plan;
-use YardCask\Core\Plan\PlannedTank;
+use YardCask\Core\Plan\Tanks\PlannedTank;
 
 /** The line as a graph: its pipes between ports, and what does not fit together in it. */
 final readonly class LineGraph

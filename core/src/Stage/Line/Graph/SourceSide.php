@@ -7,7 +7,7 @@ namespace YardCask\Core\Stage\Line\Graph;
 use YardCask\Core\Plan\Line\PartKind;
 use YardCask\Core\Plan\Line\PartPort;
 use YardCask\Core\Plan\Line\PlannedPart;
-use YardCask\Core\Plan\PlannedTank;
+use YardCask\Core\Plan\Tanks\PlannedTank;
 
 /** From which side of a part the water comes: the side from which a tank or an inlet is reached without passing it. */
 final class SourceSide

@@ -7,8 +7,8 @@ namespace YardCask\Core\Stage\Line\Mode;
 use YardCask\Core\Plan\Line\PartKind;
 use YardCask\Core\Plan\Line\PartPort;
 use YardCask\Core\Plan\Line\PlannedPart;
-use YardCask\Core\Plan\PlannedTank;
-use YardCask\Core\Plan\WaterKind;
+use YardCask\Core\Plan\Tanks\PlannedTank;
+use YardCask\Core\Plan\Tanks\WaterKind;
 use YardCask\Core\Stage\Line\Graph\LineEnd;
 use YardCask\Core\Stage\Line\Graph\LineGraph;
 

@@ -14,7 +14,7 @@ use YardCask\Core\Plan\Line\PartKind;
 use YardCask\Core\Plan\Line\PartPort;
 use YardCask\Core\Plan\Line\PlannedPart;
 use YardCask\Core\Plan\Line\PlannedPipe;
-use YardCask\Core\Plan\PlannedTank;
+use YardCask\Core\Plan\Tanks\PlannedTank;
 use YardCask\Core\Stage\Line\Edit\LineFixes;
 use YardCask\Core\Stage\Line\Graph\LineGraph;
 use YardCask\Core\Stage\Line\Graph\WrongJoints;

@@ -13,7 +13,7 @@ use YardCask\Core\Catalogue\StockPart;
 use YardCask\Core\Plan\Line\PartKind;
 use YardCask\Core\Plan\Line\PartPort;
 use YardCask\Core\Plan\Line\PlannedPart;
-use YardCask\Core\Plan\PlannedBoat;
+use YardCask\Core\Plan\Rig\PlannedBoat;
 use YardCask\Core\Stage\Line\Edit\LineFixes;
 use YardCask\Core\Stage\Line\LineFinding;
 use YardCask\Core\Stage\Line\LineWorkings;

@@ -10,7 +10,7 @@ use YardCask\Core\Assessment\Measure;
 use YardCask\Core\Assessment\RuleWithThresholds;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Plan\Line\PartKind;
-use YardCask\Core\Plan\PlannedTank;
+use YardCask\Core\Plan\Tanks\PlannedTank;
 use YardCask\Core\Stage\Line\Edit\LineDraft;
 use YardCask\Core\Stage\Line\Edit\LineFixes;
 use YardCask\Core\Stage\Line\Edit\UsualHeight;

@@ -18,7 +18,7 @@ use YardCask\Core\Plan\Line\PlannedPart;
 use YardCask\Core\Plan\Line\PumpFigures;
 use YardCask\Core\Plan\Line\VesselFigures;
 use YardCask\Core\Plan\Plan;
-use YardCask\Core\Plan\Supply;
+use YardCask\Core\Plan\Use\Supply;
 use YardCask\Core\Stage\Line\Edit\LineDraft;
 use YardCask\Core\Stage\Line\Edit\VesselDraft;
 use YardCask\Core\Stage\Line\LineFigures;

@@ -10,11 +10,12 @@ use YardCask\Core\Plan\Line\PartKind;
 use YardCask\Core\Plan\Line\PartPort;
 use YardCask\Core\Plan\Line\PumpFigures;
 use YardCask\Core\Plan\Line\RegulatorFigures;
-use YardCask\Core\Plan\PlannedTank;
+use YardCask\Core\Plan\Tanks\PlannedTank;
 use YardCask\Core\Stage\Line\Graph\LineEnd;
-use YardCask\Core\Stage\Line\LineWorkings;
+use YardCask\Core\Stage\Line\Graph\LineGraph;
 use YardCask\Core\Stage\Line\Mode\FoundMode;
 use YardCask\Core\Stage\Line\Mode\LineMode;
+use YardCask\Core\Stage\Line\Mode\ModeSearch;
 use YardCask\Core\Stage\Line\Mode\Way;
 
 /**
@@ -40,30 +41,31 @@ final readonly class HighestPressure
     ) {
     }
 
-    public static function over(LineWorkings $line): self
+    /** @param list<SolvedLine> $alone each outlet of the line run by itself, in their order */
+    public static function over(LineGraph $graph, ModeSearch $modes, array $alone): self
     {
         $nodes = $z = [];
-        foreach ($line->graph->pipes as $pipe) {
+        foreach ($graph->pipes as $pipe) {
             $z[$pipe->from->node] = $pipe->from->zM();
             $z[$pipe->to->node] = $pipe->to->zM();
         }
-        foreach ($line->modes()->all() as $mode) {
-            foreach (self::steady($line, $mode, $z) as $node => $kpa) {
+        foreach ($modes->all() as $mode) {
+            foreach (self::steady($graph, $modes, $mode, $z) as $node => $kpa) {
                 if (!isset($nodes[$node]) || $kpa > $nodes[$node][0]) {
                     $nodes[$node] = [$kpa, $mode->mode];
                 }
             }
         }
-        $shocks = self::shocks($line);
+        $shocks = self::shocks($graph, $alone);
         $parts = $pipes = [];
-        foreach ($line->graph->plan->line->parts as $part) {
+        foreach ($graph->plan->line->parts as $part) {
             $at = array_map(static fn (PartPort $port): LineEnd => new LineEnd($part, $port), $part->kind->ports());
             $peak = self::peak($at, $nodes, max([0.0, ...array_map(static fn (LineEnd $end): float => $shocks[$end->node] ?? 0.0, $at)]));
             if (null !== $peak) {
                 $parts[$part->id] = $peak;
             }
         }
-        foreach ($line->graph->pipes as $index => $pipe) {
+        foreach ($graph->pipes as $index => $pipe) {
             $peak = self::peak([$pipe->from, $pipe->to], $nodes, max($shocks[$pipe->from->node] ?? 0.0, $shocks[$pipe->to->node] ?? 0.0));
             if (null !== $peak) {
                 $pipes[$index] = $peak;
@@ -74,17 +76,17 @@ final readonly class HighestPressure
     }
 
     /** @return list<RatedPeak> of every part, of every pipe and its joints, the nearest to its rating first */
-    public function rated(LineWorkings $line): array
+    public function rated(LineGraph $graph, WarmWater $warm): array
     {
         $all = [];
-        foreach ($line->graph->plan->line->parts as $part) {
+        foreach ($graph->plan->line->parts as $part) {
             if (isset($this->parts[$part->id])) {
-                $all[] = new RatedPeak($part, $this->parts[$part->id], $part->make->ratingKpa, $line->warm->hottestC($part));
+                $all[] = new RatedPeak($part, $this->parts[$part->id], $part->make->ratingKpa, $warm->hottestC($part));
             }
         }
-        foreach ($line->graph->pipes as $index => $pipe) {
+        foreach ($graph->pipes as $index => $pipe) {
             if (isset($this->pipes[$index])) {
-                $c = max($line->warm->atC($pipe->from) ?? WarmWater::COLD_C, $line->warm->atC($pipe->to) ?? WarmWater::COLD_C);
+                $c = max($warm->atC($pipe->from) ?? WarmWater::COLD_C, $warm->atC($pipe->to) ?? WarmWater::COLD_C);
                 $tube = $pipe->pipe->tube;
                 $all[] = new RatedPeak($pipe, $this->pipes[$index], $tube->standsKpa($c), $c);
                 if (null !== $tube->joint) {
@@ -119,11 +121,10 @@ final readonly class HighestPressure
      *
      * @return array<string, float> gauge pressure by node, with nothing flowing
      */
-    private static function steady(LineWorkings $line, FoundMode $mode, array $z): array
+    private static function steady(LineGraph $graph, ModeSearch $modes, FoundMode $mode, array $z): array
     {
-        $graph = $line->graph;
         $kpa = [];
-        $ways = $line->modes()->ways();
+        $ways = $modes->ways();
         $isMains = LineMode::MainsUse === $mode->mode || LineMode::MainsFill === $mode->mode;
         foreach ($graph->draws() as $draw) {
             if ($draw->owner instanceof PlannedTank && LineMode::BlowOut !== $mode->mode) {
@@ -199,13 +200,17 @@ final readonly class HighestPressure
             : max($beforeKpa, $figures->cutOutKpa);
     }
 
-    /** @return array<string, float> what shutting an outlet at once adds, by node */
-    private static function shocks(LineWorkings $line): array
+    /**
+     * @param list<SolvedLine> $alone
+     *
+     * @return array<string, float> what shutting an outlet at once adds, by node
+     */
+    private static function shocks(LineGraph $graph, array $alone): array
     {
         $shocks = [];
-        foreach ($line->graph->outlets as $outlet) {
-            $solved = $line->alone($outlet);
-            $path = WaterPath::to($outlet, $solved, $line->graph);
+        foreach ($graph->outlets as $index => $outlet) {
+            $solved = $alone[$index];
+            $path = WaterPath::to($outlet, $solved, $graph);
             $delayedKpa = 0.0;
             $nodes = [];
             foreach (array_reverse($path->pipes) as $pipe) {

@@ -7,7 +7,7 @@ namespace YardCask\Core\Stage\Line\Solve;
 use YardCask\Core\Pipe\Water;
 use YardCask\Core\Plan\Line\PartKind;
 use YardCask\Core\Plan\Line\PlannedPart;
-use YardCask\Core\Plan\PlannedTank;
+use YardCask\Core\Plan\Tanks\PlannedTank;
 use YardCask\Core\Stage\Line\Graph\LinePipe;
 use YardCask\Core\Stage\Line\LineWorkings;
 

@@ -5,16 +5,17 @@ declare(strict_types=1);
 namespace YardCask\Core\Stage\Load\Drawing;
 
 use YardCask\Core\Assessment\Fix;
-use YardCask\Core\Plan\AxleSizes;
+use YardCask\Core\Plan\Field\FreeName;
 use YardCask\Core\Plan\Field\PartFields;
 use YardCask\Core\Plan\FreeId;
 use YardCask\Core\Plan\Plan;
-use YardCask\Core\Plan\PlannedAxle;
-use YardCask\Core\Plan\PlannedRoadRig;
-use YardCask\Core\Plan\PlannedTrailer;
-use YardCask\Core\Plan\PlannedTrailerAxle;
 use YardCask\Core\Plan\PlanPatch;
-use YardCask\Core\Plan\Weighing;
+use YardCask\Core\Plan\Rig\AxleSizes;
+use YardCask\Core\Plan\Rig\PlannedAxle;
+use YardCask\Core\Plan\Rig\PlannedRoadRig;
+use YardCask\Core\Plan\Rig\PlannedTrailer;
+use YardCask\Core\Plan\Rig\PlannedTrailerAxle;
+use YardCask\Core\Plan\Rig\Weighing;
 use YardCask\Core\Words\Phrase;
 
 /** An axle more behind the last, like it: what stood on that one, both now carry by half. */
@@ -35,7 +36,7 @@ final class AxleOffer
             return null;
         }
         $id = FreeId::of('axle', $plan);
-        $name = FreeId::name((string) preg_replace('/ \d+$/', '', $last->name), array_column($rig->axles, 'name'));
+        $name = FreeName::of((string) preg_replace('/ \d+$/', '', $last->name), array_column($rig->axles, 'name'));
         $patches = self::forward($rig);
         if ($last instanceof PlannedTrailerAxle) {
             $patches[] = PlanPatch::append('/load/rig/axles', new PlannedTrailerAxle($id, $name, self::at($xM, $last->sizes)));

@@ -8,9 +8,9 @@ use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Output\ListOf;
 use YardCask\Core\Output\Sent;
 use YardCask\Core\Output\SentAsDeclared;
-use YardCask\Core\Plan\WaterKind;
+use YardCask\Core\Plan\Tanks\WaterKind;
+use YardCask\Core\Stage\Load\Shared\GreatestFill;
 use YardCask\Core\Stage\Load\Shared\LimitWords;
-use YardCask\Core\Stage\Load\Shared\LoadWorkings;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
 use YardCask\Core\Stage\Tanks\Shared\TankWorking;
 
@@ -40,7 +40,7 @@ final readonly class FillDrawing implements Sent, \JsonSerializable
     {
         $wording = $workings->wording;
         $tanks = $workings->of(TanksWorkings::class);
-        $greatest = $workings->of(LoadWorkings::class)->greatestFill();
+        $greatest = $workings->of(GreatestFill::class);
         $fullL = $tanks->fullL(WaterKind::Fresh);
         $fresh = $tanks->that(WaterKind::Fresh);
 

@@ -10,11 +10,10 @@ use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Output\ListOf;
 use YardCask\Core\Output\SentAsDeclared;
 use YardCask\Core\Payload\LimitName;
-use YardCask\Core\Plan\PlannedRoadRig;
-use YardCask\Core\Plan\PlannedTrailer;
+use YardCask\Core\Plan\Rig\PlannedRoadRig;
+use YardCask\Core\Plan\Rig\PlannedTrailer;
 use YardCask\Core\Stage\Load\Fill\DrawOrder;
 use YardCask\Core\Stage\Load\Fill\FillSlip;
-use YardCask\Core\Stage\Load\LoadFigures;
 use YardCask\Core\Stage\Load\Shared\LimitWords;
 use YardCask\Core\Stage\Load\Shared\LimitWorking;
 use YardCask\Core\Stage\Load\Shared\LoadWorkings;
@@ -125,7 +124,7 @@ final readonly class LoadDrawing implements Drawing, \JsonSerializable
         $cells = [];
         foreach ($workings->of(LoadWorkings::class)->limits() as $limit) {
             $spare = $limit->spareIn($state);
-            $cells[] = new StateCell('load.'.$limit->name->value.'.'.LoadFigures::SUFFIXES[$state->value], $wording->kg($spare->kg), $spare->isBroken());
+            $cells[] = new StateCell('load.'.$limit->name->value.'.'.$state->figureSuffix(), $wording->kg($spare->kg), $spare->isBroken());
         }
 
         return new StateRow($workings->wording->phrase($state->title($workings->plan->load->rig->kind())), $cells);

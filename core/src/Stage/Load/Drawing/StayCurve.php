@@ -10,7 +10,7 @@ use YardCask\Core\Output\Sent;
 use YardCask\Core\Output\SentAsDeclared;
 use YardCask\Core\Payload\Payload;
 use YardCask\Core\Payload\RoadPayload;
-use YardCask\Core\Plan\WaterKind;
+use YardCask\Core\Plan\Tanks\WaterKind;
 use YardCask\Core\Stage\Load\Shared\LimitWords;
 use YardCask\Core\Stage\Load\Shared\LoadWorkings;
 use YardCask\Core\Words\Amount;

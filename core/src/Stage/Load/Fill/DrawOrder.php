@@ -6,10 +6,10 @@ namespace YardCask\Core\Stage\Load\Fill;
 
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Payload\Mass;
-use YardCask\Core\Plan\PlannedRoadRig;
-use YardCask\Core\Plan\PlannedTrailer;
-use YardCask\Core\Plan\Supply;
-use YardCask\Core\Plan\WaterKind;
+use YardCask\Core\Plan\Rig\PlannedRoadRig;
+use YardCask\Core\Plan\Rig\PlannedTrailer;
+use YardCask\Core\Plan\Tanks\WaterKind;
+use YardCask\Core\Plan\Use\Supply;
 use YardCask\Core\Stage\Load\Shared\LoadWorkings;
 use YardCask\Core\Stage\Load\Shared\RigState;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;

@@ -8,11 +8,12 @@ use YardCask\Core\Assessment\Fix;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Payload\LimitName;
 use YardCask\Core\Plan\PlanPatch;
-use YardCask\Core\Plan\WaterKind;
+use YardCask\Core\Plan\Tanks\WaterKind;
 use YardCask\Core\Quantity\Quantity;
 use YardCask\Core\Quantity\Unit;
 use YardCask\Core\Stage\Load\Shared\BestSplit;
 use YardCask\Core\Stage\Load\Shared\EstimateError;
+use YardCask\Core\Stage\Load\Shared\GreatestFill;
 use YardCask\Core\Stage\Load\Shared\LoadWorkings;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
 use YardCask\Core\Stage\Tanks\Shared\TankWorking;
@@ -25,7 +26,7 @@ final class TravelFill
     /** @return list<Fix> to travel with the most that the limits allow: each tank for itself where that is more, and all alike */
     public static function allowed(Workings $workings): array
     {
-        $greatest = $workings->of(LoadWorkings::class)->greatestFill();
+        $greatest = $workings->of(GreatestFill::class);
 
         // What an estimate can break is not gone up to.
         $safe = $greatest->margin > 0 || 0.0 === EstimateError::on(LimitName::Gross, $workings->plan);
@@ -38,9 +39,9 @@ final class TravelFill
     {
         $load = $workings->of(LoadWorkings::class);
         $gross = $load->limits()[0];
-        $litres = min($load->greatestFill()->litres, $gross->limitKg - $marginKg - $gross->fill->emptyKg);
+        $litres = min($workings->of(GreatestFill::class)->litres, $gross->limitKg - $marginKg - $gross->fill->emptyKg);
 
-        return $load->greatestFill()->exists ? self::alike($litres, $workings) : null;
+        return $workings->of(GreatestFill::class)->exists ? self::alike($litres, $workings) : null;
     }
 
     private static function split(Workings $workings): ?Fix

@@ -11,7 +11,7 @@ use YardCask\Core\Assessment\Measure;
 use YardCask\Core\Assessment\RuleWithThresholds;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Payload\BoatPayload;
-use YardCask\Core\Plan\PlannedBoat;
+use YardCask\Core\Plan\Rig\PlannedBoat;
 use YardCask\Core\Stage\Load\LoadFinding;
 use YardCask\Core\Stage\Load\Shared\BoatHeights;
 use YardCask\Core\Stage\Load\Shared\LoadWorkings;

@@ -8,9 +8,10 @@ use YardCask\Core\Assessment\Finding;
 use YardCask\Core\Assessment\Measure;
 use YardCask\Core\Assessment\Rule;
 use YardCask\Core\Assessment\Workings;
-use YardCask\Core\Plan\WaterKind;
+use YardCask\Core\Plan\Tanks\WaterKind;
 use YardCask\Core\Stage\Load\Fill\TravelFill;
 use YardCask\Core\Stage\Load\LoadFinding;
+use YardCask\Core\Stage\Load\Shared\GreatestFill;
 use YardCask\Core\Stage\Load\Shared\LimitWords;
 use YardCask\Core\Stage\Load\Shared\LimitWorking;
 use YardCask\Core\Stage\Load\Shared\LoadWorkings;
@@ -79,7 +80,7 @@ final class OverLimit implements Rule
         $several = \count($workings->of(TanksWorkings::class)->that(WaterKind::Fresh)) > 1;
         $kg = $limit->limitKg - $limit->fromBrimFull->kg;
         $maxL = $limit->fill->greatestFraction() * $workings->of(TanksWorkings::class)->fullL(WaterKind::Fresh);
-        $greatest = $workings->of(LoadWorkings::class)->greatestFill();
+        $greatest = $workings->of(GreatestFill::class);
         $allowedL = $greatest->exists ? min($maxL, $greatest->litres) : $maxL;
 
         return new Finding(

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Stage\Load\Shared;
 
+use YardCask\Core\Plan\Load\PlannedSeat;
 use YardCask\Core\Plan\Plan;
-use YardCask\Core\Plan\PlannedRoadRig;
-use YardCask\Core\Plan\PlannedSeat;
-use YardCask\Core\Plan\PlannedTank;
-use YardCask\Core\Plan\PlannedTrailer;
-use YardCask\Core\Plan\Weighing;
+use YardCask\Core\Plan\Rig\PlannedRoadRig;
+use YardCask\Core\Plan\Rig\PlannedTrailer;
+use YardCask\Core\Plan\Rig\Weighing;
+use YardCask\Core\Plan\Tanks\PlannedTank;
 use YardCask\Core\Words\Phrase;
 
 /**

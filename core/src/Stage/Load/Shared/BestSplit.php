@@ -9,8 +9,8 @@ use YardCask\Core\Payload\FillLimit;
 use YardCask\Core\Payload\FillSplit;
 use YardCask\Core\Payload\SplitLimit;
 use YardCask\Core\Payload\TrailerPayload;
-use YardCask\Core\Plan\Supply;
-use YardCask\Core\Plan\WaterKind;
+use YardCask\Core\Plan\Tanks\WaterKind;
+use YardCask\Core\Plan\Use\Supply;
 use YardCask\Core\Quantity\Quantity;
 use YardCask\Core\Quantity\Unit;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
@@ -39,7 +39,7 @@ final readonly class BestSplit
     {
         $load = $workings->of(LoadWorkings::class);
         $tanks = $workings->of(TanksWorkings::class)->that(WaterKind::Fresh);
-        $alike = $load->greatestFill();
+        $alike = $workings->of(GreatestFill::class);
         if (\count($tanks) < 2 || null === $alike->limitedBy) {
             return null;
         }

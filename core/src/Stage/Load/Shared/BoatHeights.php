@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Stage\Load\Shared;
 
+use YardCask\Core\Plan\Load\PlannedSeat;
 use YardCask\Core\Plan\Plan;
-use YardCask\Core\Plan\PlannedBoat;
-use YardCask\Core\Plan\PlannedSeat;
-use YardCask\Core\Plan\PlannedTank;
+use YardCask\Core\Plan\Rig\PlannedBoat;
+use YardCask\Core\Plan\Tanks\PlannedTank;
 
 /**
  * How much stability the heights of what is aboard give or take, once the boat's draught is known.
@@ -20,13 +20,13 @@ final class BoatHeights
     public const LEAST_GM_M = 0.15;
 
     /** @param list<float> $litres in each tank of the plan; 0 where the draught is not known */
-    public static function gmChangeM(PlannedBoat $boat, LoadWorkings $load, array $litres): float
+    public static function gmChangeM(PlannedBoat $boat, Plan $plan, People $people, array $litres): float
     {
         if (null === $boat->draughtM) {
             return 0.0;
         }
         $kg = $momentKgM = 0.0;
-        foreach (self::weights($load->plan, $load->people, $litres) as [$weightKg, $zM]) {
+        foreach (self::weights($plan, $people, $litres) as [$weightKg, $zM]) {
             $kg += $weightKg;
             $momentKgM += $weightKg * ($boat->draughtM - $boat->gmM - $zM);
         }

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace YardCask\Core\Stage\Load\Shared;
 
 use YardCask\Core\Assessment\Workings;
-use YardCask\Core\Plan\Supply;
-use YardCask\Core\Plan\WaterKind;
+use YardCask\Core\Plan\Tanks\WaterKind;
+use YardCask\Core\Plan\Use\Supply;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
 use YardCask\Core\Stage\Tanks\Shared\TankWorking;
 use YardCask\Core\Stage\Tanks\Shared\WaterAboard;

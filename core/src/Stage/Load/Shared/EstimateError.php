@@ -6,9 +6,9 @@ namespace YardCask\Core\Stage\Load\Shared;
 
 use YardCask\Core\Payload\LimitName;
 use YardCask\Core\Plan\Plan;
-use YardCask\Core\Plan\PlannedRoadRig;
-use YardCask\Core\Plan\PlannedTrailer;
-use YardCask\Core\Plan\Weighing;
+use YardCask\Core\Plan\Rig\PlannedRoadRig;
+use YardCask\Core\Plan\Rig\PlannedTrailer;
+use YardCask\Core\Plan\Rig\Weighing;
 
 /** How far the estimates of a rig that is not weighed may be out: a fraction of each axle, added up. */
 final class EstimateError

@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Stage\Load\Shared;
 
+use YardCask\Core\Assessment\StageWorkings;
+use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Payload\FillLimit;
 use YardCask\Core\Payload\LimitName;
 use YardCask\Core\Payload\TrailerPayload;
-use YardCask\Core\Plan\WaterKind;
+use YardCask\Core\Plan\Tanks\WaterKind;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
 use YardCask\Core\Stage\Tanks\Shared\TankWorking;
 
@@ -15,7 +17,7 @@ use YardCask\Core\Stage\Tanks\Shared\TankWorking;
  * How full all fresh tanks alike may travel: every limit is kept from there to used up, a trailer's nose stays heavy enough,
  * and what an estimate may hide is left free, or half of it, where that can be had.
  */
-final readonly class GreatestFill
+final readonly class GreatestFill implements StageWorkings
 {
     /** A nose with a lesser share of the trailer sways. */
     public const LEAST_NOSE_SHARE = 0.04;
@@ -37,8 +39,10 @@ final readonly class GreatestFill
     ) {
     }
 
-    public static function of(LoadWorkings $load, TanksWorkings $tanks): self
+    public static function over(Workings $workings): static
     {
+        $load = $workings->of(LoadWorkings::class);
+        $tanks = $workings->of(TanksWorkings::class);
         $fullL = $tanks->fullL(WaterKind::Fresh);
 
         foreach (self::MARGINS as $margin) {
@@ -49,6 +53,11 @@ final readonly class GreatestFill
         }
 
         return new self(0.0, 0.0, 0.0, null, 0.0, false);
+    }
+
+    public static function sections(): array
+    {
+        return LoadWorkings::sections();
     }
 
     /**

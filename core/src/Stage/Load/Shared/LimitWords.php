@@ -6,8 +6,8 @@ namespace YardCask\Core\Stage\Load\Shared;
 
 use YardCask\Core\Assessment\LookAt;
 use YardCask\Core\Payload\LimitName;
-use YardCask\Core\Plan\PlannedRig;
-use YardCask\Core\Plan\RigWords;
+use YardCask\Core\Plan\Rig\PlannedRig;
+use YardCask\Core\Plan\Rig\RigWords;
 use YardCask\Core\Words\Phrase;
 
 /** What a limit is called in a sentence, and where to look at it. */

@@ -24,13 +24,13 @@ use YardCask\Core\Payload\RoadRig;
 use YardCask\Core\Payload\TrailerPayloadCalculator;
 use YardCask\Core\Payload\TrailerRig;
 use YardCask\Core\Payload\WasteTank;
+use YardCask\Core\Plan\Load\PlannedLoad;
 use YardCask\Core\Plan\Plan;
-use YardCask\Core\Plan\PlannedBoat;
-use YardCask\Core\Plan\PlannedLoad;
-use YardCask\Core\Plan\PlannedRoadRig;
-use YardCask\Core\Plan\PlannedTrailer;
-use YardCask\Core\Plan\Supply;
-use YardCask\Core\Plan\WaterKind;
+use YardCask\Core\Plan\Rig\PlannedBoat;
+use YardCask\Core\Plan\Rig\PlannedRoadRig;
+use YardCask\Core\Plan\Rig\PlannedTrailer;
+use YardCask\Core\Plan\Tanks\WaterKind;
+use YardCask\Core\Plan\Use\Supply;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
 use YardCask\Core\Stage\Tanks\Shared\TankWorking;
 use YardCask\Core\Stage\Use\Shared\UseWorkings;
@@ -50,7 +50,6 @@ final class LoadWorkings implements StageWorkings
     private array $passages = [];
     /** @var non-empty-list<LimitWorking>|null */
     private ?array $limits = null;
-    private ?GreatestFill $greatestFill = null;
     /** @var list<Mass>|null */
     private ?array $masses = null;
 
@@ -103,7 +102,7 @@ final class LoadWorkings implements StageWorkings
             $rig instanceof PlannedRoadRig => RoadPayloadCalculator::calculate($this->roadRig($rig, $masses, $fresh)),
             $rig instanceof PlannedTrailer => TrailerPayloadCalculator::calculate($this->trailerRig($rig, $masses, $fresh)),
             $rig instanceof PlannedBoat => BoatPayloadCalculator::calculate(
-                new BoatRig($rig->displacementKg, $rig->gmM + BoatHeights::gmChangeM($rig, $this, $litres), $rig->loadLimitKg, $masses, $surfaces),
+                new BoatRig($rig->displacementKg, $rig->gmM + BoatHeights::gmChangeM($rig, $this->plan, $this->people, $litres), $rig->loadLimitKg, $masses, $surfaces),
             ),
             default => throw new \LogicException('A rig of class '.$rig::class.' cannot be weighed.'),
         };
@@ -242,11 +241,6 @@ final class LoadWorkings implements StageWorkings
         usort($limits, static fn (LimitWorking $a, LimitWorking $b): int => $a->onTheRoad->kg <=> $b->onTheRoad->kg);
 
         return $limits[0];
-    }
-
-    public function greatestFill(): GreatestFill
-    {
-        return $this->greatestFill ??= GreatestFill::of($this, $this->workings->of(TanksWorkings::class));
     }
 
     public function isBoat(): bool

@@ -6,8 +6,8 @@ namespace YardCask\Core\Stage\Load\Shared;
 
 use YardCask\Core\Payload\Mass;
 use YardCask\Core\Payload\RigKind;
+use YardCask\Core\Plan\Load\PlannedSeat;
 use YardCask\Core\Plan\Plan;
-use YardCask\Core\Plan\PlannedSeat;
 use YardCask\Core\Words\Phrasebook;
 
 /** The crew of the Use stage on the seats of the Load stage; nobody rides in a trailer. */

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace YardCask\Core\Stage\Load\Shared;
 
 use YardCask\Core\Payload\LimitName;
-use YardCask\Core\Plan\PlannedBoat;
-use YardCask\Core\Plan\PlannedRig;
-use YardCask\Core\Plan\PlannedRoadRig;
-use YardCask\Core\Plan\PlannedTrailer;
+use YardCask\Core\Plan\Rig\PlannedBoat;
+use YardCask\Core\Plan\Rig\PlannedRig;
+use YardCask\Core\Plan\Rig\PlannedRoadRig;
+use YardCask\Core\Plan\Rig\PlannedTrailer;
 
 /** What a rig may carry at one place: the least of all that is known, with where that figure stands. */
 final readonly class RigLimit

@@ -27,6 +27,18 @@ enum RigState: string
         return new Phrase('load.state.title', ['state' => $this, 'rig' => $rig]);
     }
 
+    /** How the figures of this state end. */
+    public function figureSuffix(): string
+    {
+        return match ($this) {
+            self::Dry => 'dry',
+            self::Travelling => 'travel',
+            self::BrimFull => 'full',
+            self::UsedUp => 'used_up',
+            self::Refilled => 'refilled',
+        };
+    }
+
     /** As it reads in a sentence: “with empty tanks”. */
     public function phrase(RigKind $rig): Phrase
     {

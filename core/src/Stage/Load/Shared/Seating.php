@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Stage\Load\Shared;
 
+use YardCask\Core\Plan\Load\PlannedSeat;
 use YardCask\Core\Plan\Plan;
-use YardCask\Core\Plan\PlannedRig;
-use YardCask\Core\Plan\PlannedSeat;
+use YardCask\Core\Plan\Rig\PlannedRig;
 use YardCask\Core\Words\Phrasebook;
 
 /** Seats for more people, in rows behind those that are there. */

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace YardCask\Core\Stage\Load\Shared;
 
 use YardCask\Core\Payload\LimitName;
-use YardCask\Core\Plan\PlannedRig;
-use YardCask\Core\Plan\PlannedRoadRig;
-use YardCask\Core\Plan\PlannedTrailer;
+use YardCask\Core\Plan\Rig\PlannedRig;
+use YardCask\Core\Plan\Rig\PlannedRoadRig;
+use YardCask\Core\Plan\Rig\PlannedTrailer;
 use YardCask\Core\Words\Phrase;
 
 /** What the wheel that carries most of an axle stands under, against its tyre. */

@@ -7,9 +7,9 @@ namespace YardCask\Core\Stage\Load\Shared;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Payload\LimitName;
 use YardCask\Core\Payload\Mass;
-use YardCask\Core\Plan\AxleGroup;
-use YardCask\Core\Plan\PlannedRoadRig;
-use YardCask\Core\Plan\PlannedTrailer;
+use YardCask\Core\Plan\Rig\AxleGroup;
+use YardCask\Core\Plan\Rig\PlannedRoadRig;
+use YardCask\Core\Plan\Rig\PlannedTrailer;
 
 /**
  * What stands on the wheels of each axle whose tyres' limit is known.

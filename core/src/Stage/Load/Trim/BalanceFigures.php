@@ -10,11 +10,10 @@ use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Payload\BoatPayload;
 use YardCask\Core\Payload\RoadPayload;
 use YardCask\Core\Payload\TrailerPayload;
-use YardCask\Core\Plan\PlannedBoat;
-use YardCask\Core\Plan\PlannedRoadRig;
+use YardCask\Core\Plan\Rig\PlannedBoat;
+use YardCask\Core\Plan\Rig\PlannedRoadRig;
 use YardCask\Core\Quantity\Kind;
 use YardCask\Core\Quantity\Unit;
-use YardCask\Core\Stage\Load\LoadFigures;
 use YardCask\Core\Stage\Load\LoadInputs;
 use YardCask\Core\Stage\Load\Shared\BoatHeights;
 use YardCask\Core\Stage\Load\Shared\LoadWorkings;
@@ -125,7 +124,7 @@ final readonly class BalanceFigures
         $gm = static fn (): SumInput => SumInput::field($wording->text('load.sum.gm'), $wording->metres($rig->gmM), '/load/rig/gm_m');
         $heights = null === $rig->draughtM ? 'no' : 'yes';
         if (null !== $rig->draughtM) {
-            $changeM = BoatHeights::gmChangeM($rig, $this->load, $this->load->contents->in(RigState::Travelling));
+            $changeM = BoatHeights::gmChangeM($rig, $this->load->plan, $this->load->people, $this->load->contents->in(RigState::Travelling));
             $text = new FigureText('load.figure.gm-heights.label', 'load.figure.gm-heights.formula', 'load.source.upright');
             $draught = SumInput::field($wording->text('load.sum.draught'), $wording->metres($rig->draughtM), '/load/rig/draught_m');
             $this->figures->add(
@@ -211,7 +210,7 @@ final readonly class BalanceFigures
 
         return null === $state
             ? [$this->atThatMoment('load.sum.both', $moment)]
-            : array_map(static fn (string $prefix): SumInput => SumInput::figure($prefix.'.'.LoadFigures::SUFFIXES[$state->value]), $prefixes);
+            : array_map(static fn (string $prefix): SumInput => SumInput::figure($prefix.'.'.$state->figureSuffix()), $prefixes);
     }
 
     private function atThatMoment(string $label, RigMoment $moment): SumInput

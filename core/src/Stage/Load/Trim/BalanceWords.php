@@ -7,7 +7,7 @@ namespace YardCask\Core\Stage\Load\Trim;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Payload\Mass;
 use YardCask\Core\Payload\RigKind;
-use YardCask\Core\Plan\PlannedRoadRig;
+use YardCask\Core\Plan\Rig\PlannedRoadRig;
 use YardCask\Core\Stage\Load\Shared\LoadWorkings;
 use YardCask\Core\Stage\Load\Shared\RigState;
 use YardCask\Core\Words\Amount;

@@ -11,13 +11,14 @@ use YardCask\Core\Bay\Box;
 use YardCask\Core\Output\ListOf;
 use YardCask\Core\Output\Sent;
 use YardCask\Core\Output\SentAsDeclared;
-use YardCask\Core\Plan\AcrossDatum;
-use YardCask\Core\Plan\AlongDatum;
-use YardCask\Core\Plan\BayPlace;
+use YardCask\Core\Plan\Bays\AcrossDatum;
+use YardCask\Core\Plan\Bays\AlongDatum;
+use YardCask\Core\Plan\Bays\BayPlace;
+use YardCask\Core\Plan\Bays\PlannedBay;
+use YardCask\Core\Plan\Bays\PlannedObstruction;
+use YardCask\Core\Plan\Field\FreeName;
 use YardCask\Core\Plan\Field\PartFields;
 use YardCask\Core\Plan\FreeId;
-use YardCask\Core\Plan\PlannedBay;
-use YardCask\Core\Plan\PlannedObstruction;
 use YardCask\Core\Plan\PlanPatch;
 use YardCask\Core\Stage\SentBox;
 use YardCask\Core\Stage\Tanks\Shared\Obstacles;
@@ -137,7 +138,7 @@ final readonly class BaySketch implements Sent, \JsonSerializable
         $size = array_map(static fn (float $mm): float => max(1.0, round($mm / 4)), $bay->sizeMm());
         $names = array_column($bay->obstructions, 'name');
 
-        $name = FreeId::name($workings->wording->text('tanks.new.obstruction'), $names);
+        $name = FreeName::of($workings->wording->text('tanks.new.obstruction'), $names);
         $obstruction = new PlannedObstruction(FreeId::of('obstruction', $workings->plan), $name, $bay->lengthMm - $size[0], 0.0, 0.0, ...$size);
 
         return new Fix(new Phrase('tanks.fix.add-obstruction'), PlanPatch::append('/bays/'.$index.'/obstructions', $obstruction));

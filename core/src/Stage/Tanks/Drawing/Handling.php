@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace YardCask\Core\Stage\Tanks\Drawing;
 
 use YardCask\Core\Assessment\Workings;
-use YardCask\Core\Plan\Face;
-use YardCask\Core\Plan\PortRole;
-use YardCask\Core\Plan\RunEnd;
+use YardCask\Core\Plan\Runs\RunEnd;
+use YardCask\Core\Plan\Tanks\Face;
+use YardCask\Core\Plan\Tanks\PortRole;
 use YardCask\Core\Stage\Tanks\Shared\Draining;
 use YardCask\Core\Stage\Tanks\Shared\Filling;
 use YardCask\Core\Stage\Tanks\Shared\TankWorking;

@@ -8,10 +8,10 @@ use YardCask\Core\Assessment\Fix;
 use YardCask\Core\Plan\Field\PartFields;
 use YardCask\Core\Plan\FreeId;
 use YardCask\Core\Plan\Plan;
-use YardCask\Core\Plan\PlannedLevel;
-use YardCask\Core\Plan\PlannedShape;
-use YardCask\Core\Plan\PlannedTank;
 use YardCask\Core\Plan\PlanPatch;
+use YardCask\Core\Plan\Tanks\PlannedLevel;
+use YardCask\Core\Plan\Tanks\PlannedShape;
+use YardCask\Core\Plan\Tanks\PlannedTank;
 use YardCask\Core\Words\Phrase;
 
 /** A line more in a tank's table, and another table in its place: the tank is then as high as its table, and overflows within it. */

@@ -7,10 +7,10 @@ namespace YardCask\Core\Stage\Tanks\Drawing;
 use YardCask\Core\Output\Sent;
 use YardCask\Core\Plan\FreeId;
 use YardCask\Core\Plan\Plan;
-use YardCask\Core\Plan\PlannedArch;
-use YardCask\Core\Plan\PlannedLevel;
-use YardCask\Core\Plan\PlannedShape;
 use YardCask\Core\Plan\PlanPatch;
+use YardCask\Core\Plan\Tanks\PlannedArch;
+use YardCask\Core\Plan\Tanks\PlannedLevel;
+use YardCask\Core\Plan\Tanks\PlannedShape;
 use YardCask\Core\Stage\Tanks\Shared\TankWorking;
 
 /** A shape that a tank can have, with what it needs besides to begin with: an arch, or a table that says what it holds now. */
@@ -31,7 +31,7 @@ final readonly class ShapeOption implements Sent
         $at = $working->pointer();
         $patch = PlanPatch::replace($at.'/shape', $shape);
         if (PlannedShape::WheelArch === $shape) {
-            $patch = $patch->and(PlanPatch::add($at.'/arch', $tank->arch ?? PlannedArch::proposedFor($tank)));
+            $patch = $patch->and(PlanPatch::add($at.'/arch', $tank->arch ?? PlannedArch::proposedIn($tank->sizeMm())));
         } elseif (null !== $tank->arch) {
             $patch = $patch->and(PlanPatch::remove($at.'/arch'));
         }

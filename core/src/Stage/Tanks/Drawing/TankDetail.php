@@ -10,11 +10,11 @@ use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Output\ListOf;
 use YardCask\Core\Output\Sent;
 use YardCask\Core\Output\SentAsDeclared;
-use YardCask\Core\Plan\LevelsText;
 use YardCask\Core\Plan\Plan;
-use YardCask\Core\Plan\PlannedShape;
 use YardCask\Core\Plan\PlanPatch;
-use YardCask\Core\Plan\PortRole;
+use YardCask\Core\Plan\Tanks\LevelsText;
+use YardCask\Core\Plan\Tanks\PlannedShape;
+use YardCask\Core\Plan\Tanks\PortRole;
 use YardCask\Core\Stage\Tanks\Movement\Restraint;
 use YardCask\Core\Stage\Tanks\Movement\Slosh;
 use YardCask\Core\Stage\Tanks\Shared\FreePlace;
@@ -90,7 +90,7 @@ final readonly class TankDetail implements Sent, \JsonSerializable
         $options = [];
         foreach ($plan->bays as $bay) {
             $there = $own === $bay ? $tank : PlaceInBay::nearest($tank, $bay, $plan) ?? PlaceInBay::cornered($tank, $bay, $plan);
-            if (FreePlace::isSayable($there)) {
+            if (PlaceInBay::isSayable($there)) {
                 $options[] = new BayOption($bay->id, $bay->name, FreePlace::place($working, $there));
             }
         }

@@ -10,19 +10,20 @@ use YardCask\Core\Assessment\SentFix;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Output\ListOf;
 use YardCask\Core\Output\SentAsDeclared;
-use YardCask\Core\Plan\AcrossDatum;
-use YardCask\Core\Plan\AlongDatum;
-use YardCask\Core\Plan\BayPlace;
-use YardCask\Core\Plan\Face;
+use YardCask\Core\Plan\Bays\AcrossDatum;
+use YardCask\Core\Plan\Bays\AlongDatum;
+use YardCask\Core\Plan\Bays\BayPlace;
+use YardCask\Core\Plan\Bays\PlannedBay;
+use YardCask\Core\Plan\Bays\PlannedReach;
+use YardCask\Core\Plan\Field\FreeName;
 use YardCask\Core\Plan\FreeId;
-use YardCask\Core\Plan\LoadPlan;
+use YardCask\Core\Plan\Load\LoadPlan;
+use YardCask\Core\Plan\Load\PlannedThing;
+use YardCask\Core\Plan\Load\ThingNeed;
 use YardCask\Core\Plan\Plan;
-use YardCask\Core\Plan\PlannedBay;
-use YardCask\Core\Plan\PlannedReach;
-use YardCask\Core\Plan\PlannedTank;
-use YardCask\Core\Plan\PlannedThing;
 use YardCask\Core\Plan\PlanPatch;
-use YardCask\Core\Plan\ThingNeed;
+use YardCask\Core\Plan\Tanks\Face;
+use YardCask\Core\Plan\Tanks\PlannedTank;
 use YardCask\Core\Run\RunPoint;
 use YardCask\Core\Stage\SentBox;
 use YardCask\Core\Stage\Tanks\Shared\PortRoom;
@@ -163,7 +164,7 @@ final readonly class TanksDrawing implements Drawing, \JsonSerializable
         if (\count($plan->bays) >= Plan::MOST_BAYS) {
             return null;
         }
-        $name = FreeId::name($workings->wording->text('tanks.new.bay'), array_column($plan->bays, 'name'));
+        $name = FreeName::of($workings->wording->text('tanks.new.bay'), array_column($plan->bays, 'name'));
         $bay = new PlannedBay(
             FreeId::of('bay', $plan),
             $name,
@@ -197,7 +198,7 @@ final readonly class TanksDrawing implements Drawing, \JsonSerializable
         }
         $rig = $plan->load->rig;
         $sizes = $rig->sizes();
-        $name = FreeId::name($workings->wording->text('tanks.new.thing'), array_column($plan->load->things, 'name'));
+        $name = FreeName::of($workings->wording->text('tanks.new.thing'), array_column($plan->load->things, 'name'));
         $thing = new PlannedThing(
             FreeId::of('thing', $plan),
             $name,

@@ -7,7 +7,7 @@ namespace YardCask\Core\Stage\Tanks\Movement;
 use YardCask\Core\Assessment\FigureSheet;
 use YardCask\Core\Assessment\SumInput;
 use YardCask\Core\Assessment\Workings;
-use YardCask\Core\Plan\PlannedShape;
+use YardCask\Core\Plan\Tanks\PlannedShape;
 use YardCask\Core\Quantity\Kind;
 use YardCask\Core\Quantity\Unit;
 use YardCask\Core\Stage\Tanks\Shared\TankWorking;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Stage\Tanks\Movement;
 
-use YardCask\Core\Plan\PlannedBoat;
-use YardCask\Core\Plan\PlannedRig;
+use YardCask\Core\Plan\Rig\PlannedBoat;
+use YardCask\Core\Plan\Rig\PlannedRig;
 
 /** What tilts the water in a tank, and by how much: on the road, or at sea. */
 enum Tilt: string

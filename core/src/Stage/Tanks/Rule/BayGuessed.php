@@ -9,7 +9,7 @@ use YardCask\Core\Assessment\LookAt;
 use YardCask\Core\Assessment\Measure;
 use YardCask\Core\Assessment\Rule;
 use YardCask\Core\Assessment\Workings;
-use YardCask\Core\Plan\PlannedTank;
+use YardCask\Core\Plan\Tanks\PlannedTank;
 use YardCask\Core\Stage\Tanks\TanksFinding;
 use YardCask\Core\Words\Phrase;
 use YardCask\Core\Words\SnagText;

@@ -9,7 +9,7 @@ use YardCask\Core\Assessment\LookAt;
 use YardCask\Core\Assessment\Measure;
 use YardCask\Core\Assessment\Rule;
 use YardCask\Core\Assessment\Workings;
-use YardCask\Core\Plan\BayPlace;
+use YardCask\Core\Plan\Bays\BayPlace;
 use YardCask\Core\Stage\Tanks\Shared\PlaceInBay;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
 use YardCask\Core\Stage\Tanks\TanksFinding;

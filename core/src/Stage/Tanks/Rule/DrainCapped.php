@@ -10,7 +10,7 @@ use YardCask\Core\Assessment\Measure;
 use YardCask\Core\Assessment\RuleWithThresholds;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Plan\PlanPatch;
-use YardCask\Core\Plan\RunEnd;
+use YardCask\Core\Plan\Runs\RunEnd;
 use YardCask\Core\Stage\Tanks\Shared\Draining;
 use YardCask\Core\Stage\Tanks\Shared\PortProposal;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;

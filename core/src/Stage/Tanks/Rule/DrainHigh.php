@@ -10,7 +10,7 @@ use YardCask\Core\Assessment\Measure;
 use YardCask\Core\Assessment\RuleWithThresholds;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Plan\PlanPatch;
-use YardCask\Core\Plan\PortRole;
+use YardCask\Core\Plan\Tanks\PortRole;
 use YardCask\Core\Stage\Tanks\Shared\RunWorkings;
 use YardCask\Core\Stage\Tanks\Shared\TankRun;
 use YardCask\Core\Stage\Tanks\TanksFinding;

@@ -8,7 +8,7 @@ use YardCask\Core\Assessment\Finding;
 use YardCask\Core\Assessment\Measure;
 use YardCask\Core\Assessment\RuleWithThresholds;
 use YardCask\Core\Assessment\Workings;
-use YardCask\Core\Plan\PortRole;
+use YardCask\Core\Plan\Tanks\PortRole;
 use YardCask\Core\Stage\Tanks\Shared\BayFixes;
 use YardCask\Core\Stage\Tanks\Shared\PortProposal;
 use YardCask\Core\Stage\Tanks\Shared\RunWorkings;

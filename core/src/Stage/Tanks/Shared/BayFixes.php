@@ -6,8 +6,8 @@ namespace YardCask\Core\Stage\Tanks\Shared;
 
 use YardCask\Core\Assessment\Fix;
 use YardCask\Core\Assessment\Workings;
-use YardCask\Core\Plan\PlannedBay;
-use YardCask\Core\Plan\PlannedTank;
+use YardCask\Core\Plan\Bays\PlannedBay;
+use YardCask\Core\Plan\Tanks\PlannedTank;
 use YardCask\Core\Words\Amount;
 use YardCask\Core\Words\Phrase;
 

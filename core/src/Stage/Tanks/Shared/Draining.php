@@ -7,8 +7,8 @@ namespace YardCask\Core\Stage\Tanks\Shared;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Pipe\PipeInput;
 use YardCask\Core\Pipe\Water;
-use YardCask\Core\Plan\PortRole;
-use YardCask\Core\Plan\RunEnd;
+use YardCask\Core\Plan\Runs\RunEnd;
+use YardCask\Core\Plan\Tanks\PortRole;
 use YardCask\Core\Run\TrappedCalculator;
 use YardCask\Core\Run\TrappedInput;
 

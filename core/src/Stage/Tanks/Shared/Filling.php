@@ -8,9 +8,9 @@ use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Pipe\AirFlow;
 use YardCask\Core\Pipe\PipeInput;
 use YardCask\Core\Pipe\Water;
-use YardCask\Core\Plan\PortRole;
-use YardCask\Core\Plan\RunEnd;
-use YardCask\Core\Plan\TankMounting;
+use YardCask\Core\Plan\Runs\RunEnd;
+use YardCask\Core\Plan\Tanks\PortRole;
+use YardCask\Core\Plan\Tanks\TankMounting;
 
 /** How a tank is filled by its hose: how long it takes, what the hose lets through, and what presses on the walls. */
 final readonly class Filling

@@ -5,15 +5,16 @@ declare(strict_types=1);
 namespace YardCask\Core\Stage\Tanks\Shared;
 
 use YardCask\Core\Bay\Box;
+use YardCask\Core\Plan\Bays\PlannedBay;
+use YardCask\Core\Plan\Field\FreeName;
 use YardCask\Core\Plan\Field\PartFields;
 use YardCask\Core\Plan\FreeId;
 use YardCask\Core\Plan\Plan;
-use YardCask\Core\Plan\PlannedBay;
-use YardCask\Core\Plan\PlannedRig;
-use YardCask\Core\Plan\PlannedTank;
 use YardCask\Core\Plan\PlanPatch;
-use YardCask\Core\Plan\TankMounting;
-use YardCask\Core\Plan\WaterKind;
+use YardCask\Core\Plan\Rig\PlannedRig;
+use YardCask\Core\Plan\Tanks\PlannedTank;
+use YardCask\Core\Plan\Tanks\TankMounting;
+use YardCask\Core\Plan\Tanks\WaterKind;
 
 /** Finds room on the rig's floor, and free ids and names, for what is added to a plan. */
 final class FreePlace
@@ -177,18 +178,6 @@ final class FreePlace
         return true;
     }
 
-    /** Whether a plan can hold that a tank stands there: a bay may lie further out than any tank. */
-    public static function isSayable(PlannedTank $tank): bool
-    {
-        foreach (['x_m' => $tank->xM, 'y_m' => $tank->yM, 'z_m' => $tank->zM] as $key => $atM) {
-            if (!PartFields::holds(PlannedTank::class, $key, $atM)) {
-                return false;
-            }
-        }
-
-        return true;
-    }
-
     public static function isInside(PlannedTank $tank, PlannedRig $rig): bool
     {
         $sizes = $rig->sizes();
@@ -201,7 +190,7 @@ final class FreePlace
     private static function append(PlannedTank $tank, Plan $plan): ?PlanPatch
     {
         $names = array_map(static fn (PlannedTank $one): string => $one->name, $plan->tanks);
-        $named = self::onFloor($tank->named(FreeId::name($tank->name, $names)), $plan->load->rig);
+        $named = self::onFloor($tank->named(FreeName::of($tank->name, $names)), $plan->load->rig);
         $settled = \count($plan->tanks) < Plan::MOST_TANKS ? self::inABay($named, $plan) ?? self::settled($named, $plan) : null;
 
         return null === $settled ? null : PlanPatch::append('/tanks', $settled);

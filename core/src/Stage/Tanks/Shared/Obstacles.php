@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace YardCask\Core\Stage\Tanks\Shared;
 
 use YardCask\Core\Bay\Box;
+use YardCask\Core\Plan\Bays\PlannedBay;
+use YardCask\Core\Plan\Bays\PlannedObstruction;
+use YardCask\Core\Plan\Load\PlannedThing;
 use YardCask\Core\Plan\Plan;
-use YardCask\Core\Plan\PlannedBay;
-use YardCask\Core\Plan\PlannedObstruction;
-use YardCask\Core\Plan\PlannedTank;
-use YardCask\Core\Plan\PlannedThing;
+use YardCask\Core\Plan\Tanks\PlannedTank;
 
 /** What a tank cannot go through, in mm of the rig. */
 final class Obstacles

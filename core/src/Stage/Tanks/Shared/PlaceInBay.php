@@ -11,13 +11,13 @@ use YardCask\Core\Bay\Clearance;
 use YardCask\Core\Bay\FreePlaces;
 use YardCask\Core\Bay\TankBody;
 use YardCask\Core\Bay\TurnedTank;
+use YardCask\Core\Plan\Bays\PlannedBay;
 use YardCask\Core\Plan\Field\PartFields;
 use YardCask\Core\Plan\Plan;
-use YardCask\Core\Plan\PlannedBay;
-use YardCask\Core\Plan\PlannedPort;
-use YardCask\Core\Plan\PlannedTank;
-use YardCask\Core\Plan\PortRole;
-use YardCask\Core\Plan\TankMounting;
+use YardCask\Core\Plan\Tanks\PlannedPort;
+use YardCask\Core\Plan\Tanks\PlannedTank;
+use YardCask\Core\Plan\Tanks\PortRole;
+use YardCask\Core\Plan\Tanks\TankMounting;
 
 /** Where a tank can stand in a bay, clear of all that stands there. */
 final class PlaceInBay
@@ -39,7 +39,7 @@ final class PlaceInBay
 
         $standing = null === $at ? null : self::standing($tank, $bay, $at);
 
-        return null === $standing || !FreePlace::isSayable($standing) ? null : $standing;
+        return null === $standing || !self::isSayable($standing) ? null : $standing;
     }
 
     /**
@@ -109,6 +109,18 @@ final class PlaceInBay
         $out = $tank->body()->beyond($bay->space($plan->load->rig));
 
         return max(...$out->low, ...$out->high) <= self::ROOMS_UP_TO_MM;
+    }
+
+    /** Whether a plan can hold that a tank stands there: a bay may lie further out than any tank. */
+    public static function isSayable(PlannedTank $tank): bool
+    {
+        foreach (['x_m' => $tank->xM, 'y_m' => $tank->yM, 'z_m' => $tank->zM] as $key => $atM) {
+            if (!PartFields::holds(PlannedTank::class, $key, $atM)) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     /** @return list<Box> from the bay's corner */

@@ -7,17 +7,18 @@ namespace YardCask\Core\Stage\Tanks\Shared;
 use YardCask\Core\Assessment\Fix;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Payload\RigKind;
-use YardCask\Core\Plan\Face;
+use YardCask\Core\Plan\Field\FreeName;
 use YardCask\Core\Plan\Field\PartFields;
 use YardCask\Core\Plan\FreeId;
 use YardCask\Core\Plan\Plan;
-use YardCask\Core\Plan\PlannedPort;
-use YardCask\Core\Plan\PlannedRun;
-use YardCask\Core\Plan\PlannedRunPoint;
-use YardCask\Core\Plan\PlannedTank;
 use YardCask\Core\Plan\PlanPatch;
-use YardCask\Core\Plan\PortRole;
-use YardCask\Core\Plan\RunEnd;
+use YardCask\Core\Plan\Runs\PlannedRun;
+use YardCask\Core\Plan\Runs\PlannedRunPoint;
+use YardCask\Core\Plan\Runs\RunEnd;
+use YardCask\Core\Plan\Tanks\Face;
+use YardCask\Core\Plan\Tanks\PlannedPort;
+use YardCask\Core\Plan\Tanks\PlannedTank;
+use YardCask\Core\Plan\Tanks\PortRole;
 use YardCask\Core\Words\Phrase;
 
 /** A port to begin with, and the run that it usually has: a fill falls from the wall, a vent rises before it falls, a drain ends below. */
@@ -97,7 +98,7 @@ final class PortProposal
 
         return new PlannedPort(
             FreeId::of($role->value, $plan),
-            FreeId::name(ucfirst($role->word()), array_column($tank->ports, 'name')),
+            FreeName::of(ucfirst($role->word()), array_column($tank->ports, 'name')),
             $role,
             $face,
             self::held(PlannedPort::class, 'along_mm', $alongMm),
@@ -143,7 +144,7 @@ final class PortProposal
             PortRole::Drain => RunEnd::Valve,
             default => RunEnd::Open,
         };
-        $name = FreeId::name($wording->text('tanks.port-of', ['port' => $port->name, 'tank' => $working->tank->name]), array_column($plan->runs, 'name'));
+        $name = FreeName::of($wording->text('tanks.port-of', ['port' => $port->name, 'tank' => $working->tank->name]), array_column($plan->runs, 'name'));
 
         return new PlannedRun(FreeId::of('run', $plan), $name, $port->id, $end, $planned);
     }

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Stage\Tanks\Shared;
 
-use YardCask\Core\Plan\Face;
 use YardCask\Core\Plan\Field\PartFields;
 use YardCask\Core\Plan\Plan;
-use YardCask\Core\Plan\PlannedPort;
-use YardCask\Core\Plan\PlannedTank;
+use YardCask\Core\Plan\Tanks\Face;
+use YardCask\Core\Plan\Tanks\PlannedPort;
+use YardCask\Core\Plan\Tanks\PlannedTank;
 
 /** The room before a port, for its fitting and for a hand. */
 final class PortRoom

@@ -6,8 +6,8 @@ namespace YardCask\Core\Stage\Tanks\Shared;
 
 use YardCask\Core\Assessment\StageWorkings;
 use YardCask\Core\Assessment\Workings;
-use YardCask\Core\Plan\PortRole;
-use YardCask\Core\Plan\RunEnd;
+use YardCask\Core\Plan\Runs\RunEnd;
+use YardCask\Core\Plan\Tanks\PortRole;
 
 /** The ports of all tanks, each with its run. */
 final readonly class RunWorkings implements StageWorkings

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace YardCask\Core\Stage\Tanks\Shared;
 
 use YardCask\Core\Bay\Box;
-use YardCask\Core\Plan\PlannedShape;
-use YardCask\Core\Plan\PlannedTank;
+use YardCask\Core\Plan\Tanks\PlannedShape;
+use YardCask\Core\Plan\Tanks\PlannedTank;
 
 /** The inside of a tank as boxes that hold what it holds, for a surface that tilts along one axis. */
 final class TankCells
@@ -22,9 +22,9 @@ final class TankCells
     public static function of(PlannedTank $tank, int $along): array
     {
         return match ($tank->shape) {
-            PlannedShape::Box, PlannedShape::WheelArch => $tank->shape->boxes($tank),
+            PlannedShape::Box, PlannedShape::WheelArch => $tank->boxesOfOne(),
             PlannedShape::UprightCylinder => self::strips($tank, $along, 1 - $along),
-            PlannedShape::LyingCylinder => $tank->shape->liesAlong($tank) === $along
+            PlannedShape::LyingCylinder => PlannedShape::liesAlong($tank->sizeMm()) === $along
                 ? self::layers($tank, $along, self::evenly($tank->heightMm))
                 : self::strips($tank, $along, 2),
             PlannedShape::Profile => self::layers($tank, $along, [] === $tank->levels ? [$tank->heightMm] : array_column($tank->levels, 'heightMm')),
@@ -60,7 +60,7 @@ final class TankCells
      */
     private static function layers(PlannedTank $tank, int $along, array $tops): array
     {
-        $inside = $tank->shape->inside($tank);
+        $inside = $tank->inside();
         $lengthMm = 0 === $along ? $tank->lengthMm : $tank->widthMm;
         $boxes = [];
         $floor = 0.0;
@@ -73,7 +73,7 @@ final class TankCells
             $floor = $top;
         }
 
-        return [] === $boxes ? $tank->shape->boxes($tank) : $boxes;
+        return [] === $boxes ? $tank->boxesOfOne() : $boxes;
     }
 
     /** @return non-empty-list<float> */

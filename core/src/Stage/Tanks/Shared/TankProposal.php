@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Stage\Tanks\Shared;
 
-use YardCask\Core\Plan\PlannedShape;
-use YardCask\Core\Plan\PlannedTank;
-use YardCask\Core\Plan\TankMounting;
-use YardCask\Core\Plan\WaterKind;
+use YardCask\Core\Plan\Tanks\PlannedShape;
+use YardCask\Core\Plan\Tanks\PlannedTank;
+use YardCask\Core\Plan\Tanks\TankMounting;
+use YardCask\Core\Plan\Tanks\WaterKind;
 use YardCask\Core\Quantity\Quantity;
 use YardCask\Core\Quantity\Unit;
 use YardCask\Core\Quantity\UnitPreferences;

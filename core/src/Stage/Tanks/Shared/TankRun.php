@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Stage\Tanks\Shared;
 
-use YardCask\Core\Plan\PlannedPort;
-use YardCask\Core\Plan\PlannedRun;
+use YardCask\Core\Plan\Runs\PlannedRun;
+use YardCask\Core\Plan\Tanks\PlannedPort;
 use YardCask\Core\Run\RunPoint;
 use YardCask\Core\Run\Trapped;
 use YardCask\Core\Run\TrappedCalculator;

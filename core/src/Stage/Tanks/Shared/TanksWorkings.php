@@ -7,8 +7,8 @@ namespace YardCask\Core\Stage\Tanks\Shared;
 use YardCask\Core\Assessment\StageWorkings;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Plan\Plan;
-use YardCask\Core\Plan\TankMounting;
-use YardCask\Core\Plan\WaterKind;
+use YardCask\Core\Plan\Tanks\TankMounting;
+use YardCask\Core\Plan\Tanks\WaterKind;
 use YardCask\Core\Tank\TankVolumeCalculator;
 
 /** What the tanks of a plan hold. */

@@ -6,8 +6,8 @@ namespace YardCask\Core\Stage\Tanks\Shared;
 
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Bay\Box;
-use YardCask\Core\Plan\PlannedTank;
-use YardCask\Core\Plan\TankMounting;
+use YardCask\Core\Plan\Tanks\PlannedTank;
+use YardCask\Core\Plan\Tanks\TankMounting;
 use YardCask\Core\Run\RunPoint;
 use YardCask\Core\Stage\Tanks\Movement\Tilt;
 use YardCask\Core\Surge\TiltedSurface;

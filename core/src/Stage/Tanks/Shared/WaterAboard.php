@@ -6,7 +6,7 @@ namespace YardCask\Core\Stage\Tanks\Shared;
 
 use YardCask\Core\Assessment\StageWorkings;
 use YardCask\Core\Assessment\Workings;
-use YardCask\Core\Plan\WaterKind;
+use YardCask\Core\Plan\Tanks\WaterKind;
 
 /** The fresh water that a stay begins with: brimmed where there is a tap on arrival, otherwise what has travelled. */
 final readonly class WaterAboard implements StageWorkings

@@ -6,15 +6,16 @@ namespace YardCask\Core\Stage\Tanks\Stock;
 
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Catalogue\StockTank;
+use YardCask\Core\Plan\Bays\PlannedBay;
+use YardCask\Core\Plan\Field\FreeName;
 use YardCask\Core\Plan\Field\PartFields;
 use YardCask\Core\Plan\FreeId;
 use YardCask\Core\Plan\Plan;
-use YardCask\Core\Plan\PlannedBay;
-use YardCask\Core\Plan\PlannedPort;
-use YardCask\Core\Plan\PlannedTank;
 use YardCask\Core\Plan\PlanPatch;
-use YardCask\Core\Plan\PortRole;
-use YardCask\Core\Plan\WaterKind;
+use YardCask\Core\Plan\Tanks\PlannedPort;
+use YardCask\Core\Plan\Tanks\PlannedTank;
+use YardCask\Core\Plan\Tanks\PortRole;
+use YardCask\Core\Plan\Tanks\WaterKind;
 use YardCask\Core\Quantity\Kind;
 use YardCask\Core\Quantity\Unit;
 use YardCask\Core\Stage\Load\Shared\LimitWords;
@@ -233,7 +234,7 @@ final class StockSearch
         }
         $id = FreeId::of('tank', PartFields::changed($this->plan, ['tanks' => [...$this->plan->tanks, $first]]));
         if (FreePlace::isFree($alone, [...$first->solids(), ...$first->fittings()])) {
-            return StockTank::renamed($alone, $id, FreeId::name($stock->name, array_column($with->tanks, 'name')), $with);
+            return StockTank::renamed($alone, $id, FreeName::of($stock->name, array_column($with->tanks, 'name')), $with);
         }
 
         return $this->standing($stock, $bay, $with, $id);
@@ -242,7 +243,7 @@ final class StockSearch
     /** At the place in the bay that is nearest to its low corner; null where it does not fit or cannot be got in. */
     private function standing(StockTank $stock, PlannedBay $bay, Plan $plan, string $id): ?PlannedTank
     {
-        $tank = $stock->planned($id, FreeId::name($stock->name, array_column($plan->tanks, 'name')), $plan, $id === $this->replacedId() ? $this->fitted() : []);
+        $tank = $stock->planned($id, FreeName::of($stock->name, array_column($plan->tanks, 'name')), $plan, $id === $this->replacedId() ? $this->fitted() : []);
         $this->tried += 2;
 
         if (PlaceInBay::tooLargeMm($tank, $bay) > 0) {

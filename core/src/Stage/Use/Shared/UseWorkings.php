@@ -9,9 +9,9 @@ use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Demand\Demand;
 use YardCask\Core\Demand\DemandCalculator;
 use YardCask\Core\Demand\SupplyDemand;
-use YardCask\Core\Plan\PlannedTank;
-use YardCask\Core\Plan\Supply;
-use YardCask\Core\Plan\UsePlan;
+use YardCask\Core\Plan\Tanks\PlannedTank;
+use YardCask\Core\Plan\Use\Supply;
+use YardCask\Core\Plan\Use\UsePlan;
 
 /** What a plan's crew needs, and where it goes when it is used. */
 final class UseWorkings implements StageWorkings

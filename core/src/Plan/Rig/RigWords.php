@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Plan\Rig;
+
+use YardCask\Core\Payload\RigKind;
+
+/** Every word that depends on the kind of rig. */
+final readonly class RigWords
+{
+    /** @param int<1, max> $axles that carry together behind, 1 where each carries for itself */
+    private function __construct(
+        public RigKind $kind,
+        public int $axles,
+    ) {
+    }
+
+    public static function of(PlannedRig $rig): self
+    {
+        $group = match (true) {
+            $rig instanceof PlannedRoadRig => $rig->rear(),
+            $rig instanceof PlannedTrailer => $rig->axle(),
+            default => null,
+        };
+
+        return new self($rig->kind(), \count($group->shares ?? [1.0]));
+    }
+
+    /** The label of a measured field, with the words in braces filled in. */
+    public function label(string $label): string
+    {
+        return !str_contains($label, '{')
+            ? $label
+            : strtr(
+                $label,
+                [
+                    '{Along}' => $this->along(),
+                    '{along}' => lcfirst($this->along()),
+                    '{Floor}' => $this->isBoat() ? 'Sole above keel' : 'Floor above ground',
+                ],
+            );
+    }
+
+    /** What a place along the rig is measured from. */
+    public function along(): string
+    {
+        return match ($this->kind) {
+            RigKind::Road => 'From front axle',
+            RigKind::Trailer => 'From coupling',
+            RigKind::Boat => 'Aft of amidships',
+        };
+    }
+
+    /** Whether a limit holds also where the rig stands, so that nothing may be brimmed on arrival against it. */
+    public function limitHoldsAtRest(): bool
+    {
+        return $this->isBoat();
+    }
+
+    private function isBoat(): bool
+    {
+        return RigKind::Boat === $this->kind;
+    }
+}

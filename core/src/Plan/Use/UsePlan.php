@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Plan\Use;
+
+use YardCask\Core\Demand\DemandInput;
+use YardCask\Core\Demand\DemandUse;
+use YardCask\Core\Plan\Field\Choice;
+use YardCask\Core\Plan\Field\Measured;
+use YardCask\Core\Plan\Field\Parts;
+use YardCask\Core\Plan\Field\PlanPart;
+use YardCask\Core\Plan\Field\WrittenAsDeclared;
+use YardCask\Core\Quantity\Kind;
+use YardCask\Core\Quantity\Unit;
+
+/** Who travels, how, how long between two fills, and what water is for. */
+final readonly class UsePlan implements PlanPart
+{
+    use WrittenAsDeclared;
+
+    public const MOST_USES = 60;
+
+    /** @param list<PlannedUse> $uses */
+    public function __construct(
+        #[Measured('the number of people', 'People', Kind::Count, Unit::One, 1, 60)]
+        public float $crew,
+        #[Measured('the days between two fills', 'Between fills', Kind::Days, Unit::Day, 0.25, 120)]
+        public float $days,
+        #[Choice('Nights')]
+        public StayStyle $stay,
+        #[Measured('the reserve', 'Reserve', Kind::Share, Unit::Fraction, 0, 1)]
+        public float $reserve,
+        #[Parts(PlannedUse::class, self::MOST_USES)]
+        public array $uses,
+    ) {
+    }
+
+    /** The demand calculator's input, for this plan's days or for others. */
+    public function demandInput(?float $days = null): DemandInput
+    {
+        return new DemandInput(
+            $this->crew,
+            $days ?? $this->days,
+            $this->reserve,
+            array_map(static fn (PlannedUse $use): DemandUse => $use->demandUse(), $this->uses),
+        );
+    }
+}
