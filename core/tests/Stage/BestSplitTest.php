@@ -47,7 +47,8 @@ final class BestSplitTest extends TestCase
         $plan = Plan::read(SamplePlans::patched(SamplePlans::fellside(), '[{"op":"add","path":"/tanks/-","value":'.$bench.'},{"op":"replace","path":"/use/stay","value":"mixed"},{"op":"replace","path":"/load/rig/gross_limit_kg","value":3700},{"op":"replace","path":"/load/rig/axles/1/weighed_kg","value":1460},{"op":"add","path":"/load/rig/axles/0/weighed_kg","value":1455}]'));
         $answer = Assessor::assess($plan)->stages['load']->answer;
         self::assertStringStartsWith('Tail tank 26 L, Bench tank 85 L. Filled equally, the tanks could hold only 74 L.', self::plain($answer->reason));
-        $load = Workings::over($plan)->of(LoadWorkings::class);
+        $workings = Workings::over($plan);
+        $load = $workings->of(LoadWorkings::class);
         $margin = $workings->of(GreatestFill::class)->margin;
         self::assertNull(GreatestFill::brokenWith([26 / 121.2675, 1.0, 1.0, 1.0], $margin, $load));
     }
@@ -120,7 +121,8 @@ final class BestSplitTest extends TestCase
         $tried = 0;
         for ($seed = 1; $seed <= 300; ++$seed) {
             $plan = SamplePlans::varied($seed);
-            $load = Workings::over($plan)->of(LoadWorkings::class);
+            $workings = Workings::over($plan);
+            $load = $workings->of(LoadWorkings::class);
             $fill = $workings->of(GreatestFill::class);
             if ('trailer' !== $plan->load->rig->kind()->value || !$fill->exists) {
                 continue;

@@ -25,7 +25,6 @@ use YardCask\Core\Quantity\Quantity;
 use YardCask\Core\Quantity\Unit;
 use YardCask\Core\Stage\Assessor;
 use YardCask\Core\Stage\Load\Shared\GreatestFill;
-use YardCask\Core\Stage\Load\Shared\LoadWorkings;
 use YardCask\Core\Stage\Tanks\Shared\TankProposal;
 use YardCask\Core\Stage\Use\Drawing\UseDrawing;
 use YardCask\Core\Stage\Use\Shared\UseWorkings;
@@ -103,8 +102,8 @@ final class PlanStarterTest extends TestCase
             return PartFields::changed($plan, ['tanks' => [...$tanks, ...$cans], 'load' => PartFields::changed($plan->load, ['travelFill' => 1.0])]);
         };
         $allowed = static function (Plan $candidate): bool {
-            $load = Workings::over($candidate)->of(LoadWorkings::class);
-            $fill = $workings->of(GreatestFill::class)->exists ? floor($workings->of(GreatestFill::class)->fraction * 1000) / 1000 : 0.0;
+            $greatest = Workings::over($candidate)->of(GreatestFill::class);
+            $fill = $greatest->exists ? floor($greatest->fraction * 1000) / 1000 : 0.0;
 
             return TankPlacer::holds(PartFields::changed($candidate, ['load' => PartFields::changed($candidate->load, ['travelFill' => $fill])])) || TankPlacer::holds($candidate);
         };

@@ -101,9 +101,13 @@ final class LoadWorkings implements StageWorkings
         return match (true) {
             $rig instanceof PlannedRoadRig => RoadPayloadCalculator::calculate($this->roadRig($rig, $masses, $fresh)),
             $rig instanceof PlannedTrailer => TrailerPayloadCalculator::calculate($this->trailerRig($rig, $masses, $fresh)),
-            $rig instanceof PlannedBoat => BoatPayloadCalculator::calculate(
-                new BoatRig($rig->displacementKg, $rig->gmM + BoatHeights::gmChangeM($rig, $this->plan, $this->people, $litres), $rig->loadLimitKg, $masses, $surfaces),
-            ),
+            $rig instanceof PlannedBoat => BoatPayloadCalculator::calculate(new BoatRig(
+                $rig->displacementKg,
+                $rig->gmM + BoatHeights::gmChangeM($rig, $this->plan, $this->people, $litres),
+                $rig->loadLimitKg,
+                $masses,
+                $surfaces,
+            )),
             default => throw new \LogicException('A rig of class '.$rig::class.' cannot be weighed.'),
         };
     }
