@@ -6,6 +6,7 @@ namespace YardCask\Core\Catalogue;
 
 use YardCask\Core\Input\Json;
 use YardCask\Core\Plan\Line\PartKind;
+use YardCask\Core\Plan\Line\Tube;
 
 /** The parts and pipes that can be had. Files are opened in their order, when they are needed, and parts read one at a time. */
 final class PartStock
@@ -53,6 +54,35 @@ final class PartStock
         foreach ($this->files() as $file) {
             if (isset($file->pipes[$id])) {
                 return StockPipe::fromDocument(Json::decode($file->pipes[$id]));
+            }
+        }
+
+        return null;
+    }
+
+    /** The part that is put in for this, the nearest to the bore of the pipe that it goes with. */
+    public function usual(UsualFor $use, ?Tube $tube = null): ?StockPart
+    {
+        $id = $this->usualId($use, $tube?->boreMm);
+
+        return null === $id ? null : $this->part($id);
+    }
+
+    public function usualPipe(UsualFor $use): ?StockPipe
+    {
+        $id = $this->usualId($use, null);
+
+        return null === $id ? null : $this->pipe($id);
+    }
+
+    private function usualId(UsualFor $use, ?float $boreMm): ?string
+    {
+        foreach ($this->files() as $file) {
+            $all = $file->usual[$use->value] ?? [];
+            $off = static fn (?float $usualMm): float => null === $boreMm || null === $usualMm ? 0.0 : abs($usualMm - $boreMm);
+            usort($all, static fn (array $one, array $other): int => $off($one[1]) <=> $off($other[1]));
+            if ([] !== $all) {
+                return $all[0][0];
             }
         }
 

@@ -40,7 +40,7 @@ final readonly class SystemPage
             $in->text('fails', 300),
             array_map(static fn (string $chain): array => explode(' ', $chain), $in->texts('chains', 40)),
             $in->text('pipe', Id::MAX_LENGTH),
-            $in->text('suction', Id::MAX_LENGTH, 'hose-12'),
+            $in->text('suction', Id::MAX_LENGTH),
             $in->has('loose') ? $in->texts('loose', 10) : [],
         );
         $in->finish();

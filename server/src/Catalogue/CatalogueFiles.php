@@ -52,13 +52,13 @@ final readonly class CatalogueFiles
         if (null === $this->catalogueCache) {
             return $file();
         }
-        [$parts, $pipes] = $this->catalogueCache->get('parts-'.filemtime($this->catalogueDir.'/parts.json'), static function () use ($file): array {
+        [$parts, $pipes, $usual] = $this->catalogueCache->get('parts-'.filemtime($this->catalogueDir.'/parts.json'), static function () use ($file): array {
             $divided = $file();
 
-            return [$divided->parts, $divided->pipes];
+            return [$divided->parts, $divided->pipes, $divided->usual];
         });
 
-        return new PartFile($parts, $pipes);
+        return new PartFile($parts, $pipes, $usual);
     }
 
     public function systems(): SystemBook

@@ -7,7 +7,9 @@ namespace YardCask\Core\Tests\Stage\Line;
 use PHPUnit\Framework\TestCase;
 use YardCask\Core\Catalogue\PartFile;
 use YardCask\Core\Catalogue\PartStock;
+use YardCask\Core\Catalogue\UsualFor;
 use YardCask\Core\Input\InvalidInput;
+use YardCask\Core\Plan\Field\PartFields;
 use YardCask\Core\Plan\Line\PartKind;
 use YardCask\Core\Tests\SamplePlans;
 
@@ -60,6 +62,34 @@ final class PartStockTest extends TestCase
         }
         $this->expectException(InvalidInput::class);
         PartFile::divided('{"parts":[{"name":"Without an id"}]}');
+    }
+
+    public function testEachUsualPartIsThereOnceForEachBore(): void
+    {
+        $file = PartFile::divided(self::catalogue());
+        self::assertEqualsCanonicalizing(array_column(UsualFor::cases(), 'value'), array_keys($file->usual));
+        foreach ($file->usual as $use => $all) {
+            $bores = array_column($all, 1);
+            self::assertSame(array_unique($bores), $bores, $use);
+            self::assertTrue(1 === \count($all) || !\in_array(null, $bores, true), $use.' is there for any bore and for one.');
+        }
+        $stock = new PartStock([static fn (): PartFile => $file]);
+        foreach (UsualFor::cases() as $use) {
+            self::assertNotNull($stock->usual($use) ?? $stock->usualPipe($use), $use->value);
+        }
+    }
+
+    public function testTheUsualPartIsTheNearestToTheBoreOfItsPipe(): void
+    {
+        $stock = new PartStock([static fn (): PartFile => PartFile::divided(self::catalogue())]);
+        $ids = [];
+        foreach ([6, 10, 13, 16, 20, 25] as $boreMm) {
+            $tube = PartFields::changed($stock->pipe('hose-12')?->tube ?? self::fail('There is no such hose.'), ['boreMm' => (float) $boreMm]);
+            $ids[$boreMm] = $stock->usual(UsualFor::Tee, $tube)?->id;
+        }
+        self::assertSame([6 => 'tee-10', 10 => 'tee-10', 13 => 'tee-12', 16 => 'tee-15', 20 => 'tee-20', 25 => 'tee-20'], $ids);
+        self::assertNull(PartStock::none()->usual(UsualFor::Tee));
+        self::assertNull(PartStock::none()->usualPipe(UsualFor::Hose));
     }
 
     private static function catalogue(): string

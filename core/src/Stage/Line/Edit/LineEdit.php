@@ -7,6 +7,7 @@ namespace YardCask\Core\Stage\Line\Edit;
 use YardCask\Core\Catalogue\PartStock;
 use YardCask\Core\Catalogue\StockPart;
 use YardCask\Core\Catalogue\StockPipe;
+use YardCask\Core\Catalogue\UsualFor;
 use YardCask\Core\Input\InputReader;
 use YardCask\Core\Input\InvalidInput;
 use YardCask\Core\Plan\Field\Id;
@@ -22,8 +23,6 @@ use YardCask\Core\Words\Phrasebook;
 /** What somebody does to the line, read from what the screen sends: it gives a patch. */
 final class LineEdit
 {
-    private const USUAL_HOSE = 'hose-braided-12';
-
     /**
      * @param mixed $edit decoded JSON, objects as stdClass: {"do": "into", "pipe": "pipe-3", "part": "filter-carbon-5"}
      *
@@ -67,13 +66,7 @@ final class LineEdit
     private static function branch(LineDraft $draft, InputReader $in, Plan $plan, PartStock $stock): LineDraft
     {
         $pipe = self::pipe('pipe', $in, $plan);
-        $tee = null;
-        foreach (LineFixes::byBore('tee', $pipe) as $id) {
-            $tee ??= $stock->part($id);
-        }
-        if (null === $tee) {
-            throw self::refused('/pipe', 'line.input.no-tee');
-        }
+        $tee = $stock->usual(UsualFor::Tee, $pipe->tube) ?? throw self::refused('/pipe', 'line.input.no-tee');
 
         return $draft->branched($pipe, $tee, self::stock('part', $in, $stock));
     }
@@ -150,7 +143,7 @@ final class LineEdit
     /** The one that is asked for, or else the usual one. */
     private static function usualHose(InputReader $in, PartStock $stock): StockPipe
     {
-        return $in->has('hose') ? self::hose('hose', $in, $stock) : $stock->pipe(self::USUAL_HOSE) ?? throw self::refused('/hose', 'line.input.no-hose');
+        return $in->has('hose') ? self::hose('hose', $in, $stock) : $stock->usualPipe(UsualFor::Hose) ?? throw self::refused('/hose', 'line.input.no-hose');
     }
 
     private static function hose(string $key, InputReader $in, PartStock $stock): StockPipe

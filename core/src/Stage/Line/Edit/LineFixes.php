@@ -8,6 +8,7 @@ use YardCask\Core\Assessment\Fix;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Catalogue\StockPart;
 use YardCask\Core\Catalogue\StockPipe;
+use YardCask\Core\Catalogue\UsualFor;
 use YardCask\Core\Plan\Line\PartKind;
 use YardCask\Core\Plan\Line\PartPort;
 use YardCask\Core\Plan\Line\PlannedPart;
@@ -45,16 +46,10 @@ final readonly class LineFixes
         return [new Fix(new Phrase('line.fix.turn', ['part' => $part->spoken()]), $this->draft->turned($part)->patch())];
     }
 
-    /**
-     * The first part of some kinds that is wide enough, put into a pipe.
-     *
-     * @param list<string> $ids in the catalogue, the first that is there counts
-     *
-     * @return list<Fix>
-     */
-    public function into(?PlannedPipe $pipe, array $ids, Phrase $label): array
+    /** @return list<Fix> the part that is usual for this, put into a pipe */
+    public function into(?PlannedPipe $pipe, UsualFor $use, Phrase $label): array
     {
-        $stock = $this->first($ids);
+        $stock = $this->workings->stock->usual($use, $pipe?->tube);
 
         return null === $pipe || null === $stock ? [] : [new Fix($label, $this->draft->into($pipe, $stock)->patch())];
     }
@@ -143,32 +138,10 @@ final readonly class LineFixes
             $next = $graph->beyond($inlet, PartPort::Out)?->owner;
             if (!$next instanceof PlannedPart || PartKind::Regulator !== $next->kind) {
                 $label = new Phrase('line.fix.regulator', ['inlet' => $inlet->spoken()]);
-                array_push($fixes, ...$this->into($graph->pipeAt($inlet, PartPort::Out)?->pipe, ['regulator-210'], $label));
+                array_push($fixes, ...$this->into($graph->pipeAt($inlet, PartPort::Out)?->pipe, UsualFor::MainsRegulator, $label));
             }
         }
 
         return $fixes;
-    }
-
-    /** @param list<string> $ids */
-    public function first(array $ids): ?StockPart
-    {
-        foreach ($ids as $id) {
-            $stock = $this->workings->stock->part($id);
-            if (null !== $stock) {
-                return $stock;
-            }
-        }
-
-        return null;
-    }
-
-    /** @return list<string> an in-path part’s usual ids by the bore of the pipe that it goes into, the fitting one first */
-    public static function byBore(string $prefix, PlannedPipe $pipe): array
-    {
-        $sizes = [10, 12, 15, 20];
-        usort($sizes, static fn (int $a, int $b): int => abs($a - $pipe->tube->boreMm) <=> abs($b - $pipe->tube->boreMm));
-
-        return array_map(static fn (int $mm): string => $prefix.'-'.$mm, $sizes);
     }
 }

@@ -8,6 +8,7 @@ use YardCask\Core\Assessment\Finding;
 use YardCask\Core\Assessment\Measure;
 use YardCask\Core\Assessment\Rule;
 use YardCask\Core\Assessment\Workings;
+use YardCask\Core\Catalogue\UsualFor;
 use YardCask\Core\Pipe\Water;
 use YardCask\Core\Plan\Line\HeaterFigures;
 use YardCask\Core\Plan\Line\PartKind;
@@ -49,7 +50,7 @@ final class HeaterOrder implements Rule
                     [$heater->id],
                     new Measure(0.0, 1.0, ''),
                     $text,
-                    static fn (): array => LineFixes::over($workings)->into($cold, ['non-return-half'], $label),
+                    static fn (): array => LineFixes::over($workings)->into($cold, UsualFor::HeaterNonReturn, $label),
                     causes: (new WrongJoints($graph))->upstreamOf($heater),
                 );
             }
@@ -63,8 +64,8 @@ final class HeaterOrder implements Rule
                     'closed' => $closedBy->spoken(),
                 ]);
                 $findings[] = new Finding(LineFinding::HeaterClosed, [$heater->id], new Measure($expandsL, 0.0, 'L'), $text, static fn (): array => [
-                    ...LineFixes::over($workings)->into($pipe, ['relief-400', 'relief-600'], new Phrase('line.fix.relief', ['heater' => $heater->spoken()])),
-                    ...LineFixes::over($workings)->into($pipe, ['expansion-2'], new Phrase('line.fix.expansion', ['heater' => $heater->spoken()])),
+                    ...LineFixes::over($workings)->into($pipe, UsualFor::HeaterRelief, new Phrase('line.fix.relief', ['heater' => $heater->spoken()])),
+                    ...LineFixes::over($workings)->into($pipe, UsualFor::HeaterExpansion, new Phrase('line.fix.expansion', ['heater' => $heater->spoken()])),
                 ]);
             }
         }

@@ -10,6 +10,7 @@ use YardCask\Core\Assessment\Measure;
 use YardCask\Core\Assessment\RuleWithThresholds;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Catalogue\StockPipe;
+use YardCask\Core\Catalogue\UsualFor;
 use YardCask\Core\Plan\Field\PartFields;
 use YardCask\Core\Plan\Line\MixingFigures;
 use YardCask\Core\Plan\Line\PartKind;
@@ -119,10 +120,11 @@ final class HotWater implements RuleWithThresholds
     /** @return list<Fix> a mixing valve behind the heater, with cold from before it */
     private static function withValve(HotOutlet $hot, LineWorkings $line, Workings $workings): array
     {
-        $fixes = LineFixes::over($workings);
+        $stock = $workings->stock;
         $graph = $line->graph;
         $out = $graph->pipeAt($hot->heater, $hot->heater->reversed ? PartPort::In : PartPort::Out)?->pipe;
-        [$valve, $tee, $hose] = [$fixes->first(['mixing-48', 'mixing-43']), $fixes->first(['tee-12']), $workings->stock->pipe('pipe-cross-16')];
+        $hose = $stock->usualPipe(UsualFor::HotPipe);
+        [$valve, $tee] = [$stock->usual(UsualFor::HotMixing), $stock->usual(UsualFor::Tee, $hose?->tube)];
         $before = array_values(
             array_filter(
                 SourceSide::partsBefore($hot->heater, $hot->heater->reversed ? PartPort::Out : PartPort::In, $graph),

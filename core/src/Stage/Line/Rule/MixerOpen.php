@@ -9,12 +9,12 @@ use YardCask\Core\Assessment\Fix;
 use YardCask\Core\Assessment\Measure;
 use YardCask\Core\Assessment\Rule;
 use YardCask\Core\Assessment\Workings;
+use YardCask\Core\Catalogue\UsualFor;
 use YardCask\Core\Plan\Line\PartKind;
 use YardCask\Core\Plan\Line\PartPort;
 use YardCask\Core\Plan\Line\PlannedPart;
 use YardCask\Core\Plan\Line\PlannedPipe;
 use YardCask\Core\Stage\Line\Edit\LineDraft;
-use YardCask\Core\Stage\Line\Edit\LineFixes;
 use YardCask\Core\Stage\Line\LineFinding;
 use YardCask\Core\Stage\Line\LineWorkings;
 use YardCask\Core\Words\Phrase;
@@ -54,7 +54,7 @@ final class MixerOpen implements Rule
     /** @return list<Fix> */
     private static function bothCold(PlannedPart $mixer, PlannedPipe $cold, ?PlannedPart $capped, Workings $workings): array
     {
-        $tee = LineFixes::over($workings)->first(LineFixes::byBore('tee', $cold));
+        $tee = $workings->stock->usual(UsualFor::Tee, $cold->tube);
         if (null === $tee) {
             return [];
         }

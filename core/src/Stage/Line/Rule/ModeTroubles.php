@@ -10,6 +10,7 @@ use YardCask\Core\Assessment\Measure;
 use YardCask\Core\Assessment\Rule;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Catalogue\StockPart;
+use YardCask\Core\Catalogue\UsualFor;
 use YardCask\Core\Plan\Line\PartKind;
 use YardCask\Core\Plan\Line\PartPort;
 use YardCask\Core\Plan\Line\PlannedPart;
@@ -95,13 +96,13 @@ final class ModeTroubles implements Rule
         if (PartKind::FillInlet === $inlet->kind) {
             $text = new SnagText('line.sucks-air.title', 'line.sucks-air.why', ['inlet' => $inlet->spoken()]);
             $label = new Phrase('line.fix.valve-downstream', ['part' => $inlet->spoken()]);
-            $valve = static fn (): array => null === $pipe ? [] : LineFixes::over($workings)->into($pipe, LineFixes::byBore('ball-valve', $pipe), $label);
+            $valve = static fn (): array => null === $pipe ? [] : LineFixes::over($workings)->into($pipe, UsualFor::ShutOff, $label);
 
             return new Finding(LineFinding::SucksAir, [$inlet->id], new Measure(1.0, 0.0, ''), $text, $valve);
         }
         $text = new SnagText('line.mains-out.title', 'line.mains-out.why', ['inlet' => $inlet->spoken()]);
         $label = new Phrase('line.fix.check-downstream', ['part' => $inlet->spoken()]);
-        $check = static fn (): array => null === $pipe ? [] : LineFixes::over($workings)->into($pipe, LineFixes::byBore('non-return', $pipe), $label);
+        $check = static fn (): array => null === $pipe ? [] : LineFixes::over($workings)->into($pipe, UsualFor::NonReturn, $label);
 
         return new Finding(LineFinding::MainsOut, [$inlet->id], new Measure(1.0, 0.0, ''), $text, $check);
     }
@@ -118,7 +119,7 @@ final class ModeTroubles implements Rule
                 if ($draw->owner->id === $ids[0] && null !== $pipe) {
                     return LineFixes::over($workings)->into(
                         $pipe->pipe,
-                        LineFixes::byBore('non-return', $pipe->pipe),
+                        UsualFor::NonReturn,
                         new Phrase('line.fix.check-tank', ['tank' => $draw->owner->name]),
                     );
                 }
@@ -146,7 +147,7 @@ final class ModeTroubles implements Rule
     {
         $pipe = $workings->of(LineWorkings::class)->graph->pipeAt($end, PartPort::In)?->pipe;
         $fixes = LineFixes::over($workings);
-        $cap = null === $pipe ? null : $fixes->first(LineFixes::byBore('cap', $pipe));
+        $cap = null === $pipe ? null : $workings->stock->usual(UsualFor::Cap, $pipe->tube);
 
         return [...$fixes->swaps($end, static fn (StockPart $stock): bool => $stock->id === $cap?->id, PartKind::Cap), ...$fixes->takeOut($end)];
     }

@@ -8,6 +8,7 @@ use YardCask\Core\Assessment\Finding;
 use YardCask\Core\Assessment\Measure;
 use YardCask\Core\Assessment\Rule;
 use YardCask\Core\Assessment\Workings;
+use YardCask\Core\Catalogue\UsualFor;
 use YardCask\Core\Plan\Line\PartKind;
 use YardCask\Core\Plan\Line\PartPort;
 use YardCask\Core\Plan\Line\PlannedPart;
@@ -44,7 +45,7 @@ final class SuctionOrder implements Rule
                     [$pump->id],
                     new Measure(0.0, 1.0, ''),
                     $text,
-                    static fn (): array => LineFixes::over($workings)->into($pipe, LineFixes::byBore('strainer', $pipe), $label),
+                    static fn (): array => LineFixes::over($workings)->into($pipe, UsualFor::Strainer, $label),
                 );
             }
             $filter = $has(PartKind::Filter);

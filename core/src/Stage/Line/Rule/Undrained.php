@@ -9,10 +9,10 @@ use YardCask\Core\Assessment\Fix;
 use YardCask\Core\Assessment\Measure;
 use YardCask\Core\Assessment\RuleWithThresholds;
 use YardCask\Core\Assessment\Workings;
+use YardCask\Core\Catalogue\UsualFor;
 use YardCask\Core\Plan\Line\PartKind;
 use YardCask\Core\Plan\Tanks\PlannedTank;
 use YardCask\Core\Stage\Line\Edit\LineDraft;
-use YardCask\Core\Stage\Line\Edit\LineFixes;
 use YardCask\Core\Stage\Line\Edit\UsualHeight;
 use YardCask\Core\Stage\Line\LineFinding;
 use YardCask\Core\Stage\Line\LineWorkings;
@@ -93,7 +93,7 @@ final class Undrained implements RuleWithThresholds
                 break;
             }
             $most = $line->graph->pipes[(int) array_key_first($stays)];
-            $drain = LineFixes::over($workings)->first(LineFixes::byBore('drain', $most->pipe));
+            $drain = $workings->stock->usual(UsualFor::Drain, $most->pipe->tube);
             if (null === $drain) {
                 return [];
             }

@@ -9,6 +9,7 @@ use YardCask\Core\Assessment\Fix;
 use YardCask\Core\Assessment\Measure;
 use YardCask\Core\Assessment\Rule;
 use YardCask\Core\Assessment\Workings;
+use YardCask\Core\Catalogue\UsualFor;
 use YardCask\Core\Plan\Line\PartKind;
 use YardCask\Core\Plan\Line\PartPort;
 use YardCask\Core\Plan\Line\PlannedPart;
@@ -96,8 +97,8 @@ final class WronglyJoined implements Rule
      */
     private static function caps(PlannedPart $part, array $loose, Workings $workings): array
     {
-        $cap = LineFixes::over($workings)->first(['cap-12']);
-        $hose = $workings->stock->pipe('hose-braided-12');
+        $hose = $workings->stock->usualPipe(UsualFor::Hose);
+        $cap = $workings->stock->usual(UsualFor::Cap, $hose?->tube);
         if (PartKind::Tee !== $part->kind || 1 !== \count($loose) || null === $cap || null === $hose) {
             return [];
         }

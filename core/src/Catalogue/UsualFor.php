@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Catalogue;
+
+/** What a part or a pipe of the catalogue is put in for when a plan needs one and nobody has said which. */
+enum UsualFor: string
+{
+    case ShutOff = 'shut_off';
+    case NonReturn = 'non_return';
+    case Strainer = 'strainer';
+    case Tee = 'tee';
+    case Drain = 'drain';
+    case Cap = 'cap';
+    /** Behind a mains inlet. */
+    case MainsRegulator = 'mains_regulator';
+    /** Before a heater that stores hot water. */
+    case HeaterNonReturn = 'heater_non_return';
+    case HeaterRelief = 'heater_relief';
+    case HeaterExpansion = 'heater_expansion';
+    /** Behind a heater whose water scalds. */
+    case HotMixing = 'hot_mixing';
+    /** By the metre. */
+    case Hose = 'hose';
+    case HotPipe = 'hot_pipe';
+}
