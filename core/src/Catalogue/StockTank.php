@@ -6,14 +6,11 @@ namespace YardCask\Core\Catalogue;
 
 use YardCask\Core\Input\InputReader;
 use YardCask\Core\Input\InvalidInput;
-use YardCask\Core\Plan\Field\Choice;
+use YardCask\Core\Plan\Field\AsIn;
 use YardCask\Core\Plan\Field\Id;
 use YardCask\Core\Plan\Field\Measured;
-use YardCask\Core\Plan\Field\Part;
 use YardCask\Core\Plan\Field\PartFields;
 use YardCask\Core\Plan\Field\PartReader;
-use YardCask\Core\Plan\Field\Parts;
-use YardCask\Core\Plan\Field\Text;
 use YardCask\Core\Plan\FreeId;
 use YardCask\Core\Plan\Plan;
 use YardCask\Core\Plan\Tanks\PlannedArch;
@@ -35,36 +32,34 @@ final readonly class StockTank
      * @param list<PlannedLevel> $levels
      */
     public function __construct(
-        #[Id]
+        #[AsIn(PlannedTank::class)]
         public string $id,
-        #[Text('the tank’s name', Text::LONGEST_NAME)]
+        #[AsIn(PlannedTank::class)]
         public string $name,
-        #[Choice('Form')]
+        #[AsIn(PlannedTank::class)]
         public TankMounting $form,
-        #[Choice('Shape')]
+        #[AsIn(PlannedTank::class)]
         public PlannedShape $shape,
-        #[Measured('its length', 'Length', Kind::Length, Unit::Millimetre, 20, 4000)]
+        #[AsIn(PlannedTank::class)]
         public float $lengthMm,
-        #[Measured('its width', 'Width', Kind::Length, Unit::Millimetre, 20, 4000)]
+        #[AsIn(PlannedTank::class)]
         public float $widthMm,
-        #[Measured('its height', 'Height', Kind::Length, Unit::Millimetre, 20, 2000)]
+        #[AsIn(PlannedTank::class)]
         public float $heightMm,
-        #[Measured('the outlet’s height above the floor', 'Outlet at', Kind::Length, Unit::Millimetre, 0, 2000)]
+        #[AsIn(PlannedTank::class)]
         public float $outletHeightMm,
-        #[Measured('the overflow’s height above the floor', 'Overflow at', Kind::Length, Unit::Millimetre, 1, 2000)]
+        #[AsIn(PlannedTank::class)]
         public float $overflowHeightMm,
-        #[Measured('what it weighs empty', 'Weight, empty', Kind::Mass, Unit::Kilogram, 0, 300)]
+        #[AsIn(PlannedTank::class)]
         public float $emptyKg,
         /** An invented price, of no currency: it only compares. */
         #[Measured('its price', 'Price', Kind::Count, Unit::One, 0, 100000)]
         public float $price,
-        #[Parts(PlannedPort::class, PlannedTank::MOST_PORTS)]
+        #[AsIn(PlannedTank::class)]
         public array $ports,
-        /** Of a tank that was measured by filling it. */
-        #[Parts(PlannedLevel::class, PlannedTank::MOST_LEVELS)]
+        #[AsIn(PlannedTank::class)]
         public array $levels,
-        /** Of a tank over a wheel arch. */
-        #[Part]
+        #[AsIn(PlannedTank::class)]
         public ?PlannedArch $arch = null,
     ) {
     }

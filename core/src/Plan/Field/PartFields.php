@@ -130,10 +130,12 @@ final class PartFields
             if ([] === $attributes || !$type instanceof \ReflectionNamedType) {
                 throw new \LogicException($class.'::$'.$parameter->getName().' is not declared as a field.');
             }
+            $key = strtolower((string) preg_replace('/(?<=[a-z])[A-Z]/', '_$0', $parameter->getName()));
+            $is = $attributes[0]->newInstance();
             $fields[] = new DeclaredField(
                 $parameter->getName(),
-                strtolower((string) preg_replace('/(?<=[a-z])[A-Z]/', '_$0', $parameter->getName())),
-                $attributes[0]->newInstance(),
+                $key,
+                $is instanceof AsIn ? self::named($is->class, $key)->is : $is,
                 $type->getName(),
                 $type->allowsNull(),
             );
