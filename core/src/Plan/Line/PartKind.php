@@ -123,6 +123,12 @@ enum PartKind: string implements NamedChoice
         };
     }
 
+    /** @return list<PartPort> all of them but one */
+    public function portsBut(PartPort $but): array
+    {
+        return array_values(array_filter($this->ports(), static fn (PartPort $port): bool => $port !== $but));
+    }
+
     /** Whether water enters at its first and leaves at its second port, so that it can be put into a pipe. */
     public function isInPath(): bool
     {

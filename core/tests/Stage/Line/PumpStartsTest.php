@@ -7,9 +7,14 @@ namespace YardCask\Core\Tests\Stage\Line;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use YardCask\Core\Assessment\Workings;
+use YardCask\Core\Input\Json;
+use YardCask\Core\Plan\Line\PartKind;
 use YardCask\Core\Plan\Line\SystemType;
+use YardCask\Core\Plan\Plan;
+use YardCask\Core\Stage\Line\Graph\LineGraph;
 use YardCask\Core\Stage\Line\LineWorkings;
 use YardCask\Core\Stage\Line\Solve\PumpStarts;
+use YardCask\Core\Tests\SamplePlans;
 
 /** Which vessel answers a trickle, and how often the pump starts with it. */
 final class PumpStartsTest extends TestCase
@@ -59,5 +64,38 @@ final class PumpStartsTest extends TestCase
     private static function starts(SampleLines $sample): PumpStarts
     {
         return PumpStarts::of($sample->part('Pressure pump'), Workings::over($sample->plan)->of(LineWorkings::class)) ?? self::fail('It has a switch.');
+    }
+
+    /** @return iterable<string, array{SystemType}> */
+    public static function pumped(): iterable
+    {
+        foreach ([SystemType::Pressure, SystemType::Mains, SystemType::TwoValves, SystemType::Exchanger] as $system) {
+            yield $system->value => [$system];
+        }
+    }
+
+    /** What a hose gives when the pump has stopped counts once, whichever ways lead to it. */
+    #[DataProvider('pumped')]
+    public function testEachHoseBehindThePumpCountsOnce(SystemType $system): void
+    {
+        $plan = SampleLines::of($system)->plan;
+        $behind = 0;
+        foreach ($plan->line->pipes as $index => $pipe) {
+            $softer = Plan::read(SamplePlans::patched($plan, Json::encode([['op' => 'replace', 'path' => "/line/pipes/$index/stretch_l", 'value' => $pipe->tube->stretchL + 0.01]])));
+            $addedL = self::stretchL($softer) - self::stretchL($plan);
+            $lengthM = LineGraph::of($plan)->pipes[$index]->lengthM;
+            self::assertEqualsWithDelta($addedL > 1e-9 ? 0.01 * $lengthM : 0.0, $addedL, 1e-9, $pipe->name);
+            $behind += $addedL > 1e-9 ? 1 : 0;
+        }
+        self::assertGreaterThan(2, $behind);
+        self::assertLessThan(\count($plan->line->pipes), $behind, 'What lies before the pump counts too.');
+    }
+
+    private static function stretchL(Plan $plan): float
+    {
+        $line = Workings::over($plan)->of(LineWorkings::class);
+        $pump = $line->graph->parts(PartKind::PressurePump)[0] ?? self::fail('There is no pump.');
+
+        return PumpStarts::of($pump, $line)->input->stretchLPer100kpa ?? self::fail('It has no switch.');
     }
 }

@@ -20,31 +20,20 @@ final class Reach
     {
         $found = [];
         $seen = [$part->id => true];
-        $queue = array_map(static fn (PartPort $port): array => [$part, $port], $ports);
-        while ([] !== $queue) {
-            [$here, $at] = array_shift($queue);
-            $end = $graph->beyond($here, $at);
+        LineWalk::from(LineWalk::at($part, $ports), $graph, static function (LineEnd $end) use (&$found, &$seen, $stops): ?array {
+            $next = $end->owner;
             // A tank can be reached at its outlet and at its inlet, and they are not the same to the line.
-            $place = $end?->owner instanceof PlannedPart ? $end->owner->id : $end?->key;
-            if (null === $end || null === $place || isset($seen[$place])) {
-                continue;
+            $place = $next instanceof PlannedPart ? $next->id : $end->key;
+            if (isset($seen[$place])) {
+                return null;
             }
             $seen[$place] = true;
             $found[] = $end;
-            $next = $end->owner;
-            if (!$next instanceof PlannedPart || (null !== $stops && $stops($next))) {
-                continue;
-            }
-            if ($next->kind->mixes() && PartPort::Out !== $end->port) {
-                // Nothing comes from the cold side of a mixer to its hot side, nor back.
-                continue;
-            }
-            foreach ($next->kind->ports() as $other) {
-                if ($other !== $end->port) {
-                    $queue[] = [$next, $other];
-                }
-            }
-        }
+            // Nothing comes from the cold side of a mixer to its hot side, nor back.
+            $isEnd = !$next instanceof PlannedPart || true === $stops?->__invoke($next) || ($next->kind->mixes() && PartPort::Out !== $end->port);
+
+            return $isEnd ? null : [$next->kind->portsBut($end->port), null];
+        });
 
         return $found;
     }

@@ -17,7 +17,9 @@ use YardCask\Core\Plan\Line\PlannedPart;
 use YardCask\Core\Plan\Line\PlannedPipe;
 use YardCask\Core\Plan\Tanks\PlannedTank;
 use YardCask\Core\Stage\Line\Edit\LineFixes;
+use YardCask\Core\Stage\Line\Graph\LineEnd;
 use YardCask\Core\Stage\Line\Graph\LineGraph;
+use YardCask\Core\Stage\Line\Graph\Reach;
 use YardCask\Core\Stage\Line\Graph\WrongJoints;
 use YardCask\Core\Stage\Line\LineFinding;
 use YardCask\Core\Stage\Line\LineWorkings;
@@ -138,25 +140,11 @@ final class HeaterOrder implements Rule
      */
     private static function side(PlannedPart $heater, LineGraph $graph, \Closure $ends): array
     {
-        $found = [];
-        $seen = [$heater->id => true];
-        $queue = array_map(static fn (PartPort $port): array => [$heater, $port], $heater->kind->ports());
-        while ([] !== $queue) {
-            [$part, $port] = array_shift($queue);
-            $next = $graph->beyond($part, $port)?->owner;
-            if (null === $next || isset($seen[$next->id])) {
-                continue;
-            }
-            $seen[$next->id] = true;
-            $found[] = $next;
-            if (!$next instanceof PlannedPart || $next->kind->isOutlet() || PartKind::MixingValve === $next->kind || $ends($next)) {
-                continue;
-            }
-            foreach ($next->kind->ports() as $other) {
-                $queue[] = [$next, $other];
-            }
-        }
+        $stops = static fn (PlannedPart $part): bool => $part->kind->isOutlet() || PartKind::MixingValve === $part->kind || $ends($part);
 
-        return $found;
+        return array_map(
+            static fn (LineEnd $end): PlannedPart|PlannedTank => $end->owner,
+            Reach::from($heater, $heater->kind->ports(), $graph, $stops),
+        );
     }
 }

@@ -9,6 +9,9 @@ use YardCask\Core\Heat\Shower;
 use YardCask\Core\Plan\Line\HeaterFigures;
 use YardCask\Core\Plan\Line\PartPort;
 use YardCask\Core\Plan\Line\PlannedPart;
+use YardCask\Core\Stage\Line\Graph\LineEnd;
+use YardCask\Core\Stage\Line\Graph\LinePipe;
+use YardCask\Core\Stage\Line\Graph\LineWalk;
 use YardCask\Core\Stage\Line\LineWorkings;
 
 /** What hot water means at one outlet: how long one waits for it, how hot it can come, and how long a shower lasts. */
@@ -77,26 +80,27 @@ final readonly class HotOutlet
     private static function between(PlannedPart $heater, PlannedPart $outlet, LineWorkings $line): float
     {
         $best = [$heater->id => 0.0];
-        $queue = [$heater];
         $least = null;
-        while ([] !== $queue) {
-            $part = array_shift($queue);
-            foreach ($part->kind->ports() as $port) {
-                $isEntry = $part === $heater && $port === ($heater->reversed ? PartPort::Out : PartPort::In);
-                $pipe = $line->graph->pipeAt($part, $port);
-                $next = $line->graph->beyond($part, $port)?->owner;
-                if ($isEntry || null === $pipe || !$next instanceof PlannedPart || !$line->warm->isHot($pipe)) {
-                    continue;
-                }
-                $litres = $best[$part->id] + $pipe->litres();
-                if ($next === $outlet) {
-                    $least = min($least ?? \INF, $litres);
-                } elseif (!isset($best[$next->id]) || $litres < $best[$next->id] - 1e-9) {
-                    $best[$next->id] = $litres;
-                    $queue[] = $next;
-                }
+        $out = $heater->kind->portsBut($heater->reversed ? PartPort::Out : PartPort::In);
+        $arrived = static function (LineEnd $end, LinePipe $pipe, float $litres) use (&$best, &$least, $outlet, $line): ?array {
+            $next = $end->owner;
+            if (!$next instanceof PlannedPart || !$line->warm->isHot($pipe)) {
+                return null;
             }
-        }
+            $litres += $pipe->litres();
+            if ($next === $outlet) {
+                $least = min($least ?? \INF, $litres);
+
+                return null;
+            }
+            if (isset($best[$next->id]) && $litres >= $best[$next->id] - 1e-9) {
+                return null;
+            }
+            $best[$next->id] = $litres;
+
+            return [$next->kind->ports(), $litres];
+        };
+        LineWalk::from(LineWalk::at($heater, $out, 0.0), $line->graph, $arrived);
 
         return $least ?? 0.0;
     }

@@ -12,7 +12,10 @@ use YardCask\Core\Plan\Line\PartPort;
 use YardCask\Core\Plan\Line\PlannedPart;
 use YardCask\Core\Plan\Line\PumpFigures;
 use YardCask\Core\Plan\Line\VesselFigures;
+use YardCask\Core\Stage\Line\Graph\LineEnd;
 use YardCask\Core\Stage\Line\Graph\LineGraph;
+use YardCask\Core\Stage\Line\Graph\LinePipe;
+use YardCask\Core\Stage\Line\Graph\LineWalk;
 use YardCask\Core\Stage\Line\LineWorkings;
 
 /** How often a pump with a switch starts while a tap trickles, with the vessels behind it. */
@@ -70,32 +73,28 @@ final readonly class PumpStarts
     private static function behind(PlannedPart $pump, LineGraph $graph): array
     {
         $seen = [$pump->id => true];
-        $queue = [[$pump, $pump->reversed ? PartPort::In : PartPort::Out]];
+        $counted = [];
         $stretchL = 0.0;
         $vessel = $vesselFigures = null;
-        while ([] !== $queue) {
-            [$part, $port] = array_shift($queue);
-            $pipe = $graph->pipeAt($part, $port);
-            $next = $graph->beyond($part, $port)?->owner;
-            if (null === $pipe || !$next instanceof PlannedPart) {
-                continue;
+        $arrived = static function (LineEnd $end, LinePipe $pipe) use (&$seen, &$counted, &$stretchL, &$vessel, &$vesselFigures): ?array {
+            $next = $end->owner;
+            if (!$next instanceof PlannedPart || isset($counted[$pipe->index])) {
+                return null;
             }
+            $counted[$pipe->index] = true;
             $stretchL += $pipe->pipe->tube->stretchL * $pipe->lengthM;
-            if (isset($seen[$next->id])) {
-                continue;
+            // What stands behind a non-return valve gives nothing back to a tap before it, nor does what stands on the other side of a mixer.
+            if (isset($seen[$next->id]) || $next->kind->isOneWay() || $next->kind->mixes() || $next->kind->isOutlet()) {
+                return null;
             }
             $seen[$next->id] = true;
-            // What stands behind a non-return valve gives nothing back to a tap before it, nor does what stands on the other side of a mixer.
-            if ($next->kind->isOneWay() || $next->kind->mixes() || $next->kind->isOutlet()) {
-                continue;
-            }
             if ($next->figures instanceof VesselFigures && (null === $vesselFigures || $next->figures->volumeL > $vesselFigures->volumeL)) {
                 [$vessel, $vesselFigures] = [$next, $next->figures];
             }
-            foreach ($next->kind->ports() as $other) {
-                $queue[] = [$next, $other];
-            }
-        }
+
+            return [$next->kind->ports(), null];
+        };
+        LineWalk::from(LineWalk::at($pump, [$pump->reversed ? PartPort::In : PartPort::Out]), $graph, $arrived);
 
         return [$vessel, $vesselFigures, $stretchL];
     }

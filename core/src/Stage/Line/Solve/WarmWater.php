@@ -12,6 +12,7 @@ use YardCask\Core\Plan\Line\PlannedPart;
 use YardCask\Core\Stage\Line\Graph\LineEnd;
 use YardCask\Core\Stage\Line\Graph\LineGraph;
 use YardCask\Core\Stage\Line\Graph\LinePipe;
+use YardCask\Core\Stage\Line\Graph\LineWalk;
 
 /** How hot the water is that comes to each port, and how a mixer has to be set. */
 final readonly class WarmWater
@@ -21,38 +22,38 @@ final readonly class WarmWater
     /** Comfortable on the skin, and what people mix at a tap. */
     public const COMFORT_C = 38.0;
 
-    /** @param array<string, array{float, string}> $hot °C and the heater's id, by the port's name */
+    private const HEATERS = [PartKind::StorageHeater, PartKind::Exchanger];
+
+    /** @param array<string, HotWaterFrom> $hot by the port's name */
     private function __construct(private array $hot)
     {
     }
 
     public static function of(LineGraph $graph): self
     {
-        $hot = [];
-        $queue = [];
-        foreach ($graph->parts(PartKind::StorageHeater, PartKind::Exchanger) as $heater) {
+        $hot = $begins = [];
+        foreach ($graph->parts(...self::HEATERS) as $heater) {
             if ($heater->figures instanceof HeaterFigures) {
-                $queue[] = [$heater, $heater->reversed ? PartPort::In : PartPort::Out, $heater->figures->hotC, $heater->id];
+                $out = $heater->reversed ? PartPort::In : PartPort::Out;
+                array_push($begins, ...LineWalk::at($heater, [$out], new HotWaterFrom($heater, $heater->figures->hotC)));
             }
         }
-        while ([] !== $queue) {
-            [$part, $port, $c, $heater] = array_shift($queue);
-            $end = $graph->beyond($part, $port);
-            if (null === $end || isset($hot[$end->key]) || !$end->owner instanceof PlannedPart) {
-                continue;
-            }
-            $hot[$end->key] = [$c, $heater];
+        LineWalk::from($begins, $graph, static function (LineEnd $end, LinePipe $pipe, HotWaterFrom $from) use (&$hot): ?array {
             $next = $end->owner;
-            if ($next->kind->isOutlet() || \in_array($next->kind, [PartKind::StorageHeater, PartKind::Exchanger], true)) {
-                continue;
+            if (isset($hot[$end->key]) || !$next instanceof PlannedPart) {
+                return null;
             }
-            $c = $next->figures instanceof MixingFigures ? min($c, $next->figures->setC) : $c;
-            foreach ($next->kind->ports() as $other) {
-                if ($other !== $end->port && (PartKind::MixingValve !== $next->kind || PartPort::Out === $other)) {
-                    $queue[] = [$next, $other, $c, $heater];
-                }
+            $hot[$end->key] = $from;
+            if ($next->kind->isOutlet() || \in_array($next->kind, self::HEATERS, true)) {
+                return null;
             }
-        }
+            $mixedC = $next->figures instanceof MixingFigures ? min($from->c, $next->figures->setC) : $from->c;
+
+            return [
+                PartKind::MixingValve === $next->kind ? [PartPort::Out] : $next->kind->portsBut($end->port),
+                new HotWaterFrom($from->heater, $mixedC),
+            ];
+        });
 
         return new self($hot);
     }
@@ -60,7 +61,7 @@ final readonly class WarmWater
     /** @return float|null null where no hot water comes */
     public function atC(LineEnd $end): ?float
     {
-        return $this->hot[$end->key][0] ?? null;
+        return ($this->hot[$end->key] ?? null)?->c;
     }
 
     public function isHot(LinePipe $pipe): bool
@@ -73,7 +74,7 @@ final readonly class WarmWater
     {
         foreach ($outlet->kind->ports() as $port) {
             if (isset($this->hot[$outlet->port($port)])) {
-                return $this->hot[$outlet->port($port)][1];
+                return $this->hot[$outlet->port($port)]->heater->id;
             }
         }
 
@@ -83,13 +84,13 @@ final readonly class WarmWater
     /** What comes out of an outlet at its hottest. */
     public function hottestC(PlannedPart $outlet): float
     {
-        return max(self::COLD_C, ...array_map(fn (PartPort $port): float => $this->hot[$outlet->port($port)][0] ?? self::COLD_C, $outlet->kind->ports()));
+        return max(self::COLD_C, ...array_map(fn (PartPort $port): float => ($this->hot[$outlet->port($port)] ?? null)->c ?? self::COLD_C, $outlet->kind->ports()));
     }
 
     /** How much hot water a part takes that mixes, from 0 to 1, so that it comes out as it is wanted. */
     public function shareOf(PlannedPart $part): float
     {
-        $hotC = $this->hot[$part->port(PartPort::Hot)][0] ?? null;
+        $hotC = ($this->hot[$part->port(PartPort::Hot)] ?? null)?->c;
         if (null === $hotC || $hotC <= self::COLD_C) {
             return 0.0;
         }
