@@ -22,14 +22,14 @@ final class AccumulatorCalculator
         [$off, $on, $cycles] = self::cycle($drawdown, $vessel->pumpLpm, $vessel->tapLpm);
 
         return new Accumulator(
-            $atCutIn,
-            $atCutOut,
-            $drawdown,
-            $vessel->prechargeKpa > $vessel->cutInKpa,
-            max(0.0, $vessel->cutInKpa - self::BELOW_CUT_IN_KPA),
-            $off,
-            $on,
-            $cycles,
+            waterAtCutInL: $atCutIn,
+            waterAtCutOutL: $atCutOut,
+            drawdownL: $drawdown,
+            stutter: $vessel->prechargeKpa > $vessel->cutInKpa,
+            recommendedPrechargeKpa: max(0.0, $vessel->cutInKpa - self::BELOW_CUT_IN_KPA),
+            offS: $off,
+            onS: $on,
+            cyclesPerHour: $cycles,
         );
     }
 

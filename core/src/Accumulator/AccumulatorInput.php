@@ -32,14 +32,14 @@ final readonly class AccumulatorInput
     {
         $pressure = Range::between(0, self::MOST_KPA);
         $input = new self(
-            $in->number('volume_l', Range::notNegative()),
-            $in->number('precharge_kpa', $pressure),
-            $in->number('cut_in_kpa', $pressure),
-            $in->number('cut_out_kpa', $pressure),
-            $in->number('pump_lpm', Range::positive()),
-            $in->number('tap_lpm', Range::notNegative()),
-            $in->number('polytropic', Range::between(1, 2), 1.0),
-            $in->number('stretch_l_per_100kpa', Range::notNegative(), 0.0),
+            volumeL: $in->number('volume_l', Range::notNegative()),
+            prechargeKpa: $in->number('precharge_kpa', $pressure),
+            cutInKpa: $in->number('cut_in_kpa', $pressure),
+            cutOutKpa: $in->number('cut_out_kpa', $pressure),
+            pumpLpm: $in->number('pump_lpm', Range::positive()),
+            tapLpm: $in->number('tap_lpm', Range::notNegative()),
+            polytropic: $in->number('polytropic', Range::between(1, 2), 1.0),
+            stretchLPer100kpa: $in->number('stretch_l_per_100kpa', Range::notNegative(), 0.0),
         );
         if (!$in->failed() && $input->cutOutKpa <= $input->cutInKpa) {
             $in->fail(

@@ -68,6 +68,15 @@ final readonly class StockPart
     /** As a part of a plan, at a height. */
     public function planned(string $id, string $name, float $zM): PlannedPart
     {
-        return new PlannedPart($id, $name, $this->kind, $this->make, $this->figures, $zM, false, stock: $this->id);
+        return new PlannedPart(
+            id: $id,
+            name: $name,
+            kind: $this->kind,
+            make: $this->make,
+            figures: $this->figures,
+            zM: $zM,
+            reversed: false,
+            stock: $this->id,
+        );
     }
 }

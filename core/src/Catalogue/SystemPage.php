@@ -34,14 +34,14 @@ final readonly class SystemPage
     public static function read(InputReader $in): self
     {
         $page = new self(
-            $in->choice('system', SystemType::cases()),
-            $in->text('good_for', 300),
-            $in->text('care', 300),
-            $in->text('fails', 300),
-            array_map(static fn (string $chain): array => explode(' ', $chain), $in->texts('chains', 40)),
-            $in->text('pipe', Id::MAX_LENGTH),
-            $in->text('suction', Id::MAX_LENGTH),
-            $in->has('loose') ? $in->texts('loose', 10) : [],
+            system: $in->choice('system', SystemType::cases()),
+            goodFor: $in->text('good_for', 300),
+            care: $in->text('care', 300),
+            fails: $in->text('fails', 300),
+            chains: array_map(static fn (string $chain): array => explode(' ', $chain), $in->texts('chains', 40)),
+            pipe: $in->text('pipe', Id::MAX_LENGTH),
+            suction: $in->text('suction', Id::MAX_LENGTH),
+            loose: $in->has('loose') ? $in->texts('loose', 10) : [],
         );
         $in->finish();
 

@@ -42,13 +42,13 @@ final readonly class DemandUse
             $in->number('per_day', Range::notNegative());
         }
         $use = new self(
-            $in->text('name', 200),
-            $litres,
-            $in->choice('each', Each::cases()),
-            $in->number($perStay ? 'per_stay' : 'per_day', Range::notNegative()),
-            $perStay ? Per::Stay : Per::Day,
-            $in->text('supply', 60, 'main'),
-            $in->number('spread', Range::between(0, 1), 0.25),
+            name: $in->text('name', 200),
+            litres: $litres,
+            each: $in->choice('each', Each::cases()),
+            times: $in->number($perStay ? 'per_stay' : 'per_day', Range::notNegative()),
+            per: $perStay ? Per::Stay : Per::Day,
+            supply: $in->text('supply', 60, 'main'),
+            spread: $in->number('spread', Range::between(0, 1), 0.25),
         );
         $in->finish();
 

@@ -32,13 +32,13 @@ final readonly class GravityInput
         $pipe = $in->object('pipe');
         $water = $in->number('water_c', Range::between(0, 100), PipeInput::COLD_C);
         $input = new self(
-            $in->number('surface_m2', Range::positive()),
-            $in->number('level_m', Range::positive()),
-            $in->number('drop_m', Range::any()),
-            PipeInput::readStill($pipe, $water),
-            $in->number('outlet_lpm_at_100kpa', Range::positive()),
-            $in->number('deliver_l', Range::positive()),
-            $in->optionalNumber('vent_bore_mm', Range::positive()),
+            surfaceM2: $in->number('surface_m2', Range::positive()),
+            levelM: $in->number('level_m', Range::positive()),
+            dropM: $in->number('drop_m', Range::any()),
+            pipe: PipeInput::readStill($pipe, $water),
+            outletLpmAt100kpa: $in->number('outlet_lpm_at_100kpa', Range::positive()),
+            deliverL: $in->number('deliver_l', Range::positive()),
+            ventBoreMm: $in->optionalNumber('vent_bore_mm', Range::positive()),
         );
         $aboveL = 1000 * $input->surfaceM2 * $input->levelM;
         if (!$in->failed() && $input->deliverL > $aboveL * (1 + 1e-9)) {

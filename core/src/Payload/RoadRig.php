@@ -43,13 +43,13 @@ final readonly class RoadRig
         $in->has('kind');
         $axles = $in->object('axles');
         $rig = new self(
-            $in->number('gross_limit_kg', Range::positive()),
-            $axles->number('wheelbase_m', Range::positive()),
-            Axle::read($axles->object('front')),
-            Axle::read($axles->object('rear')),
-            $in->number('track_m', Range::positive()),
-            array_map(Mass::read(...), $in->objects('loads', 1000)),
-            $tanks,
+            grossLimitKg: $in->number('gross_limit_kg', Range::positive()),
+            wheelbaseM: $axles->number('wheelbase_m', Range::positive()),
+            front: Axle::read($axles->object('front')),
+            rear: Axle::read($axles->object('rear')),
+            trackM: $in->number('track_m', Range::positive()),
+            loads: array_map(Mass::read(...), $in->objects('loads', 1000)),
+            tanks: $tanks,
         );
         $axles->finish();
 
@@ -59,6 +59,14 @@ final readonly class RoadRig
     /** @param list<LoadedTank> $tanks */
     public function carrying(array $tanks): self
     {
-        return new self($this->grossLimitKg, $this->wheelbaseM, $this->front, $this->rear, $this->trackM, $this->loads, $tanks);
+        return new self(
+            grossLimitKg: $this->grossLimitKg,
+            wheelbaseM: $this->wheelbaseM,
+            front: $this->front,
+            rear: $this->rear,
+            trackM: $this->trackM,
+            loads: $this->loads,
+            tanks: $tanks,
+        );
     }
 }

@@ -43,14 +43,14 @@ final readonly class TrailerRig
     {
         $in->has('kind');
         $rig = new self(
-            $in->number('gross_limit_kg', Range::positive()),
-            $in->number('weighed_kg', Range::notNegative()),
-            $in->number('nose_weighed_kg', Range::any()),
-            $in->number('nose_limit_kg', Range::positive()),
-            $in->number('coupling_to_axle_m', Range::positive()),
-            $in->number('axle_limit_kg', Range::positive()),
-            array_map(Mass::read(...), $in->objects('loads', 1000)),
-            $tanks,
+            grossLimitKg: $in->number('gross_limit_kg', Range::positive()),
+            weighedKg: $in->number('weighed_kg', Range::notNegative()),
+            noseWeighedKg: $in->number('nose_weighed_kg', Range::any()),
+            noseLimitKg: $in->number('nose_limit_kg', Range::positive()),
+            couplingToAxleM: $in->number('coupling_to_axle_m', Range::positive()),
+            axleLimitKg: $in->number('axle_limit_kg', Range::positive()),
+            loads: array_map(Mass::read(...), $in->objects('loads', 1000)),
+            tanks: $tanks,
         );
         if (!$in->failed() && $rig->noseWeighedKg > $rig->weighedKg) {
             $in->fail('nose_weighed_kg', \sprintf('The nose (%s kg) cannot weigh more than the whole trailer (%s kg).', $rig->noseWeighedKg, $rig->weighedKg));
@@ -63,14 +63,14 @@ final readonly class TrailerRig
     public function carrying(array $tanks): self
     {
         return new self(
-            $this->grossLimitKg,
-            $this->weighedKg,
-            $this->noseWeighedKg,
-            $this->noseLimitKg,
-            $this->couplingToAxleM,
-            $this->axleLimitKg,
-            $this->loads,
-            $tanks,
+            grossLimitKg: $this->grossLimitKg,
+            weighedKg: $this->weighedKg,
+            noseWeighedKg: $this->noseWeighedKg,
+            noseLimitKg: $this->noseLimitKg,
+            couplingToAxleM: $this->couplingToAxleM,
+            axleLimitKg: $this->axleLimitKg,
+            loads: $this->loads,
+            tanks: $tanks,
         );
     }
 }

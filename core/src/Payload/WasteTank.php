@@ -25,13 +25,13 @@ final readonly class WasteTank
     public static function read(InputReader $in): self
     {
         $tank = new self(
-            $in->text('name', 200),
-            $in->number('capacity_l', Range::notNegative()),
-            $in->number('empty_kg', Range::notNegative()),
-            $in->number('x_m', Range::any()),
-            $in->number('y_m', Range::any()),
-            $in->number('share', Range::between(0, 1)),
-            $in->number('start_l', Range::notNegative(), 0.0),
+            name: $in->text('name', 200),
+            capacityL: $in->number('capacity_l', Range::notNegative()),
+            emptyKg: $in->number('empty_kg', Range::notNegative()),
+            xM: $in->number('x_m', Range::any()),
+            yM: $in->number('y_m', Range::any()),
+            share: $in->number('share', Range::between(0, 1)),
+            startL: $in->number('start_l', Range::notNegative(), 0.0),
         );
         if (!$in->failed() && $tank->startL > $tank->capacityL) {
             $in->fail('start_l', \sprintf('More is in it (%s L) than it holds (%s L).', $tank->startL, $tank->capacityL));

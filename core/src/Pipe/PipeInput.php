@@ -48,13 +48,13 @@ final readonly class PipeInput
     private static function readSizes(InputReader $in, float $flowLpm, float $riseM, float $waterC): self
     {
         $input = new self(
-            $in->number('length_m', Range::notNegative()),
-            $in->number('bore_mm', Range::positive()),
-            $flowLpm,
-            $in->number('k_sum', Range::notNegative(), 0.0),
-            $riseM,
-            $in->number('roughness_mm', Range::notNegative(), self::DRAWN_TUBE_MM),
-            $waterC,
+            lengthM: $in->number('length_m', Range::notNegative()),
+            boreMm: $in->number('bore_mm', Range::positive()),
+            flowLpm: $flowLpm,
+            kSum: $in->number('k_sum', Range::notNegative(), 0.0),
+            riseM: $riseM,
+            roughnessMm: $in->number('roughness_mm', Range::notNegative(), self::DRAWN_TUBE_MM),
+            waterC: $waterC,
         );
         if (!$in->failed() && $input->roughnessMm > self::MOST_ROUGH * $input->boreMm) {
             $in->fail('roughness_mm', \sprintf('A roughness of %s mm is over a twentieth of the bore (%s mm).', $input->roughnessMm, $input->boreMm));
@@ -67,6 +67,14 @@ final readonly class PipeInput
     /** The same with another flow. */
     public function with(float $flowLpm): self
     {
-        return new self($this->lengthM, $this->boreMm, $flowLpm, $this->kSum, $this->riseM, $this->roughnessMm, $this->waterC);
+        return new self(
+            lengthM: $this->lengthM,
+            boreMm: $this->boreMm,
+            flowLpm: $flowLpm,
+            kSum: $this->kSum,
+            riseM: $this->riseM,
+            roughnessMm: $this->roughnessMm,
+            waterC: $this->waterC,
+        );
     }
 }

@@ -113,14 +113,14 @@ final readonly class Plan implements PlanPart
         $in = InputReader::of($sections);
         $reader = new PartReader();
         $plan = new self(
-            $in->has('name') ? $in->text('name', self::LONGEST_NAME) : $this->name,
-            $this->units,
-            $in->has('use') ? $reader->read(UsePlan::class, $in->object('use')) : $this->use,
-            $in->has('load') ? $reader->read(LoadPlan::class, $in->object('load')) : $this->load,
-            $in->has('bays') ? $reader->readAll(PlannedBay::class, 'bays', self::MOST_BAYS, $in) : $this->bays,
-            $in->has('tanks') ? $reader->readAll(PlannedTank::class, 'tanks', self::MOST_TANKS, $in) : $this->tanks,
-            $in->has('runs') ? $reader->readAll(PlannedRun::class, 'runs', self::MOST_RUNS, $in) : $this->runs,
-            $in->has('line') ? $reader->read(LinePlan::class, $in->object('line')) : $this->line,
+            name: $in->has('name') ? $in->text('name', self::LONGEST_NAME) : $this->name,
+            units: $this->units,
+            use: $in->has('use') ? $reader->read(UsePlan::class, $in->object('use')) : $this->use,
+            load: $in->has('load') ? $reader->read(LoadPlan::class, $in->object('load')) : $this->load,
+            bays: $in->has('bays') ? $reader->readAll(PlannedBay::class, 'bays', self::MOST_BAYS, $in) : $this->bays,
+            tanks: $in->has('tanks') ? $reader->readAll(PlannedTank::class, 'tanks', self::MOST_TANKS, $in) : $this->tanks,
+            runs: $in->has('runs') ? $reader->readAll(PlannedRun::class, 'runs', self::MOST_RUNS, $in) : $this->runs,
+            line: $in->has('line') ? $reader->read(LinePlan::class, $in->object('line')) : $this->line,
         );
         $in->finish();
         $in->throwIfInvalid();

@@ -54,13 +54,13 @@ final class Assessor
         foreach ($stages as $one) {
             $valve = Valve::of(array_values(array_filter($findings, static fn (Finding $finding): bool => $one->name() === $finding->stage())));
             $sheets[$one->name()] = new StageSheet(
-                $wording->text($one->title()),
-                $valve,
-                $wording->text($valve->word()),
-                $one->answer($workings, $figures),
-                $one->drawing($workings, null === $stage),
-                array_map($wording->phrase(...), $one->cautions($workings)),
-                null === $stage ? SentFix::all($one->additions($workings), $wording) : [],
+                title: $wording->text($one->title()),
+                valve: $valve,
+                state: $wording->text($valve->word()),
+                answer: $one->answer($workings, $figures),
+                drawing: $one->drawing($workings, null === $stage),
+                cautions: array_map($wording->phrase(...), $one->cautions($workings)),
+                additions: null === $stage ? SentFix::all($one->additions($workings), $wording) : [],
             );
             array_push($glass, ...$one->glass($workings, $figures, $findings));
         }
@@ -72,14 +72,14 @@ final class Assessor
         );
 
         return new Assessment(
-            $plan->fileName(),
-            $sheets,
-            $glass,
-            $sent,
-            $figures->all(),
-            null === $stage ? $figures->sums() : null,
-            null === $stage ? Readings::of($plan) : Readings::shown($plan, $opened),
-            SnagCount::of($sent, $wording),
+            fileName: $plan->fileName(),
+            stages: $sheets,
+            glass: $glass,
+            findings: $sent,
+            figures: $figures->all(),
+            sums: null === $stage ? $figures->sums() : null,
+            readings: null === $stage ? Readings::of($plan) : Readings::shown($plan, $opened),
+            snags: SnagCount::of($sent, $wording),
         );
     }
 

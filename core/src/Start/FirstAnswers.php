@@ -67,7 +67,16 @@ final readonly class FirstAnswers
             throw InvalidInput::at('/rig', Phrasebook::english()->fill('frame.input.missing', []));
         }
 
-        return new self($name, $crew, $stay, $habit, $days, $rig, $units, $system);
+        return new self(
+            name: $name,
+            crew: $crew,
+            stay: $stay,
+            habit: $habit,
+            days: $days,
+            rig: $rig,
+            units: $units,
+            system: $system,
+        );
     }
 
     /** A measured field of a plan's use as a number, or as somebody typed it: `three`, `a week`. */

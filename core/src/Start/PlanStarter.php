@@ -40,14 +40,14 @@ final class PlanStarter
         );
         $plan = RoundFigures::of(
             new Plan(
-                $answers->name,
-                $answers->units,
-                $use,
-                new LoadPlan($answers->rig->rig, $seats, $loads, $answers->rig->things, 1.0),
-                $answers->rig->bays,
-                [],
-                [],
-                LinePlan::none(),
+                name: $answers->name,
+                units: $answers->units,
+                use: $use,
+                load: new LoadPlan($answers->rig->rig, $seats, $loads, $answers->rig->things, 1.0),
+                bays: $answers->rig->bays,
+                tanks: [],
+                runs: [],
+                line: LinePlan::none(),
             ),
         );
 

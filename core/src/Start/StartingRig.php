@@ -59,25 +59,25 @@ final readonly class StartingRig
         $rig = $in->object('rig');
         $tank = $in->object('tank');
         $preset = new self(
-            $in->text('id', 32),
-            $in->text('label', 60),
-            $in->text('about', 200),
-            match ($rig->choice('kind', RigKind::cases())) {
+            id: $in->text('id', 32),
+            label: $in->text('label', 60),
+            about: $in->text('about', 200),
+            rig: match ($rig->choice('kind', RigKind::cases())) {
                 RigKind::Road => $reader->read(PlannedRoadRig::class, $rig),
                 RigKind::Trailer => $reader->read(PlannedTrailer::class, $rig),
                 RigKind::Boat => $reader->read(PlannedBoat::class, $rig),
             },
-            $reader->readAll(PlannedSeat::class, 'seats', 60, $in),
-            $reader->readAll(PlannedLoad::class, 'loads', 10, $in),
-            $reader->readAll(PlannedBay::class, 'bays', Plan::MOST_BAYS, $in),
-            $reader->readAll(PlannedThing::class, 'things', 40, $in),
-            $tank->number('x_m', Range::any()),
-            $tank->number('y_m', Range::any()),
-            $tank->number('z_m', Range::any()),
-            $tank->number('width_mm', Range::positive()),
-            $tank->number('height_mm', Range::positive()),
-            $tank->number('max_length_mm', Range::positive()),
-            $in->choice('system', SystemType::cases()),
+            seats: $reader->readAll(PlannedSeat::class, 'seats', 60, $in),
+            loads: $reader->readAll(PlannedLoad::class, 'loads', 10, $in),
+            bays: $reader->readAll(PlannedBay::class, 'bays', Plan::MOST_BAYS, $in),
+            things: $reader->readAll(PlannedThing::class, 'things', 40, $in),
+            tankXM: $tank->number('x_m', Range::any()),
+            tankYM: $tank->number('y_m', Range::any()),
+            tankZM: $tank->number('z_m', Range::any()),
+            tankWidthMm: $tank->number('width_mm', Range::positive()),
+            tankHeightMm: $tank->number('height_mm', Range::positive()),
+            tankMaxLengthMm: $tank->number('max_length_mm', Range::positive()),
+            system: $in->choice('system', SystemType::cases()),
         );
         $tank->finish();
         $in->finish();

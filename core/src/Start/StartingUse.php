@@ -46,15 +46,15 @@ final readonly class StartingUse
         }
         $all->finish();
         $preset = new self(
-            $in->text('habit', 32),
-            $in->text('name', 60),
-            $in->choice('each', Each::cases()),
-            $in->choice('per', Per::cases()),
-            $in->choice('supply', Supply::cases()),
-            $in->text('drains_to', 32),
-            $in->number('spread', Range::between(0, 1)),
-            $in->boolean('usual', false),
-            $levels,
+            habit: $in->text('habit', 32),
+            name: $in->text('name', 60),
+            each: $in->choice('each', Each::cases()),
+            per: $in->choice('per', Per::cases()),
+            supply: $in->choice('supply', Supply::cases()),
+            drainsTo: $in->text('drains_to', 32),
+            spread: $in->number('spread', Range::between(0, 1)),
+            usual: $in->boolean('usual', false),
+            levels: $levels,
         );
         $in->finish();
 
@@ -66,18 +66,18 @@ final readonly class StartingUse
         $amounts = $this->levels[$level->value];
 
         return new PlannedUse(
-            $this->habit,
-            $this->name,
-            $this->habit,
-            $amounts['litres'],
-            $amounts['flowLpm'],
-            $amounts['minutes'],
-            $this->each,
-            $amounts['times'],
-            $this->per,
-            $this->supply,
-            $this->spread,
-            $this->drainsTo,
+            id: $this->habit,
+            name: $this->name,
+            habit: $this->habit,
+            litres: $amounts['litres'],
+            flowLpm: $amounts['flowLpm'],
+            minutes: $amounts['minutes'],
+            each: $this->each,
+            times: $amounts['times'],
+            per: $this->per,
+            supply: $this->supply,
+            spread: $this->spread,
+            drainsTo: $this->drainsTo,
         );
     }
 }

@@ -33,15 +33,15 @@ final readonly class SurgeInput
     public static function read(InputReader $in): self
     {
         $input = new self(
-            $in->number('length_m', Range::positive()),
-            $in->number('width_m', Range::positive()),
-            $in->number('height_m', Range::positive()),
-            $in->number('litres', Range::notNegative()),
-            $in->number('decel_g', Range::any(), 0.0),
-            $in->number('grade_percent', Range::any(), 0.0),
-            $in->number('baffle_cells', Range::between(1, 1000), 1.0),
-            $in->number('port_height_m', Range::notNegative()),
-            $in->number('port_out_m', Range::notNegative(), 0.0),
+            lengthM: $in->number('length_m', Range::positive()),
+            widthM: $in->number('width_m', Range::positive()),
+            heightM: $in->number('height_m', Range::positive()),
+            litres: $in->number('litres', Range::notNegative()),
+            decelG: $in->number('decel_g', Range::any(), 0.0),
+            gradePercent: $in->number('grade_percent', Range::any(), 0.0),
+            baffleCells: $in->number('baffle_cells', Range::between(1, 1000), 1.0),
+            portHeightM: $in->number('port_height_m', Range::notNegative()),
+            portOutM: $in->number('port_out_m', Range::notNegative(), 0.0),
         );
         if (floor($input->baffleCells) !== $input->baffleCells) {
             $in->fail('baffle_cells', 'Enter a whole number of cells, 1 without baffles.');

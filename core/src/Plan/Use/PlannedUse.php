@@ -61,13 +61,13 @@ final readonly class PlannedUse implements PlanPart
     public function demandUse(): DemandUse
     {
         return new DemandUse(
-            $this->name,
-            $this->litres ?? ($this->flowLpm ?? 0.0) * ($this->minutes ?? 0.0),
-            $this->each,
-            $this->times,
-            $this->per,
-            $this->supply->value,
-            $this->spread,
+            name: $this->name,
+            litres: $this->litres ?? ($this->flowLpm ?? 0.0) * ($this->minutes ?? 0.0),
+            each: $this->each,
+            times: $this->times,
+            per: $this->per,
+            supply: $this->supply->value,
+            spread: $this->spread,
         );
     }
 }

@@ -85,7 +85,15 @@ final class LineStage implements Stage
         if (null !== $worst) {
             $figure = $figures->get('line.worst');
             $severity = Severity::worstOf($findings, LineFinding::FlowLow->value, LineFinding::NoWater->value);
-            $cells[] = new GlassCell($figure->id, 'line', $wording->text('line.glass.worst'), $figure->figure, $figure->symbol, $worst->part->name, $severity);
+            $cells[] = new GlassCell(
+                figureId: $figure->id,
+                stage: 'line',
+                label: $wording->text('line.glass.worst'),
+                figure: $figure->figure,
+                symbol: $figure->symbol,
+                beside: $worst->part->name,
+                severity: $severity,
+            );
         }
         if ($figures->has('line.starts')) {
             $figure = $figures->get('line.starts');

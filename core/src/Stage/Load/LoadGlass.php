@@ -41,15 +41,15 @@ final class LoadGlass
         $severity = Severity::worstOf($findings, 'load.estimate-tight', ...$overs);
         $cells = [
             new GlassCell(
-                $figure->id,
-                'load',
-                $wording->text('load.glass.payload'),
-                $figure->figure,
-                $figure->symbol,
-                $beside,
-                $severity,
-                min(1.0, $share),
-                min(1.0, 1 / max($share, 1e-9)),
+                figureId: $figure->id,
+                stage: 'load',
+                label: $wording->text('load.glass.payload'),
+                figure: $figure->figure,
+                symbol: $figure->symbol,
+                beside: $beside,
+                severity: $severity,
+                level: min(1.0, $share),
+                mark: min(1.0, 1 / max($share, 1e-9)),
             ),
         ];
         $balance = new Balance($workings);
@@ -67,13 +67,13 @@ final class LoadGlass
             $figure = $figures->get('load.nose_least');
             $beside = $wording->text('load.glass.nose.beside', ['when' => $nose[1]->phrase($rig)]);
             $cells[] = new GlassCell(
-                $figure->id,
-                'load',
-                $wording->text('load.glass.nose'),
-                $wording->finerFigure($nose[0]),
-                $figure->symbol,
-                $beside,
-                Severity::worstOf($findings, LoadFinding::NoseLight->value),
+                figureId: $figure->id,
+                stage: 'load',
+                label: $wording->text('load.glass.nose'),
+                figure: $wording->finerFigure($nose[0]),
+                symbol: $figure->symbol,
+                beside: $beside,
+                severity: Severity::worstOf($findings, LoadFinding::NoseLight->value),
             );
         }
         $gm = $balance->leastGm();
@@ -89,13 +89,13 @@ final class LoadGlass
         if (null !== $gm && (null === $heel || null !== Severity::worstOf($findings, LoadFinding::StabilityThin->value))) {
             $figure = $figures->get('load.gm_least');
             $cells[] = new GlassCell(
-                $figure->id,
-                'load',
-                $wording->text('load.glass.stability'),
-                $figure->figure,
-                $figure->symbol,
-                $wording->inASentence($gm[1]->phrase($rig)),
-                Severity::worstOf($findings, LoadFinding::StabilityThin->value),
+                figureId: $figure->id,
+                stage: 'load',
+                label: $wording->text('load.glass.stability'),
+                figure: $figure->figure,
+                symbol: $figure->symbol,
+                beside: $wording->inASentence($gm[1]->phrase($rig)),
+                severity: Severity::worstOf($findings, LoadFinding::StabilityThin->value),
             );
         }
 

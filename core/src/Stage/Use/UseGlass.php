@@ -40,15 +40,15 @@ final class UseGlass
         ]);
         $cells = [
             new GlassCell(
-                $figure->id,
-                'tanks',
-                $wording->text('use.glass.carried'),
-                $figure->figure,
-                $figure->symbol,
-                $beside,
-                $short,
-                $aboard->usableL / $scaleL,
-                $needL / $scaleL,
+                figureId: $figure->id,
+                stage: 'tanks',
+                label: $wording->text('use.glass.carried'),
+                figure: $figure->figure,
+                symbol: $figure->symbol,
+                beside: $beside,
+                severity: $short,
+                level: $aboard->usableL / $scaleL,
+                mark: $needL / $scaleL,
             ),
         ];
         if ($figures->has('use.lasts')) {
@@ -58,20 +58,28 @@ final class UseGlass
                 'less' => $less && $figures->has('use.lasts_travel') ? 'yes' : 'no',
                 'travel' => $figures->has('use.lasts_travel') ? $figures->get('use.lasts_travel')->figure : '',
             ]);
-            $cells[] = new GlassCell($figure->id, 'use', $wording->text('use.glass.lasts'), $figure->figure, $figure->symbol, $beside, $short);
+            $cells[] = new GlassCell(
+                figureId: $figure->id,
+                stage: 'use',
+                label: $wording->text('use.glass.lasts'),
+                figure: $figure->figure,
+                symbol: $figure->symbol,
+                beside: $beside,
+                severity: $short,
+            );
         }
         $drinkingL = $use->need(Supply::Drinking)->carryL;
         if ($drinkingL > 0) {
             $figure = $figures->get('tanks.drinking');
             $beside = $wording->text('use.glass.drinking.beside', ['litres' => Amount::litres($drinkingL)]);
             $cells[] = new GlassCell(
-                $figure->id,
-                'use',
-                $wording->text('use.glass.drinking'),
-                $figure->figure,
-                $figure->symbol,
-                $beside,
-                Severity::worstOf($findings, 'use.drinking'),
+                figureId: $figure->id,
+                stage: 'use',
+                label: $wording->text('use.glass.drinking'),
+                figure: $figure->figure,
+                symbol: $figure->symbol,
+                beside: $beside,
+                severity: Severity::worstOf($findings, 'use.drinking'),
             );
         }
 

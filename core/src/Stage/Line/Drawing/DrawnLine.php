@@ -38,28 +38,44 @@ final readonly class DrawnLine
     public static function of(Workings $workings, bool $looked): LineDrawing
     {
         if (!$looked) {
-            return new LineDrawing(0, 0, [], [], [], [], [], [], [], [], [], [], [], [], null);
+            return new LineDrawing(
+                columns: 0,
+                rows: 0,
+                elements: [],
+                pipes: [],
+                lanes: [],
+                scenes: [],
+                outlets: [],
+                modes: [],
+                peaks: [],
+                toMeasure: [],
+                freePorts: [],
+                places: [],
+                gravity: [],
+                byHand: [],
+                system: null,
+            );
         }
         $line = $workings->of(LineWorkings::class);
         $schematic = Schematic::of($line->graph);
         $drawn = new self($workings, $line, $schematic, PartPlaces::of($line->graph));
 
         return new LineDrawing(
-            1 + max([-1, ...array_values($schematic->columns)]),
-            1 + max([-1, ...array_values($schematic->rows)]),
-            $drawn->elements(),
-            $drawn->pipes(),
-            $schematic->lanesBelow(),
-            SceneDrawing::all($workings),
-            $drawn->outlets(),
-            array_map($drawn->mode(...), $drawn->line->modes()->all()),
-            $drawn->peaks(),
-            $drawn->toMeasure(),
-            $drawn->freePorts(),
-            $drawn->placed(),
-            GravityDrawing::all($workings),
-            ByHand::words($workings),
-            $workings->plan->line->system?->word(),
+            columns: 1 + max([-1, ...array_values($schematic->columns)]),
+            rows: 1 + max([-1, ...array_values($schematic->rows)]),
+            elements: $drawn->elements(),
+            pipes: $drawn->pipes(),
+            lanes: $schematic->lanesBelow(),
+            scenes: SceneDrawing::all($workings),
+            outlets: $drawn->outlets(),
+            modes: array_map($drawn->mode(...), $drawn->line->modes()->all()),
+            peaks: $drawn->peaks(),
+            toMeasure: $drawn->toMeasure(),
+            freePorts: $drawn->freePorts(),
+            places: $drawn->placed(),
+            gravity: GravityDrawing::all($workings),
+            byHand: ByHand::words($workings),
+            system: $workings->plan->line->system?->word(),
         );
     }
 
@@ -72,23 +88,34 @@ final readonly class DrawnLine
         foreach ($plan->line->parts as $index => $part) {
             if (isset($schematic->columns[$part->id])) {
                 $elements[] = new LineElement(
-                    $part->id,
-                    $part->id,
-                    $part->kind->value,
-                    $part->kind->word(),
-                    $part->name,
-                    $schematic->columns[$part->id],
-                    $schematic->rows[$part->id],
-                    '/line/parts/'.$index,
-                    $part->kind->isInPath(),
-                    $part->reversed,
+                    id: $part->id,
+                    owner: $part->id,
+                    kind: $part->kind->value,
+                    kindWord: $part->kind->word(),
+                    name: $part->name,
+                    column: $schematic->columns[$part->id],
+                    row: $schematic->rows[$part->id],
+                    pointer: '/line/parts/'.$index,
+                    inPath: $part->kind->isInPath(),
+                    reversed: $part->reversed,
                 );
             }
         }
         foreach ($plan->tanks as $tank) {
             foreach ([[$tank->id, 'tank', $tank->name], [$tank->id.'.inlet', 'tank_inlet', 'into '.$tank->name]] as [$id, $kind, $name]) {
                 if (isset($schematic->columns[$id])) {
-                    $elements[] = new LineElement($id, $tank->id, $kind, 'tank', $name, $schematic->columns[$id], $schematic->rows[$id], null, false, false);
+                    $elements[] = new LineElement(
+                        id: $id,
+                        owner: $tank->id,
+                        kind: $kind,
+                        kindWord: 'tank',
+                        name: $name,
+                        column: $schematic->columns[$id],
+                        row: $schematic->rows[$id],
+                        pointer: null,
+                        inPath: false,
+                        reversed: false,
+                    );
                 }
             }
         }
@@ -117,18 +144,18 @@ final readonly class DrawnLine
                 ],
             );
             $sketches[] = new PipeSketch(
-                $pipe->pipe->id,
-                $pipe->pipe->name,
-                '/line/pipes/'.$index,
-                $from,
-                $to,
-                $schematic->parentOf($to) === $from,
-                $below,
-                $lane,
-                $this->line->warm->isHot($pipe),
-                $text,
-                $pipe->isGuessed(),
-                $this->points($pipe),
+                id: $pipe->pipe->id,
+                name: $pipe->pipe->name,
+                pointer: '/line/pipes/'.$index,
+                from: $from,
+                to: $to,
+                turnsFirst: $schematic->parentOf($to) === $from,
+                laneBelow: $below,
+                lane: $lane,
+                hot: $this->line->warm->isHot($pipe),
+                words: $text,
+                guessed: $pipe->isGuessed(),
+                points: $this->points($pipe),
             );
         }
 
@@ -178,15 +205,15 @@ final readonly class DrawnLine
                 ['at' => SceneDrawing::at($one), 'least' => Amount::flow($one->figures->leastLpm), 'most' => Amount::flow($one->figures->mostLpm)],
             );
             $cards[] = new OutletCard(
-                $part->id,
-                $part->name,
-                LineFigures::flowId($part),
-                $range,
-                UsualWants::words($part->kind, $wording),
-                $this->hot($part),
-                $one->isEnough(),
-                true === $part->together,
-                '/line/parts/'.$index.'/together',
+                id: $part->id,
+                name: $part->name,
+                figureId: LineFigures::flowId($part),
+                words: $range,
+                usual: UsualWants::words($part->kind, $wording),
+                hot: $this->hot($part),
+                enough: $one->isEnough(),
+                together: true === $part->together,
+                togetherPointer: '/line/parts/'.$index.'/together',
             );
         }
 

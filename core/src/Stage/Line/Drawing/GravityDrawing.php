@@ -86,16 +86,16 @@ final readonly class GravityDrawing
         $step = $most > 10 ? 5 : ($most > 4 ? 2 : 1);
 
         return new GravityChart(
-            $this->outlet->id,
-            $wording->text('line.gravity.title', ['outlet' => $this->outlet->spoken()]),
-            $this->words($tank, $wording),
-            $wording->text('line.gravity.for', ['flow' => Amount::flow($this->figures->mostLpm), 'ways' => implode('; ', $wants)]),
-            $curves,
-            array_map(
+            outlet: $this->outlet->id,
+            title: $wording->text('line.gravity.title', ['outlet' => $this->outlet->spoken()]),
+            words: $this->words($tank, $wording),
+            wants: $wording->text('line.gravity.for', ['flow' => Amount::flow($this->figures->mostLpm), 'ways' => implode('; ', $wants)]),
+            curves: $curves,
+            flows: array_map(
                 static fn (int $lpm): ChartTick => new ChartTick((float) $lpm, $wording->flow((float) $lpm)),
                 range(0, (int) (ceil($most / $step) * $step), $step),
             ),
-            array_map(static fn (float $m): ChartTick => new ChartTick($m, ($m > 0 ? '+' : '').$wording->mm(1000 * $m)), [-0.6, -0.2, 0.0, 0.4, 1.0]),
+            raises: array_map(static fn (float $m): ChartTick => new ChartTick($m, ($m > 0 ? '+' : '').$wording->mm(1000 * $m)), [-0.6, -0.2, 0.0, 0.4, 1.0]),
         );
     }
 

@@ -54,7 +54,17 @@ final readonly class SystemOffer implements Sent, \JsonSerializable
         if (null === $laid) {
             $why = Phrasebook::english()->fill('line.system.no-tanks', []);
 
-            return new self($page->system, ucfirst($page->system->word()), $page->goodFor, '', $page->care, $page->fails, $why, '', null);
+            return new self(
+                system: $page->system,
+                title: ucfirst($page->system->word()),
+                goodFor: $page->goodFor,
+                costs: '',
+                care: $page->care,
+                fails: $page->fails,
+                gives: $why,
+                dropped: '',
+                patch: null,
+            );
         }
         $workings = Workings::over(PartFields::changed($plan, ['line' => $laid->line]));
         $worst = $workings->of(LineWorkings::class)->worst();
@@ -72,21 +82,21 @@ final readonly class SystemOffer implements Sent, \JsonSerializable
         $dropped = [] === $laid->dropped ? '' : $wording->text('line.system.dropped', ['parts' => $laid->dropped, 'count' => \count($laid->dropped)]);
 
         return new self(
-            $page->system,
-            ucfirst($page->system->word()),
-            $page->goodFor,
-            $wording->text('line.system.costs', [
+            system: $page->system,
+            title: ucfirst($page->system->word()),
+            goodFor: $page->goodFor,
+            costs: $wording->text('line.system.costs', [
                 'parts' => \count($laid->line->parts),
                 'joints' => 2 * \count($laid->line->pipes),
                 'powered' => $amps > 0 ? 'yes' : 'no',
                 'amps' => number_format($amps, 1),
                 'price' => (string) round($price),
             ]),
-            $page->care,
-            $page->fails,
-            null === $worst ? '' : $wording->text('line.system.gives', ['outlet' => $worst->part->name, 'flow' => Amount::flow($worst->lpm)]),
-            $dropped,
-            PlanPatch::replace('/line', $laid->line),
+            care: $page->care,
+            fails: $page->fails,
+            gives: null === $worst ? '' : $wording->text('line.system.gives', ['outlet' => $worst->part->name, 'flow' => Amount::flow($worst->lpm)]),
+            dropped: $dropped,
+            patch: PlanPatch::replace('/line', $laid->line),
         );
     }
 }

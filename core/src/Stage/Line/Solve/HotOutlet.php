@@ -48,15 +48,15 @@ final readonly class HotOutlet
         [$best, $least] = self::shower($heater->figures, $solved);
 
         return new self(
-            $outlet,
-            $heater,
-            $heater->figures,
-            $litres,
-            $hotLpm > 1e-6 ? 60 * $litres / $hotLpm : null,
-            $line->warm->hottestC($outlet),
-            $best,
-            $least,
-            self::atATrickle($heater->figures),
+            part: $outlet,
+            heater: $heater,
+            figures: $heater->figures,
+            waitL: $litres,
+            waitS: $hotLpm > 1e-6 ? 60 * $litres / $hotLpm : null,
+            hottestC: $line->warm->hottestC($outlet),
+            bestMinutes: $best,
+            leastMinutes: $least,
+            trickleC: self::atATrickle($heater->figures),
         );
     }
 

@@ -100,7 +100,15 @@ final class LineSolver
             }
         }
 
-        return new SolvedLine($case, $line, $pipeLpm, $outlets, $pumps, $from, $rounds);
+        return new SolvedLine(
+            case: $case,
+            line: $line,
+            pipeLpm: $pipeLpm,
+            outlets: $outlets,
+            pumps: $pumps,
+            fromLpm: $from,
+            rounds: $rounds,
+        );
     }
 
     /** @return array{float, float} °C of what comes out, and how much of it is hot */

@@ -56,14 +56,14 @@ final readonly class PumpStarts
             return null;
         }
         $input = new AccumulatorInput(
-            $volumeL ?? $vesselFigures->volumeL ?? 0.0,
-            $prechargeKpa ?? $vesselFigures->prechargeKpa ?? 0.0,
-            $figures->cutInKpa,
-            $figures->cutOutKpa,
-            $lpm,
-            self::TRICKLE_LPM,
-            1.0,
-            $stretchL,
+            volumeL: $volumeL ?? $vesselFigures->volumeL ?? 0.0,
+            prechargeKpa: $prechargeKpa ?? $vesselFigures->prechargeKpa ?? 0.0,
+            cutInKpa: $figures->cutInKpa,
+            cutOutKpa: $figures->cutOutKpa,
+            pumpLpm: $lpm,
+            tapLpm: self::TRICKLE_LPM,
+            polytropic: 1.0,
+            stretchLPer100kpa: $stretchL,
         );
 
         return new self($pump, $figures, $input, AccumulatorCalculator::calculate($input), $vessel);

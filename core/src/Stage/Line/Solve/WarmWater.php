@@ -84,7 +84,9 @@ final readonly class WarmWater
     /** What comes out of an outlet at its hottest. */
     public function hottestC(PlannedPart $outlet): float
     {
-        return max(self::COLD_C, ...array_map(fn (PartPort $port): float => ($this->hot[$outlet->port($port)] ?? null)->c ?? self::COLD_C, $outlet->kind->ports()));
+        $at = fn (PartPort $port): float => ($this->hot[$outlet->port($port)] ?? null)->c ?? self::COLD_C;
+
+        return max(self::COLD_C, ...array_map($at, $outlet->kind->ports()));
     }
 
     /** How much hot water a part takes that mixes, from 0 to 1, so that it comes out as it is wanted. */

@@ -45,10 +45,10 @@ final readonly class FillDrawing implements Sent, \JsonSerializable
         $fresh = $tanks->that(WaterKind::Fresh);
 
         return new self(
-            $wording->litres($fullL),
-            $wording->litres($tanks->travelL()),
-            $fullL > 0 ? $tanks->travelL() / $fullL : 0.0,
-            \count($fresh) > 1 ? array_map(
+            full: $wording->litres($fullL),
+            travel: $wording->litres($tanks->travelL()),
+            fraction: $fullL > 0 ? $tanks->travelL() / $fullL : 0.0,
+            tanks: \count($fresh) > 1 ? array_map(
                 static fn (TankWorking $working): TankFill => new TankFill(
                     $working->tank->id,
                     $wording->litres($workings->plan->travelFillOf($working->tank) * $working->fullL()),
@@ -56,9 +56,11 @@ final readonly class FillDrawing implements Sent, \JsonSerializable
                 ),
                 $fresh,
             ) : [],
-            $wording->litresAtMost($greatest->litres),
-            $greatest->fraction,
-            null === $greatest->limitedBy ? '' : $wording->text('load.fill.limited', ['limit' => LimitWords::name($greatest->limitedBy, $workings->rigWords)]),
+            max: $wording->litresAtMost($greatest->litres),
+            maxFraction: $greatest->fraction,
+            limitedBy: null === $greatest->limitedBy
+                ? ''
+                : $wording->text('load.fill.limited', ['limit' => LimitWords::name($greatest->limitedBy, $workings->rigWords)]),
         );
     }
 }

@@ -74,20 +74,20 @@ final readonly class LoadDrawing implements Drawing, \JsonSerializable
         $addAxle = $looked ? AxleOffer::of($workings->plan) : null;
 
         return new self(
-            array_map(static fn (LimitWorking $limit): LimitBar => self::bar($limit, $workings), $load->limits()),
-            FillDrawing::of($workings),
-            self::span($workings),
-            $looked ? array_map(static fn (RigState $state): StateRow => self::row($state, $workings), RigState::cases()) : [],
-            array_column($load->people->taken, 'id'),
-            $looked ? FillSlip::rows($workings) : [],
-            FillSlip::whyNot($workings),
-            $looked ? StayCurve::of($workings) : null,
-            BalanceWords::of($workings),
-            $looked ? DrawOrder::words($workings) : null,
-            $workings->wording->text('load.heading.ticket', ['rig' => $rig->kind()]),
-            $workings->wording->text('load.heading.papers', ['rig' => $rig->kind()]),
-            null === $addAxle ? null : SentFix::of($addAxle, $workings->wording),
-            $looked ? SentFix::all(AxleOffer::removals($workings->plan), $workings->wording) : [],
+            limits: array_map(static fn (LimitWorking $limit): LimitBar => self::bar($limit, $workings), $load->limits()),
+            fill: FillDrawing::of($workings),
+            span: self::span($workings),
+            states: $looked ? array_map(static fn (RigState $state): StateRow => self::row($state, $workings), RigState::cases()) : [],
+            taken: array_column($load->people->taken, 'id'),
+            slip: $looked ? FillSlip::rows($workings) : [],
+            slipWhyNot: FillSlip::whyNot($workings),
+            stay: $looked ? StayCurve::of($workings) : null,
+            balance: BalanceWords::of($workings),
+            draw: $looked ? DrawOrder::words($workings) : null,
+            ticket: $workings->wording->text('load.heading.ticket', ['rig' => $rig->kind()]),
+            papers: $workings->wording->text('load.heading.papers', ['rig' => $rig->kind()]),
+            addAxle: null === $addAxle ? null : SentFix::of($addAxle, $workings->wording),
+            removeAxles: $looked ? SentFix::all(AxleOffer::removals($workings->plan), $workings->wording) : [],
         );
     }
 
@@ -100,16 +100,16 @@ final readonly class LoadDrawing implements Drawing, \JsonSerializable
         $spare = $limit->spareIn(RigState::Travelling);
 
         return new LimitBar(
-            $limit->name->value,
-            $wording->label(LimitWords::name($limit->name, $workings->rigWords)),
-            $wording->kg($limit->limitKg),
-            $wording->kg($kg),
-            $wording->text('load.spare', ['kg' => Amount::kg(abs($spare->kg)), 'broken' => $spare->isBroken() ? 'yes' : 'no']),
-            max(0.0, $kg) / $limit->limitKg,
-            max(0.0, $fullKg) / $limit->limitKg,
-            $spare->isBroken(),
-            $limit->spareIn(RigState::BrimFull)->isBroken(),
-            match ($limit->name) {
+            name: $limit->name->value,
+            title: $wording->label(LimitWords::name($limit->name, $workings->rigWords)),
+            limit: $wording->kg($limit->limitKg),
+            travel: $wording->kg($kg),
+            spare: $wording->text('load.spare', ['kg' => Amount::kg(abs($spare->kg)), 'broken' => $spare->isBroken() ? 'yes' : 'no']),
+            travelShare: max(0.0, $kg) / $limit->limitKg,
+            fullShare: max(0.0, $fullKg) / $limit->limitKg,
+            over: $spare->isBroken(),
+            overFull: $limit->spareIn(RigState::BrimFull)->isBroken(),
+            xM: match ($limit->name) {
                 LimitName::Front, LimitName::Nose => 0.0,
                 LimitName::Rear => $rig instanceof PlannedRoadRig ? $rig->wheelbaseM() : 0.0,
                 LimitName::Axle => $rig instanceof PlannedTrailer ? $rig->axle()->xM : 0.0,

@@ -84,13 +84,13 @@ final readonly class FillSlip
         $id = self::id($working);
 
         return new SlipRow(
-            $working->tank->id,
-            $working->tank->name,
-            $id,
-            $this->cans($working),
-            null === $load->bucketL ? null : $this->buckets($this->litres($working), $load->bucketL),
-            null === $load->hoseLpm ? null : $id.'.minutes',
-            null === $load->bucketL || null === $load->meterL ? null : $id.'.meter',
+            id: $working->tank->id,
+            name: $working->tank->name,
+            litresFigureId: $id,
+            cans: $this->cans($working),
+            buckets: null === $load->bucketL ? null : $this->buckets($this->litres($working), $load->bucketL),
+            minutesFigureId: null === $load->hoseLpm ? null : $id.'.minutes',
+            meterFigureId: null === $load->bucketL || null === $load->meterL ? null : $id.'.meter',
         );
     }
 

@@ -38,22 +38,22 @@ final class Estimates implements Rule
             if (!$spare->isBroken() && $spare->kg < $limit->errorKg - 1e-6) {
                 $estimatedKg = EstimateError::estimatedKg($limit->name, $plan);
                 $findings[] = new Finding(
-                    LoadFinding::EstimateTight,
-                    [$limit->name->value],
-                    new Measure($spare->kg, $limit->errorKg, 'kg'),
-                    new SnagText('load.estimate-tight.title', 'load.estimate-tight.why', [
+                    code: LoadFinding::EstimateTight,
+                    subject: [$limit->name->value],
+                    measure: new Measure($spare->kg, $limit->errorKg, 'kg'),
+                    text: new SnagText('load.estimate-tight.title', 'load.estimate-tight.why', [
                         'carrier' => LimitWords::carrier($limit->name, $workings->rigWords),
                         'left' => Amount::kg($spare->kg),
                         'when' => $spare->moment->phrase($plan->load->rig->kind()),
                         'estimated' => Amount::kg($estimatedKg),
                         'left_error' => Amount::kg($limit->errorKg),
                     ]),
-                    static fn (): array => [
+                    proposals: static fn (): array => [
                         ...TravelFill::allowed($workings),
                         ...WeightShift::relieve($limit->name, $limit->errorKg - $spare->kg, $spare->moment, $workings),
                     ],
-                    self::ticket($limit->name, $workings),
-                    [LoadFinding::NotWeighed->keyOf([])],
+                    lookAt: self::ticket($limit->name, $workings),
+                    causes: [LoadFinding::NotWeighed->keyOf([])],
                 );
             }
         }

@@ -171,13 +171,13 @@ final class LoadWorkings implements StageWorkings
                 $share = $allL > 0 ? $intoL / $allL : 0.0;
                 $beforeL = $wasteOfStay ? max(0.0, $this->contents->drawableL(WaterKind::Fresh, true) - $drawable['fresh']) : 0.0;
                 $waste[] = new WasteTank(
-                    $tank->id,
-                    $working->fullL(),
-                    $tank->allEmptyKg(),
-                    $tank->xM,
-                    $tank->yM,
-                    $share,
-                    $this->contents->wasteL($working, $beforeL, 0.0),
+                    name: $tank->id,
+                    capacityL: $working->fullL(),
+                    emptyKg: $tank->allEmptyKg(),
+                    xM: $tank->xM,
+                    yM: $tank->yM,
+                    share: $share,
+                    startL: $this->contents->wasteL($working, $beforeL, 0.0),
                 );
             }
         }
@@ -301,13 +301,13 @@ final class LoadWorkings implements StageWorkings
     private function roadRig(PlannedRoadRig $rig, array $masses, array $fresh): RoadRig
     {
         return new RoadRig(
-            $this->limitKg(LimitName::Gross),
-            $rig->wheelbaseM(),
-            new Axle($this->base->firstKg, $this->limitKg(LimitName::Front)),
-            new Axle($this->base->secondKg, $this->limitKg(LimitName::Rear)),
-            $rig->trackM(),
-            $masses,
-            $fresh,
+            grossLimitKg: $this->limitKg(LimitName::Gross),
+            wheelbaseM: $rig->wheelbaseM(),
+            front: new Axle($this->base->firstKg, $this->limitKg(LimitName::Front)),
+            rear: new Axle($this->base->secondKg, $this->limitKg(LimitName::Rear)),
+            trackM: $rig->trackM(),
+            loads: $masses,
+            tanks: $fresh,
         );
     }
 
@@ -318,14 +318,14 @@ final class LoadWorkings implements StageWorkings
     private function trailerRig(PlannedTrailer $rig, array $masses, array $fresh): TrailerRig
     {
         return new TrailerRig(
-            $this->limitKg(LimitName::Gross),
-            $this->base->firstKg,
-            $this->base->secondKg,
-            $this->limitKg(LimitName::Nose),
-            $rig->axle()->xM,
-            $this->limitKg(LimitName::Axle),
-            $masses,
-            $fresh,
+            grossLimitKg: $this->limitKg(LimitName::Gross),
+            weighedKg: $this->base->firstKg,
+            noseWeighedKg: $this->base->secondKg,
+            noseLimitKg: $this->limitKg(LimitName::Nose),
+            couplingToAxleM: $rig->axle()->xM,
+            axleLimitKg: $this->limitKg(LimitName::Axle),
+            loads: $masses,
+            tanks: $fresh,
         );
     }
 

@@ -72,7 +72,15 @@ final class WheelLoads
                 $moment = array_sum(array_map(static fn (Mass $mass): float => $mass->kg * $share($mass) * $mass->yM, $masses));
                 $whole = array_sum(array_map(static fn (Mass $mass): float => $mass->kg * $mass->yM, $masses));
                 $sideKg = $part * (($load->limit($limit)?->kgIn($state) ?? 0.0) / self::SIDES + abs($moment) / $axle->trackM);
-                $loads[] = new WheelLoad($index, $limit, $moment > 0, $axle->twins ? $sideKg / 2 : $sideKg, $axle->tyreKg, $state, $whole);
+                $loads[] = new WheelLoad(
+                    axleIndex: $index,
+                    limit: $limit,
+                    right: $moment > 0,
+                    kg: $axle->twins ? $sideKg / 2 : $sideKg,
+                    tyreKg: $axle->tyreKg,
+                    state: $state,
+                    momentKgM: $whole,
+                );
             }
         }
 

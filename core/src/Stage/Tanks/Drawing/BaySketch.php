@@ -66,13 +66,13 @@ final readonly class BaySketch implements Sent, \JsonSerializable
         $obstruct = $looked ? self::obstruct($index, $bay, $workings) : null;
 
         return new self(
-            $bay->id,
-            SentBox::of($bay->space($plan->load->rig)),
-            $obstructions,
-            $looked ? self::along($index, $workings) : [],
-            $looked ? self::across($index, $workings) : [],
-            null === $obstruct ? null : SentFix::of($obstruct, $wording),
-            $clearance,
+            id: $bay->id,
+            box: SentBox::of($bay->space($plan->load->rig)),
+            obstructions: $obstructions,
+            along: $looked ? self::along($index, $workings) : [],
+            across: $looked ? self::across($index, $workings) : [],
+            obstruct: null === $obstruct ? null : SentFix::of($obstruct, $wording),
+            clearance: $clearance,
         );
     }
 

@@ -69,16 +69,16 @@ final readonly class TankDetail implements Sent, \JsonSerializable
         $addLevel = LevelOffer::line($working->index, $workings->plan);
 
         return new self(
-            Handling::words($working, $workings),
-            Restraint::of($working, $workings)?->figures(),
-            null === Slosh::periodS($working, $workings) ? null : Slosh::figureId($working),
-            TiltSketches::of($working, $workings),
-            self::bays($working, $workings->plan),
-            array_map(static fn (PlannedShape $shape): ShapeOption => ShapeOption::of($shape, $working, $workings->plan), PlannedShape::cases()),
-            SentFix::all(array_values(array_filter($fittings, static fn (?Fix $fix): bool => null !== $fix)), $workings->wording),
-            PlannedShape::Profile === $tank->shape ? LevelsText::write($tank, $workings->plan->units) : null,
-            null === $addLevel ? null : SentFix::of($addLevel, $workings->wording),
-            FreePlace::place($working, $tank->turned()),
+            handling: Handling::words($working, $workings),
+            restraint: Restraint::of($working, $workings)?->figures(),
+            sloshFigureId: null === Slosh::periodS($working, $workings) ? null : Slosh::figureId($working),
+            tilts: TiltSketches::of($working, $workings),
+            bays: self::bays($working, $workings->plan),
+            shapes: array_map(static fn (PlannedShape $shape): ShapeOption => ShapeOption::of($shape, $working, $workings->plan), PlannedShape::cases()),
+            fittings: SentFix::all(array_values(array_filter($fittings, static fn (?Fix $fix): bool => null !== $fix)), $workings->wording),
+            table: PlannedShape::Profile === $tank->shape ? LevelsText::write($tank, $workings->plan->units) : null,
+            addLevel: null === $addLevel ? null : SentFix::of($addLevel, $workings->wording),
+            turn: FreePlace::place($working, $tank->turned()),
         );
     }
 

@@ -74,16 +74,19 @@ final readonly class TanksDrawing implements Drawing, \JsonSerializable
         $addThing = $looked ? self::addThing($workings) : null;
 
         return new self(
-            array_map(static fn (TankWorking $working): TankSection => self::section($working, $workings, $looked), $workings->of(TanksWorkings::class)->all()),
-            array_map(static fn (int $index): BaySketch => BaySketch::of($index, $workings, $looked), array_keys($workings->plan->bays)),
-            $looked ? self::toTape($workings) : [],
-            self::runs($workings),
-            null === $addBay ? null : SentFix::of($addBay, $wording),
-            array_map(
+            tanks: array_map(
+                static fn (TankWorking $working): TankSection => self::section($working, $workings, $looked),
+                $workings->of(TanksWorkings::class)->all(),
+            ),
+            bays: array_map(static fn (int $index): BaySketch => BaySketch::of($index, $workings, $looked), array_keys($workings->plan->bays)),
+            toTape: $looked ? self::toTape($workings) : [],
+            runs: self::runs($workings),
+            addBay: null === $addBay ? null : SentFix::of($addBay, $wording),
+            things: array_map(
                 static fn (PlannedThing $thing): ObstructionSketch => new ObstructionSketch($thing->id, $thing->name, SentBox::of($thing->body())),
                 $workings->plan->load->things,
             ),
-            null === $addThing ? null : SentFix::of($addThing, $wording),
+            addThing: null === $addThing ? null : SentFix::of($addThing, $wording),
         );
     }
 
@@ -94,13 +97,16 @@ final readonly class TanksDrawing implements Drawing, \JsonSerializable
         $travelL = $workings->plan->travelFillOf($tank) * $working->volume->fullL();
 
         return new TankSection(
-            $tank->id,
-            $wording->litres($tank->count * $travelL),
-            $wording->text('tanks.section.travel', ['litres' => Amount::litres($tank->count * $travelL), 'rig' => $workings->plan->load->rig->kind()]),
-            TankVolumeCalculator::levelMm($tank->tankInput(), $travelL),
-            $tank->overflowMm(),
-            $wording->mm($tank->overflowMm()),
-            array_map(static fn (TankMark $mark): SectionMark => new SectionMark(
+            id: $tank->id,
+            travel: $wording->litres($tank->count * $travelL),
+            travelWords: $wording->text(
+                'tanks.section.travel',
+                ['litres' => Amount::litres($tank->count * $travelL), 'rig' => $workings->plan->load->rig->kind()],
+            ),
+            travelLevelMm: TankVolumeCalculator::levelMm($tank->tankInput(), $travelL),
+            overflowMm: $tank->overflowMm(),
+            overflow: $wording->mm($tank->overflowMm()),
+            marks: array_map(static fn (TankMark $mark): SectionMark => new SectionMark(
                 TanksFigures::markId($tank->id, $mark),
                 $wording->share($mark->fraction),
                 $wording->litres($mark->usableL),
@@ -109,8 +115,8 @@ final readonly class TanksDrawing implements Drawing, \JsonSerializable
                 $wording->mm(round($mark->heightMm)),
                 $wording->mm($tank->heightMm - round($mark->heightMm)),
             ), $looked ? $working->volume->marks : []),
-            self::ports($working, $workings, $looked),
-            $looked ? TankDetail::of($working, $workings) : null,
+            ports: self::ports($working, $workings, $looked),
+            detail: $looked ? TankDetail::of($working, $workings) : null,
         );
     }
 
@@ -166,24 +172,24 @@ final readonly class TanksDrawing implements Drawing, \JsonSerializable
         }
         $name = FreeName::of($workings->wording->text('tanks.new.bay'), array_column($plan->bays, 'name'));
         $bay = new PlannedBay(
-            FreeId::of('bay', $plan),
-            $name,
-            BayPlace::Inside,
-            1000.0,
-            400.0,
-            400.0,
-            AlongDatum::RearSill,
-            0.0,
-            AcrossDatum::LeftWall,
-            0.0,
-            $plan->load->rig->sizes()->floorM,
-            Face::Top,
-            null,
-            null,
-            false,
-            false,
-            new PlannedReach(false, false, false, false, false, false),
-            [],
+            id: FreeId::of('bay', $plan),
+            name: $name,
+            place: BayPlace::Inside,
+            lengthMm: 1000.0,
+            widthMm: 400.0,
+            heightMm: 400.0,
+            alongFrom: AlongDatum::RearSill,
+            alongM: 0.0,
+            acrossFrom: AcrossDatum::LeftWall,
+            acrossM: 0.0,
+            zM: $plan->load->rig->sizes()->floorM,
+            opening: Face::Top,
+            openingWidthMm: null,
+            openingHeightMm: null,
+            frost: false,
+            taped: false,
+            reach: new PlannedReach(false, false, false, false, false, false),
+            obstructions: [],
         );
 
         return new Fix(new Phrase('tanks.fix.add-bay'), PlanPatch::append('/bays', $bay));
@@ -200,15 +206,15 @@ final readonly class TanksDrawing implements Drawing, \JsonSerializable
         $sizes = $rig->sizes();
         $name = FreeName::of($workings->wording->text('tanks.new.thing'), array_column($plan->load->things, 'name'));
         $thing = new PlannedThing(
-            FreeId::of('thing', $plan),
-            $name,
-            ThingNeed::Dry,
-            350.0,
-            180.0,
-            200.0,
-            round($rig->bodyFromM() + $sizes->lengthM / 2, 3),
-            round($sizes->widthM / 2 - 0.09, 3),
-            $sizes->floorM,
+            id: FreeId::of('thing', $plan),
+            name: $name,
+            need: ThingNeed::Dry,
+            lengthMm: 350.0,
+            widthMm: 180.0,
+            heightMm: 200.0,
+            xM: round($rig->bodyFromM() + $sizes->lengthM / 2, 3),
+            yM: round($sizes->widthM / 2 - 0.09, 3),
+            zM: $sizes->floorM,
         );
 
         return new Fix(new Phrase('tanks.fix.add-thing'), PlanPatch::append('/load/things', $thing));

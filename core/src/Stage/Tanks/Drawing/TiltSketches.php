@@ -41,14 +41,14 @@ final class TiltSketches
         $title = $workings->wording->text('tanks.tilt.title', ['tilt' => $tilt]);
 
         return new TiltSketch(
-            $tilt->value,
-            $title,
-            0 === $tilt->axis(),
-            $tilted->lengthMm,
-            $tilted->lowWallMm,
-            $tilted->farWallMm(),
-            self::words($tilted, $ends, $workings),
-            $sketches,
+            id: $tilt->value,
+            title: $title,
+            lengthwise: 0 === $tilt->axis(),
+            lengthMm: $tilted->lengthMm,
+            fromMm: $tilted->lowWallMm,
+            toMm: $tilted->farWallMm(),
+            words: self::words($tilted, $ends, $workings),
+            ends: $sketches,
         );
     }
 

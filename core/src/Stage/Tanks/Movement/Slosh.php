@@ -30,15 +30,15 @@ final class Slosh
 
         return SurgeCalculator::calculate(
             new SurgeInput(
-                $tank->lengthMm / 1000,
-                $tank->widthMm / 1000,
-                $tank->heightMm / 1000,
-                $litres,
-                0.0,
-                0.0,
-                $tank->baffleCells ?? 1.0,
-                0.0,
-                0.0,
+                lengthM: $tank->lengthMm / 1000,
+                widthM: $tank->widthMm / 1000,
+                heightM: $tank->heightMm / 1000,
+                litres: $litres,
+                decelG: 0.0,
+                gradePercent: 0.0,
+                baffleCells: $tank->baffleCells ?? 1.0,
+                portHeightM: 0.0,
+                portOutM: 0.0,
             ),
         )->periodS;
     }

@@ -97,15 +97,15 @@ final class PortProposal
         };
 
         return new PlannedPort(
-            FreeId::of($role->value, $plan),
-            FreeName::of(ucfirst($role->word()), array_column($tank->ports, 'name')),
-            $role,
-            $face,
-            self::held(PlannedPort::class, 'along_mm', $alongMm),
-            self::held(PlannedPort::class, 'up_mm', $upMm),
-            $boreMm,
-            self::ELBOW_MM,
-            true,
+            id: FreeId::of($role->value, $plan),
+            name: FreeName::of(ucfirst($role->word()), array_column($tank->ports, 'name')),
+            role: $role,
+            face: $face,
+            alongMm: self::held(PlannedPort::class, 'along_mm', $alongMm),
+            upMm: self::held(PlannedPort::class, 'up_mm', $upMm),
+            boreMm: $boreMm,
+            roomMm: self::ELBOW_MM,
+            drilled: true,
         );
     }
 

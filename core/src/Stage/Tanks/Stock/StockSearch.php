@@ -290,19 +290,19 @@ final class StockSearch
         $turned = array_filter($chosen, static fn (array $one): bool => $one[0]->lengthMm !== $one[1]->lengthMm);
 
         return new StockRow(
-            $id,
-            $name,
-            $size,
-            $where,
-            [] !== $turned,
-            $usableL,
-            $wording->litres($usableL),
-            $days,
-            null === $days ? '–' : $wording->days(floor($days * 10 + 0.05) / 10),
-            $kg,
-            $wording->kg($kg),
-            $spareKg,
-            $wording->text(
+            id: $id,
+            name: $name,
+            size: $size,
+            where: $where,
+            turned: [] !== $turned,
+            usableL: $usableL,
+            usable: $wording->litres($usableL),
+            days: $days,
+            daysText: null === $days ? '–' : $wording->days(floor($days * 10 + 0.05) / 10),
+            kg: $kg,
+            weight: $wording->kg($kg),
+            spareKg: $spareKg,
+            spare: $wording->text(
                 'tanks.stock.spare',
                 [
                     'kg' => Amount::kg(abs($spareKg)),
@@ -310,10 +310,10 @@ final class StockSearch
                     'limit' => LimitWords::name($limits[0]->name, $this->workings->rigWords),
                 ],
             ),
-            $clearanceMm,
-            null === $clearanceMm ? '–' : $wording->mm($clearanceMm),
-            array_sum(array_map(static fn (array $one): float => $one[0]->price, $chosen)),
-            $this->patch($tanks),
+            clearanceMm: $clearanceMm,
+            clearance: null === $clearanceMm ? '–' : $wording->mm($clearanceMm),
+            price: array_sum(array_map(static fn (array $one): float => $one[0]->price, $chosen)),
+            patch: $this->patch($tanks),
         );
     }
 
@@ -349,23 +349,23 @@ final class StockSearch
         $where = $short[1] ?? $wording->text([] === $this->plan->bays ? 'tanks.stock.no-bay' : 'tanks.stock.nowhere');
 
         return new StockRow(
-            $stock->id,
-            $stock->name,
-            $this->size($stock),
-            $where,
-            false,
-            0.0,
-            '–',
-            null,
-            '–',
-            0.0,
-            '–',
-            0.0,
-            '–',
-            null,
-            '–',
-            $stock->price,
-            null,
+            id: $stock->id,
+            name: $stock->name,
+            size: $this->size($stock),
+            where: $where,
+            turned: false,
+            usableL: 0.0,
+            usable: '–',
+            days: null,
+            daysText: '–',
+            kg: 0.0,
+            weight: '–',
+            spareKg: 0.0,
+            spare: '–',
+            clearanceMm: null,
+            clearance: '–',
+            price: $stock->price,
+            patch: null,
         );
     }
 

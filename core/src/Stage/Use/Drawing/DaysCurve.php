@@ -51,7 +51,16 @@ final readonly class DaysCurve implements Sent, \JsonSerializable
         }, [0.001 * $toDays, $toDays]);
         $toL = max($points[1]->high, $usableL) * 1.05;
 
-        return new self($days, $toDays, $use->need(Supply::Main)->carryL, $usableL, $lasts, $toL, self::ticks($toL, $workings->plan->units->volume), $points);
+        return new self(
+            days: $days,
+            toDays: $toDays,
+            neededL: $use->need(Supply::Main)->carryL,
+            usableL: $usableL,
+            lastsDays: $lasts,
+            toL: $toL,
+            ticks: self::ticks($toL, $workings->plan->units->volume),
+            points: $points,
+        );
     }
 
     /** @return list<Tick> three to six round figures up to $toL, in the plan's unit */

@@ -36,18 +36,18 @@ final class DrinkingMissing implements Rule
         }
         $litres = self::LITRES_PER_PERSON_DAY * $plan->use->crew * $plan->use->days;
         $use = static fn (Supply $supply): PlannedUse => new PlannedUse(
-            FreeId::of('drinking', $plan),
-            'Drinking',
-            'drinking',
-            self::LITRES_PER_PERSON_DAY,
-            null,
-            null,
-            Each::Person,
-            1.0,
-            Per::Day,
-            $supply,
-            0.25,
-            PlannedUse::NOTHING,
+            id: FreeId::of('drinking', $plan),
+            name: 'Drinking',
+            habit: 'drinking',
+            litres: self::LITRES_PER_PERSON_DAY,
+            flowLpm: null,
+            minutes: null,
+            each: Each::Person,
+            times: 1.0,
+            per: Per::Day,
+            supply: $supply,
+            spread: 0.25,
+            drainsTo: PlannedUse::NOTHING,
         );
 
         return [new Finding(
