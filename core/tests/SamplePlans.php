@@ -47,7 +47,10 @@ final class SamplePlans
     {
         $choices = self::choices();
 
-        return PlanStarter::start(FirstAnswers::read((object) ($answers + ['crew' => 2, 'stay' => 'mixed', 'habit' => 'ordinary', 'days' => 3, 'rig' => 'van']), $choices), $choices);
+        return PlanStarter::start(
+            FirstAnswers::read((object) ($answers + ['crew' => 2, 'stay' => 'mixed', 'habit' => 'ordinary', 'days' => 3, 'rig' => 'van']), $choices),
+            $choices,
+        );
     }
 
     /** @return array<string, Plan> the demonstrations, by the name of their file */
@@ -103,7 +106,13 @@ final class SamplePlans
             if (null === $field->value) {
                 // What nobody has said is said now and then.
                 if (0 === $random->getInt(0, 30)) {
-                    self::set($document, explode('/', substr($pointer, 1)), Kind::Count === $field->named->is->kind ? floor($range->max / 2) : round($range->min + ($range->max - $range->min) * $random->getInt(0, 1000) / 1000, 6));
+                    self::set(
+                        $document,
+                        explode('/', substr($pointer, 1)),
+                        Kind::Count === $field->named->is->kind
+                            ? floor($range->max / 2)
+                            : round($range->min + ($range->max - $range->min) * $random->getInt(0, 1000) / 1000, 6),
+                    );
                 }
                 continue;
             }
@@ -126,9 +135,22 @@ final class SamplePlans
         foreach ($document->tanks as $tank) {
             if (0 === $random->getInt(0, 5)) {
                 $tank->shape = ['box', 'upright_cylinder', 'lying_cylinder', 'wheel_arch', 'profile'][$random->getInt(0, 4)];
-                $tank->arch = (object) ['x_mm' => $tank->length_mm / 4, 'y_mm' => $tank->width_mm / 2, 'length_mm' => $tank->length_mm / 2, 'width_mm' => $tank->width_mm / 2, 'height_mm' => $tank->height_mm / 2];
+                $tank->arch = (object) [
+                    'x_mm' => $tank->length_mm / 4,
+                    'y_mm' => $tank->width_mm / 2,
+                    'length_mm' => $tank->length_mm / 2,
+                    'width_mm' => $tank->width_mm / 2,
+                    'height_mm' => $tank->height_mm / 2,
+                ];
                 $litres = $tank->length_mm * $tank->width_mm * $tank->height_mm / 1e6;
-                $tank->levels = array_map(static fn (int $line): object => (object) ['id' => $tank->id.'-'.$line, 'height_mm' => $tank->height_mm * $line / 3, 'litres' => $litres * ($line / 3) ** 1.5], [1, 2, 3]);
+                $tank->levels = array_map(
+                    static fn (int $line): object => (object) [
+                        'id' => $tank->id.'-'.$line,
+                        'height_mm' => $tank->height_mm * $line / 3,
+                        'litres' => $litres * ($line / 3) ** 1.5,
+                    ],
+                    [1, 2, 3],
+                );
             }
             if (0 === $random->getInt(0, 9)) {
                 $tank->form = ['fixed', 'can', 'bag'][$random->getInt(0, 2)];

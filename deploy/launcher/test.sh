@@ -102,6 +102,7 @@ run_checks() {
     check "Type check, web" npm_run web check
     check "Lint, web" npm_run web lint
     check "Type check, browser tests" npm_run e2e check
+    check "Lint, browser tests" npm_run e2e lint
     check "Migrations match the entities" database_matches
 }
 

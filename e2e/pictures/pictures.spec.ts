@@ -19,7 +19,10 @@ async function take(page: Page, name: string): Promise<void> {
   await page.mouse.move(640, 799);
   // Fonts, fixes and what moves have come to rest.
   await page.waitForTimeout(1200);
-  await page.screenshot({ path: new URL(`../../docs/screenshots/${name}.png`, import.meta.url).pathname, animations: "disabled" });
+  await page.screenshot({
+    path: new URL(`../../docs/screenshots/${name}.png`, import.meta.url).pathname,
+    animations: "disabled",
+  });
 }
 
 // First, so that of a fresh data directory it shows the demonstrations alone.
@@ -68,7 +71,10 @@ test("sum", async ({ page }) => {
 test("tanks-bay", async ({ page }) => {
   await open(page, "fellside", "tanks");
   await page.getByRole("button", { name: "Tail locker", exact: true }).first().click();
-  await page.getByLabel("Tail locker", { exact: true }).last().evaluate((card) => card.scrollIntoView());
+  await page
+    .getByLabel("Tail locker", { exact: true })
+    .last()
+    .evaluate((card) => card.scrollIntoView());
   await take(page, "tanks-bay");
 });
 
@@ -81,7 +87,11 @@ test("tanks-ports", async ({ page }) => {
 
 test("tanks-tilts", async ({ page }) => {
   await open(page, "fellside", "tanks");
-  await page.getByRole("radio", { name: "Downhill" }).or(page.getByRole("button", { name: "Downhill" })).first().click();
+  await page
+    .getByRole("radio", { name: "Downhill" })
+    .or(page.getByRole("button", { name: "Downhill" }))
+    .first()
+    .click();
   await page.getByText("What tilts the water").evaluate((heading) => heading.scrollIntoView({ block: "center" }));
   await take(page, "tanks-tilts");
 });
@@ -108,7 +118,12 @@ test("two-windows", async ({ page, context }) => {
 
 test("revisions", async ({ page }) => {
   await open(page, "fellside", "use");
-  for (const [pointer, text] of [["/use/days", "4"], ["/use/days", "3"], ["/use/crew", "3"], ["/use/crew", "2"]] as const) {
+  for (const [pointer, text] of [
+    ["/use/days", "4"],
+    ["/use/days", "3"],
+    ["/use/crew", "3"],
+    ["/use/crew", "2"],
+  ] as const) {
     await type(page, pointer, text);
     await expect(field(page, pointer)).toHaveValue(text);
     await page.waitForTimeout(900);

@@ -12,7 +12,9 @@ async function nothingSerious(page: Page, where: string): Promise<void> {
   for (const ground of ["light", "dark"] as const) {
     // Without motion, or a colour is measured on its way to another.
     await page.emulateMedia({ colorScheme: ground, reducedMotion: "reduce" });
-    const axe = new AxeBuilder({ page }).exclude("[id^='headlessui-focus-sentinel']").options({ resultTypes: ["violations"] });
+    const axe = new AxeBuilder({ page })
+      .exclude("[id^='headlessui-focus-sentinel']")
+      .options({ resultTypes: ["violations"] });
     const { violations } = await (ground === "light" ? axe : axe.withRules("color-contrast")).analyze();
     const serious = violations.filter((one) => one.impact === "serious" || one.impact === "critical");
     const named = serious.map((one) => `${one.id}: ${one.nodes.map((node) => node.html.slice(0, 120)).join(" | ")}`);
@@ -51,7 +53,10 @@ test("nothing serious for axe in what opens", async ({ page }) => {
   await page.keyboard.press("Escape");
   await page.getByRole("link", { name: /^Load/ }).click();
   await page.getByRole("button", { name: /plate, ticket and sizes/ }).click();
-  await page.getByRole("region", { name: "Weigh ticket" }).getByRole("button", { name: /^Boots, hose, flags/ }).click();
+  await page
+    .getByRole("region", { name: "Weigh ticket" })
+    .getByRole("button", { name: /^Boots, hose, flags/ })
+    .click();
   await nothingSerious(page, "the rig's figures and an open load");
   await page.getByRole("link", { name: /^Tanks/ }).click();
   await page.getByRole("button", { name: "Find a tank that fits" }).click();
@@ -91,15 +96,22 @@ test("everything can be reached and worked with the keyboard", async ({ page }) 
   await expect(open).toBeFocused();
 });
 
-test("in the hand, header, figures and foot take a quarter of the height at most, and no focused field lies under them", async ({ page }) => {
+test("in the hand, header, figures and foot take a quarter of the height at most, and no focused field lies under them", async ({
+  page,
+}) => {
   await page.setViewportSize({ width: 390, height: 844 });
   const id = await openFellside(page);
   for (const stage of STAGES) {
     await page.goto(`/plans/${id}/${stage}`);
     await expect(answer(page)).toBeVisible();
     await page.mouse.wheel(0, 400);
-    const bars = await page.locator(".riser, .glass, .edge").evaluateAll((all) => all.map((one) => one.getBoundingClientRect().toJSON()));
-    expect(bars.reduce((sum, bar) => sum + bar.height, 0), stage).toBeLessThanOrEqual(844 / 4);
+    const bars = await page
+      .locator(".riser, .glass, .edge")
+      .evaluateAll((all) => all.map((one) => one.getBoundingClientRect().toJSON()));
+    expect(
+      bars.reduce((sum, bar) => sum + bar.height, 0),
+      stage,
+    ).toBeLessThanOrEqual(844 / 4);
     const [top, bottom] = [Math.max(bars[0].bottom, bars[1].bottom), bars[2].top];
     const fields = await page.locator("input[type=text]:visible").evaluateAll((all) =>
       all
@@ -109,13 +121,18 @@ test("in the hand, header, figures and foot take a quarter of the height at most
           return { pointer: one.getAttribute("data-pointer"), ...one.getBoundingClientRect().toJSON() };
         }),
     );
-    for (const box of fields) expect([box.y >= top - 1, box.bottom <= bottom + 1], `${stage} ${box.pointer}`).toEqual([true, true]);
+    for (const box of fields)
+      expect([box.y >= top - 1, box.bottom <= bottom + 1], `${stage} ${box.pointer}`).toEqual([true, true]);
     const snags = page.locator(".glass").getByRole("link", { name: "Snags" });
     await expect(snags).toBeInViewport();
   }
-  const pressed = await page.locator("button:visible, a:visible, [role=slider]:visible").evaluateAll((all) =>
-    all.filter((one) => !one.matches(".figure, .glass-link, svg *")).map((one) => ({ text: one.textContent, height: one.getBoundingClientRect().height })),
-  );
+  const pressed = await page
+    .locator("button:visible, a:visible, [role=slider]:visible")
+    .evaluateAll((all) =>
+      all
+        .filter((one) => !one.matches(".figure, .glass-link, svg *"))
+        .map((one) => ({ text: one.textContent, height: one.getBoundingClientRect().height })),
+    );
   for (const { text, height } of pressed) expect(height, text ?? "").toBeGreaterThanOrEqual(32);
   await page.locator(".glass").getByRole("link", { name: "Snags" }).click();
   await expect(page.locator("#snags")).toBeFocused();
@@ -127,11 +144,14 @@ test("in the hand no label of the drawing lies on another, and marks stand apart
   for (const stage of ["load", "tanks"]) {
     await page.goto(`/plans/${id}/${stage}`);
     await expect(answer(page)).toBeVisible();
-    const boxes = await page.locator(".bench svg text").evaluateAll((all) => all.map((one) => ({ text: one.textContent, ...one.getBoundingClientRect().toJSON() })));
+    const boxes = await page
+      .locator(".bench svg text")
+      .evaluateAll((all) => all.map((one) => ({ text: one.textContent, ...one.getBoundingClientRect().toJSON() })));
     for (const a of boxes)
       for (const b of boxes)
         if (a !== b) {
-          const apart = a.right <= b.left + 1 || b.right <= a.left + 1 || a.bottom <= b.top + 4 || b.bottom <= a.top + 4;
+          const apart =
+            a.right <= b.left + 1 || b.right <= a.left + 1 || a.bottom <= b.top + 4 || b.bottom <= a.top + 4;
           expect(apart, `${stage}: “${a.text}” on “${b.text}”`).toBe(true);
         }
   }
@@ -149,7 +169,15 @@ test("the right button does not drag, and a touch that is cancelled ends the dra
   await page.mouse.up({ button: "right" });
   await page.keyboard.press("Escape");
   await expect(at).toHaveValue("4420");
-  const touch = (kind: string, x: number) => tank.dispatchEvent(kind, { pointerId: 1, isPrimary: true, button: 0, clientX: x, clientY: box.y + 5, bubbles: true });
+  const touch = (kind: string, x: number) =>
+    tank.dispatchEvent(kind, {
+      pointerId: 1,
+      isPrimary: true,
+      button: 0,
+      clientX: x,
+      clientY: box.y + 5,
+      bubbles: true,
+    });
   await tank.evaluate((one) => {
     (one as HTMLElement).setPointerCapture = () => {};
   });

@@ -1,7 +1,9 @@
 import { expect, test } from "@playwright/test";
 import { answer, field, openFellside, saved, snag, stored, type } from "./bench";
 
-test("by keyboard alone a bay is added, taped from another datum, given an obstruction, and a tank put into it", async ({ page }) => {
+test("by keyboard alone a bay is added, taped from another datum, given an obstruction, and a tank put into it", async ({
+  page,
+}) => {
   const id = await openFellside(page, "tanks");
   const press = async (name: string | RegExp, key = "Enter") => {
     await page.getByRole("button", { name, exact: true }).focus();
@@ -41,7 +43,13 @@ test("by keyboard alone a bay is added, taped from another datum, given an obstr
   await expect(page.getByRole("radio", { name: "Bench box" })).toBeChecked();
   await saved(page);
   const plan = await stored(page, id);
-  expect(plan.bays[3]).toMatchObject({ name: "Bench box", length_mm: 1200, width_mm: 508, along_from: "origin", along_m: 0.9 });
+  expect(plan.bays[3]).toMatchObject({
+    name: "Bench box",
+    length_mm: 1200,
+    width_mm: 508,
+    along_from: "origin",
+    along_m: 0.9,
+  });
   const tank = plan.tanks[0];
   expect(tank.bay).toBe(plan.bays[3].id);
   // 950 mm long, at the left wall: beside the obstruction in the rear corner, which is 300 mm long and 127 mm wide.
@@ -50,7 +58,9 @@ test("by keyboard alone a bay is added, taped from another datum, given an obstr
   await expect(page.getByRole("article").filter({ hasText: /Tail tank (sticks out of|hits)/ })).toHaveCount(0);
 });
 
-test("a tank dragged in its bay stays there and out of what stands in it; anywhere else it is free", async ({ page }) => {
+test("a tank dragged in its bay stays there and out of what stands in it; anywhere else it is free", async ({
+  page,
+}) => {
   const id = await openFellside(page, "tanks");
   const tank = page.getByRole("button", { name: "Tail tank, move along and across the rig" });
   const drag = async (byX: number, byY: number) => {
@@ -88,7 +98,9 @@ test("what does not fit says by how much, and its fix puts it where it does", as
   await expect(answer(page)).toHaveText("You can use 109 L of 127 L.");
 });
 
-test("a drain with its hose is added, a fill that dips is led straight, and a port goes with its hose", async ({ page }) => {
+test("a drain with its hose is added, a fill that dips is led straight, and a port goes with its hose", async ({
+  page,
+}) => {
   const id = await openFellside(page, "tanks");
   await page.getByRole("button", { name: "Waste tank", exact: true }).click();
   await page.getByRole("button", { name: "Add a drain" }).click();
@@ -133,7 +145,9 @@ test("what is fixed in the rig is in a tank’s way, must stay dry or keeps its 
   expect((await stored(page, id)).load.things[0]).toMatchObject({ name: "Control box", need: "clear", z_m: 0.5 });
 });
 
-test("the catalogue is tried in every bay, sorted by any column, and what is put in can be undone", async ({ page }) => {
+test("the catalogue is tried in every bay, sorted by any column, and what is put in can be undone", async ({
+  page,
+}) => {
   const id = await openFellside(page, "tanks");
   await page.getByRole("button", { name: "Find a tank that fits" }).click();
   const rows = page.getByRole("row").filter({ has: page.getByRole("button", { name: /^Fit it/ }) });
@@ -162,5 +176,7 @@ test("bays and the catalogue in the hand: nothing is cut off", async ({ page }) 
   await expect(page.getByRole("button", { name: "Fit it: Eel 113, Right arch bay" })).toBeVisible();
   await page.getByRole("button", { name: "Tail locker", exact: true }).click();
   await expect(page.getByLabel("Name of the bay")).toHaveValue("Tail locker");
-  expect(await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth)).toBe(0);
+  expect(await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth)).toBe(
+    0,
+  );
 });

@@ -15,8 +15,10 @@ export async function openFellside(page: Page, stage: "use" | "load" | "tanks" |
 export const field = (page: Page, pointer: string): Locator => page.locator(`[data-pointer="${pointer}"]`);
 export const answer = (page: Page): Locator => page.getByRole("heading", { level: 1 }).first();
 export const glass = (page: Page, label: string): Locator => page.locator(".glass-cell").filter({ hasText: label });
-export const snag = (page: Page, title: string | RegExp): Locator => page.getByRole("article").filter({ hasText: title });
-export const saved = async (page: Page): Promise<void> => expect(page.locator(".edge-save")).toContainText("Saved, revision");
+export const snag = (page: Page, title: string | RegExp): Locator =>
+  page.getByRole("article").filter({ hasText: title });
+export const saved = async (page: Page): Promise<void> =>
+  expect(page.locator(".edge-save")).toContainText("Saved, revision");
 
 export async function type(page: Page, pointer: string, text: string): Promise<void> {
   await field(page, pointer).fill(text);

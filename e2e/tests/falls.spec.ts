@@ -1,7 +1,18 @@
-import { createReadStream, existsSync, mkdirSync, readdirSync, readFileSync, rmSync, statfsSync, statSync, truncateSync, writeFileSync } from "node:fs";
 import { spawnSync } from "node:child_process";
-import { createGunzip } from "node:zlib";
+import {
+  createReadStream,
+  existsSync,
+  mkdirSync,
+  readdirSync,
+  readFileSync,
+  rmSync,
+  statfsSync,
+  statSync,
+  truncateSync,
+  writeFileSync,
+} from "node:fs";
 import { text } from "node:stream/consumers";
+import { createGunzip } from "node:zlib";
 import { type APIRequestContext, expect, type Page, type Route, request, test } from "@playwright/test";
 import { answer, FELLSIDE, field, saved, type } from "./bench";
 import { answers, freePort, installation, type Launched, PROGRAMS, pause } from "./launched";
@@ -27,7 +38,8 @@ test.afterAll(() => {
   here.remove();
 });
 
-const takeIn = async (name: string): Promise<string> => (await (await client.post("/api/plans/import", { data: { ...PLAN, name } })).json()).id;
+const takeIn = async (name: string): Promise<string> =>
+  (await (await client.post("/api/plans/import", { data: { ...PLAN, name } })).json()).id;
 
 /** Writes one plan without a pause, as an impatient client would, and remembers what was acknowledged. */
 function writing(id: string) {
@@ -39,7 +51,11 @@ function writing(id: string) {
     for (let number = 1; on; ++number) {
       const name = `state ${number}`;
       try {
-        const reply = await client.put(`/api/plans/${id}`, { headers: { "If-Match": `"${revision}"` }, data: { ...PLAN, name }, timeout: 5000 });
+        const reply = await client.put(`/api/plans/${id}`, {
+          headers: { "If-Match": `"${revision}"` },
+          data: { ...PLAN, name },
+          timeout: 5000,
+        });
         const body = await reply.json();
         if (reply.ok()) acknowledged.set(body.revision, body.plan.name);
         else expect([412, 503, 502, 504], JSON.stringify(body)).toContain(reply.status());
@@ -97,14 +113,19 @@ test("each part killed ten times under writing: every one is back within seconds
       const before = writer.acknowledged.size;
       process.kill(pid, "SIGKILL");
       ++killed;
-      await expect.poll(() => writer.acknowledged.size, { timeout: 60_000, intervals: [50] }).toBeGreaterThan(before + 2);
+      await expect
+        .poll(() => writer.acknowledged.size, { timeout: 60_000, intervals: [50] })
+        .toBeGreaterThan(before + 2);
     }
   }
   await writer.stop();
-  console.log(`${killed} kills, ${writer.acknowledged.size} writes acknowledged, ${writer.refused()} refused or cut off`);
+  console.log(
+    `${killed} kills, ${writer.acknowledged.size} writes acknowledged, ${writer.refused()} refused or cut off`,
+  );
   expect(killed).toBeGreaterThanOrEqual(PROGRAMS.length);
   expect(await lost(id, writer.acknowledged)).toEqual([]);
-  for (const title of ["The database", "PHP", "The web server"]) expect(served.said()).toContain(`${title} fell (killed, signal 9) and was started again.`);
+  for (const title of ["The database", "PHP", "The web server"])
+    expect(served.said()).toContain(`${title} fell (killed, signal 9) and was started again.`);
   expect(served.said()).not.toMatch(/line \d+/);
 });
 
@@ -113,7 +134,9 @@ for (const [part, read] of [
   ["php-fpm", false],
   ["nginx", false],
 ] as const) {
-  test(`while ${part} is away the page says so and keeps what is typed, and sends it on its return`, async ({ page }) => {
+  test(`while ${part} is away the page says so and keeps what is typed, and sends it on its return`, async ({
+    page,
+  }) => {
     const id = await takeIn(`Away ${part}`);
     await page.goto(`http://127.0.0.1:${port}/plans/${id}/use`);
     await expect(answer(page)).toHaveText("Carry 127 L for 3 days.");
@@ -124,25 +147,43 @@ for (const [part, read] of [
     await field(page, "/use/days").fill("7 days");
     if (!read) await expect(page.getByText("In this browser; it is read when the server is back.")).toBeVisible();
     await page.getByRole("radio", { name: "mixed" }).click();
-    await expect(page.locator(".edge-save")).toHaveText("Server away. Your edits are in this browser and are sent when it is back.");
+    await expect(page.locator(".edge-save")).toHaveText(
+      "Server away. Your edits are in this browser and are sent when it is back.",
+    );
     await expect(field(page, "/use/days")).toHaveValue(/^7( days)?$/);
     served.launcher.kill("SIGCONT");
     await expect(answer(page)).toHaveText("Carry 244 L for 7 days.");
     await saved(page);
-    await expect.poll(async () => (await (await client.get(`/api/plans/${id}`)).json()).plan.use).toMatchObject({ days: 7, stay: "mixed" });
+    await expect
+      .poll(async () => (await (await client.get(`/api/plans/${id}`)).json()).plan.use)
+      .toMatchObject({ days: 7, stay: "mixed" });
   });
 }
 
 const logs = (): number =>
-  ["start/log", "start/server/log"].flatMap((folder) => readdirSync(`${here.data}/${folder}`).map((name) => statSync(`${here.data}/${folder}/${name}`).size)).reduce((sum, size) => sum + size, 0);
+  ["start/log", "start/server/log"]
+    .flatMap((folder) =>
+      readdirSync(`${here.data}/${folder}`).map((name) => statSync(`${here.data}/${folder}/${name}`).size),
+    )
+    .reduce((sum, size) => sum + size, 0);
 
 test("a flood of hostile requests is answered briefly and leaves the logs small; a log that has grown begins anew", async () => {
   const keys = Object.fromEntries(Array.from({ length: 20_000 }, (_, key) => [`key ${key}`, key]));
-  const bodies = [JSON.stringify({ ...PLAN, ...keys }), JSON.stringify({ ...PLAN, tanks: Array(20_000).fill({}) }), JSON.stringify({ ...PLAN, ["k".repeat(300_000)]: 1 }), `{"a":${"[".repeat(200_000)}`, "\u0000\ufffd".repeat(50_000)];
+  const bodies = [
+    JSON.stringify({ ...PLAN, ...keys }),
+    JSON.stringify({ ...PLAN, tanks: Array(20_000).fill({}) }),
+    JSON.stringify({ ...PLAN, ["k".repeat(300_000)]: 1 }),
+    `{"a":${"[".repeat(200_000)}`,
+    "\u0000\ufffd".repeat(50_000),
+  ];
   const before = logs();
   let [longest, sent, got] = [0, 0, 0];
   for (let round = 0; round < 40; ++round) {
-    const replies = await Promise.all(bodies.map((body) => client.post("/api/assess", { headers: { "Content-Type": "application/json" }, data: Buffer.from(body) })));
+    const replies = await Promise.all(
+      bodies.map((body) =>
+        client.post("/api/assess", { headers: { "Content-Type": "application/json" }, data: Buffer.from(body) }),
+      ),
+    );
     for (const [index, reply] of replies.entries()) {
       const size = (await reply.body()).length;
       expect([400, 422]).toContain(reply.status());
@@ -150,7 +191,9 @@ test("a flood of hostile requests is answered briefly and leaves the logs small;
     }
   }
   const grown = logs() - before;
-  console.log(`${(sent / MB).toFixed(1)} MB sent, ${(got / MB).toFixed(2)} MB back, longest reply ${longest} B, logs grew by ${grown} B`);
+  console.log(
+    `${(sent / MB).toFixed(1)} MB sent, ${(got / MB).toFixed(2)} MB back, longest reply ${longest} B, logs grew by ${grown} B`,
+  );
   expect(longest).toBeLessThan(40_000);
   expect(grown).toBeLessThan(20_000);
 
@@ -176,7 +219,8 @@ test("everything goes into a backup while it runs and comes back out of it, also
 
   const later = await takeIn("After the backup");
   await client.delete(`/api/plans/${id}`);
-  const all = async () => (await (await client.get("/api/plans")).json()).plans.map((plan: { name: string }) => plan.name);
+  const all = async () =>
+    (await (await client.get("/api/plans")).json()).plans.map((plan: { name: string }) => plan.name);
   const now = await all();
   const restored = here.run("restore", file);
   expect([restored.status, restored.stderr]).toEqual([0, expect.stringContaining("What was there before is in")]);
@@ -184,21 +228,40 @@ test("everything goes into a backup while it runs and comes back out of it, also
   expect((await client.get(`/api/plans/${later}`)).status()).toBe(404);
   // It goes on from there.
   const stands = await (await client.get(`/api/plans/${id}`)).json();
-  expect((await client.put(`/api/plans/${id}`, { headers: { "If-Match": `"${stands.revision}"` }, data: { ...PLAN, name: "On" } })).status()).toBe(200);
+  expect(
+    (
+      await client.put(`/api/plans/${id}`, {
+        headers: { "If-Match": `"${stands.revision}"` },
+        data: { ...PLAN, name: "On" },
+      })
+    ).status(),
+  ).toBe(200);
 
-  for (const [name, content] of [["half", readFileSync(file).subarray(0, 3000)], ["other", "no backup at all"], ["none", null]] as const) {
+  for (const [name, content] of [
+    ["half", readFileSync(file).subarray(0, 3000)],
+    ["other", "no backup at all"],
+    ["none", null],
+  ] as const) {
     if (content !== null) writeFileSync(`${here.data}/${name}`, content);
     const refused = here.run("restore", `${here.data}/${name}`);
-    expect([refused.status, refused.stderr], name).toEqual([1, expect.stringMatching(/not a complete backup|cannot be read/)]);
+    expect([refused.status, refused.stderr], name).toEqual([
+      1,
+      expect.stringMatching(/not a complete backup|cannot be read/),
+    ]);
   }
   expect(await all()).toContain("On");
 
   const saved = here.data + restored.stderr.match(/before is in .*?(\/start\/backups\/\S+?)\.$/m)![1];
-  expect(here.run("restore", new URL("../fixtures/backup-of-an-earlier-version.sql.gz", import.meta.url).pathname).status).toBe(0);
+  expect(
+    here.run("restore", new URL("../fixtures/backup-of-an-earlier-version.sql.gz", import.meta.url).pathname).status,
+  ).toBe(0);
   expect((await all()).sort()).toEqual(["Fellside", "Slatewater"]);
   const { plans } = await (await client.get("/api/plans")).json();
   const old = plans.find((plan: { name: string }) => plan.name === "Slatewater").id;
-  expect((await (await client.get(`/api/plans/${old}/revisions/1`)).json()).plan).toMatchObject({ version: PLAN.version, use: { days: 3 } });
+  expect((await (await client.get(`/api/plans/${old}/revisions/1`)).json()).plan).toMatchObject({
+    version: PLAN.version,
+    use: { days: 3 },
+  });
 
   expect(here.run("stop").status).toBe(0);
   expect(here.run("restore", saved).status).toBe(0);
@@ -223,14 +286,22 @@ function smallDisk(page: Page, folder: string) {
   const mounted = spawnSync("mount", ["-t", "tmpfs", "-o", "size=400m", "none", folder]).status === 0;
   const document = { type: "about:blank", title: "Disk full", status: 507, detail: "The server’s disk is full." };
   const saves = "**/api/plans/*";
-  const refuse = (route: Route) => (route.request().method() === "PUT" ? route.fulfill({ status: 507, contentType: "application/problem+json", json: document }) : route.continue());
+  const refuse = (route: Route) =>
+    route.request().method() === "PUT"
+      ? route.fulfill({ status: 507, contentType: "application/problem+json", json: document })
+      : route.continue();
   return {
     mounted,
     /** Fills it but for so many bytes. */
     fill: async (leave: number) => {
       if (!mounted) return page.route(saves, refuse);
       const { bavail, bsize } = statfsSync(folder);
-      spawnSync("dd", ["if=/dev/zero", `of=${folder}/ballast ${leave}`, "bs=64K", `count=${Math.ceil((bavail * bsize - leave) / 65536)}`]);
+      spawnSync("dd", [
+        "if=/dev/zero",
+        `of=${folder}/ballast ${leave}`,
+        "bs=64K",
+        `count=${Math.ceil((bavail * bsize - leave) / 65536)}`,
+      ]);
     },
     makeRoom: async () => {
       if (!mounted) return page.unrouteAll();
@@ -240,7 +311,9 @@ function smallDisk(page: Page, folder: string) {
   };
 }
 
-test("a disk that is full is said where it is met, loses nothing, and saving goes on when there is room", async ({ page }) => {
+test("a disk that is full is said where it is met, loses nothing, and saving goes on when there is room", async ({
+  page,
+}) => {
   const small = installation("small disk");
   const disk = smallDisk(page, small.data);
   try {
@@ -257,9 +330,14 @@ test("a disk that is full is said where it is met, loses nothing, and saving goe
     for (const leave of [20 * MB, 0]) {
       await disk.fill(leave);
       await type(page, "/use/days", leave === 0 ? "6" : "5");
-      await expect(page.locator(".edge-save")).toHaveText("The server’s disk is full. Your edits are in this browser and are saved when there is room.");
+      await expect(page.locator(".edge-save")).toHaveText(
+        "The server’s disk is full. Your edits are in this browser and are saved when there is room.",
+      );
       if (disk.mounted) {
-        const refused = await page.request.put(`${base}/api/plans/${id}`, { headers: { "If-Match": '"2"' }, data: PLAN });
+        const refused = await page.request.put(`${base}/api/plans/${id}`, {
+          headers: { "If-Match": '"2"' },
+          data: PLAN,
+        });
         expect([refused.status(), (await refused.json()).title]).toEqual([507, "Disk full"]);
       }
       expect(await days()).toBe(4);

@@ -49,28 +49,44 @@ const HEADS: [string, string, Record<string, string>, number][] = [
   ["POST", "/api/plans", { "Transfer-Encoding": "gzip" }, 501],
 ];
 
-test("what is not for us is turned away at the door, with a problem document that carries its status", async ({ baseURL }) => {
+test("what is not for us is turned away at the door, with a problem document that carries its status", async ({
+  baseURL,
+}) => {
   const { port } = new URL(baseURL!);
   const ask = (method: string, path: string, headers: Record<string, string>) =>
     new Promise<{ status: number; type: string; body: string }>((told, failed) => {
-      const asking = http.request({ host: "127.0.0.1", port, method, path, headers: { Host: `127.0.0.1:${port}`, ...headers } }, async (reply) => {
-        const pieces = [];
-        for await (const piece of reply) pieces.push(piece);
-        told({ status: reply.statusCode!, type: reply.headers["content-type"] ?? "", body: Buffer.concat(pieces).toString() });
-      });
+      const asking = http.request(
+        { host: "127.0.0.1", port, method, path, headers: { Host: `127.0.0.1:${port}`, ...headers } },
+        async (reply) => {
+          const pieces = [];
+          for await (const piece of reply) pieces.push(piece);
+          told({
+            status: reply.statusCode!,
+            type: reply.headers["content-type"] ?? "",
+            body: Buffer.concat(pieces).toString(),
+          });
+        },
+      );
       asking.on("error", failed);
       asking.end();
     });
   for (const [method, path, headers, status] of HEADS) {
     const reply = await ask(method, path, headers);
-    expect([reply.status, reply.type, reply.body.length < 1000 && JSON.parse(reply.body).status], `${method} ${path.slice(0, 30)} ${JSON.stringify(headers).slice(0, 60)}`).toEqual([status, "application/problem+json", status]);
+    expect(
+      [reply.status, reply.type, reply.body.length < 1000 && JSON.parse(reply.body).status],
+      `${method} ${path.slice(0, 30)} ${JSON.stringify(headers).slice(0, 60)}`,
+    ).toEqual([status, "application/problem+json", status]);
   }
-  for (const host of [`127.0.0.1:${port}`, `localhost:${port}`]) expect((await ask("GET", "/api/health", { Host: host })).status).toBe(200);
+  for (const host of [`127.0.0.1:${port}`, `localhost:${port}`])
+    expect((await ask("GET", "/api/health", { Host: host })).status).toBe(200);
   expect((await ask("DELETE", "/api/plans/none", { Origin: `http://127.0.0.1:${port}` })).status).toBe(404);
 });
 
-test("nesting without end and numbers without bounds are refused, and the next request is served", async ({ request }) => {
-  const send = (body: string) => request.post("/api/assess", { headers: { "Content-Type": "application/json" }, data: Buffer.from(body) });
+test("nesting without end and numbers without bounds are refused, and the next request is served", async ({
+  request,
+}) => {
+  const send = (body: string) =>
+    request.post("/api/assess", { headers: { "Content-Type": "application/json" }, data: Buffer.from(body) });
   for (const [body, status] of [
     ["[".repeat(200_000), 400],
     [`${'{"a":'.repeat(50_000)}1${"}".repeat(50_000)}`, 400],

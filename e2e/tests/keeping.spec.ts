@@ -18,7 +18,10 @@ test("a reload and the Back button lose nothing", async ({ page }) => {
   await expect(field(page, "/use/days")).toHaveValue("5");
 });
 
-test("two windows cannot overwrite each other: both states are shown and either can go on", async ({ page, context }) => {
+test("two windows cannot overwrite each other: both states are shown and either can go on", async ({
+  page,
+  context,
+}) => {
   const id = await openFellside(page);
   const other = await context.newPage();
   await other.goto(`/plans/${id}/use`);
@@ -54,7 +57,9 @@ test("changes of two windows in different places are put together", async ({ pag
   await expect(conflict).toContainText("The changes are to different things and can be combined.");
   await conflict.getByRole("button", { name: "Combine both" }).click();
   await expect(field(other, "/tanks/0/length_mm")).toHaveValue("1000");
-  await expect.poll(async () => [(await stored(page, id)).use.days, (await stored(page, id)).tanks[0].length_mm]).toEqual([4, 1000]);
+  await expect
+    .poll(async () => [(await stored(page, id)).use.days, (await stored(page, id)).tanks[0].length_mm])
+    .toEqual([4, 1000]);
 
   await page.getByRole("link", { name: /^Tanks/ }).click();
   await type(page, "/tanks/0/length_mm", "1.1 m");
@@ -85,7 +90,10 @@ test("a save that arrived without its reply is no conflict, and typing goes on",
   expect((await stored(page, id)).use).toMatchObject({ days: 6, crew: 3 });
 });
 
-test("two tabs offline on one plan each keep their own edits, and neither is lost when both come back", async ({ page, context }) => {
+test("two tabs offline on one plan each keep their own edits, and neither is lost when both come back", async ({
+  page,
+  context,
+}) => {
   // What is sent while a page goes away passes by the routes of a test.
   await context.addInitScript(() => {
     const online = window.fetch;
@@ -95,10 +103,13 @@ test("two tabs offline on one plan each keep their own edits, and neither is los
   const other = await context.newPage();
   await other.goto(`/plans/${id}/tanks`);
   await expect(answer(other)).toBeVisible();
-  await context.route("**/api/plans/*", (route) => (route.request().method() === "PUT" ? route.abort() : route.continue()));
+  await context.route("**/api/plans/*", (route) =>
+    route.request().method() === "PUT" ? route.abort() : route.continue(),
+  );
   await type(page, "/use/days", "5");
   await type(other, "/tanks/0/length_mm", "1 m");
-  for (const tab of [page, other]) await expect(tab.locator(".edge-save")).toContainText("Your edits are in this browser");
+  for (const tab of [page, other])
+    await expect(tab.locator(".edge-save")).toContainText("Your edits are in this browser");
   // A reload keeps them apart; a tab that is closed leaves its edits to the next that opens the plan.
   await page.reload();
   await expect(answer(page)).toHaveText("Carry 185 L for 5 days.");
@@ -122,10 +133,14 @@ test("two tabs offline on one plan each keep their own edits, and neither is los
 
 test("a plan file goes out and comes back byte for byte", async ({ page }) => {
   await page.goto("/");
-  await page.getByLabel("Plan file").setInputFiles({ name: "torn.json", mimeType: "application/json", buffer: Buffer.from("{") });
+  await page
+    .getByLabel("Plan file")
+    .setInputFiles({ name: "torn.json", mimeType: "application/json", buffer: Buffer.from("{") });
   await expect(page.getByRole("alert")).toContainText("“torn.json” is not JSON");
   const crewless = readFileSync(FELLSIDE, "utf8").replace('"crew": 2', '"crew": 0');
-  await page.getByLabel("Plan file").setInputFiles({ name: "crewless.json", mimeType: "application/json", buffer: Buffer.from(crewless) });
+  await page
+    .getByLabel("Plan file")
+    .setInputFiles({ name: "crewless.json", mimeType: "application/json", buffer: Buffer.from(crewless) });
   await expect(page.getByRole("alert")).toContainText("/use/crew 0 is outside what is allowed here");
   await page.getByLabel("Plan file").setInputFiles(FELLSIDE);
   await expect(answer(page)).toHaveText("Carry 127 L for 3 days.");
@@ -135,7 +150,9 @@ test("a plan file goes out and comes back byte for byte", async ({ page }) => {
   execFileSync("cmp", [await (await download).path(), FELLSIDE]);
 });
 
-test("earlier revisions say what changed, can be named and gone back to; a plan put away is brought back", async ({ page }) => {
+test("earlier revisions say what changed, can be named and gone back to; a plan put away is brought back", async ({
+  page,
+}) => {
   const id = await openFellside(page);
   await page.getByLabel("Name of the plan").fill("Put-away test");
   await saved(page);
@@ -144,7 +161,10 @@ test("earlier revisions say what changed, can be named and gone back to; a plan 
   await saved(page);
   await page.getByRole("button", { name: "File" }).click();
   await page.getByRole("button", { name: "Earlier revisions" }).click();
-  const row = (number: number) => page.getByRole("listitem").filter({ has: page.getByRole("button", { name: new RegExp(`ame revision ${number}$`) }) });
+  const row = (number: number) =>
+    page
+      .getByRole("listitem")
+      .filter({ has: page.getByRole("button", { name: new RegExp(`ame revision ${number}$`) }) });
   await expect(row(3)).toContainText(/People: 2 → 5.*3, \d+ \w+ \d{4}, \d\d:\d\d:\d\d/);
   await expect(row(2)).toContainText("Fellside is now called Put-away test");
   await row(1).getByRole("button", { name: "Name revision 1" }).click();
@@ -168,7 +188,9 @@ test("earlier revisions say what changed, can be named and gone back to; a plan 
 
 test("what is on screen is given out, saved or not", async ({ page }) => {
   await openFellside(page);
-  await page.route("**/api/plans/*", (route) => (route.request().method() === "PUT" ? route.abort() : route.continue()));
+  await page.route("**/api/plans/*", (route) =>
+    route.request().method() === "PUT" ? route.abort() : route.continue(),
+  );
   await type(page, "/use/days", "6");
   await expect(answer(page)).toHaveText("Carry 215 L for 6 days.");
   await page.getByRole("button", { name: "File" }).click();
@@ -200,7 +222,9 @@ test("pressing Begin twice begins one plan", async ({ page }) => {
   expect(plans.filter((plan: { name: string }) => plan.name === name)).toHaveLength(1);
 });
 
-test("a refused text stays with its tank when another is removed, undone, and when units are switched", async ({ page }) => {
+test("a refused text stays with its tank when another is removed, undone, and when units are switched", async ({
+  page,
+}) => {
   await openFellside(page, "tanks");
   await page.getByRole("button", { name: "Waste tank", exact: true }).click();
   await field(page, "/tanks/2/length_mm").fill("rather long");
@@ -270,14 +294,21 @@ test("two windows that add a can give it different ids, and both cans stay", asy
   expect(new Set(ids).size).toBe(5);
 });
 
-test("edits that were kept here before the application was brought up to date go on in the form that plans have since", async ({ page }) => {
+test("edits that were kept here before the application was brought up to date go on in the form that plans have since", async ({
+  page,
+}) => {
   const id = await openFellside(page);
-  const old = JSON.parse(readFileSync(new URL("../../core/tests/plans/fellside-version-3.json", import.meta.url), "utf8"));
+  const old = JSON.parse(
+    readFileSync(new URL("../../core/tests/plans/fellside-version-3.json", import.meta.url), "utf8"),
+  );
   const edited = { ...old, use: { ...old.use, days: 5 } };
   await page.goto("/");
   await page.evaluate(
     ([at, kept]) => localStorage.setItem(at!, kept!),
-    [`yardcask.kept.${id}.gone`, JSON.stringify([{ base: { revision: 1, plan: old }, plan: edited, sent: [], typed: {} }])],
+    [
+      `yardcask.kept.${id}.gone`,
+      JSON.stringify([{ base: { revision: 1, plan: old }, plan: edited, sent: [], typed: {} }]),
+    ],
   );
   await page.goto(`/plans/${id}/load`);
   await expect(answer(page)).toBeVisible();

@@ -1,5 +1,15 @@
 import { spawn, spawnSync } from "node:child_process";
-import { chmodSync, existsSync, mkdirSync, readdirSync, readFileSync, readlinkSync, rmSync, statSync, writeFileSync } from "node:fs";
+import {
+  chmodSync,
+  existsSync,
+  mkdirSync,
+  readdirSync,
+  readFileSync,
+  readlinkSync,
+  rmSync,
+  statSync,
+  writeFileSync,
+} from "node:fs";
 import { createServer } from "node:net";
 import { expect, test } from "@playwright/test";
 import { FELLSIDE } from "./bench";
@@ -38,7 +48,10 @@ test("it starts on an empty directory with the demonstration plan, and says so w
   expect((await fetch(`http://127.0.0.1:${port}/plans/any/load`)).headers.get("content-type")).toContain("text/html");
 
   const second = run("start", "--port", String(await freePort()));
-  expect([second.status, second.stderr]).toEqual([1, expect.stringContaining(`it is already running on http://127.0.0.1:${port}`)]);
+  expect([second.status, second.stderr]).toEqual([
+    1,
+    expect.stringContaining(`it is already running on http://127.0.0.1:${port}`),
+  ]);
   expect(second.stderr).toContain("./yardcask stop");
   expect(await answers(port)).toBe(true);
 
@@ -51,7 +64,9 @@ test("it starts on an empty directory with the demonstration plan, and says so w
 test("of two starts at once one serves and the other says so", async () => {
   const port = await freePort();
   const both = [begin(port), begin(port)];
-  await expect.poll(() => both.map(({ said }) => /is ready|cannot go on/.test(said())), { timeout: 120_000 }).toEqual([true, true]);
+  await expect
+    .poll(() => both.map(({ said }) => /is ready|cannot go on/.test(said())), { timeout: 120_000 })
+    .toEqual([true, true]);
   const texts = both.map(({ said }) => said());
   expect(texts.filter((text) => text.includes("is ready"))).toHaveLength(1);
   expect(texts.filter((text) => text.includes("it is already running"))).toHaveLength(1);
@@ -62,7 +77,9 @@ test("of two starts at once one serves and the other says so", async () => {
 test("nothing that it starts has root's rights, and what is kept is for its owner alone", async () => {
   await start(await freePort());
   for (const pid of Object.values(programs())) {
-    const uids = readFileSync(`/proc/${pid}/status`, "utf8").match(/^Uid:\s+(.*)$/m)![1]!.split("\t");
+    const uids = readFileSync(`/proc/${pid}/status`, "utf8")
+      .match(/^Uid:\s+(.*)$/m)![1]!
+      .split("\t");
     expect(uids).not.toContain("0");
   }
   expect(statSync(`${data}/start`).mode & 0o077).toBe(0);
@@ -79,7 +96,11 @@ test("what was saved is there after the next start, and Ctrl-C ends every progra
   const first = await start(port);
   const plan = JSON.parse(readFileSync(FELLSIDE, "utf8"));
   const headers = { "Content-Type": "application/json" };
-  await fetch(`http://127.0.0.1:${port}/api/plans/import`, { method: "POST", headers, body: JSON.stringify({ ...plan, name: "Kept" }) });
+  await fetch(`http://127.0.0.1:${port}/api/plans/import`, {
+    method: "POST",
+    headers,
+    body: JSON.stringify({ ...plan, name: "Kept" }),
+  });
   await end(first.launcher, "SIGINT", 130);
   const again = await start(port);
   const { plans } = await (await fetch(`http://127.0.0.1:${port}/api/plans`)).json();
@@ -112,7 +133,8 @@ test("in a folder with an odd name it works, and interrupted while packages are 
   mkdirSync(`${odd}/var`, { recursive: true });
   for (const folder of [odd, `${odd}/var`]) chmodSync(folder, 0o755);
   const root = new URL("../../", import.meta.url).pathname;
-  for (const part of ["yardcask", "core", "server", "web", "catalogue", "schema", "deploy"]) spawnSync("cp", ["-a", "--link", root + part, odd]);
+  for (const part of ["yardcask", "core", "server", "web", "catalogue", "schema", "deploy"])
+    spawnSync("cp", ["-a", "--link", root + part, odd]);
   spawnSync("cp", ["-a", `${root}var/built`, `${odd}/var`]);
   // Packages are to be fetched again, into a folder of its own.
   rmSync(`${odd}/web/node_modules`, { recursive: true });
@@ -129,14 +151,18 @@ test("in a folder with an odd name it works, and interrupted while packages are 
   const { said } = await here.start(port);
   expect(said()).toContain("is ready:");
   const page = await (await fetch(`http://127.0.0.1:${port}/`)).text();
-  for (const asset of page.match(/\/assets\/[\w.-]+/g)!) expect((await fetch(`http://127.0.0.1:${port}${asset}`)).status, asset).toBe(200);
+  for (const asset of page.match(/\/assets\/[\w.-]+/g)!)
+    expect((await fetch(`http://127.0.0.1:${port}${asset}`)).status, asset).toBe(200);
   expect(await answers(port)).toBe(true);
   expect(here.run("stop").status).toBe(0);
 
   for (const character of [":", "#", "?", "%", "[x]", "*", "{a}", "\\", "\n"]) {
     const misread = `${data}/misread ${character}!`;
     const refused = spawnSync(yardcask, ["start"], { env: { ...env, YARDCASK_VAR: misread }, encoding: "utf8" });
-    expect([refused.status, refused.stderr], character).toEqual([1, expect.stringContaining("contains a character that its tools misread")]);
+    expect([refused.status, refused.stderr], character).toEqual([
+      1,
+      expect.stringContaining("contains a character that its tools misread"),
+    ]);
     expect(existsSync(misread)).toBe(false);
   }
 });
@@ -169,7 +195,10 @@ test("a taken port, a bad port and a directory that cannot be written to are nam
   await new Promise<void>((ready) => taken.listen(0, "127.0.0.1", ready));
   const { port } = taken.address() as { port: number };
   const refused = run("start", "--port", String(port));
-  expect([refused.status, refused.stderr]).toEqual([1, expect.stringContaining(`port ${port} is taken by another program`)]);
+  expect([refused.status, refused.stderr]).toEqual([
+    1,
+    expect.stringContaining(`port ${port} is taken by another program`),
+  ]);
   expect(refused.stderr).toContain(`./yardcask start --port ${port + 1}`);
   taken.close();
   for (const bad of ["eighty", "0", "70000", ""]) expect(run("start", "--port", bad).stderr).toContain("is not a port");
@@ -181,17 +210,40 @@ test("a taken port, a bad port and a directory that cannot be written to are nam
 });
 
 test("calc and assess answer in JSON and exit codes; anything else shows how to use it", () => {
-  expect(run("calc", "--list").stdout).toBe("demand\ntank\npayload\npassage\nbay-fit\nsurge\ntrapped\npipe\nline\ngravity\naccumulator\nheat\nwire\n");
-  const tank = spawnSync(yardcask, ["calc", "tank"], { env, encoding: "utf8", input: '{"shape":"box","length_mm":900,"width_mm":300,"height_mm":300}' });
+  expect(run("calc", "--list").stdout).toBe(
+    "demand\ntank\npayload\npassage\nbay-fit\nsurge\ntrapped\npipe\nline\ngravity\naccumulator\nheat\nwire\n",
+  );
+  const tank = spawnSync(yardcask, ["calc", "tank"], {
+    env,
+    encoding: "utf8",
+    input: '{"shape":"box","length_mm":900,"width_mm":300,"height_mm":300}',
+  });
   expect([tank.status, JSON.parse(tank.stdout).gross_l]).toEqual([0, 81]);
-  const bad = spawnSync(yardcask, ["calc", "tank", "-"], { env, encoding: "utf8", input: '{"shape":"box","length_mm":-9,"width_mm":300,"height_mm":300,"lid":1}' });
-  expect([bad.status, JSON.parse(bad.stdout).errors.map((error: { pointer: string }) => error.pointer)]).toEqual([2, ["/length_mm", "/lid"]]);
+  const bad = spawnSync(yardcask, ["calc", "tank", "-"], {
+    env,
+    encoding: "utf8",
+    input: '{"shape":"box","length_mm":-9,"width_mm":300,"height_mm":300,"lid":1}',
+  });
+  expect([bad.status, JSON.parse(bad.stdout).errors.map((error: { pointer: string }) => error.pointer)]).toEqual([
+    2,
+    ["/length_mm", "/lid"],
+  ]);
   const assessed = run("assess", FELLSIDE);
   expect([assessed.status, JSON.parse(assessed.stdout).findings[0].code]).toEqual([1, "load.rear-over"]);
   expect(run("assess", "/nowhere").status).toBe(2);
   const read = run("read", VERSION_ONE);
   expect([read.status, JSON.parse(read.stdout).version]).toEqual([0, 6]);
-  for (const wrong of [["frob"], ["calc"], ["assess"], ["read"], ["begin"], ["backup"], ["restore", "a", "b"], ["test", "everything"], ["calc", "tank", "a", "b"]]) {
+  for (const wrong of [
+    ["frob"],
+    ["calc"],
+    ["assess"],
+    ["read"],
+    ["begin"],
+    ["backup"],
+    ["restore", "a", "b"],
+    ["test", "everything"],
+    ["calc", "tank", "a", "b"],
+  ]) {
     expect([run(...wrong).status, run(...wrong).stderr]).toEqual([2, expect.stringContaining("./yardcask calc NAME")]);
   }
   expect([run("help").status, run("help").stdout]).toEqual([0, expect.stringContaining("./yardcask start [--port N]")]);

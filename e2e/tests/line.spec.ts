@@ -12,7 +12,8 @@ async function openWithoutLine(page: Page): Promise<string> {
   return id;
 }
 
-const part = (page: Page, name: string): Locator => page.locator(".line-part").filter({ hasText: new RegExp(`^${name}$`) });
+const part = (page: Page, name: string): Locator =>
+  page.locator(".line-part").filter({ hasText: new RegExp(`^${name}$`) });
 const lay = (page: Page, title: string): Promise<void> =>
   page.getByRole("article").filter({ hasText: title }).getByRole("button", { name: "Use this system" }).click();
 
@@ -121,7 +122,9 @@ test("another system keeps the taps by their names, says what it drops, and is o
   await choose(page, "Galley tap");
   await page.getByLabel("Name of the part").fill("Blue tap");
   await page.getByRole("button", { name: "Another system" }).click();
-  const plain = page.getByRole("article").filter({ has: page.getByRole("heading", { name: "Pressure pump", exact: true }) });
+  const plain = page
+    .getByRole("article")
+    .filter({ has: page.getByRole("heading", { name: "Pressure pump", exact: true }) });
   await expect(plain).toContainText("Accumulator and Mains inlet with a cap have no place in it.");
   await plain.getByRole("button", { name: "Use this system" }).click();
   await expect(part(page, "Blue tap")).toBeVisible();
@@ -130,7 +133,9 @@ test("another system keeps the taps by their names, says what it drops, and is o
   await expect(part(page, "Mains inlet with a cap")).toBeVisible();
 });
 
-test("what runs together is said at the outlets, the stair follows the outlet that is looked at, and a mode draws its way", async ({ page }) => {
+test("what runs together is said at the outlets, the stair follows the outlet that is looked at, and a mode draws its way", async ({
+  page,
+}) => {
   await openWithoutLine(page);
   await lay(page, "One pump for use and filling");
   const open = page.getByRole("region", { name: "What is open" });
@@ -141,10 +146,14 @@ test("what runs together is said at the outlets, the stair follows the outlet th
   const fill = page.getByRole("region", { name: "Modes" }).getByRole("button", { name: "Fill with the pump" });
   await fill.click();
   await expect(fill).toHaveAttribute("aria-pressed", "true");
-  await expect(page.getByRole("region", { name: "Modes" }).getByRole("list").nth(1)).toContainText(/three-way valve: to the right/i);
+  await expect(page.getByRole("region", { name: "Modes" }).getByRole("list").nth(1)).toContainText(
+    /three-way valve: to the right/i,
+  );
 });
 
-test("every size is tried, the smallest that does it is put in, and gravity says what height or bore would give", async ({ page }) => {
+test("every size is tried, the smallest that does it is put in, and gravity says what height or bore would give", async ({
+  page,
+}) => {
   await openWithoutLine(page);
   await lay(page, "Pressure pump and accumulator");
   await page.getByRole("button", { name: "What size would do?" }).click();
@@ -174,7 +183,9 @@ test("by keyboard alone a filter goes into the line and comes out again", async 
   await expect(part(page, "Sediment filter")).toHaveCount(0);
 });
 
-test("a part of one’s own is kept, imported from a table with mistakes named, put into the line, and removed", async ({ page }) => {
+test("a part of one’s own is kept, imported from a table with mistakes named, put into the line, and removed", async ({
+  page,
+}) => {
   await openWithoutLine(page);
   await lay(page, "Pressure pump and accumulator");
   await page.getByText(/^Your own parts/).click();
@@ -206,7 +217,9 @@ test("a line in a file that joins nothing is said at its place, and the rest is 
   await page.goto(`/plans/${id}/line`);
   await expect(snag(page, "leads nowhere")).toContainText("no longer in the plan");
   await expect(snag(page, "does not fall")).toContainText("starts at no flow");
-  await snag(page, "leads nowhere").getByRole("button", { name: /^Remove Pipe/ }).click();
+  await snag(page, "leads nowhere")
+    .getByRole("button", { name: /^Remove Pipe/ })
+    .click();
   await expect(snag(page, "leads nowhere")).toHaveCount(0);
   await expect(field(page, "/line/parts/0/name")).toHaveCount(0);
   await page.keyboard.press("2");
@@ -231,6 +244,8 @@ test("every two outlets are opened at once, and how a pipe is joined is chosen a
   await weak.getByRole("button", { name: /^Use crimped rings/ }).click();
   await expect(weak).toHaveCount(0);
   await saved(page);
-  const behind = (await stored(page, id)).line.pipes.find((pipe: { from: string }) => pipe.from === "storage-heater-1.out");
+  const behind = (await stored(page, id)).line.pipes.find(
+    (pipe: { from: string }) => pipe.from === "storage-heater-1.out",
+  );
   expect(behind.joint).toBe("crimp");
 });

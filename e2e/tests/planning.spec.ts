@@ -8,7 +8,9 @@ test("four questions lead to a plan with an answer", async ({ page }) => {
   const preview = page.getByRole("region", { name: "What the plan will say" });
   await expect(preview).toContainText("Carry 95 L for 3 days.");
   await page.getByLabel("1 How many people?").fill("some of us");
-  await expect(page.getByRole("alert")).toContainText("“some of us” has no number that can be read. Type a plain number");
+  await expect(page.getByRole("alert")).toContainText(
+    "“some of us” has no number that can be read. Type a plain number",
+  );
   await page.getByRole("button", { name: "Begin" }).click();
   await expect(page).toHaveURL(/\/new$/);
   await page.getByLabel("1 How many people?").fill("90");
@@ -37,10 +39,16 @@ test("every figure opens its sum, and the sum leads to the field behind it", asy
   await page.getByRole("button", { name: /^Payload left/ }).click();
   const sum = page.getByRole("dialog");
   await expect(sum).toContainText("limit − the most it carries between setting off and used up");
-  await sum.getByRole("row", { name: /Rear axle, on the road/ }).getByRole("button", { name: "its sum" }).click();
+  await sum
+    .getByRole("row", { name: /Rear axle, on the road/ })
+    .getByRole("button", { name: "its sum" })
+    .click();
   await expect(sum).toContainText("weighed + Σ weight × place ÷ wheelbase");
   await expect(sum).toContainText("moments of every weight about the axle");
-  await sum.getByRole("row", { name: /Boots, hose, flags/ }).getByRole("button", { name: "change" }).click();
+  await sum
+    .getByRole("row", { name: /Boots, hose, flags/ })
+    .getByRole("button", { name: "change" })
+    .click();
   await expect(page).toHaveURL(/\/load$/);
   await expect(field(page, "/load/loads/2/x_m")).toBeFocused();
   await page.keyboard.press("Control+A");
@@ -117,7 +125,7 @@ test("tanks and loads are dragged, stay inside the rig and out of each other", a
   await page.mouse.move(x - 40, y + 300, { steps: 8 });
   await page.mouse.up();
   await saved(page);
-  let tank = (await stored(page, id)).tanks[0];
+  const tank = (await stored(page, id)).tanks[0];
   expect(tank.x_m).toBeLessThan(4.2);
   expect(tank.y_m).toBeCloseTo(1 - 0.185, 3);
   await fromAbove.focus();
@@ -161,7 +169,9 @@ test("uses, loads and tanks come and go", async ({ page }) => {
   await expect.poll(async () => (await stored(page, id)).tanks.length).toBe(4);
   const plan = await stored(page, id);
   expect(plan.load.loads[3]).toMatchObject({ name: "Spare wheel", kg: 28 });
-  expect(plan.tanks.map((tank: { id: string }) => tank.id).join(" ")).toMatch(/^tail drink-cans waste tank-[a-z2-9]{4}$/);
+  expect(plan.tanks.map((tank: { id: string }) => tank.id).join(" ")).toMatch(
+    /^tail drink-cans waste tank-[a-z2-9]{4}$/,
+  );
   expect(plan.use.uses).toHaveLength(7);
 });
 
@@ -235,7 +245,10 @@ test("marks to cut, answers and parts of a day open their sums too", async ({ pa
   await expect(sum).toContainText("Shower, a day14 L= stay ÷ days");
   await sum.getByRole("button", { name: "its sum" }).click();
   await expect(sum).toContainText("flow × minutes × times × people × days");
-  await sum.getByRole("row", { name: /minutes/ }).getByRole("button", { name: "change" }).click();
+  await sum
+    .getByRole("row", { name: /minutes/ })
+    .getByRole("button", { name: "change" })
+    .click();
   await expect(field(page, "/use/uses/4/minutes")).toBeFocused();
   await page.getByRole("link", { name: /^Load/ }).click();
   await answer(page).getByRole("button").click();
@@ -243,7 +256,11 @@ test("marks to cut, answers and parts of a day open their sums too", async ({ pa
   await expect(sum.getByRole("row", { name: /limit: gross limit/ })).toContainText("3 500 kg");
   await page.keyboard.press("Escape");
   await page.getByRole("link", { name: /^Tanks/ }).click();
-  await page.getByRole("row", { name: /25 % left/ }).getByRole("button").last().click();
+  await page
+    .getByRole("row", { name: /25 % left/ })
+    .getByRole("button")
+    .last()
+    .click();
   await expect(sum).toContainText("Tail tank, mark for 25 %");
   await page.keyboard.press("1");
   await expect(page).toHaveURL(/\/tanks$/);
@@ -277,7 +294,9 @@ test("with two tanks each travels as full as serves the limits best", async ({ p
   const all = page.getByRole("slider", { name: "How full to travel" });
   await all.focus();
   await all.press("Home");
-  await expect.poll(async () => (await stored(page, id)).tanks.map((tank: { travel_fill?: number }) => tank.travel_fill)).toEqual([undefined, undefined, undefined, undefined]);
+  await expect
+    .poll(async () => (await stored(page, id)).tanks.map((tank: { travel_fill?: number }) => tank.travel_fill))
+    .toEqual([undefined, undefined, undefined, undefined]);
   expect((await stored(page, id)).load.travel_fill).toBe(0);
 });
 

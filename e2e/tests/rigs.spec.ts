@@ -17,7 +17,9 @@ for (const [rig, balance, size] of RIGS) {
     page.on("console", (message) => {
       if (message.type() === "error") errors.push(message.text());
     });
-    const reply = await page.request.post("/api/plans", { data: { crew: 2, stay: "wild", habit: "ordinary", days: 2, rig } });
+    const reply = await page.request.post("/api/plans", {
+      data: { crew: 2, stay: "wild", habit: "ordinary", days: 2, rig },
+    });
     const { id } = await reply.json();
     for (const width of [1280, 390]) {
       await page.setViewportSize({ width, height: 844 });
@@ -25,8 +27,19 @@ for (const [rig, balance, size] of RIGS) {
         await page.goto(`/plans/${id}/${stage}`);
         await expect(answer(page)).toBeVisible();
         await expect(glass(page, balance)).toBeVisible();
-        expect(await page.evaluate(() => document.documentElement.scrollWidth), `${stage} at ${width}`).toBeLessThanOrEqual(width);
-        const broken = await page.locator("svg *").evaluateAll((all) => all.flatMap((one) => [...one.attributes].map((attribute) => attribute.value).filter((value) => /NaN|undefined|Infinity/.test(value))));
+        expect(
+          await page.evaluate(() => document.documentElement.scrollWidth),
+          `${stage} at ${width}`,
+        ).toBeLessThanOrEqual(width);
+        const broken = await page
+          .locator("svg *")
+          .evaluateAll((all) =>
+            all.flatMap((one) =>
+              [...one.attributes]
+                .map((attribute) => attribute.value)
+                .filter((value) => /NaN|undefined|Infinity/.test(value)),
+            ),
+          );
         expect(broken, `${stage} at ${width}`).toEqual([]);
       }
     }
@@ -38,7 +51,11 @@ for (const [rig, balance, size] of RIGS) {
 }
 
 test("a trailer whose nose is too light says so, and a move cures it", async ({ page }) => {
-  const { id } = await (await page.request.post("/api/plans", { data: { crew: 2, stay: "mixed", habit: "ordinary", days: 3, rig: "trailer" } })).json();
+  const { id } = await (
+    await page.request.post("/api/plans", {
+      data: { crew: 2, stay: "mixed", habit: "ordinary", days: 3, rig: "trailer" },
+    })
+  ).json();
   await page.goto(`/plans/${id}/tanks`);
   await type(page, "/tanks/0/x_m", "4.7 m");
   await page.keyboard.press("2");
@@ -50,13 +67,18 @@ test("a trailer whose nose is too light says so, and a move cures it", async ({ 
 });
 
 test("a boat with a tank to one side lies over, and says how to right her", async ({ page }) => {
-  const { id } = await (await page.request.post("/api/plans", { data: { crew: 2, stay: "mixed", habit: "ordinary", days: 3, rig: "boat" } })).json();
+  const { id } = await (
+    await page.request.post("/api/plans", { data: { crew: 2, stay: "mixed", habit: "ordinary", days: 3, rig: "boat" } })
+  ).json();
   await page.goto(`/plans/${id}/tanks`);
   await type(page, "/tanks/0/y_m", "port 1 m");
   await expect(field(page, "/tanks/0/y_m")).toHaveValue("1000 left");
   await expect(glass(page, "Heel")).toContainText("to port");
   await page.keyboard.press("[");
-  await snag(page, /She heels .*° to port/).getByRole("button").first().click();
+  await snag(page, /She heels .*° to port/)
+    .getByRole("button")
+    .first()
+    .click();
   await expect(snag(page, /She heels/)).toHaveCount(0);
   await expect(page.getByText("naval architect")).toBeVisible();
 });

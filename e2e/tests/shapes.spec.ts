@@ -2,7 +2,9 @@ import AxeBuilder from "@axe-core/playwright";
 import { expect, test } from "@playwright/test";
 import { field, openFellside, saved, snag, stored, type } from "./bench";
 
-test("a tank over a wheel arch, or by its table: typed, pasted with mistakes, and read from a file", async ({ page }) => {
+test("a tank over a wheel arch, or by its table: typed, pasted with mistakes, and read from a file", async ({
+  page,
+}) => {
   const id = await openFellside(page, "tanks");
   await page.getByRole("radio", { name: "over a wheel arch" }).click();
   await expect(field(page, "/tanks/0/arch/height_mm")).toHaveValue("180");
@@ -24,14 +26,18 @@ test("a tank over a wheel arch, or by its table: typed, pasted with mistakes, an
   const given = page.waitForEvent("download");
   await page.getByRole("button", { name: "Export as CSV" }).click();
   expect((await given).suggestedFilename()).toBe("Tail tank.csv");
-  await page.getByLabel("Read a CSV file").setInputFiles({ name: "t.csv", mimeType: "text/csv", buffer: Buffer.from("100;12\r\n345;97\r\n") });
+  await page
+    .getByLabel("Read a CSV file")
+    .setInputFiles({ name: "t.csv", mimeType: "text/csv", buffer: Buffer.from("100;12\r\n345;97\r\n") });
   await expect(field(page, "/tanks/0/levels/1/litres")).toHaveValue("97");
   await saved(page);
   const tank = (await stored(page, id)).tanks[0];
   expect([tank.shape, tank.arch, tank.levels.length]).toEqual(["profile", undefined, 2]);
 });
 
-test("what tilts the water is shown one after another, and a vent that spills is raised by its fix", async ({ page }) => {
+test("what tilts the water is shown one after another, and a vent that spills is raised by its fix", async ({
+  page,
+}) => {
   await openFellside(page, "tanks");
   await page.getByRole("button", { name: "Leaning left" }).click();
   await expect(page.getByRole("img", { name: /Leaning left by 20 %/ })).toBeVisible();
@@ -42,7 +48,9 @@ test("what tilts the water is shown one after another, and a vent that spills is
   await spills.getByRole("button", { name: /^Raise/ }).click();
   await expect(spills).toHaveCount(0);
   const found = await new AxeBuilder({ page }).options({ resultTypes: ["violations"] }).analyze();
-  expect(found.violations.filter((one) => ["serious", "critical"].includes(one.impact ?? "")).map((one) => one.id)).toEqual([]);
+  expect(
+    found.violations.filter((one) => ["serious", "critical"].includes(one.impact ?? "")).map((one) => one.id),
+  ).toEqual([]);
 });
 
 test("a narrow place in the fill, a thin vent and a plug for a drain are each found and mended", async ({ page }) => {
@@ -92,7 +100,9 @@ test("a bay is dragged with the tank in it, in one step, and keeps how it was ta
   expect([after.bays[0].along_from, after.tanks[0].y_m]).toEqual([before.bays[0].along_from, before.tanks[0].y_m]);
 });
 
-test("a second axle carries half, a ticket of the whole is shared out, and a contradiction is said at its place", async ({ page }) => {
+test("a second axle carries half, a ticket of the whole is shared out, and a contradiction is said at its place", async ({
+  page,
+}) => {
   const id = await openFellside(page, "load");
   await page.getByRole("button", { name: /plate, ticket and sizes/ }).click();
   await page.getByRole("button", { name: "Add an axle" }).click();
@@ -109,7 +119,9 @@ test("a second axle carries half, a ticket of the whole is shared out, and a con
   expect((await stored(page, id)).load.rig.axles).toHaveLength(2);
 });
 
-test("in the hand, on the dark ground, the tilts and the axles are whole and nothing runs out of the page", async ({ page }) => {
+test("in the hand, on the dark ground, the tilts and the axles are whole and nothing runs out of the page", async ({
+  page,
+}) => {
   await page.setViewportSize({ width: 390, height: 844 });
   await page.emulateMedia({ colorScheme: "dark" });
   await openFellside(page, "tanks");

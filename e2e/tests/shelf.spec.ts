@@ -6,7 +6,11 @@ test("the shelf shows each plan's rig, answer and worst snag, and what is sought
   const name = `Shelf ${Date.now()}`;
   await page.getByLabel("Name of the plan").fill(name);
   await saved(page);
-  await expect.poll(async () => (await (await page.request.get("/api/plans")).json()).plans.map((plan: { name: string }) => plan.name)).toContain(name);
+  await expect
+    .poll(async () =>
+      (await (await page.request.get("/api/plans")).json()).plans.map((plan: { name: string }) => plan.name),
+    )
+    .toContain(name);
   await page.getByRole("link", { name: "Plans" }).click();
   const card = page.getByRole("listitem").filter({ hasText: name });
   await expect(card).toContainText("Travel with 51 L at most.");

@@ -13,7 +13,9 @@ test("a snag appears, says why, and its fix clears it in one undo step", async (
   await expect(glass(page, "Payload left")).toContainText("was −38 kg");
   await page.getByRole("button", { name: "Undo" }).click();
   await expect(over).toBeVisible();
-  await expect(glass(page, "Payload left")).toContainText("(undone: Move Tail tank 1 400 mm forward, out of Tail locker)");
+  await expect(glass(page, "Payload left")).toContainText(
+    "(undone: Move Tail tank 1 400 mm forward, out of Tail locker)",
+  );
   await page.getByRole("button", { name: "Redo" }).click();
   await expect(over).toHaveCount(0);
 
@@ -25,7 +27,9 @@ test("a snag appears, says why, and its fix clears it in one undo step", async (
   await expect(snag(page, "below the outlet can never be used")).toBeVisible();
 });
 
-test("a snag is said before its fixes are tried, and only what is proven of the plan as it is now can be pressed", async ({ page }) => {
+test("a snag is said before its fixes are tried, and only what is proven of the plan as it is now can be pressed", async ({
+  page,
+}) => {
   let hold: Promise<void> | undefined;
   let away = false;
   await page.route("**/api/fixes?*", async (route) => {

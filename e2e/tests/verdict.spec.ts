@@ -12,7 +12,9 @@ test("a figure whose sum cannot be asked for says so, and shows it when the serv
   await expect(sum).toContainText("limit − the most it carries");
 });
 
-test("verdict and drawing of a change are shown together, also when one of them is late or has to be asked for again", async ({ page }) => {
+test("verdict and drawing of a change are shown together, also when one of them is late or has to be asked for again", async ({
+  page,
+}) => {
   await openFellside(page, "tanks");
   let release = () => {};
   let hold: Promise<void> | undefined = new Promise((resolve) => {
@@ -37,17 +39,25 @@ test("verdict and drawing of a change are shown together, also when one of them 
 
 test("from a tank in the line a button leads to where it is changed", async ({ page }) => {
   await openFellside(page, "line");
-  await page.getByRole("button", { name: /^Tail tank/ }).first().click();
+  await page
+    .getByRole("button", { name: /^Tail tank/ })
+    .first()
+    .click();
   await page.getByRole("button", { name: "Its sizes, on Tanks" }).click();
   await expect(page).toHaveURL(/\/tanks$/);
   await expect(field(page, "/tanks/0/name")).toBeFocused();
 });
 
-test("of the line only what is opened is read, in the same answer as the verdict, and while the server is away it says so", async ({ page }) => {
+test("of the line only what is opened is read, in the same answer as the verdict, and while the server is away it says so", async ({
+  page,
+}) => {
   const id = await openFellside(page, "line");
   const pump = page.getByRole("region", { name: "Pressure pump", exact: true });
   const fields = page.locator('[data-pointer^="/line/"][data-pointer*="_"]');
-  await page.getByRole("button", { name: /^Pressure pump/ }).first().click();
+  await page
+    .getByRole("button", { name: /^Pressure pump/ })
+    .first()
+    .click();
   await expect(pump.getByLabel("Height", { exact: true })).not.toHaveValue("");
   const at = (await pump.getByLabel("Height", { exact: true }).getAttribute("data-pointer"))!;
   await type(page, at, "2 ft");
@@ -55,7 +65,10 @@ test("of the line only what is opened is read, in the same answer as the verdict
   await expect.poll(async () => (await stored(page, id)).line.parts[Number(at.split("/")[3])].z_m).toBe(0.6096);
 
   await page.route("**/api/assess?*", (route) => route.abort());
-  await page.getByRole("button", { name: /^Accumulator/ }).first().click();
+  await page
+    .getByRole("button", { name: /^Accumulator/ })
+    .first()
+    .click();
   const vessel = page.getByRole("region", { name: "Accumulator", exact: true });
   await expect(vessel.getByRole("status").first()).toHaveText("Its figures appear when the server answers again.");
   await expect(fields).toHaveCount(0);
@@ -72,10 +85,18 @@ test("of the line only what is opened is read, in the same answer as the verdict
 test("what each outlet gives at its worst and at its best follows what is typed", async ({ page }) => {
   await openFellside(page, "line");
   const outlets = page.getByRole("region", { name: "What is open" });
-  const said = outlets.getByText(/with a low battery, old filters and the tank nearly empty; .* while the battery is charging/).first();
+  const said = outlets
+    .getByText(/with a low battery, old filters and the tank nearly empty; .* while the battery is charging/)
+    .first();
   const before = await said.textContent();
-  await page.getByRole("button", { name: /^Pressure pump/ }).first().click();
-  await page.getByRole("region", { name: "Pressure pump", exact: true }).getByRole("button", { name: "Turn round" }).click();
+  await page
+    .getByRole("button", { name: /^Pressure pump/ })
+    .first()
+    .click();
+  await page
+    .getByRole("region", { name: "Pressure pump", exact: true })
+    .getByRole("button", { name: "Turn round" })
+    .click();
   await expect(said).toHaveText(/^0\s/);
   await page.getByRole("button", { name: "Undo" }).click();
   await expect(said).toHaveText(before ?? "");

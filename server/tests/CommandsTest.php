@@ -11,21 +11,60 @@ use Symfony\Component\Console\Tester\CommandTester;
 
 final class CommandsTest extends KernelTestCase
 {
-    /** @return iterable<string, array{string, array<string, mixed>, string, int, string}> command, arguments, the file's content, exit code, a part of the output */
+    /**
+     * @return iterable<string, array{string, array<string, mixed>, string, int, string}> command, arguments, the file's content, exit code, a part of
+     *                                                                                    the output
+     */
     public static function runs(): iterable
     {
         $fellside = (string) file_get_contents(__DIR__.'/../../catalogue/plans/fellside.json');
-        yield 'the names' => ['yardcask:calc', ['--list' => true], '', 0, "demand\ntank\npayload\npassage\nbay-fit\nsurge\ntrapped\npipe\nline\ngravity\naccumulator\nheat\nwire\n"];
+        yield 'the names' => [
+            'yardcask:calc',
+            ['--list' => true],
+            '',
+            0,
+            "demand\ntank\npayload\npassage\nbay-fit\nsurge\ntrapped\npipe\nline\ngravity\naccumulator\nheat\nwire\n",
+        ];
         yield 'a tank' => ['yardcask:calc', ['name' => 'tank'], '{"shape":"box","length_mm":1000,"width_mm":500,"height_mm":200}', 0, '"gross_l": 100,'];
         yield 'bad input' => ['yardcask:calc', ['name' => 'tank'], '{"shape":"box","length_mm":1000,"width_mm":500}', 2, '"pointer": "/height_mm"'];
         yield 'no JSON' => ['yardcask:calc', ['name' => 'tank'], '{', 2, 'not JSON'];
-        yield 'no such calculator' => ['yardcask:calc', ['name' => 'tides'], '{}', 2, 'There are: demand, tank, payload, passage, bay-fit, surge, trapped, pipe, line, gravity, accumulator, heat, wire'];
+        yield 'no such calculator' => [
+            'yardcask:calc',
+            ['name' => 'tides'],
+            '{}',
+            2,
+            'There are: demand, tank, payload, passage, bay-fit, surge, trapped, pipe, line, gravity, accumulator, heat, wire',
+        ];
         yield 'a plan with a stop' => ['yardcask:assess', [], $fellside, 1, '"load.rear-over"'];
         yield 'a plan without one' => ['yardcask:assess', [], str_replace('"limit_kg": 1850', '"limit_kg": 2100', $fellside), 0, '"yard-cask-assessment"'];
-        yield 'a plan of version 1' => ['yardcask:read', [], (string) file_get_contents(__DIR__.'/../../core/tests/plans/fellside-version-1.json'), 0, '"version": 6,'];
-        yield 'the plan of the first answers' => ['yardcask:begin', [], '{"crew":"two","stay":"wild","habit":"frugal","days":3,"rig":"trailer","system":"two_valves"}', 0, '"system": "two_valves"'];
-        yield 'the usual system of a rig' => ['yardcask:begin', [], '{"crew":2,"stay":"wild","habit":"frugal","days":3,"rig":"pickup"}', 0, '"system": "can_switched"'];
-        yield 'answers that are none' => ['yardcask:begin', [], '{"crew":"some of us","stay":"wild","habit":"frugal","days":3,"rig":"van","system":"old"}', 2, '"pointer": "/system"'];
+        yield 'a plan of version 1' => [
+            'yardcask:read',
+            [],
+            (string) file_get_contents(__DIR__.'/../../core/tests/plans/fellside-version-1.json'),
+            0,
+            '"version": 6,',
+        ];
+        yield 'the plan of the first answers' => [
+            'yardcask:begin',
+            [],
+            '{"crew":"two","stay":"wild","habit":"frugal","days":3,"rig":"trailer","system":"two_valves"}',
+            0,
+            '"system": "two_valves"',
+        ];
+        yield 'the usual system of a rig' => [
+            'yardcask:begin',
+            [],
+            '{"crew":2,"stay":"wild","habit":"frugal","days":3,"rig":"pickup"}',
+            0,
+            '"system": "can_switched"',
+        ];
+        yield 'answers that are none' => [
+            'yardcask:begin',
+            [],
+            '{"crew":"some of us","stay":"wild","habit":"frugal","days":3,"rig":"van","system":"old"}',
+            2,
+            '"pointer": "/system"',
+        ];
         yield 'no plan to read' => ['yardcask:read', [], '{}', 2, '"pointer": "/format"'];
         yield 'a bad plan' => ['yardcask:assess', [], str_replace('"crew": 2', '"crew": 0', $fellside), 2, '"pointer": "/use/crew"'];
     }

@@ -22,7 +22,11 @@ final class HostileInputTest extends ApiTestCase
         yield 'huge' => [str_replace('"crew": 2', '"crew": 1e308', $fellside), 422, '/use/crew'];
         yield 'infinite' => [str_replace('"crew": 2', '"crew": 1e999', $fellside), 422, 'too large to hold'];
         yield 'not a number' => [str_replace('"crew": 2', '"crew": "NaN"', $fellside), 422, '/use/crew'];
-        yield 'wrong types all over' => [str_replace(['"crew": 2', '"days": 3', '"tanks": ['], ['"crew": []', '"days": {}', '"tanks": 5, "x": ['], $fellside), 422, '/tanks'];
+        yield 'wrong types all over' => [
+            str_replace(['"crew": 2', '"days": 3', '"tanks": ['], ['"crew": []', '"days": {}', '"tanks": 5, "x": ['], $fellside),
+            422,
+            '/tanks',
+        ];
         yield 'unknown keys' => [str_replace('"crew": 2', '"crew": 2, "__proto__": {}', $fellside), 422, '/use/__proto__'];
         yield 'an empty key' => [str_replace('"crew": 2', '"crew": 2, "": 1', $fellside), 422, 'not known here'];
         yield 'a key that begins with NUL' => [str_replace('"crew": 2', '"crew": 2, "\u0000a": 1', $fellside), 400, 'not JSON'];
@@ -30,7 +34,11 @@ final class HostileInputTest extends ApiTestCase
         yield 'broken UTF-8' => [str_replace('Fellside', "Fell\xC3side", $fellside), 400, 'not JSON'];
         yield 'a lone surrogate' => [str_replace('Fellside', 'Fell\ud800side', $fellside), 400, 'not JSON'];
         yield 'control characters' => [str_replace('Fellside', 'Fell\u0007side', $fellside), 422, '/name'];
-        yield 'too many tanks' => [(string) preg_replace('/"tanks": \[.*\](?=,\s*"runs")/s', '"tanks": ['.implode(',', array_fill(0, 5000, '{}')).']', $fellside), 422, 'at most 12'];
+        yield 'too many tanks' => [
+            (string) preg_replace('/"tanks": \[.*\](?=,\s*"runs")/s', '"tanks": ['.implode(',', array_fill(0, 5000, '{}')).']', $fellside),
+            422,
+            'at most 12',
+        ];
     }
 
     #[DataProvider('bodies')]
@@ -115,7 +123,10 @@ final class HostileInputTest extends ApiTestCase
         $plan = $this->send('POST', '/api/plans/import', json_encode(['name' => $name] + json_decode(self::fellside(), true)));
         $this->browser->request('GET', "/api/plans/{$plan->id}/export");
         $this->assertStatus(200);
-        self::assertSame("attachment; filename=ab-c.yardcask.json; filename*=utf-8''ab----c.yardcask.json", $this->browser->getResponse()->headers->get('Content-Disposition'));
+        self::assertSame(
+            "attachment; filename=ab-c.yardcask.json; filename*=utf-8''ab----c.yardcask.json",
+            $this->browser->getResponse()->headers->get('Content-Disposition'),
+        );
     }
 
     /** @return list<array{string, int, string}> */

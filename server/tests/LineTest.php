@@ -62,9 +62,15 @@ final class LineTest extends ApiTestCase
     {
         $table = $this->send('POST', '/api/line-pairs', self::fellside());
         $this->assertStatus(200);
-        self::assertTrue((new Validator())->validate($table, Json::decode((string) file_get_contents(__DIR__.'/../../schema/pair-table.schema.json')))->isValid());
+        self::assertTrue(
+            (new Validator())->validate($table, Json::decode((string) file_get_contents(__DIR__.'/../../schema/pair-table.schema.json')))->isValid(),
+        );
         self::assertSame(['Shower', 'Galley mixer', 'Basin tap', 'Boot hose'], array_column($table->rows, 'name'));
-        self::assertSame([true, false], [$table->rows[0]->with[0]->enough, $table->rows[0]->with[1]->enough], 'The shower has enough alone, and not with the galley.');
+        self::assertSame(
+            [true, false],
+            [$table->rows[0]->with[0]->enough, $table->rows[0]->with[1]->enough],
+            'The shower has enough alone, and not with the galley.',
+        );
         $this->send('POST', '/api/line-pairs', '{}');
         $this->assertStatus(422);
     }
@@ -129,7 +135,11 @@ final class LineTest extends ApiTestCase
         $again = $this->send('POST', '/api/own-parts/table', Json::encode(['text' => str_replace($kept->name, 'Second pump', $csv)]))->parts[0];
         $this->assertStatus(201);
         self::assertNotSame($kept->id, $again->id);
-        $swapped = $this->send('POST', '/api/line-edits', Json::encode(['edit' => ['do' => 'swap', 'part' => 'pressure-pump-1', 'stock' => 'own-'.$again->id], 'plan' => $plan]));
+        $swapped = $this->send(
+            'POST',
+            '/api/line-edits',
+            Json::encode(['edit' => ['do' => 'swap', 'part' => 'pressure-pump-1', 'stock' => 'own-'.$again->id], 'plan' => $plan]),
+        );
         self::assertEquals(array_column($plan->line->parts, null, 'id')['pressure-pump-1']->figures, $swapped->patch[1]->value->figures);
         foreach ([$kept->id, $again->id, $again->id] as $id) {
             $this->send('DELETE', '/api/own-parts/'.$id);

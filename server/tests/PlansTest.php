@@ -28,7 +28,11 @@ final class PlansTest extends ApiTestCase
         $path = '/api/plans/'.$plan->id;
         $plan->plan->use->days = 4;
         self::assertSame(2, $this->send('PUT', $path, json_encode($plan->plan), ['If-Match' => '"1"'])->revision);
-        self::assertSame(2, $this->send('PUT', $path, json_encode($plan->plan), ['If-Match' => '"2"'])->revision, 'Nothing changed, so there is no new revision.');
+        self::assertSame(
+            2,
+            $this->send('PUT', $path, json_encode($plan->plan), ['If-Match' => '"2"'])->revision,
+            'Nothing changed, so there is no new revision.',
+        );
         $plan->plan->use->days = 5;
         $conflict = $this->send('PUT', $path, json_encode($plan->plan), ['If-Match' => '"1"']);
         $this->assertProblem(412, 'now at revision 2');
@@ -66,7 +70,10 @@ final class PlansTest extends ApiTestCase
         $this->assertProblem(422, '1 to 80 characters');
         $this->send('PUT', $path.'/revisions/8/name', '{"name":"none"}');
         $this->assertProblem(404, 'no revision 8');
-        $rows = array_map(static fn (\stdClass $row): array => [$row->number, $row->origin, $row->what, $row->name ?? null], $this->send('GET', $path.'/revisions')->revisions);
+        $rows = array_map(
+            static fn (\stdClass $row): array => [$row->number, $row->origin, $row->what, $row->name ?? null],
+            $this->send('GET', $path.'/revisions')->revisions,
+        );
         self::assertSame([
             [3, 'restore', "Restored from an earlier revision. Between fills: 4\u{a0}days → 3\u{a0}days", null],
             [2, 'edit', "Between fills: 3\u{a0}days → 4\u{a0}days", 'four days'],
@@ -107,9 +114,15 @@ final class PlansTest extends ApiTestCase
         $this->send('POST', $path.'/revisions/2/restore', null, ['If-Match' => '"10"']);
         $this->send('PUT', $path, json_encode($plan->plan), ['If-Match' => '"11"']);
         $database = self::getContainer()->get(Connection::class);
-        self::assertLessThan(0.4, $database->fetchOne('SELECT AVG(LENGTH(packed) / LENGTH(UNCOMPRESS(packed))) FROM plan_revision WHERE plan_id = ?', [$plan->id]));
+        self::assertLessThan(
+            0.4,
+            $database->fetchOne('SELECT AVG(LENGTH(packed) / LENGTH(UNCOMPRESS(packed))) FROM plan_revision WHERE plan_id = ?', [$plan->id]),
+        );
         // Saved 20 s apart from noon on: minutes hold 1 to 3, 4 to 6, 7 to 9, 10 to 12.
-        $database->executeStatement('UPDATE plan_revision SET saved_at = TIMESTAMPADD(SECOND, 20 * (number - 1), ?) WHERE plan_id = ?', ['2031-05-04 12:00:00', $plan->id]);
+        $database->executeStatement(
+            'UPDATE plan_revision SET saved_at = TIMESTAMPADD(SECOND, 20 * (number - 1), ?) WHERE plan_id = ?',
+            ['2031-05-04 12:00:00', $plan->id],
+        );
         $thinner = self::getContainer()->get(RevisionThinner::class);
         self::assertSame(0, $thinner->thin(new \DateTimeImmutable('2031-05-05 12:00:00 UTC')));
         $thinner->thin(new \DateTimeImmutable('2031-05-05 12:02:30 UTC'));

@@ -30,7 +30,10 @@ final class SchemaAgreementTest extends TestCase
         $choices = (new CatalogueFiles(self::ROOT.'/catalogue'))->startingChoices();
         $plans = [Plan::fromJson((string) file_get_contents(self::ROOT.'/catalogue/plans/fellside.json'))];
         foreach ($choices->rigs as $rig) {
-            $plans[] = PlanStarter::start(FirstAnswers::read((object) ['crew' => 3, 'stay' => 'wild', 'habit' => 'generous', 'days' => 4, 'rig' => $rig->id], $choices), $choices);
+            $plans[] = PlanStarter::start(
+                FirstAnswers::read((object) ['crew' => 3, 'stay' => 'wild', 'habit' => 'generous', 'days' => 4, 'rig' => $rig->id], $choices),
+                $choices,
+            );
         }
 
         return $plans;
@@ -127,7 +130,10 @@ final class SchemaAgreementTest extends TestCase
             return true;
         } catch (InvalidInput $e) {
             // That heights and lengths fit each other is more than a schema can say.
-            return 1 === preg_match('/is above the lid|must be below the overflow|longer than the rig|behind the end of the body|cannot weigh more|is used twice|There is already one called|is too little|not a whole number/', $e->getMessage()) && 1 === \count($e->errors);
+            return 1 === preg_match(
+                '/is above the lid|must be below the overflow|longer than the rig|behind the end of the body|cannot weigh more|is used twice|There is already one called|is too little|not a whole number/',
+                $e->getMessage(),
+            ) && 1 === \count($e->errors);
         }
     }
 

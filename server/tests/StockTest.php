@@ -44,7 +44,12 @@ final class StockTest extends ApiTestCase
         $this->assertStatus(201);
         self::assertSame('Tail tank', $kept->name);
         self::assertContains($kept->id, array_column($this->send('GET', '/api/own-tanks')->tanks, 'id'));
-        $ofIt = fn (): array => array_values(array_filter($this->send('POST', '/api/stock?replace=tail', Json::encode($plan))->rows, static fn (object $row): bool => str_starts_with($row->id, 'own-'.$kept->id)));
+        $ofIt = fn (): array => array_values(
+            array_filter(
+                $this->send('POST', '/api/stock?replace=tail', Json::encode($plan))->rows,
+                static fn (object $row): bool => str_starts_with($row->id, 'own-'.$kept->id),
+            ),
+        );
         // It fits where it came from.
         self::assertSame([true, 12], [isset($ofIt()[0]->patch), $ofIt()[0]->price]);
         $this->send('DELETE', '/api/own-tanks/'.$kept->id);

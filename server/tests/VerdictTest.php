@@ -28,7 +28,11 @@ final class VerdictTest extends ApiTestCase
             self::assertEquals($whole->{$part}, $verdict->{$part}, $part);
         }
         foreach ($whole->stages as $name => $sheet) {
-            self::assertEquals([$sheet->valve, $sheet->answer, $sheet->cautions], [$verdict->stages->{$name}->valve, $verdict->stages->{$name}->answer, $verdict->stages->{$name}->cautions], $name);
+            self::assertEquals(
+                [$sheet->valve, $sheet->answer, $sheet->cautions],
+                [$verdict->stages->{$name}->valve, $verdict->stages->{$name}->answer, $verdict->stages->{$name}->cautions],
+                $name,
+            );
         }
         self::assertFalse(isset($verdict->sums));
         self::assertEquals($whole->sums, $this->send('POST', '/api/sums', $plan)->sums);

@@ -27,7 +27,11 @@ final class CoreStandsAlone
             ->classes(Selector::inNamespace(self::CORE))
             ->excluding(Selector::inNamespace(self::CORE.'\Tests'))
             ->canOnlyDependOn()
-            ->classes(Selector::inNamespace(self::CORE), Selector::isStandardClass(), Selector::classname('/^(Json|Array|Runtime|Logic|Backed|Unit|Reflection|Attribute)\w*$/', true))
+            ->classes(
+                Selector::inNamespace(self::CORE),
+                Selector::isStandardClass(),
+                Selector::classname('/^(Json|Array|Runtime|Logic|Backed|Unit|Reflection|Attribute)\w*$/', true),
+            )
             ->because('the rules and the computation are tested on their own');
     }
 

@@ -32,10 +32,27 @@ final class BayFitTest extends TestCase
         yield 'a gap all round' => ['{'.$bay.','.$tank(900, 350, 250, ',"gap_mm":20').'}', [20, 20, 20, 900, 350, 250], null];
         yield 'one millimetre missing' => ['{'.$bay.','.$tank(1001, 350, 250).'}', null, 1];
         yield 'two walls are too near' => ['{'.$bay.','.$tank(1001, 401, 301).'}', null, null];
-        yield 'on top of an obstruction' => ['{'.$bay.',"obstructions":[{"x_mm":450,"y_mm":0,"z_mm":0,"length_mm":100,"width_mm":400,"height_mm":40}],'.$tank(900, 350, 250).'}', [0, 0, 40, 900, 350, 250], null];
-        yield 'beside an obstruction' => ['{'.$bay.',"obstructions":[{"x_mm":0,"y_mm":0,"z_mm":0,"length_mm":60,"width_mm":400,"height_mm":300}],'.$tank(900, 350, 250).'}', [60, 0, 0, 900, 350, 250], null];
+        yield 'on top of an obstruction' => [
+            '{'.$bay.',"obstructions":[{"x_mm":450,"y_mm":0,"z_mm":0,"length_mm":100,"width_mm":400,"height_mm":40}],'.$tank(900, 350, 250).'}',
+            [0, 0, 40, 900, 350, 250],
+            null,
+        ];
+        yield 'beside an obstruction' => [
+            '{'.$bay.',"obstructions":[{"x_mm":0,"y_mm":0,"z_mm":0,"length_mm":60,"width_mm":400,"height_mm":300}],'.$tank(900, 350, 250).'}',
+            [60, 0, 0, 900, 350, 250],
+            null,
+        ];
         yield 'room for a fitting, whichever way round' => ['{'.$bay.','.$tank(900, 350, 250, ',"clear_mm":{"x1":100}').'}', [0, 0, 0, 900, 350, 250], null];
-        yield 'a fitting stands over an obstruction' => ['{'.$bay.',"obstructions":[{"x_mm":940,"y_mm":0,"z_mm":0,"length_mm":60,"width_mm":400,"height_mm":200}],'.$tank(930, 350, 250, ',"fittings":[{"x_mm":930,"y_mm":0,"z_mm":210,"length_mm":60,"width_mm":60,"height_mm":40}]').'}', [0, 0, 0, 930, 350, 250], null];
+        yield 'a fitting stands over an obstruction' => [
+            '{'.$bay.',"obstructions":[{"x_mm":940,"y_mm":0,"z_mm":0,"length_mm":60,"width_mm":400,"height_mm":200}],'.$tank(
+                930,
+                350,
+                250,
+                ',"fittings":[{"x_mm":930,"y_mm":0,"z_mm":210,"length_mm":60,"width_mm":60,"height_mm":40}]',
+            ).'}',
+            [0, 0, 0, 930, 350, 250],
+            null,
+        ];
     }
 
     /** @param list<float>|null $placed */
@@ -44,7 +61,11 @@ final class BayFitTest extends TestCase
     {
         $fit = self::fit($json);
         $body = $fit->placement?->body;
-        self::assertEqualsWithDelta($placed, null === $body ? null : [...$body->low, $body->high[0] - $body->low[0], $body->high[1] - $body->low[1], $body->high[2] - $body->low[2]], 1e-9);
+        self::assertEqualsWithDelta(
+            $placed,
+            null === $body ? null : [...$body->low, $body->high[0] - $body->low[0], $body->high[1] - $body->low[1], $body->high[2] - $body->low[2]],
+            1e-9,
+        );
         self::assertEqualsWithDelta($missing, $fit->shortMm, 1e-9);
     }
 
@@ -52,11 +73,21 @@ final class BayFitTest extends TestCase
     {
         $notch = new Box([0, 0, 0], [1, 2, 3]);
         foreach ([[true, 4], [false, 24]] as [$upright, $count]) {
-            $seen = array_unique(array_map(static fn (Turn $turn): string => serialize([$turn->box($notch), $turn->box(new Box([5, 0, 0], [6, 1, 1])), $turn->box(new Box([0, 7, 0], [1, 8, 1]))]), Turn::all($upright)));
+            $seen = array_unique(
+                array_map(
+                    static fn (Turn $turn): string => serialize(
+                        [$turn->box($notch), $turn->box(new Box([5, 0, 0], [6, 1, 1])), $turn->box(new Box([0, 7, 0], [1, 8, 1]))],
+                    ),
+                    Turn::all($upright),
+                ),
+            );
             self::assertCount($count, $seen);
         }
         foreach (Turn::all(false) as $turn) {
-            $axes = array_map(static fn (Box $box): array => array_map(static fn (float $low, float $high): float => ($low + $high) / 2, $box->low, $box->high), [$turn->box(new Box([1, 0, 0], [1, 0, 0])), $turn->box(new Box([0, 1, 0], [0, 1, 0])), $turn->box(new Box([0, 0, 1], [0, 0, 1]))]);
+            $axes = array_map(
+                static fn (Box $box): array => array_map(static fn (float $low, float $high): float => ($low + $high) / 2, $box->low, $box->high),
+                [$turn->box(new Box([1, 0, 0], [1, 0, 0])), $turn->box(new Box([0, 1, 0], [0, 1, 0])), $turn->box(new Box([0, 0, 1], [0, 0, 1]))],
+            );
             [[$a, $b, $c], [$d, $e, $f], [$g, $h, $i]] = $axes;
             self::assertEqualsWithDelta(1.0, $a * ($e * $i - $f * $h) - $b * ($d * $i - $f * $g) + $c * ($d * $h - $e * $g), 1e-9);
         }
@@ -70,13 +101,34 @@ final class BayFitTest extends TestCase
             mt_srand($seed);
             $size = static fn (int $most): array => ['length_mm' => mt_rand(1, $most), 'width_mm' => mt_rand(1, $most), 'height_mm' => mt_rand(1, $most)];
             $place = static fn (): array => ['x_mm' => mt_rand(0, 5), 'y_mm' => mt_rand(0, 5), 'z_mm' => mt_rand(0, 3)];
-            $input = ['bay' => ['length_mm' => mt_rand(4, 9), 'width_mm' => mt_rand(3, 8), 'height_mm' => mt_rand(2, 6)], 'obstructions' => [], 'tank' => $size(6) + ['upright' => (bool) mt_rand(0, 1), 'gap_mm' => mt_rand(0, 1)]];
+            $input = [
+                'bay' => ['length_mm' => mt_rand(4, 9), 'width_mm' => mt_rand(3, 8), 'height_mm' => mt_rand(2, 6)],
+                'obstructions' => [],
+                'tank' => $size(6) + ['upright' => (bool) mt_rand(0, 1), 'gap_mm' => mt_rand(0, 1)],
+            ];
             for ($count = mt_rand(0, 3); $count > 0; --$count) {
                 $input['obstructions'][] = $place() + $size(3);
             }
             if (0 === mt_rand(0, 2)) {
                 $tank = $input['tank'];
-                $input['tank']['boxes'] = [['x_mm' => 0, 'y_mm' => 0, 'z_mm' => 0, 'length_mm' => $tank['length_mm'], 'width_mm' => $tank['width_mm'], 'height_mm' => (int) ceil($tank['height_mm'] / 2)], ['x_mm' => 0, 'y_mm' => 0, 'z_mm' => 0, 'length_mm' => (int) ceil($tank['length_mm'] / 2), 'width_mm' => $tank['width_mm'], 'height_mm' => $tank['height_mm']]];
+                $input['tank']['boxes'] = [
+                    [
+                        'x_mm' => 0,
+                        'y_mm' => 0,
+                        'z_mm' => 0,
+                        'length_mm' => $tank['length_mm'],
+                        'width_mm' => $tank['width_mm'],
+                        'height_mm' => (int) ceil($tank['height_mm'] / 2),
+                    ],
+                    [
+                        'x_mm' => 0,
+                        'y_mm' => 0,
+                        'z_mm' => 0,
+                        'length_mm' => (int) ceil($tank['length_mm'] / 2),
+                        'width_mm' => $tank['width_mm'],
+                        'height_mm' => $tank['height_mm'],
+                    ],
+                ];
                 $input['tank']['fittings'] = [['x_mm' => $tank['length_mm'], 'y_mm' => 0, 'z_mm' => 0, 'length_mm' => 1, 'width_mm' => 1, 'height_mm' => 1]];
             }
             $json = Json::encode($input);
@@ -84,7 +136,12 @@ final class BayFitTest extends TestCase
             $tried = self::byTrying(BayFitInput::read(InputReader::of(Json::decode($json))), [0, 0, 0], [0, 0, 0]);
             self::assertSame(null === $tried, null === $fit->placement, $json);
             if (null !== $fit->placement) {
-                self::assertEqualsWithDelta($tried, [$fit->placement->body->low[2], hypot($fit->placement->body->low[0], $fit->placement->body->low[1])], 1e-9, $json);
+                self::assertEqualsWithDelta(
+                    $tried,
+                    [$fit->placement->body->low[2], hypot($fit->placement->body->low[0], $fit->placement->body->low[1])],
+                    1e-9,
+                    $json,
+                );
                 ++$fitted;
             } elseif (0 === $seed % 5) {
                 self::assertEqualsWithDelta(self::missingByTrying($json), $fit->shortMm, 1e-9, $json);
@@ -100,9 +157,16 @@ final class BayFitTest extends TestCase
         $found = 0;
         for ($seed = 1; $seed <= 400; ++$seed) {
             mt_srand($seed);
-            $box = static fn (int $most): Box => Box::at([mt_rand(0, 6), mt_rand(0, 5), mt_rand(0, 3)], [mt_rand(1, $most), mt_rand(1, $most), mt_rand(1, $most)]);
+            $box = static fn (int $most): Box => Box::at(
+                [mt_rand(0, 6), mt_rand(0, 5), mt_rand(0, 3)],
+                [mt_rand(1, $most), mt_rand(1, $most), mt_rand(1, $most)],
+            );
             $bayMm = [mt_rand(4, 9), mt_rand(3, 8), mt_rand(2, 6)];
-            $input = new BayFitInput($bayMm, array_map(static fn (): Box => $box(3), range(1, mt_rand(1, 4))), new TankBody(Box::at([0, 0, 0], [mt_rand(1, 5), mt_rand(1, 5), mt_rand(1, 4)]), true, Clearance::even(0.0)));
+            $input = new BayFitInput(
+                $bayMm,
+                array_map(static fn (): Box => $box(3), range(1, mt_rand(1, 4))),
+                new TankBody(Box::at([0, 0, 0], [mt_rand(1, 5), mt_rand(1, 5), mt_rand(1, 4)]), true, Clearance::even(0.0)),
+            );
             $to = [mt_rand(-2, 10), mt_rand(-2, 9), mt_rand(-1, 6)];
             $solid = $input->tank->turned(Turn::all(true)[0])->solid;
             $least = null;

@@ -66,8 +66,14 @@ final class PartsCsvTest extends TestCase
         yield 'no name' => [str_replace('Moss tap', '', self::TAP), ['Line 1, name: This must be a text of 1 to']];
         yield 'a figure that is missing' => [str_replace(' least_kpa=0', '', self::TAP), ['Line 1, figures least_kpa']];
         yield 'a figure of another kind' => [self::TAP.' curve=0:330', ['Line 1, figures curve']];
-        yield 'a figure that is too large' => [str_replace('open_lpm=5', 'open_lpm=5000', self::TAP), ['Line 1, figures open_lpm: 5000 is outside what is allowed here']];
-        yield 'two lines with a mistake each, and one without' => [str_replace(',600,', ',much,', self::TAP)."\n".self::TAP."\n".str_replace(',17,', ',dear,', self::TAP), ['Line 1, rating_kpa', 'Line 3, price']];
+        yield 'a figure that is too large' => [
+            str_replace('open_lpm=5', 'open_lpm=5000', self::TAP),
+            ['Line 1, figures open_lpm: 5000 is outside what is allowed here'],
+        ];
+        yield 'two lines with a mistake each, and one without' => [
+            str_replace(',600,', ',much,', self::TAP)."\n".self::TAP."\n".str_replace(',17,', ',dear,', self::TAP),
+            ['Line 1, rating_kpa', 'Line 3, price'],
+        ];
         yield 'bytes that are no text' => ["Moss tap\xc3\x28", ['in UTF-8']];
         yield 'a table without end' => [str_repeat(self::TAP."\n", 201), ['from 1 to 200 parts']];
         yield 'more than is read' => [str_repeat('x', 200_001), ['at most 200000 characters']];

@@ -43,7 +43,9 @@ final class DemandCalculatorTest extends TestCase
 
     public function testSuppliesAreKeptApartAndAnUnknownOneIsEmpty(): void
     {
-        $demand = DemandCalculator::calculate(new DemandInput(1, 1, 0, [new DemandUse('a', 3, Each::Rig, 1, Per::Day), new DemandUse('b', 4, Each::Rig, 1, Per::Day, '7')]));
+        $demand = DemandCalculator::calculate(
+            new DemandInput(1, 1, 0, [new DemandUse('a', 3, Each::Rig, 1, Per::Day), new DemandUse('b', 4, Each::Rig, 1, Per::Day, '7')]),
+        );
         self::assertSame([3.0, 4.0, 0.0], [$demand->supply('main')->carryL, $demand->supply('7')->carryL, $demand->supply('none')->carryL]);
     }
 

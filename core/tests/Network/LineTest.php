@@ -92,7 +92,9 @@ final class LineTest extends TestCase
     public function testAStrongerPumpAndWiderPipesNeverGiveLess(): void
     {
         for ($seed = 1; $seed <= 400; ++$seed) {
-            $given = static fn (float $bores, float $pump): float => array_sum(array_column(LineCalculator::calculate(RandomLines::of($seed, true, $bores, $pump))->outlets, 'lpm'));
+            $given = static fn (float $bores, float $pump): float => array_sum(
+                array_column(LineCalculator::calculate(RandomLines::of($seed, true, $bores, $pump))->outlets, 'lpm'),
+            );
             $lpm = $given(1.0, 1.0);
             self::assertGreaterThanOrEqual($lpm - 1e-6, $given(1.2, 1.0), "Seed $seed");
             self::assertGreaterThanOrEqual($lpm - 1e-6, $given(1.0, 1.2), "Seed $seed");
@@ -147,16 +149,37 @@ final class LineTest extends TestCase
         self::assertGreaterThan(50, $regulated);
     }
 
-    /** @return iterable<string, array{string, list<list<string>>, int}> links between a tank, a tap at “b” and more; those of each chain, in their order; how many heads are to be found */
+    /**
+     * @return iterable<string, array{string, list<list<string>>, int}> links between a tank, a tap at “b” and more; those of each chain, in their
+     *                                                                  order; how many heads are to be found
+     */
     public static function shapes(): iterable
     {
-        $pipe = static fn (string $id, string $from, string $to, int $bore = 10): string => \sprintf('{"id":"%s","kind":"pipe","from":"%s","to":"%s","length_m":1,"bore_mm":%d}', $id, $from, $to, $bore);
+        $pipe = static fn (string $id, string $from, string $to, int $bore = 10): string => \sprintf(
+            '{"id":"%s","kind":"pipe","from":"%s","to":"%s","length_m":1,"bore_mm":%d}',
+            $id,
+            $from,
+            $to,
+            $bore,
+        );
         $check = '{"id":"c","kind":"check","from":"x","to":"y","rated_lpm":10,"rated_kpa":5}';
         yield 'all in series, one laid backwards' => [implode(',', [$pipe('p', 'tank', 'x'), $check, $pipe('q', 'b', 'y')]), [['p', 'c', 'q']], 1];
-        yield 'drawn from its end on, along what lets nothing back' => [implode(',', [$pipe('q', 'b', 'y'), $check, $pipe('p', 'x', 'tank')]), [['p', 'c', 'q']], 1];
-        yield 'two ways from a tee to the tap' => [implode(',', [$pipe('p', 'tank', 'x'), $check, $pipe('q', 'y', 'b'), $pipe('r', 'x', 'z', 12), $pipe('s', 'z', 'b')]), [['p'], ['c', 'q'], ['r', 's']], 2];
+        yield 'drawn from its end on, along what lets nothing back' => [
+            implode(',', [$pipe('q', 'b', 'y'), $check, $pipe('p', 'x', 'tank')]),
+            [['p', 'c', 'q']],
+            1,
+        ];
+        yield 'two ways from a tee to the tap' => [
+            implode(',', [$pipe('p', 'tank', 'x'), $check, $pipe('q', 'y', 'b'), $pipe('r', 'x', 'z', 12), $pipe('s', 'z', 'b')]),
+            [['p'], ['c', 'q'], ['r', 's']],
+            2,
+        ];
         yield 'a dead leg has no part in it' => [implode(',', [$pipe('p', 'tank', 'x'), $pipe('q', 'x', 'b'), $pipe('r', 'x', 'z')]), [['p', 'q']], 1];
-        yield 'a ring that hangs on one tee comes back to it' => [implode(',', [$pipe('p', 'tank', 'x'), $pipe('q', 'x', 'b'), $pipe('r', 'x', 'z'), $pipe('s', 'z', 'x')]), [['p'], ['q'], ['r', 's']], 2];
+        yield 'a ring that hangs on one tee comes back to it' => [
+            implode(',', [$pipe('p', 'tank', 'x'), $pipe('q', 'x', 'b'), $pipe('r', 'x', 'z'), $pipe('s', 'z', 'x')]),
+            [['p'], ['q'], ['r', 's']],
+            2,
+        ];
     }
 
     /** @param list<list<string>> $chains */
@@ -164,10 +187,19 @@ final class LineTest extends TestCase
     public function testWhatStandsInSeriesIsOneChain(string $links, array $chains, int $unknown): void
     {
         $nodes = implode(',', array_map(static fn (string $id): string => '{"id":"'.$id.'","z_m":0}', ['tank', 'b', 'x', 'y', 'z']));
-        $input = LineInput::read(InputReader::of(Json::decode('{"nodes":['.$nodes.'],"sources":[{"node":"tank","level_m":2}],"links":['.$links.'],"outlets":[{"id":"o","node":"b","lpm_at_100kpa":6,"open":1}]}')));
+        $input = LineInput::read(
+            InputReader::of(
+                Json::decode(
+                    '{"nodes":['.$nodes.'],"sources":[{"node":"tank","level_m":2}],"links":['.$links.'],"outlets":[{"id":"o","node":"b","lpm_at_100kpa":6,"open":1}]}',
+                ),
+            ),
+        );
         $network = new LineNetwork($input);
         [$line, $solution] = LineCalculator::solve($network, null);
-        $ids = static fn (LineChain $chain): array => array_map(static fn (int $number): string => $network->links[$number][0]->ends()->id, array_keys($chain->links));
+        $ids = static fn (LineChain $chain): array => array_map(
+            static fn (int $number): string => $network->links[$number][0]->ends()->id,
+            array_keys($chain->links),
+        );
         self::assertSame($chains, array_map($ids, $solution->shape->chains));
         self::assertCount($unknown, $solution->shape->unknown);
         self::assertTrue($line->converged);
@@ -177,13 +209,18 @@ final class LineTest extends TestCase
 
     public function testARegulatorShutsWhereMoreThanItsSettingStandsBehindIt(): void
     {
-        $line = self::line('{"nodes":[{"id":"tank","z_m":0},{"id":"a","z_m":0},{"id":"b","z_m":0}],"sources":[{"node":"tank","pressure_kpa":150},{"node":"b","pressure_kpa":120}],"links":[{"id":"p","kind":"pipe","from":"tank","to":"a","length_m":1,"bore_mm":10},{"id":"r","kind":"regulator","from":"a","to":"b","set_kpa":100,"rated_lpm":15,"rated_kpa":40}],"outlets":[{"id":"o","node":"b","lpm_at_100kpa":6,"open":1}]}');
+        $line = self::line(
+            '{"nodes":[{"id":"tank","z_m":0},{"id":"a","z_m":0},{"id":"b","z_m":0}],"sources":[{"node":"tank","pressure_kpa":150},{"node":"b","pressure_kpa":120}],"links":[{"id":"p","kind":"pipe","from":"tank","to":"a","length_m":1,"bore_mm":10},{"id":"r","kind":"regulator","from":"a","to":"b","set_kpa":100,"rated_lpm":15,"rated_kpa":40}],"outlets":[{"id":"o","node":"b","lpm_at_100kpa":6,"open":1}]}',
+        );
         self::assertEqualsWithDelta(0.0, $line->links->r->flow_lpm, 1e-6);
         self::assertEqualsWithDelta(150.0, $line->nodes->a->pressure_kpa, 1e-3);
         self::assertEqualsWithDelta(6.0 * sqrt(1.2), $line->outlets->o->flow_lpm, 1e-6);
     }
 
-    /** @return iterable<string, array{string, array<string, float|null>}> what is joined to a tank whose surface stands 1 m up, and the pressures with nothing open, in kPa; 1 m of water at 15 °C is 9.798 kPa */
+    /**
+     * @return iterable<string, array{string, array<string, float|null>}> what is joined to a tank whose surface stands 1 m up, and the pressures with
+     *                                                                    nothing open, in kPa; 1 m of water at 15 °C is 9.798 kPa
+     */
     public static function standing(): iterable
     {
         $m = 9.79839;
@@ -192,18 +229,31 @@ final class LineTest extends TestCase
         yield 'a pump that is on adds its curve at nothing, and a valve passes it on' => [\sprintf($pump, '').','.$check, ['a' => 300 + $m, 'b' => 300 + $m]];
         yield 'a pump that is off and shut reaches nothing' => [\sprintf($pump, ',"on":false').','.$check, ['a' => null, 'b' => null]];
         yield 'a pump that is off and lets through' => [\sprintf($pump, ',"on":false,"off_rated_lpm":8,"off_rated_kpa":10').','.$check, ['a' => $m, 'b' => $m]];
-        yield 'a regulator gives the lesser' => [\sprintf($pump, '').',{"id":"r","kind":"regulator","from":"a","to":"b","set_kpa":210,"rated_lpm":15,"rated_kpa":40}', ['a' => 300 + $m, 'b' => 210.0]];
-        yield 'a valve the wrong way round' => [\sprintf($pump, '').',{"id":"c","kind":"check","from":"b","to":"a","rated_lpm":10,"rated_kpa":5}', ['a' => 300 + $m, 'b' => null]];
-        yield 'a pipe both ways' => ['{"id":"x","kind":"pipe","from":"a","to":"tank","length_m":1,"bore_mm":10},{"id":"y","kind":"pipe","from":"a","to":"b","length_m":1,"bore_mm":10}', ['a' => $m, 'b' => $m]];
+        yield 'a regulator gives the lesser' => [
+            \sprintf($pump, '').',{"id":"r","kind":"regulator","from":"a","to":"b","set_kpa":210,"rated_lpm":15,"rated_kpa":40}',
+            ['a' => 300 + $m, 'b' => 210.0],
+        ];
+        yield 'a valve the wrong way round' => [
+            \sprintf($pump, '').',{"id":"c","kind":"check","from":"b","to":"a","rated_lpm":10,"rated_kpa":5}',
+            ['a' => 300 + $m, 'b' => null],
+        ];
+        yield 'a pipe both ways' => [
+            '{"id":"x","kind":"pipe","from":"a","to":"tank","length_m":1,"bore_mm":10},{"id":"y","kind":"pipe","from":"a","to":"b","length_m":1,"bore_mm":10}',
+            ['a' => $m, 'b' => $m],
+        ];
     }
 
     /** @param array<string, float|null> $kpa */
     #[DataProvider('standing')]
     public function testWhereNothingFlowsThePressuresStand(string $links, array $kpa): void
     {
-        $line = self::line('{"nodes":[{"id":"tank","z_m":0},{"id":"a","z_m":0},{"id":"b","z_m":0}],"sources":[{"node":"tank","level_m":1}],"links":['.$links.'],"outlets":[{"id":"o","node":"b","lpm_at_100kpa":6,"open":0}]}');
+        $line = self::line(
+            '{"nodes":[{"id":"tank","z_m":0},{"id":"a","z_m":0},{"id":"b","z_m":0}],"sources":[{"node":"tank","level_m":1}],"links":['.$links.'],"outlets":[{"id":"o","node":"b","lpm_at_100kpa":6,"open":0}]}',
+        );
         foreach ($kpa as $node => $wanted) {
-            null === $wanted ? self::assertSame('no_source', $line->nodes->{$node}->reason) : self::assertEqualsWithDelta($wanted, $line->nodes->{$node}->pressure_kpa, 0.01);
+            null === $wanted
+                ? self::assertSame('no_source', $line->nodes->{$node}->reason)
+                : self::assertEqualsWithDelta($wanted, $line->nodes->{$node}->pressure_kpa, 0.01);
         }
         self::assertSame(0, $line->outlets->o->flow_lpm);
     }
@@ -211,7 +261,9 @@ final class LineTest extends TestCase
     /** By hand: 12 mm of bore turned off, so a quadratic valve of 10 kPa at 5 L/min and a tap of 5 L/min at 100 kPa share 110 kPa. */
     public function testAValveAndATapShareThePressureByTheirSquares(): void
     {
-        $line = self::line('{"nodes":[{"id":"s","z_m":0},{"id":"t","z_m":0}],"sources":[{"node":"s","pressure_kpa":110}],"links":[{"id":"v","kind":"loss","from":"s","to":"t","rated_lpm":5,"rated_kpa":10}],"outlets":[{"id":"o","node":"t","lpm_at_100kpa":5}]}');
+        $line = self::line(
+            '{"nodes":[{"id":"s","z_m":0},{"id":"t","z_m":0}],"sources":[{"node":"s","pressure_kpa":110}],"links":[{"id":"v","kind":"loss","from":"s","to":"t","rated_lpm":5,"rated_kpa":10}],"outlets":[{"id":"o","node":"t","lpm_at_100kpa":5}]}',
+        );
         self::assertEqualsWithDelta([5.0, 100.0], [$line->outlets->o->flow_lpm, $line->nodes->t->pressure_kpa], 1e-6);
     }
 

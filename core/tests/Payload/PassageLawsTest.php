@@ -28,7 +28,16 @@ final class PassageLawsTest extends TestCase
     public function testNoLitreOnTheWayIsWorseThanTheWorst(): void
     {
         $place = Generators::choose(-8, 52);
-        $this->forAll(Generators::choose(1, 200), $place, Generators::choose(1, 200), $place, Generators::choose(1, 150), $place, Generators::choose(0, 10), Generators::elements(Draw::cases()))
+        $this->forAll(
+            Generators::choose(1, 200),
+            $place,
+            Generators::choose(1, 200),
+            $place,
+            Generators::choose(1, 150),
+            $place,
+            Generators::choose(0, 10),
+            Generators::elements(Draw::cases()),
+        )
             ->then(static function (int $oneL, int $oneDm, int $otherL, int $otherDm, int $wasteL, int $wasteDm, int $shareTenths, Draw $draw): void {
                 $tanks = [
                     new PassageTank(new LoadedTank('one', $oneL, 9.0, $oneDm / 10, -0.6), 1.0, $oneL / 10),
@@ -42,7 +51,9 @@ final class PassageLawsTest extends TestCase
                 self::assertEqualsWithDelta(array_sum($drawable), $passage->usedL, 1e-9);
                 for ($step = 0; $step <= 1000; ++$step) {
                     $usedL = $passage->usedL * $step / 1000;
-                    $drawn = Draw::Together === $draw ? [$drawable[0] * $step / 1000, $drawable[1] * $step / 1000] : [min($drawable[0], $usedL), max(0.0, $usedL - $drawable[0])];
+                    $drawn = Draw::Together === $draw
+                        ? [$drawable[0] * $step / 1000, $drawable[1] * $step / 1000]
+                        : [min($drawable[0], $usedL), max(0.0, $usedL - $drawable[0])];
                     $kg = [
                         [9.0 + $oneL - $drawn[0], $oneDm / 10, -0.6],
                         [7.0 + 0.8 * $otherL - $drawn[1], $otherDm / 10, 0.5],
@@ -50,7 +61,13 @@ final class PassageLawsTest extends TestCase
                     ];
                     $wholeKg = 2850.0 + array_sum(array_column($kg, 0));
                     $rearKg = 1400.0 + array_sum(array_map(static fn (array $one): float => $one[0] * $one[1], $kg)) / self::WHEELBASE_M;
-                    $now = ['gross' => 3500.0 - $wholeKg, 'front' => 1850.0 - ($wholeKg - $rearKg), 'rear' => 1850.0 - $rearKg, 'side' => 2 * array_sum(array_map(static fn (array $one): float => $one[0] * $one[2], $kg)) / self::TRACK_M, 'share' => ($wholeKg - $rearKg) / $wholeKg];
+                    $now = [
+                        'gross' => 3500.0 - $wholeKg,
+                        'front' => 1850.0 - ($wholeKg - $rearKg),
+                        'rear' => 1850.0 - $rearKg,
+                        'side' => 2 * array_sum(array_map(static fn (array $one): float => $one[0] * $one[2], $kg)) / self::TRACK_M,
+                        'share' => ($wholeKg - $rearKg) / $wholeKg,
+                    ];
                     foreach ($now as $name => $value) {
                         $seen[$name] = min($seen[$name], $value);
                     }

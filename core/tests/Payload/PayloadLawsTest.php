@@ -28,12 +28,24 @@ final class PayloadLawsTest extends TestCase
 
     private static function road(float $grossKg, float $rearLimitKg, float $litres, float $tankXM, float $gearKg = 150.0): Payload
     {
-        return RoadPayloadCalculator::calculate(new RoadRig($grossKg, 3.4, new Axle(1450, 1850), new Axle(1400, $rearLimitKg), 1.7, [new Mass('gear', $gearKg, 3.9, 0.3)], [new LoadedTank('tank', $litres, 9, $tankXM, -0.6)]));
+        return RoadPayloadCalculator::calculate(
+            new RoadRig(
+                $grossKg,
+                3.4,
+                new Axle(1450, 1850),
+                new Axle(1400, $rearLimitKg),
+                1.7,
+                [new Mass('gear', $gearKg, 3.9, 0.3)],
+                [new LoadedTank('tank', $litres, 9, $tankXM, -0.6)],
+            ),
+        );
     }
 
     private static function trailer(float $grossKg, float $noseLimitKg, float $litres, float $tankXM): Payload
     {
-        return TrailerPayloadCalculator::calculate(new TrailerRig($grossKg, 1000, 60, $noseLimitKg, 3.3, 1400, [], [new LoadedTank('tank', $litres, 6, $tankXM, 0)]));
+        return TrailerPayloadCalculator::calculate(
+            new TrailerRig($grossKg, 1000, 60, $noseLimitKg, 3.3, 1400, [], [new LoadedTank('tank', $litres, 6, $tankXM, 0)]),
+        );
     }
 
     public function testWhatIsAllowedReallyIsAndALitreMoreIsNot(): void
@@ -42,7 +54,9 @@ final class PayloadLawsTest extends TestCase
             ->then(static function (int $grossKg, int $limitKg, int $litres, int $decimetres): void {
                 foreach ([self::road($grossKg, $limitKg, $litres, $decimetres / 10), self::trailer($grossKg / 2.6, $limitKg / 20, $litres, $decimetres / 10)] as $payload) {
                     $fill = $payload->maxFill();
-                    $over = static fn (float $fraction): array => array_values(array_filter($payload->limits(), static fn (FillLimit $limit): bool => $limit->spareAt($fraction) < -1e-6));
+                    $over = static fn (float $fraction): array => array_values(
+                        array_filter($payload->limits(), static fn (FillLimit $limit): bool => $limit->spareAt($fraction) < -1e-6),
+                    );
                     $brokenEmpty = [] !== $over(0.0);
                     self::assertSame($brokenEmpty, [] !== $over($fill->fraction), 'Allowed is allowed, unless a limit is broken empty.');
                     if (LimitName::None === $fill->limitedBy) {
@@ -75,7 +89,9 @@ final class PayloadLawsTest extends TestCase
 
     public function testABoatWithoutStabilityHasNoHeel(): void
     {
-        $boat = static fn (float $widthM) => BoatPayloadCalculator::calculate(new BoatRig(500, 0.3, 400, [], [new BoatTank(new LoadedTank('bilge', 60, 4, 0, 0.1), 2.0, $widthM)]));
+        $boat = static fn (float $widthM) => BoatPayloadCalculator::calculate(
+            new BoatRig(500, 0.3, 400, [], [new BoatTank(new LoadedTank('bilge', 60, 4, 0, 0.1), 2.0, $widthM)]),
+        );
         self::assertNull($boat(1.4)->heelDeg);
         self::assertLessThan(0, $boat(1.4)->gmEffectiveM);
         self::assertGreaterThan(0, $boat(0.5)->heelDeg);

@@ -36,13 +36,22 @@ final class PayloadTest extends TestCase
     #[DataProvider('places')]
     public function testALoadRestsOnTheAxlesByItsLevers(float $kg, float $xM, float $yM, float $frontKg, float $rearKg, float $sideKg): void
     {
-        $with = static fn (array $loads, array $tanks) => RoadPayloadCalculator::calculate(new RoadRig(3500, 3, new Axle(1000, 1800), new Axle(800, 1900), 1.5, $loads, $tanks));
+        $with = static fn (array $loads, array $tanks) => RoadPayloadCalculator::calculate(
+            new RoadRig(3500, 3, new Axle(1000, 1800), new Axle(800, 1900), 1.5, $loads, $tanks),
+        );
         foreach ([$with([new Mass('gear', $kg, $xM, $yM)], []), $with([], [new LoadedTank('tank', $kg - 10, 10, $xM, $yM)])] as $payload) {
-            self::assertEqualsWithDelta([1000 + $frontKg, 800 + $rearKg, $sideKg, 1800 + $kg], [$payload->front->kgAt(1), $payload->rear->kgAt(1), $payload->sideDifferenceKg, $payload->gross->kgAt(1)], 1e-9);
+            self::assertEqualsWithDelta(
+                [1000 + $frontKg, 800 + $rearKg, $sideKg, 1800 + $kg],
+                [$payload->front->kgAt(1), $payload->rear->kgAt(1), $payload->sideDifferenceKg, $payload->gross->kgAt(1)],
+                1e-9,
+            );
         }
     }
 
-    /** @return iterable<string, array{float, float, float, float, float, LimitName}> limits of gross, front and rear, the tank's place; litres of 100 allowed, and what stops them */
+    /**
+     * @return iterable<string, array{float, float, float, float, float, LimitName}> limits of gross, front and rear, the tank's place; litres of 100
+     *                                                                               allowed, and what stops them
+     */
     public static function limits(): iterable
     {
         yield 'all of it' => [2000.0, 1800.0, 1900.0, 1.5, 100.0, LimitName::None];
@@ -59,14 +68,18 @@ final class PayloadTest extends TestCase
     #[DataProvider('limits')]
     public function testTheFirstLimitStopsTheFill(float $grossKg, float $frontKg, float $rearKg, float $xM, float $litres, LimitName $by): void
     {
-        $fill = RoadPayloadCalculator::calculate(new RoadRig($grossKg, 3, new Axle(1000, $frontKg), new Axle(800, $rearKg), 1.5, [], [new LoadedTank('tank', 100, 0, $xM, 0)]))->maxFill();
+        $fill = RoadPayloadCalculator::calculate(
+            new RoadRig($grossKg, 3, new Axle(1000, $frontKg), new Axle(800, $rearKg), 1.5, [], [new LoadedTank('tank', 100, 0, $xM, 0)]),
+        )->maxFill();
         self::assertEqualsWithDelta([$litres, $litres / 100], [$fill->litres, $fill->fraction], 1e-9);
         self::assertSame($by, $fill->limitedBy);
     }
 
     public function testATrailersNoseCarriesWhatLiesBeforeItsAxle(): void
     {
-        $trailer = static fn (float $xM) => TrailerPayloadCalculator::calculate(new TrailerRig(1500, 1000, 60, 100, 4, 1400, [], [new LoadedTank('tank', 100, 0, $xM, 0)]));
+        $trailer = static fn (float $xM) => TrailerPayloadCalculator::calculate(
+            new TrailerRig(1500, 1000, 60, 100, 4, 1400, [], [new LoadedTank('tank', 100, 0, $xM, 0)]),
+        );
         foreach ([[4.0, 60.0, 1040.0], [2.0, 110.0, 990.0], [5.0, 35.0, 1065.0]] as [$xM, $noseKg, $axleKg]) {
             $payload = $trailer($xM);
             self::assertEqualsWithDelta([$noseKg, $axleKg, $noseKg / 1100], [$payload->nose->kgAt(1), $payload->axle->kgAt(1), $payload->noseShareAt(1)], 1e-9);
@@ -76,7 +89,9 @@ final class PayloadTest extends TestCase
 
     public function testSlackWaterTakesStabilityAndASideTankHeels(): void
     {
-        $boat = static fn (bool $slack, float $yM) => BoatPayloadCalculator::calculate(new BoatRig(1900, 1.0, 400, [], [new BoatTank(new LoadedTank('tank', 100, 0, 0, $yM), 1.2, 1.0, $slack)]));
+        $boat = static fn (bool $slack, float $yM) => BoatPayloadCalculator::calculate(
+            new BoatRig(1900, 1.0, 400, [], [new BoatTank(new LoadedTank('tank', 100, 0, 0, $yM), 1.2, 1.0, $slack)]),
+        );
         self::assertEqualsWithDelta([0.05, 0.95, 0.0], [$boat(true, 0.0)->freeSurfaceM, $boat(true, 0.0)->gmEffectiveM, $boat(true, 0.0)->heelDeg], 1e-9);
         self::assertEqualsWithDelta([0.0, 1.0], [$boat(false, 0.0)->freeSurfaceM, $boat(false, 0.0)->gmEffectiveM], 1e-9);
         self::assertEqualsWithDelta(rad2deg(atan(100 * 0.5 / 2000)), $boat(false, 0.5)->heelDeg, 1e-9);

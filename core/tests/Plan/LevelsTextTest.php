@@ -70,10 +70,22 @@ final class LevelsTextTest extends TestCase
         $arch = static fn (string $of): string => \sprintf($shape, 'wheel_arch').',{"op":"add","path":"/tanks/0/arch","value":{'.$of.'}}';
         yield 'no table' => [\sprintf($shape, 'profile'), '/tanks/0/levels', 'at least one height'];
         yield 'no arch' => [\sprintf($shape, 'wheel_arch'), '/tanks/0/arch', 'the place and the sizes'];
-        yield 'heights that fall' => [$levels('{"id":"a","height_mm":300,"litres":50},{"id":"b","height_mm":200,"litres":60}'), '/tanks/0/levels/1/height_mm', 'rise from line to line'];
-        yield 'litres that fall' => [$levels('{"id":"a","height_mm":200,"litres":50},{"id":"b","height_mm":340,"litres":50}'), '/tanks/0/levels/1/litres', 'holds more'];
+        yield 'heights that fall' => [
+            $levels('{"id":"a","height_mm":300,"litres":50},{"id":"b","height_mm":200,"litres":60}'),
+            '/tanks/0/levels/1/height_mm',
+            'rise from line to line',
+        ];
+        yield 'litres that fall' => [
+            $levels('{"id":"a","height_mm":200,"litres":50},{"id":"b","height_mm":340,"litres":50}'),
+            '/tanks/0/levels/1/litres',
+            'holds more',
+        ];
         yield 'more than the outside has room for' => [$levels('{"id":"a","height_mm":340,"litres":500}'), '/tanks/0/levels/0/litres', 'do not go into'];
-        yield 'an arch as high as the tank' => [$arch('"x_mm":0,"y_mm":0,"length_mm":200,"width_mm":200,"height_mm":360'), '/tanks/0/arch/height_mm', 'lower than the tank'];
+        yield 'an arch as high as the tank' => [
+            $arch('"x_mm":0,"y_mm":0,"length_mm":200,"width_mm":200,"height_mm":360'),
+            '/tanks/0/arch/height_mm',
+            'lower than the tank',
+        ];
         yield 'an arch beyond the tank' => [$arch('"x_mm":900,"y_mm":0,"length_mm":200,"width_mm":200,"height_mm":100'), '/tanks/0/arch/length_mm', 'mm long'];
     }
 

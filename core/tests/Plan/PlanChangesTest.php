@@ -22,7 +22,10 @@ final class PlanChangesTest extends TestCase
         yield 'a choice' => [['"stay": "wild"' => '"stay": "mixed"'], 'Nights: wild nights → mixed'];
         yield 'a point of a curve' => [['"kpa": 310' => '"kpa": 300'], "Pressure pump, point 2, pressure: 310\u{a0}kPa → 300\u{a0}kPa"];
         yield 'a unit' => [['"length": "mm"' => '"length": "in"'], 'Length: mm → inches'];
-        yield 'in the units of the later state' => [['"length": "mm"' => '"length": "in"', '"length_mm": 950' => '"length_mm": 914.4'], "Length: mm → inches; Tail tank, length, along: 37.402\u{a0}in → 36\u{a0}in"];
+        yield 'in the units of the later state' => [
+            ['"length": "mm"' => '"length": "in"', '"length_mm": 950' => '"length_mm": 914.4'],
+            "Length: mm → inches; Tail tank, length, along: 37.402\u{a0}in → 36\u{a0}in",
+        ];
     }
 
     /** @param array<string, string> $replaced */

@@ -23,9 +23,16 @@ final class PlanPatchTest extends TestCase
         yield 'a part of a list' => [PlanPatch::replace('/tanks/1/x_m', 2.5)];
         yield 'a name at the top' => [PlanPatch::replace('/name', 'Renamed')];
         yield 'a key that was not there' => [PlanPatch::add('/tanks/0/travel_fill', 0.5)];
-        yield 'a part at the end' => [PlanPatch::append('/tanks', $fellside->tanks[2]->movedTo(1.0, 0.4)->sized(300, 300)->named('Second tank'))->and(PlanPatch::replace('/tanks/3/id', 'second'))];
+        yield 'a part at the end' => [
+            PlanPatch::append(
+                '/tanks',
+                $fellside->tanks[2]->movedTo(1.0, 0.4)->sized(300, 300)->named('Second tank'),
+            )->and(PlanPatch::replace('/tanks/3/id', 'second')),
+        ];
         yield 'a part removed' => [PlanPatch::remove('/load/loads/1')];
-        yield 'one after another, with the places as they are by then' => [PlanPatch::remove('/tanks/0')->and(PlanPatch::replace('/tanks/0/name', 'The first can'))->and(PlanPatch::replace('/use/days', 2))];
+        yield 'one after another, with the places as they are by then' => [
+            PlanPatch::remove('/tanks/0')->and(PlanPatch::replace('/tanks/0/name', 'The first can'))->and(PlanPatch::replace('/use/days', 2)),
+        ];
     }
 
     #[DataProvider('patches')]

@@ -49,8 +49,16 @@ final class PlanTest extends TestCase
         yield 'an empty name' => ['[{"op":"replace","path":"/name","value":"  "}]', '/name', '1 to 80 characters'];
         yield 'a name on two lines' => ['[{"op":"replace","path":"/name","value":"a\nb"}]', '/name', 'on one line'];
         yield 'litres and flow' => ['[{"op":"add","path":"/use/uses/0/minutes","value":3}]', '/use/uses/0/litres', 'not both'];
-        yield 'outlet above overflow' => ['[{"op":"replace","path":"/tanks/0/outlet_height_mm","value":350}]', '/tanks/0/outlet_height_mm', 'below the overflow'];
-        yield 'overflow above the lid' => ['[{"op":"replace","path":"/tanks/0/overflow_height_mm","value":361}]', '/tanks/0/overflow_height_mm', 'above the lid'];
+        yield 'outlet above overflow' => [
+            '[{"op":"replace","path":"/tanks/0/outlet_height_mm","value":350}]',
+            '/tanks/0/outlet_height_mm',
+            'below the overflow',
+        ];
+        yield 'overflow above the lid' => [
+            '[{"op":"replace","path":"/tanks/0/overflow_height_mm","value":361}]',
+            '/tanks/0/overflow_height_mm',
+            'above the lid',
+        ];
         yield 'axles longer than the rig' => ['[{"op":"replace","path":"/load/rig/axles/1/x_m","value":5.5}]', '/load/rig/axles/1/x_m', 'longer than the rig'];
         yield 'a newer version' => ['[{"op":"replace","path":"/version","value":7}]', '/version', 'newer Yard Cask'];
         yield 'no plan' => ['[{"op":"replace","path":"/format","value":"shopping-list"}]', '/format', 'not a plan'];
@@ -71,12 +79,18 @@ final class PlanTest extends TestCase
 
     public function testAllErrorsAreReportedTogether(): void
     {
-        $document = SamplePlans::patched(SamplePlans::fellside(), '[{"op":"replace","path":"/use/crew","value":-1},{"op":"replace","path":"/tanks/2/x_m","value":"far"},{"op":"add","path":"/load/loads/0/colour","value":"red"}]');
+        $document = SamplePlans::patched(
+            SamplePlans::fellside(),
+            '[{"op":"replace","path":"/use/crew","value":-1},{"op":"replace","path":"/tanks/2/x_m","value":"far"},{"op":"add","path":"/load/loads/0/colour","value":"red"}]',
+        );
         try {
             Plan::read($document);
             self::fail('This plan was taken.');
         } catch (InvalidInput $e) {
-            self::assertSame(['/use/crew', '/load/loads/0/colour', '/tanks/2/x_m'], array_map(static fn (InputError $error): string => $error->pointer, $e->errors));
+            self::assertSame(
+                ['/use/crew', '/load/loads/0/colour', '/tanks/2/x_m'],
+                array_map(static fn (InputError $error): string => $error->pointer, $e->errors),
+            );
         }
     }
 
@@ -216,7 +230,10 @@ final class PlanTest extends TestCase
         $plan = Plan::read($old);
         $wanted = ['Alike', 'Alike 2', 'Alike 3'];
         self::assertSame($wanted, \array_slice(array_column($plan->use->uses, 'name'), 0, 3));
-        self::assertSame($wanted, array_values(array_filter(array_column($plan->load->loads, 'name'), static fn (string $name): bool => str_starts_with($name, 'Alike'))));
+        self::assertSame(
+            $wanted,
+            array_values(array_filter(array_column($plan->load->loads, 'name'), static fn (string $name): bool => str_starts_with($name, 'Alike'))),
+        );
         self::assertSame($wanted, array_column($plan->tanks, 'name'));
     }
 
@@ -257,19 +274,36 @@ final class PlanTest extends TestCase
     {
         $old = (string) file_get_contents(__DIR__.'/../plans/fellside-version-2.json');
         $now = SamplePlans::fellside();
-        $nowhere = array_map(static fn (PlannedTank $tank): PlannedTank => PartFields::changed($tank, ['bay' => null, 'ports' => [], 'straps' => null, 'strapAngleDeg' => null, 'seeThrough' => 'drink-cans' === $tank->id]), $now->tanks);
-        self::assertSame(PartFields::changed($now, ['bays' => [], 'tanks' => $nowhere, 'runs' => [], 'line' => LinePlan::none()])->toJson(), Plan::fromJson($old)->toJson());
+        $nowhere = array_map(
+            static fn (PlannedTank $tank): PlannedTank => PartFields::changed(
+                $tank,
+                ['bay' => null, 'ports' => [], 'straps' => null, 'strapAngleDeg' => null, 'seeThrough' => 'drink-cans' === $tank->id],
+            ),
+            $now->tanks,
+        );
+        self::assertSame(
+            PartFields::changed($now, ['bays' => [], 'tanks' => $nowhere, 'runs' => [], 'line' => LinePlan::none()])->toJson(),
+            Plan::fromJson($old)->toJson(),
+        );
     }
 
     public function testAPlanOfVersionFiveIsTheSameUnderItsNewNames(): void
     {
         $old = (string) file_get_contents(__DIR__.'/../plans/two-valves-version-5.json');
-        $renamed = str_replace(['"version": 5', '"school":', '"two_way_valve"', '"stock": "two-way-'], ['"version": 6', '"system":', '"three_way_valve"', '"stock": "three-way-'], $old, $count);
+        $renamed = str_replace(
+            ['"version": 5', '"school":', '"two_way_valve"', '"stock": "two-way-'],
+            ['"version": 6', '"system":', '"three_way_valve"', '"stock": "three-way-'],
+            $old,
+            $count,
+        );
         self::assertSame(6, $count);
         self::assertSame(Plan::fromJson($renamed)->toJson(), Plan::fromJson($old)->toJson());
     }
 
-    /** @return iterable<string, array{string, float, float, float, float, float}> shape, sizes in mm; litres in all, litres below half and below a quarter of the height */
+    /**
+     * @return iterable<string, array{string, float, float, float, float, float}> shape, sizes in mm; litres in all, litres below half and below a
+     *                                                                            quarter of the height
+     */
     public static function shapes(): iterable
     {
         yield 'a box' => ['box', 1000, 500, 400, 200, 50];
@@ -286,6 +320,10 @@ final class PlanTest extends TestCase
         $tank = PartFields::changed(SamplePlans::fellside()->tanks[0], ['lengthMm' => $length, 'widthMm' => $width, 'heightMm' => $height]);
         $inside = PlannedShape::from($shape)->inside($tank->sizeMm(), $tank->arch, $tank->levels);
         self::assertSame($height, $inside->heightMm());
-        self::assertEqualsWithDelta([$litres, $litres / 2, $quarter], [$inside->litresBelow($height), $inside->litresBelow($height / 2), $inside->litresBelow($height / 4)], 1e-9);
+        self::assertEqualsWithDelta(
+            [$litres, $litres / 2, $quarter],
+            [$inside->litresBelow($height), $inside->litresBelow($height / 2), $inside->litresBelow($height / 4)],
+            1e-9,
+        );
     }
 }

@@ -60,7 +60,11 @@ final class QuantityFormatTest extends TestCase
 
     public function testWhatAnInputShowsIsReadBackAsTheSameReading(): void
     {
-        $this->forAll(Generators::choose(-4_000_000, 4_000_000), Generators::elements(Unit::Millimetre, Unit::Inch), Generators::elements(Kind::Length, Kind::Sideways))
+        $this->forAll(
+            Generators::choose(-4_000_000, 4_000_000),
+            Generators::elements(Unit::Millimetre, Unit::Inch),
+            Generators::elements(Kind::Length, Kind::Sideways),
+        )
             ->then(static function (int $micrometres, Unit $unit, Kind $kind): void {
                 $units = new UnitPreferences(length: $unit);
                 $format = new QuantityFormat($units);
@@ -87,7 +91,10 @@ final class QuantityFormatTest extends TestCase
     #[DataProvider('bounds')]
     public function testWhatMustNotBeExceededIsRoundedDown(float $litres, Unit $unit, string $reading): void
     {
-        self::assertSame($reading, str_replace("\u{00A0}", ' ', (new QuantityFormat(new UnitPreferences($unit)))->readingAtMost($litres, Unit::Litre, Kind::Volume)));
+        self::assertSame(
+            $reading,
+            str_replace("\u{00A0}", ' ', (new QuantityFormat(new UnitPreferences($unit)))->readingAtMost($litres, Unit::Litre, Kind::Volume)),
+        );
     }
 
     public function testWhatMustNotBeExceededIsNeverMoreThanItIs(): void

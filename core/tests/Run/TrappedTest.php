@@ -13,7 +13,9 @@ use YardCask\Core\Run\TrappedInput;
 
 final class TrappedTest extends TestCase
 {
-    /** @return iterable<string, array{list<array{float, float}>, float, list<array{float, float}>}> x and z of the points, grade in %, stretches that stay full */
+    /**
+     * @return iterable<string, array{list<array{float, float}>, float, list<array{float, float}>}> x and z of the points, grade in %, stretches that stay full
+     */
     public static function runs(): iterable
     {
         yield 'level: all runs out, or nothing is held back' => [[[0, 1], [2, 1]], 0, []];
@@ -38,7 +40,11 @@ final class TrappedTest extends TestCase
         $trapped = TrappedCalculator::calculate(self::runOf($points, $grade));
         $litresPerM = \M_PI / 4 * 0.02 ** 2 * 1000;
         self::assertEqualsWithDelta($full, array_map(static fn (Pocket $pocket): array => [$pocket->fromM, $pocket->toM], $trapped->pockets), 1e-9);
-        self::assertEqualsWithDelta(array_sum(array_map(static fn (array $stretch): float => $stretch[1] - $stretch[0], $full)) * $litresPerM, $trapped->litres(), 1e-9);
+        self::assertEqualsWithDelta(
+            array_sum(array_map(static fn (array $stretch): float => $stretch[1] - $stretch[0], $full)) * $litresPerM,
+            $trapped->litres(),
+            1e-9,
+        );
     }
 
     public function testIsTheSameFromTheOtherEndAndAgreesWithStepsAlongTheRun(): void
@@ -54,7 +60,10 @@ final class TrappedTest extends TestCase
                 $length = hypot($points[$index + 1][0] - $points[$index][0], $points[$index + 1][1] - $points[$index][1]);
                 for ($step = 0; $step < 200; ++$step) {
                     $part = ($step + 0.5) / 200;
-                    [$x, $z] = [$points[$index][0] + $part * ($points[$index + 1][0] - $points[$index][0]), $points[$index][1] + $part * ($points[$index + 1][1] - $points[$index][1])];
+                    [$x, $z] = [
+                        $points[$index][0] + $part * ($points[$index + 1][0] - $points[$index][0]),
+                        $points[$index][1] + $part * ($points[$index + 1][1] - $points[$index][1]),
+                    ];
                     $heights[] = [$z + $grade / 100 * $x, $length / 200];
                 }
             }

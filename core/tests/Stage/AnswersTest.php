@@ -19,26 +19,134 @@ final class AnswersTest extends TestCase
     /** @return iterable<string, array{string, string, string, string, string}> plan, patch, stage, sentence, reason */
     public static function answers(): iterable
     {
-        yield 'the need' => ['fellside', '', 'use', 'Carry 127 L for 3 days.', 'You use 39 L a day; 35 % of it goes on “Shower”. You will probably need between 85 L and 169 L. Drinking water is separate: 17 L.'];
-        yield 'one day' => ['van', '{"op":"replace","path":"/use/days","value":1},{"op":"replace","path":"/use/crew","value":9}', 'use', 'Carry 127 L for 1 day.', 'You use 116 L a day; 58 % of it goes on “Shower”. You will probably need between 84 L and 170 L. Drinking water is separate: 25 L.'];
-        yield 'a can' => ['van', '{"op":"replace","path":"/use/crew","value":1},{"op":"replace","path":"/use/days","value":1}', 'use', 'One can of 20 L is enough.', 'The stay needs 18 L, 16 L a day. You need no tank. Drinking water is separate: 2.8 L.'];
-        yield 'no use' => ['van', '{"op":"replace","path":"/use/uses","value":[]}', 'use', 'You use 0 L so far.', 'Add what you use water for, and the litres follow.'];
-        yield 'a limit' => ['fellside', '', 'load', 'Travel with 51 L at most.', 'With full tanks, the whole rig would have only 46 kg left. 116 kg is held back because the weights are estimated.'];
+        yield 'the need' => [
+            'fellside',
+            '',
+            'use',
+            'Carry 127 L for 3 days.',
+            'You use 39 L a day; 35 % of it goes on “Shower”. You will probably need between 85 L and 169 L. Drinking water is separate: 17 L.',
+        ];
+        yield 'one day' => [
+            'van',
+            '{"op":"replace","path":"/use/days","value":1},{"op":"replace","path":"/use/crew","value":9}',
+            'use',
+            'Carry 127 L for 1 day.',
+            'You use 116 L a day; 58 % of it goes on “Shower”. You will probably need between 84 L and 170 L. Drinking water is separate: 25 L.',
+        ];
+        yield 'a can' => [
+            'van',
+            '{"op":"replace","path":"/use/crew","value":1},{"op":"replace","path":"/use/days","value":1}',
+            'use',
+            'One can of 20 L is enough.',
+            'The stay needs 18 L, 16 L a day. You need no tank. Drinking water is separate: 2.8 L.',
+        ];
+        yield 'no use' => [
+            'van',
+            '{"op":"replace","path":"/use/uses","value":[]}',
+            'use',
+            'You use 0 L so far.',
+            'Add what you use water for, and the litres follow.',
+        ];
+        yield 'a limit' => [
+            'fellside',
+            '',
+            'load',
+            'Travel with 51 L at most.',
+            'With full tanks, the whole rig would have only 46 kg left. 116 kg is held back because the weights are estimated.',
+        ];
         yield 'no limit' => ['van', '', 'load', 'Travel brim full, with 101 L.', 'The tightest limit: front axle, with 321 kg left on the road.'];
-        yield 'over without water' => ['fellside', '{"op":"replace","path":"/load/rig/axles/1/limit_kg","value":1600}', 'load', '125 kg over before any water.', 'The rear axle carries 1 725 kg with empty tanks; its limit is 1 600 kg. Something else has to move or stay at home.'];
+        yield 'over without water' => [
+            'fellside',
+            '{"op":"replace","path":"/load/rig/axles/1/limit_kg","value":1600}',
+            'load',
+            '125 kg over before any water.',
+            'The rear axle carries 1 725 kg with empty tanks; its limit is 1 600 kg. Something else has to move or stay at home.',
+        ];
         yield 'no water' => ['van', self::NO_TANKS, 'load', 'No water aboard yet: 373 kg to spare.', 'The tightest limit: front axle.'];
-        yield 'a boat' => ['boat', '{"op":"replace","path":"/load/rig/load_limit_kg","value":250}', 'load', 'Sail with 57 L at most.', 'With full tanks, the load aboard is 44 kg over its limit. Each litre adds 1.00 kg there.'];
-        yield 'a tap on arrival' => ['fellside', '{"op":"replace","path":"/use/stay","value":"mixed"},{"op":"replace","path":"/load/travel_fill","value":0.4}', 'tanks', 'You can use 109 L of 127 L.', 'Brim full, the water weighs 121 kg. It lasts 2.3 days if you brim the tanks on arrival; the stay is 3 days.'];
-        yield 'no tap on arrival' => ['fellside', '{"op":"replace","path":"/load/travel_fill","value":0.6}', 'tanks', 'You can use 109 L of 127 L.', 'Brim full, the water weighs 121 kg. It lasts 0.7 days as the tanks travel; the stay is 3 days.'];
-        yield 'a can at serviced sites' => ['van', '{"op":"replace","path":"/use/crew","value":1},{"op":"replace","path":"/use/stay","value":"sites"}', 'use', 'Carry 54 L for 3 days.', 'You use 16 L a day; 46 % of it goes on “Shower”. You will probably need between 36 L and 72 L. Drinking water is separate: 8.3 L. There is a tap nearby every day: a 20 L can filled daily would do.'];
-        yield 'a nose that grows light' => ['trailer', '{"op":"replace","path":"/load/loads/0/x_m","value":5.2},{"op":"replace","path":"/load/loads/0/kg","value":80},{"op":"replace","path":"/tanks/0/x_m","value":1.7}', 'load', 'The nose carries only 2.9 % of the trailer with empty tanks.', 'Below 4 % the trailer sways, and filling more or less does not help. Move weight forward.'];
-        yield 'a boat without stability' => ['boat', '{"op":"replace","path":"/load/rig/gm_m","value":0.05},{"op":"replace","path":"/tanks/0/width_mm","value":2000}', 'load', 'There is no stability left: −97 mm.', 'That is her metacentric height with empty tanks, with the free surface of the slack tanks taken off. Fit narrower tanks, or put weight lower, before asking how full.'];
-        yield 'usable' => ['fellside', '', 'tanks', 'You can use 109 L of 127 L.', 'Brim full, the water weighs 121 kg. It lasts 2.3 days; the stay is 3 days.'];
-        yield 'a line too weak for two' => ['fellside', '', 'line', 'The shower gets only 3.6 L/min with the others open.', 'It needs 4.0 L/min. On its own it gets 6.7 L/min.'];
-        yield 'a line by its own fall' => ['bothy', '', 'line', 'The basin tap gets 2.6 L/min; every outlet gets enough on its own.', 'It needs 1.0 L/min. On its own: driven by gravity alone; with all outlets open it gets 2.4 L/min.'];
-        yield 'a line that mains would break' => ['prompt-side', '', 'line', 'Pressure at Tap for the set can reach 828 kPa.', 'It is rated for 600 kPa. On its own, the shower gets 8.6 L/min.'];
-        yield 'no line' => ['van', '', 'line', 'No tap yet for the 95 L you need.', 'Start with a system type: each is a working line from your tanks that you can change as you like.'];
-        yield 'no tank' => ['van', self::NO_TANKS, 'tanks', 'No tank yet for the 95 L you need.', 'Add a tank or a can, enter its measured sizes, and drag it to its place.'];
+        yield 'a boat' => [
+            'boat',
+            '{"op":"replace","path":"/load/rig/load_limit_kg","value":250}',
+            'load',
+            'Sail with 57 L at most.',
+            'With full tanks, the load aboard is 44 kg over its limit. Each litre adds 1.00 kg there.',
+        ];
+        yield 'a tap on arrival' => [
+            'fellside',
+            '{"op":"replace","path":"/use/stay","value":"mixed"},{"op":"replace","path":"/load/travel_fill","value":0.4}',
+            'tanks',
+            'You can use 109 L of 127 L.',
+            'Brim full, the water weighs 121 kg. It lasts 2.3 days if you brim the tanks on arrival; the stay is 3 days.',
+        ];
+        yield 'no tap on arrival' => [
+            'fellside',
+            '{"op":"replace","path":"/load/travel_fill","value":0.6}',
+            'tanks',
+            'You can use 109 L of 127 L.',
+            'Brim full, the water weighs 121 kg. It lasts 0.7 days as the tanks travel; the stay is 3 days.',
+        ];
+        yield 'a can at serviced sites' => [
+            'van',
+            '{"op":"replace","path":"/use/crew","value":1},{"op":"replace","path":"/use/stay","value":"sites"}',
+            'use',
+            'Carry 54 L for 3 days.',
+            'You use 16 L a day; 46 % of it goes on “Shower”. You will probably need between 36 L and 72 L. Drinking water is separate: 8.3 L. There is a tap nearby every day: a 20 L can filled daily would do.',
+        ];
+        yield 'a nose that grows light' => [
+            'trailer',
+            '{"op":"replace","path":"/load/loads/0/x_m","value":5.2},{"op":"replace","path":"/load/loads/0/kg","value":80},{"op":"replace","path":"/tanks/0/x_m","value":1.7}',
+            'load',
+            'The nose carries only 2.9 % of the trailer with empty tanks.',
+            'Below 4 % the trailer sways, and filling more or less does not help. Move weight forward.',
+        ];
+        yield 'a boat without stability' => [
+            'boat',
+            '{"op":"replace","path":"/load/rig/gm_m","value":0.05},{"op":"replace","path":"/tanks/0/width_mm","value":2000}',
+            'load',
+            'There is no stability left: −97 mm.',
+            'That is her metacentric height with empty tanks, with the free surface of the slack tanks taken off. Fit narrower tanks, or put weight lower, before asking how full.',
+        ];
+        yield 'usable' => [
+            'fellside',
+            '',
+            'tanks',
+            'You can use 109 L of 127 L.',
+            'Brim full, the water weighs 121 kg. It lasts 2.3 days; the stay is 3 days.',
+        ];
+        yield 'a line too weak for two' => [
+            'fellside',
+            '',
+            'line',
+            'The shower gets only 3.6 L/min with the others open.',
+            'It needs 4.0 L/min. On its own it gets 6.7 L/min.',
+        ];
+        yield 'a line by its own fall' => [
+            'bothy',
+            '',
+            'line',
+            'The basin tap gets 2.6 L/min; every outlet gets enough on its own.',
+            'It needs 1.0 L/min. On its own: driven by gravity alone; with all outlets open it gets 2.4 L/min.',
+        ];
+        yield 'a line that mains would break' => [
+            'prompt-side',
+            '',
+            'line',
+            'Pressure at Tap for the set can reach 828 kPa.',
+            'It is rated for 600 kPa. On its own, the shower gets 8.6 L/min.',
+        ];
+        yield 'no line' => [
+            'van',
+            '',
+            'line',
+            'No tap yet for the 95 L you need.',
+            'Start with a system type: each is a working line from your tanks that you can change as you like.',
+        ];
+        yield 'no tank' => [
+            'van',
+            self::NO_TANKS,
+            'tanks',
+            'No tank yet for the 95 L you need.',
+            'Add a tank or a can, enter its measured sizes, and drag it to its place.',
+        ];
     }
 
     #[DataProvider('answers')]
@@ -85,7 +193,15 @@ final class AnswersTest extends TestCase
     #[DataProvider('glasses')]
     public function testTheSightGlassShowsWhatTradesAgainstWhat(string $plan, string $patch, array $cells): void
     {
-        self::assertSame($cells, array_map(static fn (\stdClass $cell): string => self::plain($cell->label.': '.$cell->figure.' '.$cell->symbol.' '.$cell->beside.(isset($cell->severity) ? ', '.$cell->severity : '')), self::assessed($plan, $patch)->glass));
+        self::assertSame(
+            $cells,
+            array_map(
+                static fn (\stdClass $cell): string => self::plain(
+                    $cell->label.': '.$cell->figure.' '.$cell->symbol.' '.$cell->beside.(isset($cell->severity) ? ', '.$cell->severity : ''),
+                ),
+                self::assessed($plan, $patch)->glass,
+            ),
+        );
     }
 
     /** @return list<array{string, string, string, string}> patch, and the state of each stage's valve */
@@ -96,8 +212,18 @@ final class AnswersTest extends TestCase
         return [
             ['', 'half', 'shut', 'half'],
             [$weighed.',{"op":"replace","path":"/load/travel_fill","value":0.2}', 'half', 'open', 'half'],
-            ['{"op":"replace","path":"/load/rig/axles/1/limit_kg","value":2000},{"op":"replace","path":"/tanks/0/outlet_height_mm","value":15}', 'half', 'half', 'open'],
-            [$weighed.',{"op":"replace","path":"/use/days","value":2},{"op":"replace","path":"/use/stay","value":"mixed"},{"op":"replace","path":"/load/travel_fill","value":0.2}', 'open', 'open', 'half'],
+            [
+                '{"op":"replace","path":"/load/rig/axles/1/limit_kg","value":2000},{"op":"replace","path":"/tanks/0/outlet_height_mm","value":15}',
+                'half',
+                'half',
+                'open',
+            ],
+            [
+                $weighed.',{"op":"replace","path":"/use/days","value":2},{"op":"replace","path":"/use/stay","value":"mixed"},{"op":"replace","path":"/load/travel_fill","value":0.2}',
+                'open',
+                'open',
+                'half',
+            ],
         ];
     }
 
@@ -111,7 +237,12 @@ final class AnswersTest extends TestCase
     public function testTheCautionsStandWhereTheWorkCanHurtAndNameWhoDecides(): void
     {
         foreach (['fellside' => ['health authority', 'weighbridge', 'licensed', 'gas lines'], 'boat' => ['health authority', 'naval architect', 'licensed']] as $plan => $words) {
-            $cautions = implode(' ', array_merge(...array_map(static fn (\stdClass $stage): array => $stage->cautions, array_values((array) self::assessed($plan, '')->stages))));
+            $cautions = implode(
+                ' ',
+                array_merge(
+                    ...array_map(static fn (\stdClass $stage): array => $stage->cautions, array_values((array) self::assessed($plan, '')->stages)),
+                ),
+            );
             foreach ($words as $word) {
                 self::assertStringContainsString($word, $cautions);
             }

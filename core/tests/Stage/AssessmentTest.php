@@ -45,7 +45,10 @@ final class AssessmentTest extends TestCase
                 self::assertNull($looked->sums);
                 $drawn = Assessor::drawn($plan, $stage);
                 self::assertSame(\in_array($stage, array_keys($all->stages), true), null !== $drawn);
-                self::assertSame(null === $drawn ? 'null' : Json::encode([$all->stages[$stage]->drawing, $all->stages[$stage]->additions]), Json::encode(null === $drawn ? null : [$drawn->drawing, $drawn->additions]));
+                self::assertSame(
+                    null === $drawn ? 'null' : Json::encode([$all->stages[$stage]->drawing, $all->stages[$stage]->additions]),
+                    Json::encode(null === $drawn ? null : [$drawn->drawing, $drawn->additions]),
+                );
                 foreach (Assessor::fixes($plan, $stage) as $one) {
                     self::assertEquals($fixes[$one->key], $one->fixes);
                 }
@@ -58,8 +61,20 @@ final class AssessmentTest extends TestCase
     {
         $shown = static fn (Assessment $assessment): array => [
             $assessment->stages['load']->drawing->taken,
-            array_map(static fn (TankSection $one): array => [$one->id, $one->travel, $one->travelLevelMm, $one->overflowMm, array_map(static fn (PortSketch $port): array => [$port->id, $port->xM, $port->yM, $port->zM], $one->ports)], $assessment->stages['tanks']->drawing->tanks),
-            array_map(static fn (BaySketch $one): array => [$one->id, $one->box, $one->obstructions, $one->clearance], $assessment->stages['tanks']->drawing->bays),
+            array_map(
+                static fn (TankSection $one): array => [
+                    $one->id,
+                    $one->travel,
+                    $one->travelLevelMm,
+                    $one->overflowMm,
+                    array_map(static fn (PortSketch $port): array => [$port->id, $port->xM, $port->yM, $port->zM], $one->ports),
+                ],
+                $assessment->stages['tanks']->drawing->tanks,
+            ),
+            array_map(
+                static fn (BaySketch $one): array => [$one->id, $one->box, $one->obstructions, $one->clearance],
+                $assessment->stages['tanks']->drawing->bays,
+            ),
             $assessment->stages['tanks']->drawing->runs,
             $assessment->stages['tanks']->drawing->things,
         ];
@@ -111,13 +126,23 @@ final class AssessmentTest extends TestCase
             foreach (Assessor::sums($plan) as $id => $sum) {
                 $parts = array_values(array_filter(array_map(static fn (SumInput $input): ?string => $input->figure, $sum->inputs)));
                 if (str_starts_with($sum->formula, 'sum of the') && \count($parts) === \count($sum->inputs)) {
-                    self::assertEqualsWithDelta(array_sum(array_map(static fn (string $part): float => $figures[$part]->value, $parts)), $figures[$id]->value, 1e-9, "$name: $id");
+                    self::assertEqualsWithDelta(
+                        array_sum(array_map(static fn (string $part): float => $figures[$part]->value, $parts)),
+                        $figures[$id]->value,
+                        1e-9,
+                        "$name: $id",
+                    );
                     ++$sums;
                 }
             }
             foreach (['gross', 'front', 'rear', 'nose', 'axle'] as $limit) {
                 if (isset($figures["load.$limit.full"])) {
-                    self::assertEqualsWithDelta($figures["load.$limit.spare"]->value + $figures["load.$limit.travel"]->value, $figures["load.$limit.spare_full"]->value + $figures["load.$limit.full"]->value, 1e-9, "$name: $limit");
+                    self::assertEqualsWithDelta(
+                        $figures["load.$limit.spare"]->value + $figures["load.$limit.travel"]->value,
+                        $figures["load.$limit.spare_full"]->value + $figures["load.$limit.full"]->value,
+                        1e-9,
+                        "$name: $limit",
+                    );
                     self::assertLessThanOrEqual($figures["load.$limit.spare"]->value + 1e-9, $figures["load.$limit.least_spare"]->value, "$name: $limit");
                 }
             }
@@ -128,7 +153,12 @@ final class AssessmentTest extends TestCase
     public function testAUseMayHaveAnyId(): void
     {
         $value = static fn (Plan $plan, string $id): float => Assessor::assess($plan)->figures[$id]->value;
-        $plan = Plan::read(SamplePlans::patched(SamplePlans::fellside(), '[{"op":"replace","path":"/use/uses/1/id","value":"daily"},{"op":"replace","path":"/tanks/0/id","value":"full"}]'));
+        $plan = Plan::read(
+            SamplePlans::patched(
+                SamplePlans::fellside(),
+                '[{"op":"replace","path":"/use/uses/1/id","value":"daily"},{"op":"replace","path":"/tanks/0/id","value":"full"}]',
+            ),
+        );
         foreach (['use.daily', 'use.needed', 'tanks.full'] as $id) {
             self::assertSame($value(SamplePlans::fellside(), $id), $value($plan, $id), $id);
         }
@@ -137,7 +167,12 @@ final class AssessmentTest extends TestCase
     public function testAnEmptyPlanIsAssessedToo(): void
     {
         foreach (['van', 'trailer', 'boat'] as $rig) {
-            $plan = Plan::read(SamplePlans::patched(SamplePlans::begun(['rig' => $rig]), '[{"op":"replace","path":"/use/uses","value":[]},{"op":"replace","path":"/load/loads","value":[]},{"op":"replace","path":"/load/seats","value":[]},{"op":"replace","path":"/tanks","value":[]}]'));
+            $plan = Plan::read(
+                SamplePlans::patched(
+                    SamplePlans::begun(['rig' => $rig]),
+                    '[{"op":"replace","path":"/use/uses","value":[]},{"op":"replace","path":"/load/loads","value":[]},{"op":"replace","path":"/load/seats","value":[]},{"op":"replace","path":"/tanks","value":[]}]',
+                ),
+            );
             self::assertStringContainsString('Add what you use water for', Json::encode(Assessor::assess($plan)));
         }
     }
@@ -146,8 +181,21 @@ final class AssessmentTest extends TestCase
     {
         foreach (['van' => ['gross', 'front', 'rear'], 'trailer' => ['gross', 'nose', 'axle'], 'boat' => ['gross']] as $rig => $limits) {
             foreach ($limits as $limit) {
-                $path = ['van' => ['gross' => 'gross_limit_kg', 'front' => 'axles/0/limit_kg', 'rear' => 'axles/1/limit_kg'], 'trailer' => ['gross' => 'gross_limit_kg', 'nose' => 'nose_limit_kg', 'axle' => 'axles/0/limit_kg'], 'boat' => ['gross' => 'load_limit_kg']][$rig][$limit];
-                $plan = Plan::read(SamplePlans::patched(SamplePlans::begun(['rig' => $rig]), \sprintf('[{"op":"replace","path":"/load/rig/%s","value":%d}]', $path, 'van' === $rig ? 1000 : ('nose' === $limit ? 20 : 150))));
+                $path = [
+                    'van' => ['gross' => 'gross_limit_kg', 'front' => 'axles/0/limit_kg', 'rear' => 'axles/1/limit_kg'],
+                    'trailer' => ['gross' => 'gross_limit_kg', 'nose' => 'nose_limit_kg', 'axle' => 'axles/0/limit_kg'],
+                    'boat' => ['gross' => 'load_limit_kg'],
+                ][$rig][$limit];
+                $plan = Plan::read(
+                    SamplePlans::patched(
+                        SamplePlans::begun(['rig' => $rig]),
+                        \sprintf(
+                            '[{"op":"replace","path":"/load/rig/%s","value":%d}]',
+                            $path,
+                            'van' === $rig ? 1000 : ('nose' === $limit ? 20 : 150),
+                        ),
+                    ),
+                );
                 $assessment = Assessor::assess($plan);
                 $answer = $assessment->stages['load']->answer;
                 self::assertSame(['load.'.$limit.'.over_empty', ' over before any water.'], [$answer->figureId, $answer->after], "$rig $limit");
@@ -195,9 +243,35 @@ final class AssessmentTest extends TestCase
         };
         self::assertSame([
             'bothy' => ['line.undrained', 'load.nose-thin', 'tanks.bay-guessed', 'tanks.frost-below-outlet', 'tanks.level-unseen', 'use.short'],
-            'fellside' => ['line.backwards', 'line.flow-wasteful', 'line.starts-often', 'line.together-weak', 'line.undrained', 'load.estimate-tight', 'load.not-weighed', 'load.over-refilled', 'load.rear-over', 'load.reserve-thin', 'load.side-difference', 'tanks.outlet-high', 'use.short'],
+            'fellside' => [
+                'line.backwards',
+                'line.flow-wasteful',
+                'line.starts-often',
+                'line.together-weak',
+                'line.undrained',
+                'load.estimate-tight',
+                'load.not-weighed',
+                'load.over-refilled',
+                'load.rear-over',
+                'load.reserve-thin',
+                'load.side-difference',
+                'tanks.outlet-high',
+                'use.short',
+            ],
             'petrel' => ['line.sink-under', 'line.starts-often', 'line.undrained', 'load.heel', 'tanks.heeled-under', 'use.drains-outside'],
-            'prompt-side' => ['line.flow-wasteful', 'line.flow-wasteful', 'line.flow-wasteful', 'line.over-rated', 'line.starts-often', 'line.undrained', 'tanks.frost-below-outlet', 'tanks.near-hot', 'tanks.open-end-spills', 'tanks.run-dips', 'use.drinking-short'],
+            'prompt-side' => [
+                'line.flow-wasteful',
+                'line.flow-wasteful',
+                'line.flow-wasteful',
+                'line.over-rated',
+                'line.starts-often',
+                'line.undrained',
+                'tanks.frost-below-outlet',
+                'tanks.near-hot',
+                'tanks.open-end-spills',
+                'tanks.run-dips',
+                'use.drinking-short',
+            ],
         ], array_map($codes, SamplePlans::demos()));
     }
 
@@ -233,15 +307,24 @@ final class AssessmentTest extends TestCase
     /** What each of those answers says in a property is held against the independent sums of a passage. */
     public function testWhatAnEstimateHidesIsEightPercentOfEachAxleThatIsNotWeighed(): void
     {
-        $finding = static fn (Plan $plan): ?SentFinding => array_values(array_filter(Assessor::assess($plan)->findings, static fn (SentFinding $one): bool => 'load.not-weighed' === $one->code))[0] ?? null;
+        $finding = static fn (Plan $plan): ?SentFinding => array_values(
+            array_filter(Assessor::assess($plan)->findings, static fn (SentFinding $one): bool => 'load.not-weighed' === $one->code),
+        )[0] ?? null;
         self::assertEqualsWithDelta(0.08 * 1455, $finding(SamplePlans::fellside())?->measure->limit, 1e-9);
         self::assertEqualsWithDelta(0.08 * (1350 + 1330), $finding(SamplePlans::begun())?->measure->limit, 1e-9);
-        $delivered = Plan::read(SamplePlans::patched(SamplePlans::begun(), '[{"op":"replace","path":"/load/rig/build","value":"delivered"},{"op":"add","path":"/load/rig/axles/1/weighed_kg","value":1330}]'));
+        $delivered = Plan::read(
+            SamplePlans::patched(
+                SamplePlans::begun(),
+                '[{"op":"replace","path":"/load/rig/build","value":"delivered"},{"op":"add","path":"/load/rig/axles/1/weighed_kg","value":1330}]',
+            ),
+        );
         self::assertEqualsWithDelta(0.04 * 1350, $finding($delivered)?->measure->limit, 1e-9);
     }
 
     private static function addition(Plan $plan, string $label): ?SentFix
     {
-        return array_values(array_filter(Assessor::drawn($plan, 'tanks')->additions ?? [], static fn (SentFix $fix): bool => $label === $fix->label))[0] ?? null;
+        return array_values(
+            array_filter(Assessor::drawn($plan, 'tanks')->additions ?? [], static fn (SentFix $fix): bool => $label === $fix->label),
+        )[0] ?? null;
     }
 }

@@ -30,10 +30,20 @@ final class AxlesTest extends TestCase
             $index = \count($twice->load->rig->axles) - 1;
             $group = $twice->load->rig instanceof PlannedRoadRig ? $twice->load->rig->rear() : $twice->load->rig->axle();
             self::assertSame([0.5, 0.5], array_values($group->shares), $name);
-            self::assertEqualsWithDelta([$plan->load->rig->axles[$index - 1]->sizes->xM, 0.8], [$group->xM, $twice->load->rig->axles[$index]->sizes->xM - $twice->load->rig->axles[$index - 1]->sizes->xM], 1e-9, $name);
+            self::assertEqualsWithDelta(
+                [$plan->load->rig->axles[$index - 1]->sizes->xM, 0.8],
+                [$group->xM, $twice->load->rig->axles[$index]->sizes->xM - $twice->load->rig->axles[$index - 1]->sizes->xM],
+                1e-9,
+                $name,
+            );
             self::assertSame(2 * $twice->load->rig->axles[$index]->sizes->limitKg, $group->limitKg, $name);
             // What stood on the one axle stands on the two.
-            self::assertEqualsWithDelta(Workings::over($plan)->of(LoadWorkings::class)->base->secondKg, Workings::over($twice)->of(LoadWorkings::class)->base->secondKg, 1e-9, $name);
+            self::assertEqualsWithDelta(
+                Workings::over($plan)->of(LoadWorkings::class)->base->secondKg,
+                Workings::over($twice)->of(LoadWorkings::class)->base->secondKg,
+                1e-9,
+                $name,
+            );
             // Taken out again, all is as it was but for the place, which stays where it was put.
             foreach (AxleOffer::removals($twice) as $removal) {
                 $once = $removal->patch->applyTo($twice);
@@ -50,7 +60,12 @@ final class AxlesTest extends TestCase
         $plan = SamplePlans::demos()['bothy'];
         $axle = $plan->load->rig->axles[0];
         $second = '{"id":"axle-2","name":"Second axle","x_m":'.($axle->sizes->xM + 0.8).',"track_m":1.65,"limit_kg":600,"twins":false,"share":0.4,"tyre_kg":100}';
-        $tandem = Plan::read(SamplePlans::patched($plan, '[{"op":"replace","path":"/load/rig/axles/0/limit_kg","value":750},{"op":"add","path":"/load/rig/axles/-","value":'.$second.'}]'));
+        $tandem = Plan::read(
+            SamplePlans::patched(
+                $plan,
+                '[{"op":"replace","path":"/load/rig/axles/0/limit_kg","value":750},{"op":"add","path":"/load/rig/axles/-","value":'.$second.'}]',
+            ),
+        );
         // 750 / 0.6 = 1 250 is less than 600 / 0.4 = 1 500.
         self::assertEqualsWithDelta(1250.0, RigLimit::of(LimitName::Axle, $tandem->load->rig)->kg, 1e-9);
         self::assertSame('/load/rig/axles/0/limit_kg', RigLimit::of(LimitName::Axle, $tandem->load->rig)->pointer);
@@ -71,7 +86,12 @@ final class AxlesTest extends TestCase
         yield 'the bar' => ['"nose_limit_kg":100,"bar_nose_limit_kg":60,"car_nose_limit_kg":80', LimitName::Nose, 60.0, 'tow_bar'];
         yield 'the car' => ['"nose_limit_kg":100,"bar_nose_limit_kg":90,"car_nose_limit_kg":55', LimitName::Nose, 55.0, 'tow_car'];
         // 65 kg left, each on the ball puts 1 + 1/4 of it there.
-        yield 'the rear axle of the car' => ['"nose_limit_kg":100,"car_rear_limit_kg":1165,"car_rear_kg":1100,"car_wheelbase_m":4,"car_ball_m":1', LimitName::Nose, 52.0, 'tow_car_rear'];
+        yield 'the rear axle of the car' => [
+            '"nose_limit_kg":100,"car_rear_limit_kg":1165,"car_rear_kg":1100,"car_wheelbase_m":4,"car_ball_m":1',
+            LimitName::Nose,
+            52.0,
+            'tow_car_rear',
+        ];
         yield 'a rear axle without its lever' => ['"nose_limit_kg":100,"car_rear_limit_kg":1110,"car_rear_kg":1100', LimitName::Nose, 100.0, 'plate'];
         yield 'what the car may pull' => ['"gross_limit_kg":1300,"towed_limit_kg":1200', LimitName::Gross, 1200.0, 'towed'];
         yield 'the train' => ['"gross_limit_kg":1300,"towed_limit_kg":1200,"train_limit_kg":2900,"car_kg":1800', LimitName::Gross, 1100.0, 'train'];
@@ -91,7 +111,10 @@ final class AxlesTest extends TestCase
         self::assertEqualsWithDelta($kg, Workings::over($plan)->of(LoadWorkings::class)->limit($name)?->limitKg, 1e-9);
     }
 
-    /** @return iterable<string, array{string, float, float, array{float, float, float}}> tickets; front and rear in kg; what is estimated of the whole, front and rear */
+    /**
+     * @return iterable<string, array{string, float, float, array{float, float, float}}> tickets; front and rear in kg; what is estimated of the
+     *                                                                                   whole, front and rear
+     */
     public static function tickets(): iterable
     {
         yield 'none' => ['', 1200.0, 800.0, [2000.0, 1200.0, 800.0]];
@@ -122,22 +145,58 @@ final class AxlesTest extends TestCase
         $plan = Plan::read($document);
         $base = Workings::over($plan)->of(LoadWorkings::class)->base;
         self::assertEqualsWithDelta([$frontKg, $rearKg], [$base->firstKg, $base->secondKg], 1e-9);
-        self::assertEqualsWithDelta($estimated, array_map(static fn (LimitName $name): float => EstimateError::estimatedKg($name, $plan), [LimitName::Gross, LimitName::Front, LimitName::Rear]), 1e-9);
+        self::assertEqualsWithDelta(
+            $estimated,
+            array_map(
+                static fn (LimitName $name): float => EstimateError::estimatedKg($name, $plan),
+                [LimitName::Gross, LimitName::Front, LimitName::Rear],
+            ),
+            1e-9,
+        );
         $rig->weighed_with_driver = true;
         $corrected = Workings::over(Plan::read($document))->of(LoadWorkings::class);
         $weighed = isset($read['whole']) || isset($read['rear']);
-        self::assertEqualsWithDelta($weighed ? -($corrected->people->driver()->kg ?? 0.0) : 0.0, $corrected->base->firstKg + $corrected->base->secondKg - $frontKg - $rearKg, 1e-9);
+        self::assertEqualsWithDelta(
+            $weighed ? -($corrected->people->driver()->kg ?? 0.0) : 0.0,
+            $corrected->base->firstKg + $corrected->base->secondKg - $frontKg - $rearKg,
+            1e-9,
+        );
     }
 
     /** @return iterable<string, array{string, string, string, string}> plan, patch, pointer, words */
     public static function wrong(): iterable
     {
         yield 'one axle' => ['fellside', '{"op":"remove","path":"/load/rig/axles/1"}', '/load/rig/axles', 'at least 2'];
-        yield 'the first not at its own place' => ['fellside', '{"op":"replace","path":"/load/rig/axles/0/x_m","value":1}', '/load/rig/axles/0/x_m', 'it is at 0'];
-        yield 'a share of its own' => ['fellside', '{"op":"add","path":"/load/rig/axles/1/share","value":0.5}', '/load/rig/axles/1/share', 'leave its share empty'];
-        yield 'tickets apart' => ['fellside', '{"op":"add","path":"/load/rig/axles/0/weighed_kg","value":1455},{"op":"replace","path":"/load/rig/axles/1/weighed_kg","value":1460},{"op":"add","path":"/load/rig/whole_weighed_kg","value":2500}', '/load/rig/whole_weighed_kg', 'one of the tickets is wrong'];
-        yield 'an axle behind the body' => ['bothy', '{"op":"replace","path":"/load/rig/axles/0/x_m","value":11}', '/load/rig/axles/0/x_m', 'behind the end of the body'];
-        yield 'a car that uses up the train' => ['bothy', '{"op":"add","path":"/load/rig/train_limit_kg","value":2000},{"op":"add","path":"/load/rig/car_kg","value":2100}', '/load/rig/car_kg', 'leaves nothing'];
+        yield 'the first not at its own place' => [
+            'fellside',
+            '{"op":"replace","path":"/load/rig/axles/0/x_m","value":1}',
+            '/load/rig/axles/0/x_m',
+            'it is at 0',
+        ];
+        yield 'a share of its own' => [
+            'fellside',
+            '{"op":"add","path":"/load/rig/axles/1/share","value":0.5}',
+            '/load/rig/axles/1/share',
+            'leave its share empty',
+        ];
+        yield 'tickets apart' => [
+            'fellside',
+            '{"op":"add","path":"/load/rig/axles/0/weighed_kg","value":1455},{"op":"replace","path":"/load/rig/axles/1/weighed_kg","value":1460},{"op":"add","path":"/load/rig/whole_weighed_kg","value":2500}',
+            '/load/rig/whole_weighed_kg',
+            'one of the tickets is wrong',
+        ];
+        yield 'an axle behind the body' => [
+            'bothy',
+            '{"op":"replace","path":"/load/rig/axles/0/x_m","value":11}',
+            '/load/rig/axles/0/x_m',
+            'behind the end of the body',
+        ];
+        yield 'a car that uses up the train' => [
+            'bothy',
+            '{"op":"add","path":"/load/rig/train_limit_kg","value":2000},{"op":"add","path":"/load/rig/car_kg","value":2100}',
+            '/load/rig/car_kg',
+            'leaves nothing',
+        ];
     }
 
     #[DataProvider('wrong')]

@@ -17,7 +17,11 @@ final class BalanceWordsTest extends TestCase
     public function testABoatIsDownByTheEndWhereTheMomentIs(): void
     {
         $loads = '[{"op":"replace","path":"/tanks","value":[]},{"op":"replace","path":"/load/seats","value":[]},{"op":"replace","path":"/use/crew","value":1},{"op":"replace","path":"/load/loads","value":[{"id":"a","name":"A","kg":100,"x_m":-2,"y_m":0,"z_m":1},{"id":"b","name":"B","kg":50,"x_m":%s,"y_m":0,"z_m":1}]}%s]';
-        $words = static fn (float $x, string $more = ''): string => str_replace("\u{A0}", ' ', (string) BalanceWords::of(Workings::over(Plan::read(SamplePlans::patched(SamplePlans::demos()['petrel'], \sprintf($loads, $x, $more))))));
+        $words = static fn (float $x, string $more = ''): string => str_replace(
+            "\u{A0}",
+            ' ',
+            (string) BalanceWords::of(Workings::over(Plan::read(SamplePlans::patched(SamplePlans::demos()['petrel'], \sprintf($loads, $x, $more))))),
+        );
         self::assertSame('Trim from what is aboard: down by the bow by 150 kg·m under way; down by the bow by 150 kg·m when the water is used up.', $words(1));
         self::assertStringContainsString('down by the stern by 100 kg·m under way', $words(6));
         self::assertStringContainsString(': level under way', $words(4));
@@ -29,7 +33,13 @@ final class BalanceWordsTest extends TestCase
     {
         $plan = SamplePlans::fellside();
         $kg = (9 + 0.95 * 0.37 * 345) * 1.12 / 3.3 + 96 * 1.3 / 3.3;
-        self::assertSame(\sprintf('Behind the rear axle: Boots, hose, flags and Tail tank. That lifts %d kg off the front axle and puts it on the rear, on top of its own weight.', round($kg)), str_replace("\u{A0}", ' ', (string) BalanceWords::of(Workings::over($plan))));
+        self::assertSame(
+            \sprintf(
+                'Behind the rear axle: Boots, hose, flags and Tail tank. That lifts %d kg off the front axle and puts it on the rear, on top of its own weight.',
+                round($kg),
+            ),
+            str_replace("\u{A0}", ' ', (string) BalanceWords::of(Workings::over($plan))),
+        );
         self::assertNull(BalanceWords::of(Workings::over(SamplePlans::demos()['bothy'])));
     }
 }

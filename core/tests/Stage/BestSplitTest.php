@@ -25,9 +25,17 @@ final class BestSplitTest extends TestCase
     private static function twoTanks(string $more = ''): Plan
     {
         $bench = '{"id":"bench","name":"Bench tank","form":"fixed","shape":"box","holds":"fresh","count":1,"length_mm":700,"width_mm":370,"height_mm":360,"outlet_height_mm":15,"overflow_height_mm":345,"displaced_fraction":0,"empty_kg":8,"x_m":1.4,"y_m":-0.75,"z_m":0.63,"ports":[],"see_through":true,"levels":[]}';
-        $outside = implode(',', array_map(static fn (int $use): string => '{"op":"replace","path":"/use/uses/'.$use.'/drains_to","value":"outside"}', [2, 3, 4]));
+        $outside = implode(
+            ',',
+            array_map(static fn (int $use): string => '{"op":"replace","path":"/use/uses/'.$use.'/drains_to","value":"outside"}', [2, 3, 4]),
+        );
 
-        return Plan::read(SamplePlans::patched(SamplePlans::fellside(), '['.$outside.',{"op":"replace","path":"/tanks/2","value":'.$bench.'},{"op":"replace","path":"/use/stay","value":"mixed"},{"op":"replace","path":"/load/rig/gross_limit_kg","value":3600},{"op":"replace","path":"/load/rig/axles/1/weighed_kg","value":1460},{"op":"add","path":"/load/rig/axles/0/weighed_kg","value":1455}'.$more.']'));
+        return Plan::read(
+            SamplePlans::patched(
+                SamplePlans::fellside(),
+                '['.$outside.',{"op":"replace","path":"/tanks/2","value":'.$bench.'},{"op":"replace","path":"/use/stay","value":"mixed"},{"op":"replace","path":"/load/rig/gross_limit_kg","value":3600},{"op":"replace","path":"/load/rig/axles/1/weighed_kg","value":1460},{"op":"add","path":"/load/rig/axles/0/weighed_kg","value":1455}'.$more.']',
+            ),
+        );
     }
 
     private static function plain(string $text): string
@@ -44,7 +52,12 @@ final class BestSplitTest extends TestCase
     public function testTheWasteOfTheStayIsAllowedForInTheSplitToo(): void
     {
         $bench = '{"id":"bench","name":"Bench tank","form":"fixed","shape":"box","holds":"fresh","count":1,"length_mm":700,"width_mm":400,"height_mm":320,"outlet_height_mm":15,"overflow_height_mm":305,"displaced_fraction":0,"empty_kg":5.8,"x_m":1.4,"y_m":0,"z_m":0.62,"ports":[],"see_through":true,"levels":[]}';
-        $plan = Plan::read(SamplePlans::patched(SamplePlans::fellside(), '[{"op":"add","path":"/tanks/-","value":'.$bench.'},{"op":"replace","path":"/use/stay","value":"mixed"},{"op":"replace","path":"/load/rig/gross_limit_kg","value":3700},{"op":"replace","path":"/load/rig/axles/1/weighed_kg","value":1460},{"op":"add","path":"/load/rig/axles/0/weighed_kg","value":1455}]'));
+        $plan = Plan::read(
+            SamplePlans::patched(
+                SamplePlans::fellside(),
+                '[{"op":"add","path":"/tanks/-","value":'.$bench.'},{"op":"replace","path":"/use/stay","value":"mixed"},{"op":"replace","path":"/load/rig/gross_limit_kg","value":3700},{"op":"replace","path":"/load/rig/axles/1/weighed_kg","value":1460},{"op":"add","path":"/load/rig/axles/0/weighed_kg","value":1455}]',
+            ),
+        );
         $answer = Assessor::assess($plan)->stages['load']->answer;
         self::assertStringStartsWith('Tail tank 26 L, Bench tank 85 L. Filled equally, the tanks could hold only 74 L.', self::plain($answer->reason));
         $workings = Workings::over($plan);
@@ -57,8 +70,14 @@ final class BestSplitTest extends TestCase
     {
         $assessment = Assessor::assess(self::twoTanks());
         $answer = $assessment->stages['load']->answer;
-        self::assertSame(['Travel with ', '147 L', '. Brim it on arrival.', 'load.best_split'], [$answer->before, self::plain($answer->figure), $answer->after, $answer->figureId]);
-        self::assertStringStartsWith('Tail tank 58 L, Bench tank 89 L. Filled equally, the tanks could hold only 121 L. With full tanks, the rear axle is 85 kg over its limit.', self::plain($answer->reason));
+        self::assertSame(
+            ['Travel with ', '147 L', '. Brim it on arrival.', 'load.best_split'],
+            [$answer->before, self::plain($answer->figure), $answer->after, $answer->figureId],
+        );
+        self::assertStringStartsWith(
+            'Tail tank 58 L, Bench tank 89 L. Filled equally, the tanks could hold only 121 L. With full tanks, the rear axle is 85 kg over its limit.',
+            self::plain($answer->reason),
+        );
         // By hand: what the rear axle has left with empty tanks, less what the full bench tank adds, on the tail tank's lever.
         $rearKg = 1460 + (152 * 0.45 + 64 * 1.6 + 78 * 2.5 + 96 * 4.6 + 2 * 10.7 * 2.2 + 9 * 4.42 + 8 * 1.4) / 3.3;
         $benchL = 7.0 * 3.7 * 3.45;
@@ -70,7 +89,15 @@ final class BestSplitTest extends TestCase
     {
         $plan = self::twoTanks();
         $fixes = self::find(Assessor::assess($plan), 'load.rear-over')->fixes ?? [];
-        self::assertSame(['Travel with 147 L: Tail tank 58 L, Bench tank 89 L', 'Travel with 121 L'], array_values(array_filter(array_map(static fn (SentFix $fix): string => self::plain($fix->label), $fixes), static fn (string $label): bool => str_starts_with($label, 'Travel'))));
+        self::assertSame(
+            ['Travel with 147 L: Tail tank 58 L, Bench tank 89 L', 'Travel with 121 L'],
+            array_values(
+                array_filter(
+                    array_map(static fn (SentFix $fix): string => self::plain($fix->label), $fixes),
+                    static fn (string $label): bool => str_starts_with($label, 'Travel'),
+                ),
+            ),
+        );
         $split = array_values(array_filter($fixes, static fn (SentFix $fix): bool => str_contains($fix->label, 'Bench tank')))[0]->patch->applyTo($plan);
         self::assertEqualsWithDelta([58 / (9.5 * 3.7 * 3.45), 1.0], [$split->tanks[0]->travelFill, $split->tanks[2]->travelFill], 1e-6);
         $after = Assessor::assess($split);
@@ -79,7 +106,12 @@ final class BestSplitTest extends TestCase
         self::assertStringStartsWith('Drive with 121', self::plain(self::find($after, 'load.rear-over-full')->title ?? ''));
 
         $brimful = self::twoTanks(',{"op":"add","path":"/tanks/0/travel_fill","value":1},{"op":"replace","path":"/load/travel_fill","value":0.9}');
-        $fixes = array_values(array_filter(self::find(Assessor::assess($brimful), 'load.rear-over')->fixes ?? [], static fn (SentFix $fix): bool => str_starts_with(self::plain($fix->label), 'Travel with 121 L')));
+        $fixes = array_values(
+            array_filter(
+                self::find(Assessor::assess($brimful), 'load.rear-over')->fixes ?? [],
+                static fn (SentFix $fix): bool => str_starts_with(self::plain($fix->label), 'Travel with 121 L'),
+            ),
+        );
         $alike = $fixes[0]->patch->applyTo($brimful);
         self::assertNull($alike->tanks[0]->travelFill);
         self::assertEqualsWithDelta(121.0, Assessor::assess($alike)->figures['load.travel']->value, 0.5);
@@ -105,7 +137,12 @@ final class BestSplitTest extends TestCase
             if (\count(array_filter($plan->tanks, static fn (PlannedTank $tank): bool => WaterKind::Fresh === $tank->holds)) < 2) {
                 continue;
             }
-            $fix = array_values(array_filter(array_merge(...array_map(static fn (SentFinding $finding): array => $finding->fixes, Assessor::assess($plan)->findings)), static fn (SentFix $one): bool => 1 === preg_match('/ with [^:]+: /', $one->label)))[0] ?? null;
+            $fix = array_values(
+                array_filter(
+                    array_merge(...array_map(static fn (SentFinding $finding): array => $finding->fixes, Assessor::assess($plan)->findings)),
+                    static fn (SentFix $one): bool => 1 === preg_match('/ with [^:]+: /', $one->label),
+                ),
+            )[0] ?? null;
             if (null !== $fix) {
                 foreach (Workings::over($fix->patch->applyTo($plan))->of(LoadWorkings::class)->limits() as $limit) {
                     self::assertFalse($limit->onTheRoad->isBroken(), "Plan $seed: {$limit->name->value}");

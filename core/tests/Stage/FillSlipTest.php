@@ -15,7 +15,9 @@ use YardCask\Core\Tests\SamplePlans;
 /** How much goes into each tank, in litres, buckets, minutes and on the meter. */
 final class FillSlipTest extends TestCase
 {
-    /** @return iterable<string, array{array<string, float>, string|null, float|null, float|null}> what is known of the means, buckets in words, minutes, meter */
+    /**
+     * @return iterable<string, array{array<string, float>, string|null, float|null, float|null}> what is known of the means, buckets in words, minutes, meter
+     */
     public static function means(): iterable
     {
         // 950 × 370 × (345 / 2 − 34) mm³ are 48.682375 L.

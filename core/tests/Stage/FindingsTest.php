@@ -21,15 +21,33 @@ final class FindingsTest extends TestCase
 {
     private const MAIN_ONLY = '{"op":"remove","path":"/tanks/1"}';
 
-    /** @return iterable<string, array{string, string, string, string, int}> code, rig, the patch that makes it, one just short of it, and the least number of fixes */
+    /**
+     * @return iterable<string, array{string, string, string, string, int}> code, rig, the patch that makes it, one just short of it, and the least
+     *                                                                      number of fixes
+     */
     public static function findings(): iterable
     {
         $set = static fn (string $path, mixed $value): string => Json::encode(['op' => 'replace', 'path' => $path, 'value' => $value]);
         $add = static fn (string $path, mixed $value): string => Json::encode(['op' => 'add', 'path' => $path, 'value' => $value]);
-        $weighed = static fn (string $rig): string => 'trailer' === $rig ? $add('/load/rig/weighed_kg', 980).','.$add('/load/rig/nose_weighed_kg', 70) : $add('/load/rig/axles/0/weighed_kg', 1350).','.$add('/load/rig/axles/1/weighed_kg', 1330);
+        $weighed = static fn (string $rig): string => 'trailer' === $rig
+            ? $add('/load/rig/weighed_kg', 980).','.$add('/load/rig/nose_weighed_kg', 70)
+            : $add('/load/rig/axles/0/weighed_kg', 1350).','.$add('/load/rig/axles/1/weighed_kg', 1330);
         $van = $weighed('van').',';
         $trailer = $weighed('trailer').',';
-        $thing = static fn (string $need, float $x, float $y, float $z): string => $add('/load/things/-', ['id' => 'thing', 'name' => 'Box', 'need' => $need, 'length_mm' => 100, 'width_mm' => 50, 'height_mm' => 100, 'x_m' => $x, 'y_m' => $y, 'z_m' => $z]);
+        $thing = static fn (string $need, float $x, float $y, float $z): string => $add(
+            '/load/things/-',
+            [
+                'id' => 'thing',
+                'name' => 'Box',
+                'need' => $need,
+                'length_mm' => 100,
+                'width_mm' => 50,
+                'height_mm' => 100,
+                'x_m' => $x,
+                'y_m' => $y,
+                'z_m' => $z,
+            ],
+        );
         $rows = [
             ['use.short', 'van', $set('/use/days', 3.2), $set('/use/days', 3), 4],
             ['use.short', 'pickup', $set('/tanks', []), $set('/use/days', 2), 1],
@@ -41,13 +59,43 @@ final class FindingsTest extends TestCase
             ['load.gross-over', 'van', $van.$set('/load/rig/gross_limit_kg', 2900), $set('/load/rig/gross_limit_kg', 3000), 1],
             ['load.front-over', 'van', $van.$set('/load/rig/axles/0/limit_kg', 1510), $set('/load/rig/axles/0/limit_kg', 1560), 1],
             ['load.rear-over', 'van', $van.$set('/load/rig/axles/1/limit_kg', 1430), $set('/load/rig/axles/1/limit_kg', 1500), 1],
-            ['load.nose-over', 'trailer', $trailer.$set('/load/rig/nose_limit_kg', 75).','.$set('/tanks/0/x_m', 3).','.$set('/load/loads/0/kg', 0).','.self::MAIN_ONLY, $set('/load/rig/nose_limit_kg', 80), 1],
+            [
+                'load.nose-over',
+                'trailer',
+                $trailer.$set('/load/rig/nose_limit_kg', 75).','.$set('/tanks/0/x_m', 3).','.$set('/load/loads/0/kg', 0).','.self::MAIN_ONLY,
+                $set('/load/rig/nose_limit_kg', 80),
+                1,
+            ],
             ['load.axle-over', 'trailer', $trailer.$set('/load/rig/axles/0/limit_kg', 1040), $set('/load/rig/axles/0/limit_kg', 1110), 1],
-            ['load.gross-over-full', 'van', $van.$set('/load/rig/gross_limit_kg', 2950).','.$set('/load/travel_fill', 0.3), $set('/load/rig/gross_limit_kg', 2980), 0],
+            [
+                'load.gross-over-full',
+                'van',
+                $van.$set('/load/rig/gross_limit_kg', 2950).','.$set('/load/travel_fill', 0.3),
+                $set('/load/rig/gross_limit_kg', 2980),
+                0,
+            ],
             ['load.rear-over-full', 'van', $van.$set('/load/rig/axles/1/limit_kg', 1430).','.$set('/load/travel_fill', 0.3), $set('/load/travel_fill', 0.3), 1],
-            ['load.front-over-full', 'van', $van.$set('/load/rig/axles/0/limit_kg', 1520).','.$set('/load/travel_fill', 0.1), $set('/load/travel_fill', 0.1), 1],
-            ['load.nose-over-full', 'trailer', $trailer.$set('/load/rig/nose_limit_kg', 86).','.$set('/tanks/0/x_m', 2.5).','.$set('/load/travel_fill', 0.2), $set('/tanks/0/x_m', 2.5), 1],
-            ['load.axle-over-full', 'trailer', $trailer.$set('/load/rig/axles/0/limit_kg', 1040).','.$set('/load/travel_fill', 0.1), $set('/load/travel_fill', 0.1), 1],
+            [
+                'load.front-over-full',
+                'van',
+                $van.$set('/load/rig/axles/0/limit_kg', 1520).','.$set('/load/travel_fill', 0.1),
+                $set('/load/travel_fill', 0.1),
+                1,
+            ],
+            [
+                'load.nose-over-full',
+                'trailer',
+                $trailer.$set('/load/rig/nose_limit_kg', 86).','.$set('/tanks/0/x_m', 2.5).','.$set('/load/travel_fill', 0.2),
+                $set('/tanks/0/x_m', 2.5),
+                1,
+            ],
+            [
+                'load.axle-over-full',
+                'trailer',
+                $trailer.$set('/load/rig/axles/0/limit_kg', 1040).','.$set('/load/travel_fill', 0.1),
+                $set('/load/travel_fill', 0.1),
+                1,
+            ],
             ['load.nose-light', 'trailer', $set('/tanks/0/x_m', 4.4), $set('/tanks/0/x_m', 3.6), 1],
             ['load.estimate-tight', 'van', $set('/load/rig/axles/1/limit_kg', 1500), $set('/load/rig/axles/1/limit_kg', 1500).','.$weighed('van'), 1],
             ['load.estimate-tight', 'trailer', $set('/load/rig/gross_limit_kg', 1190), $set('/load/rig/gross_limit_kg', 1190).','.$weighed('trailer'), 1],
@@ -55,7 +103,13 @@ final class FindingsTest extends TestCase
             ['load.not-weighed', 'trailer', $add('/load/rig/weighed_kg', 980), $weighed('trailer'), 0],
             ['load.reserve-thin', 'van', $van.$set('/load/rig/gross_limit_kg', 3030), $set('/load/rig/gross_limit_kg', 3100), 1],
             ['load.side-difference', 'fellside', $set('/load/loads/2/y_m', 0.9), $set('/load/loads/2/y_m', 0.2), 1],
-            ['load.tyre-over', 'fellside', $set('/load/rig/axles/1/limit_kg', 2200).','.$add('/load/rig/axles/1/tyre_kg', 960).','.$set('/load/loads/2/y_m', 0.2), $set('/load/rig/axles/1/limit_kg', 2200).','.$add('/load/rig/axles/1/tyre_kg', 1000).','.$set('/load/loads/2/y_m', 0.2), 1],
+            [
+                'load.tyre-over',
+                'fellside',
+                $set('/load/rig/axles/1/limit_kg', 2200).','.$add('/load/rig/axles/1/tyre_kg', 960).','.$set('/load/loads/2/y_m', 0.2),
+                $set('/load/rig/axles/1/limit_kg', 2200).','.$add('/load/rig/axles/1/tyre_kg', 1000).','.$set('/load/loads/2/y_m', 0.2),
+                1,
+            ],
             ['load.tyre-over', 'bothy', $add('/load/rig/axles/0/tyre_kg', 540), $add('/load/rig/axles/0/tyre_kg', 600), 0],
             ['load.heel', 'boat', $set('/tanks/0/y_m', -0.9), $set('/tanks/0/y_m', -0.2), 1],
             ['load.stability-thin', 'boat', $set('/load/rig/gm_m', 0.1512), $set('/load/rig/gm_m', 0.2), 1],
@@ -72,9 +126,21 @@ final class FindingsTest extends TestCase
             ['load.outside', 'fellside', $set('/load/loads/0/y_m', 1.3), $set('/load/loads/0/y_m', 0.9), 1],
             ['load.outside', 'van', $set('/load/seats/1/x_m', -1.4), $set('/load/seats/1/x_m', -0.9), 1],
             ['load.outside', 'trailer', $set('/load/loads/0/x_m', -0.2), $set('/load/loads/0/x_m', 0.3), 1],
-            ['load.over-refilled', 'fellside', $set('/load/travel_fill', 0.6).','.$set('/load/rig/gross_limit_kg', 3420), $set('/load/rig/gross_limit_kg', 3700), 0],
+            [
+                'load.over-refilled',
+                'fellside',
+                $set('/load/travel_fill', 0.6).','.$set('/load/rig/gross_limit_kg', 3420),
+                $set('/load/rig/gross_limit_kg', 3700),
+                0,
+            ],
             ['load.nose-thin', 'trailer', $set('/tanks/0/x_m', 4.0), $set('/tanks/0/x_m', 3.2), 1],
-            ['load.nose-light', 'trailer', $set('/load/loads/0/x_m', 5.2).','.$set('/load/loads/0/kg', 80).','.$set('/tanks/0/x_m', 1.7), $set('/tanks/0/x_m', 3.2), 1],
+            [
+                'load.nose-light',
+                'trailer',
+                $set('/load/loads/0/x_m', 5.2).','.$set('/load/loads/0/kg', 80).','.$set('/tanks/0/x_m', 1.7),
+                $set('/tanks/0/x_m', 3.2),
+                1,
+            ],
             ['load.steering-light', 'van', $set('/load/rig/axles/0/estimated_kg', 150), $set('/load/rig/axles/0/estimated_kg', 800), 0],
             ['load.heights-not-counted', 'boat', '', $add('/load/rig/draught_m', 0.9), 0],
             ['tanks.too-low', 'van', $set('/tanks/0/z_m', 0.1), $set('/tanks/0/z_m', 0.2), 1],
@@ -84,7 +150,13 @@ final class FindingsTest extends TestCase
             ['tanks.obstructed', 'fellside', $set('/load/rig/axles/1/limit_kg', 2200).','.$set('/tanks/0/x_m', 4.1), $set('/tanks/0/x_m', 4.165), 1],
             ['tanks.obstructed', 'fellside', $set('/tanks/1/x_m', 3.4), $set('/tanks/1/x_m', 3.2), 1],
             ['tanks.opening-small', 'fellside', $set('/bays/0/opening_height_mm', 350), $set('/bays/0/opening_height_mm', 360), 0],
-            ['tanks.opening-small', 'fellside', $set('/bays/0/opening_height_mm', 350).','.$set('/bays/2/height_mm', 900).','.$set('/bays/2/obstructions', []), $set('/bays/0/opening_height_mm', 360), 1],
+            [
+                'tanks.opening-small',
+                'fellside',
+                $set('/bays/0/opening_height_mm', 350).','.$set('/bays/2/height_mm', 900).','.$set('/bays/2/obstructions', []),
+                $set('/bays/0/opening_height_mm', 360),
+                1,
+            ],
             ['tanks.bay-guessed', 'van', '', $set('/bays/0/taped', true), 0],
             ['tanks.frost-below-outlet', 'fellside', $set('/tanks/2/outlet_height_mm', 10), $set('/tanks/2/outlet_height_mm', 3), 0],
             ['tanks.port-blocked', 'fellside', $set('/tanks/0/ports/2/room_mm', 80), $set('/tanks/0/ports/2/room_mm', 55), 1],
@@ -93,7 +165,13 @@ final class FindingsTest extends TestCase
             ['tanks.open-end-spills', 'fellside', $set('/runs/1/points/0/x_m', 4.1), $set('/runs/1/points/0/x_m', 4.6), 1],
             ['tanks.fill-low', 'fellside', $set('/runs/0/points/0/z_m', 1.06), $set('/runs/0/points/0/z_m', 1.065), 1],
             ['tanks.fill-low', 'fellside', $set('/runs/0/points/0/z_m', 1.06), $set('/runs/0/points/0/z_m', 0.4).','.$set('/runs/0/end', 'bucket'), 1],
-            ['tanks.unvented', 'fellside', '{"op":"remove","path":"/tanks/0/ports/1"}', '{"op":"remove","path":"/tanks/0/ports/1"},'.$set('/tanks/0/form', 'bag'), 1],
+            [
+                'tanks.unvented',
+                'fellside',
+                '{"op":"remove","path":"/tanks/0/ports/1"}',
+                '{"op":"remove","path":"/tanks/0/ports/1"},'.$set('/tanks/0/form', 'bag'),
+                1,
+            ],
             ['tanks.run-dips', 'prompt-side', $set('/runs/0/points/1/z_m', 1.40), $set('/runs/0/points/1/z_m', 1.53), 1],
             ['tanks.drain-high', 'fellside', $set('/tanks/0/ports/2/up_mm', 8), $set('/tanks/0/ports/2/up_mm', 7), 1],
             ['tanks.over-dry', 'fellside', $thing('dry', 4.4, -0.7, 0.3), $thing('dry', 4.4, -0.4, 0.3), 0],
@@ -106,7 +184,13 @@ final class FindingsTest extends TestCase
             ['tanks.drain-capped', 'fellside', $set('/runs/2/end', 'cap'), $set('/runs/2/end', 'valve'), 1],
             ['tanks.drain-capped', 'fellside', '{"op":"remove","path":"/runs/2"}', $set('/runs/2/end', 'open'), 1],
             ['tanks.level-unseen', 'fellside', $set('/tanks/0/see_through', false), $set('/tanks/0/see_through', true), 2],
-            ['tanks.door-small', 'fellside', $add('/load/rig/door_width_mm', 300).','.$add('/load/rig/door_height_mm', 300), $add('/load/rig/door_width_mm', 450).','.$add('/load/rig/door_height_mm', 400), 0],
+            [
+                'tanks.door-small',
+                'fellside',
+                $add('/load/rig/door_width_mm', 300).','.$add('/load/rig/door_height_mm', 300),
+                $add('/load/rig/door_width_mm', 450).','.$add('/load/rig/door_height_mm', 400),
+                0,
+            ],
             ['tanks.heeled-under', 'petrel', '', $set('/runs/0/points/0/z_m', 1.5), 1],
             ['tanks.strap-weak', 'fellside', $add('/tanks/0/strap_holds_kg', 50), $add('/tanks/0/strap_holds_kg', 53), 1],
             ['tanks.bay-gone', 'fellside', $set('/tanks/0/bay', 'nowhere'), $set('/tanks/0/bay', 'tail-locker'), 1],
@@ -188,7 +272,12 @@ final class FindingsTest extends TestCase
 
     public function testTextsAreInThePlansUnits(): void
     {
-        $plan = Plan::read(SamplePlans::patched(SamplePlans::fellside(), '[{"op":"replace","path":"/units/volume","value":"imp gal"},{"op":"replace","path":"/units/mass","value":"lb"},{"op":"replace","path":"/units/length","value":"in"}]'));
+        $plan = Plan::read(
+            SamplePlans::patched(
+                SamplePlans::fellside(),
+                '[{"op":"replace","path":"/units/volume","value":"imp gal"},{"op":"replace","path":"/units/mass","value":"lb"},{"op":"replace","path":"/units/length","value":"in"}]',
+            ),
+        );
         $json = str_replace("\u{00A0}", ' ', Json::encode(Assessor::assess($plan)));
         foreach (['3.9 imp gal short for 3 days', '83 lb over its limit', 'Make Tail tank 43 1/2 in long', '10 ft 9 15/16 in'] as $text) {
             self::assertTrue(str_contains($json, $text), $text);
@@ -202,7 +291,11 @@ final class FindingsTest extends TestCase
         $mended = Plan::read(SamplePlans::patched($plan, Json::encode($fix->patch)));
         $left = array_map(self::key(...), self::found($mended));
         self::assertNotContains(self::key($finding), $left, $where.$fix->label.' does not clear it.');
-        self::assertSame([], array_values(array_diff(self::grave($mended), self::grave($plan))), $where.$fix->label.' brings something dangerous or impossible.');
+        self::assertSame(
+            [],
+            array_values(array_diff(self::grave($mended), self::grave($plan))),
+            $where.$fix->label.' brings something dangerous or impossible.',
+        );
         foreach (self::worsened($plan, $mended) as $title) {
             self::assertNotNull($fix->cost, "$where{$fix->label} does not say: $title");
         }
@@ -246,8 +339,21 @@ final class FindingsTest extends TestCase
     /** @return list<string> what can hurt someone, and what cannot be */
     private static function grave(Plan $plan): array
     {
-        $impossible = ['tanks.outside', 'tanks.too-low', 'tanks.through-floor', 'tanks.collide', 'tanks.out-of-bay', 'tanks.obstructed', 'tanks.opening-small', 'load.outside', 'use.drain-missing'];
-        $grave = array_filter(self::found($plan), static fn (SentFinding $finding): bool => Severity::Stop === $finding->severity || \in_array($finding->code, $impossible, true));
+        $impossible = [
+            'tanks.outside',
+            'tanks.too-low',
+            'tanks.through-floor',
+            'tanks.collide',
+            'tanks.out-of-bay',
+            'tanks.obstructed',
+            'tanks.opening-small',
+            'load.outside',
+            'use.drain-missing',
+        ];
+        $grave = array_filter(
+            self::found($plan),
+            static fn (SentFinding $finding): bool => Severity::Stop === $finding->severity || \in_array($finding->code, $impossible, true),
+        );
 
         return array_values(array_map(self::key(...), $grave));
     }

@@ -41,7 +41,14 @@ final class FreePlaceTest extends TestCase
     {
         $plan = SamplePlans::fellside();
         $front = $plan->tanks[0]->sized(4000.0, 1990.0)->movedTo(1.05, 0.0);
-        $full = Plan::read(SamplePlans::patched($plan, '[{"op":"replace","path":"/tanks","value":'.Json::encode([$front]).'},{"op":"add","path":"/tanks/-","value":'.Json::encode(PartFields::changed($plan->tanks[0], ['ports' => []])->sized(1890.0, 1990.0)->movedTo(4.0, 0.0)->named('Rear tank')).'},{"op":"replace","path":"/tanks/1/id","value":"rear"}]'));
+        $full = Plan::read(
+            SamplePlans::patched(
+                $plan,
+                '[{"op":"replace","path":"/tanks","value":'.Json::encode([$front]).'},{"op":"add","path":"/tanks/-","value":'.Json::encode(
+                    PartFields::changed($plan->tanks[0], ['ports' => []])->sized(1890.0, 1990.0)->movedTo(4.0, 0.0)->named('Rear tank'),
+                ).'},{"op":"replace","path":"/tanks/1/id","value":"rear"}]',
+            ),
+        );
         self::assertNull(FreePlace::settled($plan->tanks[1], $full));
         self::assertNull(FreePlace::addCans($full, WaterKind::Drinking, 1));
         self::assertSame([], Assessor::assess($full)->stages['tanks']->additions);
@@ -49,7 +56,12 @@ final class FreePlaceTest extends TestCase
 
     public function testIdsAndNamesAreNotGivenTwiceWhateverUsesThem(): void
     {
-        $plan = Plan::read(SamplePlans::patched(SamplePlans::fellside(), '[{"op":"replace","path":"/use/uses/0/id","value":"can-1"},{"op":"replace","path":"/load/loads/0/id","value":"can-2"},{"op":"replace","path":"/load/seats/0/id","value":"can-3"},{"op":"replace","path":"/tanks/0/name","value":"Can"}]'));
+        $plan = Plan::read(
+            SamplePlans::patched(
+                SamplePlans::fellside(),
+                '[{"op":"replace","path":"/use/uses/0/id","value":"can-1"},{"op":"replace","path":"/load/loads/0/id","value":"can-2"},{"op":"replace","path":"/load/seats/0/id","value":"can-3"},{"op":"replace","path":"/tanks/0/name","value":"Can"}]',
+            ),
+        );
         $can = FreePlace::addCans($plan, WaterKind::Fresh, 1)?->applyTo($plan)->tanks[3];
         self::assertSame(['can-4', 'Can 2'], [$can?->id, $can?->name]);
     }
@@ -64,7 +76,12 @@ final class FreePlaceTest extends TestCase
 
     public function testALongerTankIsKeptInsideTheRig(): void
     {
-        $plan = Plan::read(SamplePlans::patched(SamplePlans::fellside(), '[{"op":"replace","path":"/load/rig/axles/1/limit_kg","value":2200},{"op":"replace","path":"/load/rig/gross_limit_kg","value":3900}]'));
+        $plan = Plan::read(
+            SamplePlans::patched(
+                SamplePlans::fellside(),
+                '[{"op":"replace","path":"/load/rig/axles/1/limit_kg","value":2200},{"op":"replace","path":"/load/rig/gross_limit_kg","value":3900}]',
+            ),
+        );
         $longer = self::fix($plan, 'use.short', 'Make Tail tank')->patch->applyTo($plan)->tanks[0];
         self::assertSame([1110.0, 4.345], [$longer->lengthMm, $longer->xM]);
     }
@@ -73,7 +90,12 @@ final class FreePlaceTest extends TestCase
     {
         $can = SamplePlans::fellside()->tanks[1];
         self::assertSame(500.0, $can->rowMm());
-        self::assertGreaterThan(0.0, $can->body()->overlapMm((new PlannedTank('x', 'X', $can->form, $can->shape, $can->holds, 1.0, 100.0, 100.0, 100.0, 0.0, 100.0, 0.0, 1.0, 2.42, -0.8, 0.62, true))->body()));
+        self::assertGreaterThan(
+            0.0,
+            $can->body()->overlapMm(
+                (new PlannedTank('x', 'X', $can->form, $can->shape, $can->holds, 1.0, 100.0, 100.0, 100.0, 0.0, 100.0, 0.0, 1.0, 2.42, -0.8, 0.62, true))->body(),
+            ),
+        );
     }
 
     /** What a card offers for each tank leads to a plan again, and a bay chosen after another is as if it had been chosen at once. */
@@ -98,6 +120,8 @@ final class FreePlaceTest extends TestCase
         $findings = array_filter(Assessor::assess($plan)->findings, static fn (SentFinding $finding): bool => $code === $finding->code);
         $fixes = array_merge(...array_map(static fn (SentFinding $finding): array => $finding->fixes, array_values($findings)));
 
-        return array_values(array_filter($fixes, static fn (SentFix $fix): bool => str_starts_with($fix->label, $label)))[0] ?? self::fail('Offered are: '.implode(', ', array_column($fixes, 'label')));
+        return array_values(
+            array_filter($fixes, static fn (SentFix $fix): bool => str_starts_with($fix->label, $label)),
+        )[0] ?? self::fail('Offered are: '.implode(', ', array_column($fixes, 'label')));
     }
 }

@@ -33,7 +33,25 @@ final class OffersTest extends TestCase
             }
         }
         // What each stage can offer at all.
-        self::assertSame([], array_diff(['load/drawing/add_axle/patch', 'tanks/additions/patch', 'tanks/drawing/add_bay/patch', 'tanks/drawing/add_thing/patch', 'tanks/drawing/bays/across/patch', 'tanks/drawing/bays/along/patch', 'tanks/drawing/bays/obstruct/patch', 'tanks/drawing/tanks/detail/bays/patch', 'tanks/drawing/tanks/detail/fittings/patch', 'tanks/drawing/tanks/detail/shapes/patch', 'tanks/drawing/tanks/detail/turn'], array_keys($done)));
+        self::assertSame(
+            [],
+            array_diff(
+                [
+                    'load/drawing/add_axle/patch',
+                    'tanks/additions/patch',
+                    'tanks/drawing/add_bay/patch',
+                    'tanks/drawing/add_thing/patch',
+                    'tanks/drawing/bays/across/patch',
+                    'tanks/drawing/bays/along/patch',
+                    'tanks/drawing/bays/obstruct/patch',
+                    'tanks/drawing/tanks/detail/bays/patch',
+                    'tanks/drawing/tanks/detail/fittings/patch',
+                    'tanks/drawing/tanks/detail/shapes/patch',
+                    'tanks/drawing/tanks/detail/turn',
+                ],
+                array_keys($done),
+            ),
+        );
         self::assertGreaterThan(1000, array_sum($done));
     }
 

@@ -63,7 +63,12 @@ final class OneVerdictTest extends TestCase
     /** @return list<SentFinding> */
     private static function stopsOf(string $stage, Assessment $assessment): array
     {
-        return array_values(array_filter($assessment->findings, static fn (SentFinding $finding): bool => $stage === $finding->stage && Severity::Stop === $finding->severity));
+        return array_values(
+            array_filter(
+                $assessment->findings,
+                static fn (SentFinding $finding): bool => $stage === $finding->stage && Severity::Stop === $finding->severity,
+            ),
+        );
     }
 
     private static function assertValvesAgree(Assessment $assessment, string $where): void
@@ -93,7 +98,10 @@ final class OneVerdictTest extends TestCase
         }
         if (str_contains($assessment->stages['use']->answer->before, 'One can')) {
             $usableL = $assessment->figures['tanks.usable']->value;
-            self::assertTrue($usableL < 20 || !\in_array('use.short', $codes, true) || !self::isBrimmed($plan), "$where: one can is enough and yet it is short");
+            self::assertTrue(
+                $usableL < 20 || !\in_array('use.short', $codes, true) || !self::isBrimmed($plan),
+                "$where: one can is enough and yet it is short",
+            );
         }
     }
 
@@ -109,14 +117,25 @@ final class OneVerdictTest extends TestCase
         foreach ($assessment->findings as $finding) {
             $severities[$finding->code] ??= $finding->severity;
         }
-        $cell = static fn (string $label): ?GlassCell => array_values(array_filter($assessment->glass, static fn (GlassCell $one): bool => $label === $one->label))[0] ?? null;
+        $cell = static fn (string $label): ?GlassCell => array_values(
+            array_filter($assessment->glass, static fn (GlassCell $one): bool => $label === $one->label),
+        )[0] ?? null;
         self::assertSame($severities['use.short'] ?? null, $cell('Carried and needed')?->severity, $where);
         self::assertSame($severities['load.nose-light'] ?? null, $cell('Nose share')?->severity, $where);
-        $overs = array_filter(array_keys($severities), static fn (string $code): bool => 1 === preg_match('/^load\.(gross|front|rear|nose|axle)-over$/', $code));
+        $overs = array_filter(
+            array_keys($severities),
+            static fn (string $code): bool => 1 === preg_match('/^load\.(gross|front|rear|nose|axle)-over$/', $code),
+        );
         $expected = [] !== $overs ? Severity::Stop : ($severities['load.estimate-tight'] ?? null);
         self::assertSame($expected, $cell('Payload left')?->severity, $where);
-        self::assertSame([] !== $overs, $assessment->figures[$cell('Payload left')->figureId ?? '']->value < -0.05, "$where: the least that is left, and a limit that is broken");
-        $side = array_values(array_filter($assessment->findings, static fn (SentFinding $finding): bool => 'load.side-difference' === $finding->code))[0] ?? null;
+        self::assertSame(
+            [] !== $overs,
+            $assessment->figures[$cell('Payload left')->figureId ?? '']->value < -0.05,
+            "$where: the least that is left, and a limit that is broken",
+        );
+        $side = array_values(
+            array_filter($assessment->findings, static fn (SentFinding $finding): bool => 'load.side-difference' === $finding->code),
+        )[0] ?? null;
         if (null !== $side) {
             self::assertEqualsWithDelta($side->measure->value, abs($assessment->figures['load.side_worst']->value), 1e-6, $where);
         }
@@ -142,7 +161,13 @@ final class OneVerdictTest extends TestCase
     {
         $contents = new Contents($workings);
         $tanks = $workings->of(TanksWorkings::class);
-        $sum = static fn (RigState $state, bool $waste): float => array_sum(array_filter($contents->in($state), static fn (int $index): bool => $waste === $tanks->all()[$index]->tank->holds->takesWaste(), \ARRAY_FILTER_USE_KEY));
+        $sum = static fn (RigState $state, bool $waste): float => array_sum(
+            array_filter(
+                $contents->in($state),
+                static fn (int $index): bool => $waste === $tanks->all()[$index]->tank->holds->takesWaste(),
+                \ARRAY_FILTER_USE_KEY,
+            ),
+        );
         $start = $workings->of(WaterAboard::class)->brimmed ? RigState::BrimFull : RigState::Travelling;
         $drawnL = $sum($start, false) - $sum(RigState::UsedUp, false);
         self::assertGreaterThanOrEqual(-1e-9, $drawnL, $where);

@@ -20,7 +20,10 @@ use YardCask\Core\Tests\SamplePlans;
 /** Where ports sit, which of them can be reached, and what stays in the hoses. */
 final class PortsTest extends TestCase
 {
-    /** @return iterable<string, array{Face, float, float, list<float>, list<float>}> face, along, up; the middle and the room of a port of 20 mm bore that stands out 60 mm, in a tank of 900 × 300 × 400 mm */
+    /**
+     * @return iterable<string, array{Face, float, float, list<float>, list<float>}> face, along, up; the middle and the room of a port of 20 mm bore
+     *                                                                               that stands out 60 mm, in a tank of 900 × 300 × 400 mm
+     */
     public static function ports(): iterable
     {
         yield 'front' => [Face::Front, 100, 50, [0, 100, 50], [-60, 75, 25, 0, 125, 75]];
@@ -99,7 +102,11 @@ final class PortsTest extends TestCase
                 $with = $plan;
                 foreach (PortRole::cases() as $role) {
                     $workings = Workings::over($with);
-                    $with = PortProposal::addition($role, $workings->of(TanksWorkings::class)->all()[$index], $workings)?->patch->applyTo($with) ?? self::fail('There is room for a port more.');
+                    $with = PortProposal::addition(
+                        $role,
+                        $workings->of(TanksWorkings::class)->all()[$index],
+                        $workings,
+                    )?->patch->applyTo($with) ?? self::fail('There is room for a port more.');
                 }
                 self::assertCount(\count($tank->ports) + \count(PortRole::cases()), $with->tanks[$index]->ports, $name);
                 $ids = array_map(static fn (object $finding): string => $finding->code, \YardCask\Core\Stage\Assessor::assess($with, '-')->findings);

@@ -26,7 +26,10 @@ final class StockSearchTest extends TestCase
     {
         $stock = self::stock();
         self::assertGreaterThanOrEqual(40, \count($stock));
-        self::assertEqualsCanonicalizing(array_column(PlannedShape::cases(), 'value'), array_values(array_unique(array_map(static fn (StockTank $tank): string => $tank->shape->value, $stock))));
+        self::assertEqualsCanonicalizing(
+            array_column(PlannedShape::cases(), 'value'),
+            array_values(array_unique(array_map(static fn (StockTank $tank): string => $tank->shape->value, $stock))),
+        );
     }
 
     public function testWhatFitsIsAsItSaysOnceItIsPutIn(): void
@@ -56,7 +59,10 @@ final class StockSearchTest extends TestCase
     {
         $rows = array_filter(StockSearch::over(SamplePlans::fellside(), self::stock(), 'tail')->rows, static fn (StockRow $row): bool => !$row->fits());
         self::assertGreaterThan(10, \count($rows));
-        self::assertStringContainsString('40 mm too big for the opening of Tail locker', str_replace("\u{A0}", ' ', implode("\n", array_column($rows, 'where'))));
+        self::assertStringContainsString(
+            '40 mm too big for the opening of Tail locker',
+            str_replace("\u{A0}", ' ', implode("\n", array_column($rows, 'where'))),
+        );
     }
 
     /** @return list<StockTank> */
@@ -70,8 +76,20 @@ final class StockSearchTest extends TestCase
         $with = $row->patch?->applyTo($plan) ?? self::fail('It has no patch.');
         $workings = Workings::over($with);
         self::assertEqualsWithDelta($row->usableL, $workings->of(TanksWorkings::class)->usableL(WaterKind::Fresh), 1e-6, $row->name);
-        self::assertEqualsWithDelta($row->spareKg, min(array_map(static fn (LimitWorking $limit): float => $limit->fromBrimFull->kg, $workings->of(LoadWorkings::class)->limits())), 1e-6, $row->name);
-        $impossible = array_filter(array_column(Assessor::assess($with, '-')->findings, 'code'), static fn (string $code): bool => \in_array($code, ['tanks.out-of-bay', 'tanks.obstructed', 'tanks.opening-small', 'tanks.collide'], true));
+        self::assertEqualsWithDelta(
+            $row->spareKg,
+            min(array_map(static fn (LimitWorking $limit): float => $limit->fromBrimFull->kg, $workings->of(LoadWorkings::class)->limits())),
+            1e-6,
+            $row->name,
+        );
+        $impossible = array_filter(
+            array_column(Assessor::assess($with, '-')->findings, 'code'),
+            static fn (string $code): bool => \in_array(
+                $code,
+                ['tanks.out-of-bay', 'tanks.obstructed', 'tanks.opening-small', 'tanks.collide'],
+                true,
+            ),
+        );
         self::assertSame([], $impossible, $row->name.', '.$row->where);
     }
 }

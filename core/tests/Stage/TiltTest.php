@@ -31,7 +31,11 @@ final class TiltTest extends TestCase
             $assessment = self::sent(Assessor::assess($plan, 'tanks'));
             foreach (self::sent(Assessor::drawn($plan, 'tanks'))->drawing->tanks as $index => $section) {
                 $tank = $plan->tanks[$index];
-                self::assertSame(TankMounting::Bag !== $tank->form && $section->travel_level_mm > 0, [] !== $section->detail->tilts, "seed {$seed} {$tank->name}");
+                self::assertSame(
+                    TankMounting::Bag !== $tank->form && $section->travel_level_mm > 0,
+                    [] !== $section->detail->tilts,
+                    "seed {$seed} {$tank->name}",
+                );
                 foreach ($section->detail->tilts as $tilt) {
                     ++$tilted;
                     $slope = Tilt::from($tilt->id)->slope($plan->load->rig);
@@ -41,7 +45,12 @@ final class TiltTest extends TestCase
                     }
                     $told[$tank->shape->value] = true;
                     $stillL = $tank->inside()->litresBelow($section->travel_level_mm);
-                    self::assertEqualsWithDelta($stillL, self::litresUnder($tank, $tilt, $slope), $tank->inside()->litresBelow($tank->heightMm) / 150, "seed {$seed} {$tank->name} {$tilt->id}");
+                    self::assertEqualsWithDelta(
+                        $stillL,
+                        self::litresUnder($tank, $tilt, $slope),
+                        $tank->inside()->litresBelow($tank->heightMm) / 150,
+                        "seed {$seed} {$tank->name} {$tilt->id}",
+                    );
                 }
                 if (!isset($section->detail->restraint)) {
                     self::assertSame('boat', $plan->load->rig->kind()->value);
@@ -131,7 +140,11 @@ final class TiltTest extends TestCase
         $plan = SamplePlans::fellside();
         $filled = Plan::read(SamplePlans::patched($plan, '[{"op":"add","path":"/tanks/0/loose_fraction","value":0.05}]'));
         [$before, $after] = [self::sent(Assessor::assess($plan, '-')), self::sent(Assessor::assess($filled, '-'))];
-        self::assertEqualsWithDelta(0.05 * $plan->tanks[0]->lengthMm * $plan->tanks[0]->widthMm * $plan->tanks[0]->heightMm / 1e6, $before->figures->{'tanks.tail.gross'}->value - $after->figures->{'tanks.tail.gross'}->value, 1e-9);
+        self::assertEqualsWithDelta(
+            0.05 * $plan->tanks[0]->lengthMm * $plan->tanks[0]->widthMm * $plan->tanks[0]->heightMm / 1e6,
+            $before->figures->{'tanks.tail.gross'}->value - $after->figures->{'tanks.tail.gross'}->value,
+            1e-9,
+        );
         self::assertSame([true, false], [isset($before->figures->{'tanks.tail.slosh'}), isset($after->figures->{'tanks.tail.slosh'})]);
     }
 
@@ -143,7 +156,12 @@ final class TiltTest extends TestCase
     /** Four straps at 60°: what they hold along is half of what each pulls, and √3/2 of it down. */
     public function testEachStrapPullsMoreTheSteeperItIs(): void
     {
-        $plan = Plan::read(SamplePlans::patched(SamplePlans::fellside(), '[{"op":"add","path":"/tanks/0/straps","value":4},{"op":"add","path":"/tanks/0/strap_angle_deg","value":60},{"op":"add","path":"/tanks/0/baffle_cells","value":3}]'));
+        $plan = Plan::read(
+            SamplePlans::patched(
+                SamplePlans::fellside(),
+                '[{"op":"add","path":"/tanks/0/straps","value":4},{"op":"add","path":"/tanks/0/strap_angle_deg","value":60},{"op":"add","path":"/tanks/0/baffle_cells","value":3}]',
+            ),
+        );
         $figures = self::sent(Assessor::assess($plan, '-'))->figures;
         self::assertEqualsWithDelta($figures->{'tanks.tail.pull_forward'}->value / 2, $figures->{'tanks.tail.strap_forward'}->value, 1e-9);
         self::assertEqualsWithDelta($figures->{'tanks.tail.pull_side'}->value / 2, $figures->{'tanks.tail.strap_side'}->value, 1e-9);

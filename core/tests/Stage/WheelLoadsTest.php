@@ -19,7 +19,12 @@ final class WheelLoadsTest extends TestCase
 {
     public function testTheWheelsOfBothAxlesMakeUpTheDifferenceOfTheSides(): void
     {
-        $plan = Plan::read(SamplePlans::patched(SamplePlans::fellside(), '[{"op":"add","path":"/load/rig/axles/0/tyre_kg","value":1000},{"op":"add","path":"/load/rig/axles/1/tyre_kg","value":1000}]'));
+        $plan = Plan::read(
+            SamplePlans::patched(
+                SamplePlans::fellside(),
+                '[{"op":"add","path":"/load/rig/axles/0/tyre_kg","value":1000},{"op":"add","path":"/load/rig/axles/1/tyre_kg","value":1000}]',
+            ),
+        );
         $workings = Workings::over($plan);
         $load = $workings->of(LoadWorkings::class);
         $loads = WheelLoads::of($workings);
@@ -41,7 +46,12 @@ final class WheelLoadsTest extends TestCase
     /** The coupling turns: a trailer’s axle carries all that is aboard to one side. */
     public function testATrailerCarriesItsSidesOnItsAxleAlone(): void
     {
-        $plan = Plan::read(SamplePlans::patched(SamplePlans::demos()['bothy'], '[{"op":"add","path":"/load/rig/axles/0/tyre_kg","value":700},{"op":"replace","path":"/tanks","value":[]},{"op":"replace","path":"/load/loads","value":[{"id":"a","name":"A","kg":100,"x_m":1.5,"y_m":0.33,"z_m":1}]}]'));
+        $plan = Plan::read(
+            SamplePlans::patched(
+                SamplePlans::demos()['bothy'],
+                '[{"op":"add","path":"/load/rig/axles/0/tyre_kg","value":700},{"op":"replace","path":"/tanks","value":[]},{"op":"replace","path":"/load/loads","value":[{"id":"a","name":"A","kg":100,"x_m":1.5,"y_m":0.33,"z_m":1}]}]',
+            ),
+        );
         $workings = Workings::over($plan);
         $axleKg = $workings->of(LoadWorkings::class)->limit(LimitName::Axle)?->kgIn(WheelLoads::of($workings)[0]->state) ?? 0.0;
         self::assertEqualsWithDelta($axleKg / 2 + 100 * 0.33 / 1.65, WheelLoads::of($workings)[0]->kg, 1e-9);

@@ -47,7 +47,10 @@ final class PlanStarterTest extends TestCase
     {
         foreach (['mixed', 'wild'] as $stay) {
             $plan = Plan::fromJson(SamplePlans::begun(['rig' => $rig, 'days' => 2, 'stay' => $stay])->toJson());
-            $findings = array_filter(Assessor::assess($plan)->findings, static fn (SentFinding $finding): bool => Severity::Watch !== $finding->severity && 'load.estimate-tight' !== $finding->code);
+            $findings = array_filter(
+                Assessor::assess($plan)->findings,
+                static fn (SentFinding $finding): bool => Severity::Watch !== $finding->severity && 'load.estimate-tight' !== $finding->code,
+            );
             self::assertSame([], array_column($findings, 'title'));
         }
     }
@@ -70,15 +73,34 @@ final class PlanStarterTest extends TestCase
             for ($crew = 1; $crew <= 8; ++$crew) {
                 foreach ([1, 2, 3, 5, 7] as $days) {
                     // A ninth of all combinations: each habit and each stay meets each crew and each number of days.
-                    $answers = ['rig' => $rig, 'crew' => $crew, 'days' => $days, 'habit' => $habits[($crew + $days) % 3]->value, 'stay' => $stays[($crew + 2 * $days) % 3]->value];
+                    $answers = [
+                        'rig' => $rig,
+                        'crew' => $crew,
+                        'days' => $days,
+                        'habit' => $habits[($crew + $days) % 3]->value,
+                        'stay' => $stays[($crew + 2 * $days) % 3]->value,
+                    ];
                     $plan = SamplePlans::begun($answers);
-                    $bad = array_values(array_filter(Assessor::assess($plan, '-')->findings, static fn (SentFinding $finding): bool => Severity::Stop === $finding->severity || \in_array($finding->code, ['use.short', 'use.drinking-short', 'tanks.outside', 'tanks.collide', 'load.outside', 'load.seat-missing'], true)));
+                    $bad = array_values(
+                        array_filter(
+                            Assessor::assess($plan, '-')->findings,
+                            static fn (SentFinding $finding): bool => Severity::Stop === $finding->severity
+                                || \in_array(
+                                    $finding->code,
+                                    ['use.short', 'use.drinking-short', 'tanks.outside', 'tanks.collide', 'load.outside', 'load.seat-missing'],
+                                    true,
+                                ),
+                        ),
+                    );
                     if ([] === $bad) {
                         continue;
                     }
                     ++$gaveUp;
                     $place = self::placeThatHolds($plan, SamplePlans::choices()->rig($rig) ?? self::fail($rig));
-                    self::assertNull($place, Json::encode($answers).': '.implode('; ', array_column($bad, 'title')).', yet it holds with '.Json::encode($place));
+                    self::assertNull(
+                        $place,
+                        Json::encode($answers).': '.implode('; ', array_column($bad, 'title')).', yet it holds with '.Json::encode($place),
+                    );
                 }
             }
         }
@@ -97,7 +119,15 @@ final class PlanStarterTest extends TestCase
         $needL = $workings->of(UseWorkings::class)->need(Supply::Main)->carryL;
         $cans = array_values(array_filter($plan->tanks, static fn (PlannedTank $tank): bool => WaterKind::Drinking === $tank->holds));
         $rig = $plan->load->rig;
-        $size = static fn (float $litres): PlannedTank => TankProposal::fixed('tank-1', WaterKind::Fresh, $litres, $starting->tankWidthMm, $starting->tankHeightMm, $starting->tankMaxLengthMm, $plan->units);
+        $size = static fn (float $litres): PlannedTank => TankProposal::fixed(
+            'tank-1',
+            WaterKind::Fresh,
+            $litres,
+            $starting->tankWidthMm,
+            $starting->tankHeightMm,
+            $starting->tankMaxLengthMm,
+            $plan->units,
+        );
         $brimful = static function (array $tanks) use ($plan, $cans): Plan {
             return PartFields::changed($plan, ['tanks' => [...$tanks, ...$cans], 'load' => PartFields::changed($plan->load, ['travelFill' => 1.0])]);
         };
@@ -105,14 +135,19 @@ final class PlanStarterTest extends TestCase
             $greatest = Workings::over($candidate)->of(GreatestFill::class);
             $fill = $greatest->exists ? floor($greatest->fraction * 1000) / 1000 : 0.0;
 
-            return TankPlacer::holds(PartFields::changed($candidate, ['load' => PartFields::changed($candidate->load, ['travelFill' => $fill])])) || TankPlacer::holds($candidate);
+            return TankPlacer::holds(
+                PartFields::changed($candidate, ['load' => PartFields::changed($candidate->load, ['travelFill' => $fill])]),
+            ) || TankPlacer::holds($candidate);
         };
         foreach ([$size($needL), $size($needL / 2)] as $number => $tank) {
             $fromM = $rig->bodyFromM() + $tank->lengthMm / 2000;
             $toM = $rig->bodyFromM() + $rig->sizes()->lengthM - $tank->lengthMm / 2000;
             $besideM = $rig->sizes()->widthM / 2 - $tank->widthMm / 2000;
             for ($xM = $fromM; $xM <= $toM; $xM += 0.1) {
-                $at = static fn (string $id, float $alongM, float $yM): PlannedTank => PartFields::changed($tank, ['id' => $id, 'xM' => $alongM, 'yM' => $yM, 'zM' => $starting->tankZM]);
+                $at = static fn (string $id, float $alongM, float $yM): PlannedTank => PartFields::changed(
+                    $tank,
+                    ['id' => $id, 'xM' => $alongM, 'yM' => $yM, 'zM' => $starting->tankZM],
+                );
                 if (0 === $number) {
                     foreach ([-$besideM, 0.0, $besideM] as $yM) {
                         if ($allowed($brimful([$at('tank-1', $xM, $yM)]))) {
@@ -208,7 +243,12 @@ final class PlanStarterTest extends TestCase
     /** @return list<array{string, string, string, string}> people and days, the pointer of the refusal and a part of it */
     public static function refused(): array
     {
-        return [['a few', '3', '/crew', 'not known'], ['90', '3', '/crew', '“90” was read as 90; the number of people can be from 1 to 60'], ['2', '1 min', '/days', 'can be from'], ['2', '3 kg', '/days', 'is a mass']];
+        return [
+            ['a few', '3', '/crew', 'not known'],
+            ['90', '3', '/crew', '“90” was read as 90; the number of people can be from 1 to 60'],
+            ['2', '1 min', '/days', 'can be from'],
+            ['2', '3 kg', '/days', 'is a mass'],
+        ];
     }
 
     #[DataProvider('refused')]
@@ -226,10 +266,16 @@ final class PlanStarterTest extends TestCase
     public function testReportsEveryAnswerThatIsNotAllowed(): void
     {
         try {
-            FirstAnswers::read((object) ['crew' => 0, 'stay' => 'moon', 'days' => 'x', 'rig' => 'sledge', 'volume' => 'gal', 'zest' => 1], SamplePlans::choices());
+            FirstAnswers::read(
+                (object) ['crew' => 0, 'stay' => 'moon', 'days' => 'x', 'rig' => 'sledge', 'volume' => 'gal', 'zest' => 1],
+                SamplePlans::choices(),
+            );
             self::fail('These answers were taken.');
         } catch (InvalidInput $e) {
-            self::assertSame(['/volume', '/crew', '/stay', '/habit', '/days', '/rig', '/zest'], array_map(static fn (InputError $error): string => $error->pointer, $e->errors));
+            self::assertSame(
+                ['/volume', '/crew', '/stay', '/habit', '/days', '/rig', '/zest'],
+                array_map(static fn (InputError $error): string => $error->pointer, $e->errors),
+            );
             self::assertStringContainsString('van, bus, pickup, trailer, boat', $e->getMessage());
         }
     }

@@ -54,7 +54,9 @@ final class SurgeTest extends TestCase
 
     public function testBafflesMakeTheSloshQuickerAndAnEmptyOrFullBoxHasNone(): void
     {
-        $period = static fn (float $litres, float $cells): ?float => SurgeCalculator::calculate(new SurgeInput(1.2, 0.4, 0.3, $litres, 0.3, 0.0, $cells, 0.5, 0.0))->periodS;
+        $period = static fn (float $litres, float $cells): ?float => SurgeCalculator::calculate(
+            new SurgeInput(1.2, 0.4, 0.3, $litres, 0.3, 0.0, $cells, 0.5, 0.0),
+        )->periodS;
         self::assertGreaterThan($period(80, 2), $period(80, 1));
         self::assertGreaterThan($period(80, 4), $period(80, 2));
         // Shallow water runs as a wave at √(g·h): there and back in 2·c/√(g·h).

@@ -63,7 +63,12 @@ final class TankLawsTest extends TestCase
                 foreach ($volume->marks as $mark) {
                     self::assertGreaterThan($lastMm, $mark->heightMm, $shape::class);
                     self::assertLessThan($overflowMm, $mark->heightMm, $shape::class);
-                    self::assertEqualsWithDelta($volume->belowOutletL + $mark->usableL, 0.95 * $shape->litresBelow($mark->heightMm), 1e-6 * $volume->grossL, $shape::class);
+                    self::assertEqualsWithDelta(
+                        $volume->belowOutletL + $mark->usableL,
+                        0.95 * $shape->litresBelow($mark->heightMm),
+                        1e-6 * $volume->grossL,
+                        $shape::class,
+                    );
                     $lastMm = $mark->heightMm;
                 }
             }

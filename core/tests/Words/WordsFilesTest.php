@@ -51,7 +51,13 @@ final class WordsFilesTest extends TestCase
         $checked = 0;
         foreach (self::phrases() as [$keys, $given, $where]) {
             $names = array_merge([], ...array_map(static fn (string $key): array => Phrasebook::english()->names($key), $keys));
-            array_push($surplus, ...array_map(static fn (string $name): string => $where.' '.implode(', ', $keys).': '.$name, array_values(array_diff($given, $names))));
+            array_push(
+                $surplus,
+                ...array_map(
+                    static fn (string $name): string => $where.' '.implode(', ', $keys).': '.$name,
+                    array_values(array_diff($given, $names)),
+                ),
+            );
             $checked += \count($given);
         }
         self::assertSame([], $surplus);
@@ -154,7 +160,10 @@ final class WordsFilesTest extends TestCase
         return $files;
     }
 
-    /** @return iterable<array{list<string>, list<string>, string}> the keys of each phrase, the names that are handed to it where they are written there, and the file */
+    /**
+     * @return iterable<array{list<string>, list<string>, string}> the keys of each phrase, the names that are handed to it where they are written
+     *                                                             there, and the file
+     */
     private static function phrases(): iterable
     {
         $parser = (new \PhpParser\ParserFactory())->createForNewestSupportedVersion();
@@ -173,7 +182,13 @@ final class WordsFilesTest extends TestCase
                     }
                 }
                 // A key that was chosen above is one of those that the file names.
-                $keys = $isChosen ? [...$keys, ...array_filter(self::keys(new \PhpParser\Node\Stmt\Block($tree), $finder), static fn (string $key): bool => isset(Phrasebook::english()->patterns[$key]))] : $keys;
+                $keys = $isChosen ? [
+                    ...$keys,
+                    ...array_filter(
+                        self::keys(new \PhpParser\Node\Stmt\Block($tree), $finder),
+                        static fn (string $key): bool => isset(Phrasebook::english()->patterns[$key]),
+                    ),
+                ] : $keys;
                 if ([] !== $keys) {
                     yield [$keys, $given, basename($file)];
                 }
@@ -183,7 +198,9 @@ final class WordsFilesTest extends TestCase
 
     private static function isPhrase(\PhpParser\Node $node): bool
     {
-        $isNew = $node instanceof \PhpParser\Node\Expr\New_ && $node->class instanceof \PhpParser\Node\Name && \in_array($node->class->getLast(), ['Phrase', 'SnagText', 'FigureText'], true);
+        $isNew = $node instanceof \PhpParser\Node\Expr\New_
+            && $node->class instanceof \PhpParser\Node\Name
+            && \in_array($node->class->getLast(), ['Phrase', 'SnagText', 'FigureText'], true);
         $isText = $node instanceof \PhpParser\Node\Expr\MethodCall && $node->name instanceof \PhpParser\Node\Identifier && 'text' === $node->name->name;
 
         return $isNew || $isText;
@@ -192,7 +209,10 @@ final class WordsFilesTest extends TestCase
     /** @return list<string> */
     private static function keys(\PhpParser\Node $node, \PhpParser\NodeFinder $finder): array
     {
-        $texts = array_map(static fn (\PhpParser\Node\Scalar\String_ $text): string => $text->value, $finder->findInstanceOf([$node], \PhpParser\Node\Scalar\String_::class));
+        $texts = array_map(
+            static fn (\PhpParser\Node\Scalar\String_ $text): string => $text->value,
+            $finder->findInstanceOf([$node], \PhpParser\Node\Scalar\String_::class),
+        );
 
         return array_values(array_filter($texts, static fn (string $text): bool => 1 === preg_match(self::KEY, $text)));
     }

@@ -18,7 +18,15 @@ final class ServerDoesNoSums
         return PHPat::rule()
             ->classes(Selector::inNamespace('YardCask\Server'))
             ->shouldNotDependOn()
-            ->classes(Selector::inNamespace('YardCask\Core\Demand'), Selector::inNamespace('YardCask\Core\Tank'), Selector::inNamespace('YardCask\Core\Payload'), Selector::inNamespace('YardCask\Core\Bay'), Selector::inNamespace('YardCask\Core\Surge'), Selector::inNamespace('YardCask\Core\Run'), Selector::inNamespace('YardCask\Core\Assessment\Rule'))
+            ->classes(
+                Selector::inNamespace('YardCask\Core\Demand'),
+                Selector::inNamespace('YardCask\Core\Tank'),
+                Selector::inNamespace('YardCask\Core\Payload'),
+                Selector::inNamespace('YardCask\Core\Bay'),
+                Selector::inNamespace('YardCask\Core\Surge'),
+                Selector::inNamespace('YardCask\Core\Run'),
+                Selector::inNamespace('YardCask\Core\Assessment\Rule'),
+            )
             ->because('every sum is the core’s');
     }
 }

@@ -77,10 +77,16 @@ final class HandledLinesTest extends TestCase
     public static function rings(): iterable
     {
         yield 'a pump that feeds itself' => [SystemType::Pressure, ['pressure-pump-1.out' => 'pressure-pump-1.in']];
-        yield 'a pump that feeds itself behind a tank' => [SystemType::Pressure, ['header.outlet' => 'tee-1.a', 'tee-1.b' => 'pressure-pump-1.in', 'pressure-pump-1.out' => 'tee-1.c']];
+        yield 'a pump that feeds itself behind a tank' => [
+            SystemType::Pressure,
+            ['header.outlet' => 'tee-1.a', 'tee-1.b' => 'pressure-pump-1.in', 'pressure-pump-1.out' => 'tee-1.c'],
+        ];
         yield 'a tee that leads into itself' => [SystemType::Pressure, ['header.outlet' => 'tee-1.a', 'tee-1.b' => 'tee-1.c']];
         yield 'a heater behind itself' => [SystemType::StorageHeater, ['storage-heater-1.out' => 'storage-heater-1.in']];
-        yield 'a vessel and a heater in a ring' => [SystemType::StorageHeater, ['storage-heater-1.out' => 'accumulator-1.in', 'accumulator-1.out' => 'storage-heater-1.in']];
+        yield 'a vessel and a heater in a ring' => [
+            SystemType::StorageHeater,
+            ['storage-heater-1.out' => 'accumulator-1.in', 'accumulator-1.out' => 'storage-heater-1.in'],
+        ];
     }
 
     /** @param array<string, string> $joints */
@@ -96,13 +102,23 @@ final class HandledLinesTest extends TestCase
         }
         $ring = PartFields::changed($plan, ['line' => PartFields::changed($plan->line, ['pipes' => $pipes])]);
         $assessment = Assessor::assess($ring, 'line', SampleLines::stock());
-        self::assertCount(\count($ring->line->parts), array_filter(Assessor::drawn($ring, 'line', SampleLines::stock())->drawing->elements, static fn (LineElement $one): bool => null !== $one->pointer));
+        self::assertCount(
+            \count($ring->line->parts),
+            array_filter(
+                Assessor::drawn($ring, 'line', SampleLines::stock())->drawing->elements,
+                static fn (LineElement $one): bool => null !== $one->pointer,
+            ),
+        );
         self::assertNotContains('line.pipe-lost', array_column($assessment->findings, 'code'), 'Every port of it is there.');
         foreach (Workings::over($ring)->of(LineWorkings::class)->highest()->pipes as $peak) {
             self::assertLessThan(10_000.0, $peak->kpa(), 'No pressure rises without end.');
         }
         foreach (Workings::over($ring)->of(LineWorkings::class)->graph->outlets as $outlet) {
-            self::assertSame(0.0, Workings::over($ring)->of(LineWorkings::class)->alone($outlet)->outlets[$outlet->id]->lpm ?? 0.0, 'No water comes to '.$outlet->name.'.');
+            self::assertSame(
+                0.0,
+                Workings::over($ring)->of(LineWorkings::class)->alone($outlet)->outlets[$outlet->id]->lpm ?? 0.0,
+                'No water comes to '.$outlet->name.'.',
+            );
         }
     }
 

@@ -68,17 +68,31 @@ final class LineCasesTest extends TestCase
     public function testOnASlopeEverythingStandsLowerTheFurtherAlongItLies(): void
     {
         $slope = 0.08;
-        $line = SampleLines::of(SystemType::StorageHeater)->changed('Sparing hand shower', ['xM' => 1.4, 'yM' => 0.2])->changed('Galley mixer', ['xM' => -0.6, 'yM' => 0.0])->changed('Pressure pump', ['xM' => 2.1, 'yM' => 0.0]);
+        $line = SampleLines::of(SystemType::StorageHeater)->changed(
+            'Sparing hand shower',
+            ['xM' => 1.4, 'yM' => 0.2],
+        )->changed('Galley mixer', ['xM' => -0.6, 'yM' => 0.0])->changed('Pressure pump', ['xM' => 2.1, 'yM' => 0.0]);
         $lower = static fn (PlannedPart|PlannedTank $one): float => $one->zM - $slope * ($one->xM ?? 0.0);
         $tilted = PartFields::changed($line->plan, [
             'tanks' => array_map(static fn (PlannedTank $tank): PlannedTank => PartFields::changed($tank, ['zM' => $lower($tank)]), $line->plan->tanks),
             'line' => PartFields::changed($line->plan->line, [
-                'parts' => array_map(static fn (PlannedPart $part): PlannedPart => PartFields::changed($part, ['zM' => $lower($part)]), $line->plan->line->parts),
+                'parts' => array_map(
+                    static fn (PlannedPart $part): PlannedPart => PartFields::changed($part, ['zM' => $lower($part)]),
+                    $line->plan->line->parts,
+                ),
                 // As long as they are: of other heights other lengths would be guessed.
                 'pipes' => array_map(static fn ($pipe) => PartFields::changed($pipe, ['lengthM' => 1.0]), $line->plan->line->pipes),
             ]),
         ]);
-        $level = PartFields::changed($line->plan, ['line' => PartFields::changed($line->plan->line, ['pipes' => array_map(static fn ($pipe) => PartFields::changed($pipe, ['lengthM' => 1.0]), $line->plan->line->pipes)])]);
+        $level = PartFields::changed(
+            $line->plan,
+            [
+                'line' => PartFields::changed(
+                    $line->plan->line,
+                    ['pipes' => array_map(static fn ($pipe) => PartFields::changed($pipe, ['lengthM' => 1.0]), $line->plan->line->pipes)],
+                ),
+            ],
+        );
         $sloping = self::worked($level);
         $standing = self::worked($tilted);
         $flows = static fn (array $outlets): array => array_map(static fn (SolvedOutlet $one): float => $one->lpm, $outlets);
@@ -106,7 +120,9 @@ final class LineCasesTest extends TestCase
     /** @param list<string> $ids the outlets that stay; the others have no ports, so that none is another case’s neighbour */
     private static function withOnly(Plan $plan, array $ids): Plan
     {
-        $parts = array_values(array_filter($plan->line->parts, static fn (PlannedPart $part): bool => !$part->kind->isOutlet() || \in_array($part->id, $ids, true)));
+        $parts = array_values(
+            array_filter($plan->line->parts, static fn (PlannedPart $part): bool => !$part->kind->isOutlet() || \in_array($part->id, $ids, true)),
+        );
 
         return PartFields::changed($plan, ['line' => PartFields::changed($plan->line, ['parts' => $parts])]);
     }

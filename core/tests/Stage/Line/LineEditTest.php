@@ -50,7 +50,10 @@ final class LineEditTest extends TestCase
         $plan = self::done(['do' => 'after', 'port' => 'foot-pump-1.out', 'part' => 'tap-galley'], $plan);
         // Behind a port from which a pipe leads it goes into that pipe.
         $plan = self::done(['do' => 'after', 'port' => 'foot-pump-1.out', 'part' => 'non-return-12'], $plan);
-        self::assertSame(['cans.outlet strainer-1.in', 'strainer-1.out foot-pump-1.in', 'foot-pump-1.out non-return-1.in', 'non-return-1.out tap-1.in'], array_map(static fn (PlannedPipe $pipe): string => $pipe->from.' '.$pipe->to, $plan->line->pipes));
+        self::assertSame(
+            ['cans.outlet strainer-1.in', 'strainer-1.out foot-pump-1.in', 'foot-pump-1.out non-return-1.in', 'non-return-1.out tap-1.in'],
+            array_map(static fn (PlannedPipe $pipe): string => $pipe->from.' '.$pipe->to, $plan->line->pipes),
+        );
     }
 
     /** @return iterable<string, array{array<string, string>, string, string}> */

@@ -20,56 +20,330 @@ final class LineFindingWordsTest extends TestCase
     /** @return iterable<string, array{string, string, string, list<string>}> by the row of the findings’ table: title, why, measure, fixes */
     public static function words(): iterable
     {
-        yield 'port-loose 0' => ['The tee is not connected', 'Nothing is connected to its branch c: water stops there, or runs out.', '1 of 0', ['Cap the free branch of the tee', 'Remove the tee']];
+        yield 'port-loose 0' => [
+            'The tee is not connected',
+            'Nothing is connected to its branch c: water stops there, or runs out.',
+            '1 of 0',
+            ['Cap the free branch of the tee', 'Remove the tee'],
+        ];
         yield 'pipe-lost 1' => ['Pipe 8 leads nowhere', 'The part or tank at one of its ends is no longer in the plan.', '1 of 0', ['Remove Pipe 8']];
-        yield 'port-twice 2' => ['Pipe 8 is connected where another pipe is', 'Two pipes are connected to the inlet of the galley tap; a tee has room for both. This one is left out of the calculation.', '2 of 1', ['Remove Pipe 8']];
-        yield 'curve-rises 3' => ['The curve of the pressure pump does not fall', 'A pump curve starts at no flow with its highest pressure; each further point has more flow and less pressure, for example 0 L/min at 330 kPa, then 7.0 L/min at 40 kPa. Until then the pump is left out of the calculation.', '1 of 0', ['Use the catalogue’s figures for the pressure pump (It would also mean: the pressure pump starts 188 times an hour at a trickle.)', 'Replace the pressure pump with Pressure pump, 11 L/min (It would also mean: the basin tap gets 7.2 L/min, more than anyone needs; the pressure pump starts 309 times an hour at a trickle.)', 'Replace the pressure pump with Quiet pressure pump, 7 L/min (It would also mean: the pressure pump starts 187 times an hour at a trickle.)', 'Replace the pressure pump with Pressure pump, 4 L/min (It would also mean: the accumulator is empty before the pump starts; the pressure pump starts 316 times an hour at a trickle.)']];
-        yield 'no-water 4' => ['The galley tap gets no water', 'There is no open way to it from a tank with a pump or enough height. A part that is the wrong way round, a shut valve or a tank that is too low would explain it.', '0 of 3 L/min', ['Turn the pressure pump round']];
-        yield 'backwards 5' => ['The pressure pump is the wrong way round', 'It pumps backwards: from the taps into the tank. No water comes, and air gets in.', '1 of 0', ['Turn the pressure pump round']];
-        yield 'backwards 6' => ['Carbon block is the wrong way round', 'Water enters at its outlet and washes what it has caught into the line.', '1 of 0', ['Turn Carbon block round']];
-        yield 'backwards 7' => ['The non-return valve is the wrong way round', 'It lets no water through to the taps.', '1 of 0', ['Turn the non-return valve round']];
-        yield 'strainer-missing 8' => ['The pressure pump has no strainer', 'Swarf from the tank’s holes and grit from a hose get into its valves, and it stops pumping.', '0 of 1', ['Fit a strainer upstream of the pressure pump']];
-        yield 'filter-upstream 9' => ['The sediment filter is upstream of the pump', 'The pressure pump has to pull water through it, and a fine filter starves it. Fit a strainer there, and the filter downstream of the pump.', '1 of 0', ['Move the sediment filter downstream of the pressure pump']];
-        yield 'accumulator-upstream 10' => ['The accumulator is upstream of the pump', 'On the suction side there is hardly any pressure to fill it. Downstream of the pressure pump, where it would serve a trickle, there is none.', '1 of 0', ['Move the accumulator downstream of the pressure pump']];
-        yield 'heater-no-check 11' => ['There is no non-return valve on the cold feed to the storage heater', 'Without one, hot water creeps back into the cold pipe when nobody is drawing, and runs out of the heater when the pump is off.', '0 of 1', ['Fit a non-return valve upstream of the storage heater (It would also mean: the pressure pump starts 234 times an hour at a trickle.)']];
-        yield 'heater-no-check 12' => ['There is no non-return valve on the cold feed to the storage heater', 'Without one, hot water creeps back into the cold pipe when nobody is drawing, and runs out of the heater when the pump is off.', '0 of 1', ['Fit a non-return valve upstream of the storage heater']];
-        yield 'heater-closed 13' => ['Hot water in the storage heater has nowhere to expand', 'Heated to 65 °C, its 10 L of water expands by 189 mL, and the non-return valve lets nothing back: something bursts. Fit an expansion vessel, or a relief valve that discharges outside, between the two, with nothing that can be shut in between. Hot water under pressure needs a licensed person; your local rules apply.', '0.189 of 0 L', ['Fit a relief valve upstream of the storage heater', 'Fit an expansion vessel upstream of the storage heater']];
-        yield 'heater-closed 14' => ['Hot water in the storage heater has nowhere to expand', 'Heated to 65 °C, its 10 L of water expands by 189 mL, and the non-return valve lets nothing back: something bursts. Fit an expansion vessel, or a relief valve that discharges outside, between the two, with nothing that can be shut in between. Hot water under pressure needs a licensed person; your local rules apply.', '0.189 of 0 L', ['Fit a relief valve upstream of the storage heater', 'Fit an expansion vessel upstream of the storage heater']];
-        yield 'mixer-open 15' => ['The hot side of the galley mixer is open', 'Cold water runs through the mixer and out of the open tail. Without hot water, connect both tails to cold.', '1 of 0', ['Connect cold to both sides of the galley mixer']];
-        yield 'over-rated 16' => ['Pressure at the galley tap can reach 645 kPa; it is rated for 600 kPa', 'The steady pressure there is 594 kPa on mains. Water hammer adds 51 kPa when an outlet is shut suddenly. 2 other parts are over their rating too.', '645 of 600 kPa', ['Fit a regulator downstream of the mains inlet with a cap']];
-        yield 'over-rated 17' => ['Pressure at the basin tap can reach 227 kPa; it is rated for 150 kPa', 'The steady pressure there is 192 kPa in use. Water hammer adds 35 kPa when an outlet is shut suddenly.', '227 of 150 kPa', ['Replace the basin tap with Basin tap with spray insert', 'Replace the basin tap with Galley tap', 'Replace the basin tap with Drinking tap (It would also mean: the basin tap gets 5.0 L/min, more than anyone needs.)']];
-        yield 'over-rated 18' => ['Pressure at the pipe from the storage heater to the mixing valve can reach 329 kPa; it is rated for 250 kPa', 'The steady pressure there is 280 kPa in use. Water hammer adds 49 kPa when an outlet is shut suddenly. Its rating is lower at 65 °C than cold.', '329 of 250 kPa', ['Use Crimped pipe, 16 mm for the pipe from the storage heater to the mixing valve']];
-        yield 'joint-weak 19' => ['Pressure at hose clamps can reach 954 kPa; such joints usually hold 800 kPa', 'They are on the pipe from Tee 2 to the drain valve, with water at 15 °C, on mains. 51 kPa of that is water hammer, when an outlet is shut suddenly. The joints of 7 other pipes are too weak as well.', '954 of 800 kPa', ['Use crimped rings there']];
-        yield 'joint-weak 20' => ['Pressure at hose clamps can reach 499 kPa; such joints usually hold 479 kPa', 'They are on the pipe from the storage heater to the mixing valve, with water at 65 °C, in use. 49 kPa of that is water hammer, when an outlet is shut suddenly.', '499 of 479 kPa', ['Use crimped rings there']];
-        yield 'too-hot 21' => ['The pipe from the storage heater to the mixing valve is not made for water this hot', 'The water there reaches 65 °C; it is rated for 40 °C.', '65 of 40 °C', ['Use Push tube, 15 mm outside for the pipe from the storage heater to the mixing valve']];
-        yield 'mains-out 22' => ['The pump pushes water out of the mains inlet with a cap', 'There is no non-return valve between it and the line: with the hose off, water runs out through the wall.', '1 of 0', ['Fit a non-return valve downstream of the mains inlet with a cap']];
-        yield 'sucks-air 23' => ['Suction hose for a bucket lets air in and water out', 'It stays connected while water is used: the pump draws air through it instead of water, and a tank that is higher runs out through it. A valve shuts it off when nobody is filling.', '1 of 0', ['Fit a shut-off valve downstream of Suction hose for a bucket']];
-        yield 'open-end 24' => ['Water runs out of the free hose end', 'Nothing shuts it: the tank empties by itself.', '1 of 0', ['Replace the free hose end with Cap, 12 mm', 'Remove the free hose end']];
-        yield 'mains-into-tank 25' => ['Mains pressure gets into Header tank', 'Nothing stops it from reaching the tank. The tank overflows, or bursts if its vent is too thin.', '1 of 0', ['Fit a non-return valve at Header tank']];
-        yield 'sink-under 26' => ['When she heels, the sink under the galley tap is under water', 'At 20° its bottom, 300 mm below the tap, is 92 mm below the water, by the draught you entered; keep it 50 mm above. It drains outside, so the sea comes up the same way and floods the boat. Shut its seacock under way, or change the drain.', '-92.449 of 50 mm', ['Move the galley tap and its sink to 180 mm left']];
-        yield 'sink-under 27' => ['When she heels, the sink under the galley tap is under water', 'At 20° its bottom, 300 mm below the tap, is 47 mm below the water, by the draught you entered; keep it 50 mm above. It drains outside, so the sea comes up the same way and floods the boat. Shut its seacock under way, or change the drain.', '-46.985 of 50 mm', []];
-        yield 'mains-unwatched 28' => ['Mains water on a boat never runs out', 'A tank runs dry, but a shore tap keeps running until she sinks. Turn it off whenever nobody is aboard.', '1 of 0', []];
-        yield 'mode-blocked 29' => ['No valve setting lets the pump fill the tank', 'There is no way from the hose to a tank’s inlet. A three-way valve upstream of the pump and one downstream of it would provide both.', '1 of 0', []];
-        yield 'fill-to-outlet 30' => ['Filling with the pump also opens the way to the taps', 'The pump then works against a shut tap, and if it drips, it takes water meant for the tank. Fit a valve upstream of it, or use a three-way valve.', '1 of 0', []];
-        yield 'blow-astray 31' => ['Air for blowing out reaches Header tank', 'It lifts the lid or blows water out of the vent instead of emptying the line. A non-return valve in between stops it.', '1 of 0', []];
-        yield 'undrained 32' => ['638 mL stays in the line when it is drained', 'In frost it bursts there. The line has no drain valve; most of it, 245 mL, is in the pipe from the tee to the basin tap.', '638.136 of 20 mL', ['Fit a drain valve in the pipe from the tee to the basin tap']];
-        yield 'flow-low 33' => ['The galley tap gets only 6.4 L/min', 'It needs 6.8 L/min to 8.0 L/min, and gets too little even on its own.', '6.4 of 6.8 L/min', ['Replace the pressure pump with Pressure pump, 11 L/min (It would also mean: the basin tap gets 7.2 L/min, more than anyone needs.)', 'Replace the pressure pump with Pressure pump, 15 L/min (It would also mean: the basin tap gets 8.6 L/min, more than anyone needs.)', 'Replace the pressure pump with Quiet pressure pump, 11 L/min (It would also mean: the basin tap gets 7.1 L/min, more than anyone needs.)']];
-        yield 'together-weak 34' => ['The basin tap gets only 3.1 L/min with the others open', '2 outlets run at the same time, and this one needs 3.5 L/min. On its own it gets 5.6 L/min.', '3.1 of 3.5 L/min', ['Replace the pressure pump with Pressure pump, 11 L/min (It would also mean: the basin tap gets 7.2 L/min, more than anyone needs.)', 'Replace the pressure pump with Pressure pump, 15 L/min (It would also mean: the galley tap gets 10 L/min, more than anyone needs; the basin tap gets 8.6 L/min, more than anyone needs.)', 'Replace the pressure pump with Quiet pressure pump, 11 L/min (It would also mean: the basin tap gets 7.1 L/min, more than anyone needs.)']];
-        yield 'filter-starves 35' => ['Fine block starves the galley tap', 'At the end of the filter’s life it gets 4.6 L/min, and needs 5.0 L/min. With a new filter it gets 5.5 L/min, without one 6.4 L/min.', '4.6 of 5 L/min', ['Move Fine block to the basin tap', 'Replace Fine block with Fine block, 0.5 µm, 10 in']];
-        yield 'suction-high 36' => ['The pressure pump cannot lift the first water', 'It has to lift it 3 m, through 5.3 m of hose. Dry, it can lift 2 m.', '2.953 of 2 m', ['Move the pressure pump down beside Header tank']];
-        yield 'suction-high 37' => ['The pressure pump has to pull too hard', 'Through 7.3 m of hose it has to pull 191 kPa, and it can pull 39 kPa: it draws air and rattles.', '190.732 of 39.227 kPa', ['Use Clear hose, 15 mm up to the pressure pump']];
-        yield 'pump-unstopped 38' => ['The pressure pump keeps running against shut taps', 'It has no pressure switch, and the galley tap and the basin tap do not switch it. Left running, it heats the water that it cannot move and presses on every joint.', '2 of 0', ['Use the catalogue’s figures for the pressure pump (It would also mean: the pressure pump starts 188 times an hour at a trickle.)', 'Replace the pressure pump with Pressure pump, 11 L/min (It would also mean: the basin tap gets 7.2 L/min, more than anyone needs; the pressure pump starts 309 times an hour at a trickle.)', 'Replace the pressure pump with Quiet pressure pump, 7 L/min (It would also mean: the pressure pump starts 187 times an hour at a trickle.)', 'Replace the pressure pump with Pressure pump, 4 L/min (It would also mean: the accumulator is empty before the pump starts; the pressure pump starts 316 times an hour at a trickle.)']];
-        yield 'pump-unstopped 39' => ['The submersible pump keeps running against shut taps', 'It has no pressure switch, and the switched tap does not switch it. Left running, it heats the water that it cannot move and presses on every joint.', '1 of 0', ['Replace the switched tap with Switched tap, galley', 'Replace the submersible pump with Pressure pump, 4 L/min (It would also mean: the submersible pump has no strainer; the submersible pump starts more than 3600 times an hour at a trickle.)']];
-        yield 'stutters 40' => ['The accumulator is empty before the pump starts', 'Its precharge of 120 kPa is above the cut-in of 100 kPa: the flow stops and starts.', '120 of 100 kPa', ['Charge it to 86 kPa, with the pump off and a tap open']];
-        yield 'starts-often 41' => ['The pressure pump starts more than 3600 times an hour at a trickle', 'That is with a tap running at 1.0 L/min. Only the stretch of the hoses stores water between starts.', '56345.771 of 120', ['Fit Accumulator, 2 L, charged to 156 kPa: 92 starts an hour', 'Fit Accumulator, 5 L, charged to 156 kPa: 37 starts an hour', 'Fit Accumulator, 8 L, charged to 156 kPa: 23 starts an hour']];
-        yield 'flow-wasteful 42' => ['The basin tap gets 5.6 L/min, more than anyone needs', 'Anything over 3.5 L/min there is wasted: 2.1 L every minute.', '5.6 of 3.5 L/min', ['Replace the basin tap with Basin tap with spray insert']];
-        yield 'not-for-drinking 43' => ['The pipe from the tee to the basin tap is not made for drinking water', 'It taints the water, or worse. Your local water regulations say which materials may touch drinking water.', '1 of 0', ['Use Push tube, 15 mm outside for the pipe from the tee to the basin tap']];
-        yield 'scald 44' => ['The sparing hand shower can run as hot as 60 °C', 'Skin scalds within seconds, a child’s even sooner, and the storage heater stores it this hot. A mixing valve set between 38 °C and 48 °C prevents it. Your local rules say how hot a tap may be.', '60 of 50 °C', ['Set the mixing valve to 48 °C']];
-        yield 'scald 45' => ['The galley mixer can run as hot as 65 °C', 'Skin scalds within seconds, a child’s even sooner, and the storage heater stores it this hot. A mixing valve set between 38 °C and 48 °C prevents it. Your local rules say how hot a tap may be.', '65 of 50 °C', ['Fit a mixing valve downstream of the storage heater (It would also mean: 226 mL stays in the line when it is drained.)']];
-        yield 'dead-leg 46' => ['1.6 L is wasted before the sparing hand shower runs warm', 'That much water is in the pipes from the storage heater (19 s of running), and it goes cold every time.', '1.617 of 1 L', ['Use Lined pipe, 12 mm from the heater']];
-        yield 'stagnant 47' => ['98 mL never moves upstream of the cap', 'Standing water goes stale and taints the rest. Cap the branch where it leaves the line, or remove it.', '0.098 of 0.05 L', ['Remove the cap']];
-        yield 'stock-changed 48' => ['The basin tap is not in the catalogue', 'It is calculated with the figures in the plan.', '1 of 0', ['Keep it as your own part']];
-        yield 'stock-changed 49' => ['The catalogue now has other figures for the basin tap', 'The plan keeps the figures that it was calculated with.', '1 of 0', ['Use the catalogue’s figures for the basin tap', 'Keep it as your own part']];
+        yield 'port-twice 2' => [
+            'Pipe 8 is connected where another pipe is',
+            'Two pipes are connected to the inlet of the galley tap; a tee has room for both. This one is left out of the calculation.',
+            '2 of 1',
+            ['Remove Pipe 8'],
+        ];
+        yield 'curve-rises 3' => [
+            'The curve of the pressure pump does not fall',
+            'A pump curve starts at no flow with its highest pressure; each further point has more flow and less pressure, for example 0 L/min at 330 kPa, then 7.0 L/min at 40 kPa. Until then the pump is left out of the calculation.',
+            '1 of 0',
+            [
+                'Use the catalogue’s figures for the pressure pump (It would also mean: the pressure pump starts 188 times an hour at a trickle.)',
+                'Replace the pressure pump with Pressure pump, 11 L/min (It would also mean: the basin tap gets 7.2 L/min, more than anyone needs; the pressure pump starts 309 times an hour at a trickle.)',
+                'Replace the pressure pump with Quiet pressure pump, 7 L/min (It would also mean: the pressure pump starts 187 times an hour at a trickle.)',
+                'Replace the pressure pump with Pressure pump, 4 L/min (It would also mean: the accumulator is empty before the pump starts; the pressure pump starts 316 times an hour at a trickle.)',
+            ],
+        ];
+        yield 'no-water 4' => [
+            'The galley tap gets no water',
+            'There is no open way to it from a tank with a pump or enough height. A part that is the wrong way round, a shut valve or a tank that is too low would explain it.',
+            '0 of 3 L/min',
+            ['Turn the pressure pump round'],
+        ];
+        yield 'backwards 5' => [
+            'The pressure pump is the wrong way round',
+            'It pumps backwards: from the taps into the tank. No water comes, and air gets in.',
+            '1 of 0',
+            ['Turn the pressure pump round'],
+        ];
+        yield 'backwards 6' => [
+            'Carbon block is the wrong way round',
+            'Water enters at its outlet and washes what it has caught into the line.',
+            '1 of 0',
+            ['Turn Carbon block round'],
+        ];
+        yield 'backwards 7' => [
+            'The non-return valve is the wrong way round',
+            'It lets no water through to the taps.',
+            '1 of 0',
+            ['Turn the non-return valve round'],
+        ];
+        yield 'strainer-missing 8' => [
+            'The pressure pump has no strainer',
+            'Swarf from the tank’s holes and grit from a hose get into its valves, and it stops pumping.',
+            '0 of 1',
+            ['Fit a strainer upstream of the pressure pump'],
+        ];
+        yield 'filter-upstream 9' => [
+            'The sediment filter is upstream of the pump',
+            'The pressure pump has to pull water through it, and a fine filter starves it. Fit a strainer there, and the filter downstream of the pump.',
+            '1 of 0',
+            ['Move the sediment filter downstream of the pressure pump'],
+        ];
+        yield 'accumulator-upstream 10' => [
+            'The accumulator is upstream of the pump',
+            'On the suction side there is hardly any pressure to fill it. Downstream of the pressure pump, where it would serve a trickle, there is none.',
+            '1 of 0',
+            ['Move the accumulator downstream of the pressure pump'],
+        ];
+        yield 'heater-no-check 11' => [
+            'There is no non-return valve on the cold feed to the storage heater',
+            'Without one, hot water creeps back into the cold pipe when nobody is drawing, and runs out of the heater when the pump is off.',
+            '0 of 1',
+            ['Fit a non-return valve upstream of the storage heater (It would also mean: the pressure pump starts 234 times an hour at a trickle.)'],
+        ];
+        yield 'heater-no-check 12' => [
+            'There is no non-return valve on the cold feed to the storage heater',
+            'Without one, hot water creeps back into the cold pipe when nobody is drawing, and runs out of the heater when the pump is off.',
+            '0 of 1',
+            ['Fit a non-return valve upstream of the storage heater'],
+        ];
+        yield 'heater-closed 13' => [
+            'Hot water in the storage heater has nowhere to expand',
+            'Heated to 65 °C, its 10 L of water expands by 189 mL, and the non-return valve lets nothing back: something bursts. Fit an expansion vessel, or a relief valve that discharges outside, between the two, with nothing that can be shut in between. Hot water under pressure needs a licensed person; your local rules apply.',
+            '0.189 of 0 L',
+            ['Fit a relief valve upstream of the storage heater', 'Fit an expansion vessel upstream of the storage heater'],
+        ];
+        yield 'heater-closed 14' => [
+            'Hot water in the storage heater has nowhere to expand',
+            'Heated to 65 °C, its 10 L of water expands by 189 mL, and the non-return valve lets nothing back: something bursts. Fit an expansion vessel, or a relief valve that discharges outside, between the two, with nothing that can be shut in between. Hot water under pressure needs a licensed person; your local rules apply.',
+            '0.189 of 0 L',
+            ['Fit a relief valve upstream of the storage heater', 'Fit an expansion vessel upstream of the storage heater'],
+        ];
+        yield 'mixer-open 15' => [
+            'The hot side of the galley mixer is open',
+            'Cold water runs through the mixer and out of the open tail. Without hot water, connect both tails to cold.',
+            '1 of 0',
+            ['Connect cold to both sides of the galley mixer'],
+        ];
+        yield 'over-rated 16' => [
+            'Pressure at the galley tap can reach 645 kPa; it is rated for 600 kPa',
+            'The steady pressure there is 594 kPa on mains. Water hammer adds 51 kPa when an outlet is shut suddenly. 2 other parts are over their rating too.',
+            '645 of 600 kPa',
+            ['Fit a regulator downstream of the mains inlet with a cap'],
+        ];
+        yield 'over-rated 17' => [
+            'Pressure at the basin tap can reach 227 kPa; it is rated for 150 kPa',
+            'The steady pressure there is 192 kPa in use. Water hammer adds 35 kPa when an outlet is shut suddenly.',
+            '227 of 150 kPa',
+            [
+                'Replace the basin tap with Basin tap with spray insert',
+                'Replace the basin tap with Galley tap',
+                'Replace the basin tap with Drinking tap (It would also mean: the basin tap gets 5.0 L/min, more than anyone needs.)',
+            ],
+        ];
+        yield 'over-rated 18' => [
+            'Pressure at the pipe from the storage heater to the mixing valve can reach 329 kPa; it is rated for 250 kPa',
+            'The steady pressure there is 280 kPa in use. Water hammer adds 49 kPa when an outlet is shut suddenly. Its rating is lower at 65 °C than cold.',
+            '329 of 250 kPa',
+            ['Use Crimped pipe, 16 mm for the pipe from the storage heater to the mixing valve'],
+        ];
+        yield 'joint-weak 19' => [
+            'Pressure at hose clamps can reach 954 kPa; such joints usually hold 800 kPa',
+            'They are on the pipe from Tee 2 to the drain valve, with water at 15 °C, on mains. 51 kPa of that is water hammer, when an outlet is shut suddenly. The joints of 7 other pipes are too weak as well.',
+            '954 of 800 kPa',
+            ['Use crimped rings there'],
+        ];
+        yield 'joint-weak 20' => [
+            'Pressure at hose clamps can reach 499 kPa; such joints usually hold 479 kPa',
+            'They are on the pipe from the storage heater to the mixing valve, with water at 65 °C, in use. 49 kPa of that is water hammer, when an outlet is shut suddenly.',
+            '499 of 479 kPa',
+            ['Use crimped rings there'],
+        ];
+        yield 'too-hot 21' => [
+            'The pipe from the storage heater to the mixing valve is not made for water this hot',
+            'The water there reaches 65 °C; it is rated for 40 °C.',
+            '65 of 40 °C',
+            ['Use Push tube, 15 mm outside for the pipe from the storage heater to the mixing valve'],
+        ];
+        yield 'mains-out 22' => [
+            'The pump pushes water out of the mains inlet with a cap',
+            'There is no non-return valve between it and the line: with the hose off, water runs out through the wall.',
+            '1 of 0',
+            ['Fit a non-return valve downstream of the mains inlet with a cap'],
+        ];
+        yield 'sucks-air 23' => [
+            'Suction hose for a bucket lets air in and water out',
+            'It stays connected while water is used: the pump draws air through it instead of water, and a tank that is higher runs out through it. A valve shuts it off when nobody is filling.',
+            '1 of 0',
+            ['Fit a shut-off valve downstream of Suction hose for a bucket'],
+        ];
+        yield 'open-end 24' => [
+            'Water runs out of the free hose end',
+            'Nothing shuts it: the tank empties by itself.',
+            '1 of 0',
+            ['Replace the free hose end with Cap, 12 mm', 'Remove the free hose end'],
+        ];
+        yield 'mains-into-tank 25' => [
+            'Mains pressure gets into Header tank',
+            'Nothing stops it from reaching the tank. The tank overflows, or bursts if its vent is too thin.',
+            '1 of 0',
+            ['Fit a non-return valve at Header tank'],
+        ];
+        yield 'sink-under 26' => [
+            'When she heels, the sink under the galley tap is under water',
+            'At 20° its bottom, 300 mm below the tap, is 92 mm below the water, by the draught you entered; keep it 50 mm above. It drains outside, so the sea comes up the same way and floods the boat. Shut its seacock under way, or change the drain.',
+            '-92.449 of 50 mm',
+            ['Move the galley tap and its sink to 180 mm left'],
+        ];
+        yield 'sink-under 27' => [
+            'When she heels, the sink under the galley tap is under water',
+            'At 20° its bottom, 300 mm below the tap, is 47 mm below the water, by the draught you entered; keep it 50 mm above. It drains outside, so the sea comes up the same way and floods the boat. Shut its seacock under way, or change the drain.',
+            '-46.985 of 50 mm',
+            [],
+        ];
+        yield 'mains-unwatched 28' => [
+            'Mains water on a boat never runs out',
+            'A tank runs dry, but a shore tap keeps running until she sinks. Turn it off whenever nobody is aboard.',
+            '1 of 0',
+            [],
+        ];
+        yield 'mode-blocked 29' => [
+            'No valve setting lets the pump fill the tank',
+            'There is no way from the hose to a tank’s inlet. A three-way valve upstream of the pump and one downstream of it would provide both.',
+            '1 of 0',
+            [],
+        ];
+        yield 'fill-to-outlet 30' => [
+            'Filling with the pump also opens the way to the taps',
+            'The pump then works against a shut tap, and if it drips, it takes water meant for the tank. Fit a valve upstream of it, or use a three-way valve.',
+            '1 of 0',
+            [],
+        ];
+        yield 'blow-astray 31' => [
+            'Air for blowing out reaches Header tank',
+            'It lifts the lid or blows water out of the vent instead of emptying the line. A non-return valve in between stops it.',
+            '1 of 0',
+            [],
+        ];
+        yield 'undrained 32' => [
+            '638 mL stays in the line when it is drained',
+            'In frost it bursts there. The line has no drain valve; most of it, 245 mL, is in the pipe from the tee to the basin tap.',
+            '638.136 of 20 mL',
+            ['Fit a drain valve in the pipe from the tee to the basin tap'],
+        ];
+        yield 'flow-low 33' => [
+            'The galley tap gets only 6.4 L/min',
+            'It needs 6.8 L/min to 8.0 L/min, and gets too little even on its own.',
+            '6.4 of 6.8 L/min',
+            [
+                'Replace the pressure pump with Pressure pump, 11 L/min (It would also mean: the basin tap gets 7.2 L/min, more than anyone needs.)',
+                'Replace the pressure pump with Pressure pump, 15 L/min (It would also mean: the basin tap gets 8.6 L/min, more than anyone needs.)',
+                'Replace the pressure pump with Quiet pressure pump, 11 L/min (It would also mean: the basin tap gets 7.1 L/min, more than anyone needs.)',
+            ],
+        ];
+        yield 'together-weak 34' => [
+            'The basin tap gets only 3.1 L/min with the others open',
+            '2 outlets run at the same time, and this one needs 3.5 L/min. On its own it gets 5.6 L/min.',
+            '3.1 of 3.5 L/min',
+            [
+                'Replace the pressure pump with Pressure pump, 11 L/min (It would also mean: the basin tap gets 7.2 L/min, more than anyone needs.)',
+                'Replace the pressure pump with Pressure pump, 15 L/min (It would also mean: the galley tap gets 10 L/min, more than anyone needs; the basin tap gets 8.6 L/min, more than anyone needs.)',
+                'Replace the pressure pump with Quiet pressure pump, 11 L/min (It would also mean: the basin tap gets 7.1 L/min, more than anyone needs.)',
+            ],
+        ];
+        yield 'filter-starves 35' => [
+            'Fine block starves the galley tap',
+            'At the end of the filter’s life it gets 4.6 L/min, and needs 5.0 L/min. With a new filter it gets 5.5 L/min, without one 6.4 L/min.',
+            '4.6 of 5 L/min',
+            ['Move Fine block to the basin tap', 'Replace Fine block with Fine block, 0.5 µm, 10 in'],
+        ];
+        yield 'suction-high 36' => [
+            'The pressure pump cannot lift the first water',
+            'It has to lift it 3 m, through 5.3 m of hose. Dry, it can lift 2 m.',
+            '2.953 of 2 m',
+            ['Move the pressure pump down beside Header tank'],
+        ];
+        yield 'suction-high 37' => [
+            'The pressure pump has to pull too hard',
+            'Through 7.3 m of hose it has to pull 191 kPa, and it can pull 39 kPa: it draws air and rattles.',
+            '190.732 of 39.227 kPa',
+            ['Use Clear hose, 15 mm up to the pressure pump'],
+        ];
+        yield 'pump-unstopped 38' => [
+            'The pressure pump keeps running against shut taps',
+            'It has no pressure switch, and the galley tap and the basin tap do not switch it. Left running, it heats the water that it cannot move and presses on every joint.',
+            '2 of 0',
+            [
+                'Use the catalogue’s figures for the pressure pump (It would also mean: the pressure pump starts 188 times an hour at a trickle.)',
+                'Replace the pressure pump with Pressure pump, 11 L/min (It would also mean: the basin tap gets 7.2 L/min, more than anyone needs; the pressure pump starts 309 times an hour at a trickle.)',
+                'Replace the pressure pump with Quiet pressure pump, 7 L/min (It would also mean: the pressure pump starts 187 times an hour at a trickle.)',
+                'Replace the pressure pump with Pressure pump, 4 L/min (It would also mean: the accumulator is empty before the pump starts; the pressure pump starts 316 times an hour at a trickle.)',
+            ],
+        ];
+        yield 'pump-unstopped 39' => [
+            'The submersible pump keeps running against shut taps',
+            'It has no pressure switch, and the switched tap does not switch it. Left running, it heats the water that it cannot move and presses on every joint.',
+            '1 of 0',
+            [
+                'Replace the switched tap with Switched tap, galley',
+                'Replace the submersible pump with Pressure pump, 4 L/min (It would also mean: the submersible pump has no strainer; the submersible pump starts more than 3600 times an hour at a trickle.)',
+            ],
+        ];
+        yield 'stutters 40' => [
+            'The accumulator is empty before the pump starts',
+            'Its precharge of 120 kPa is above the cut-in of 100 kPa: the flow stops and starts.',
+            '120 of 100 kPa',
+            ['Charge it to 86 kPa, with the pump off and a tap open'],
+        ];
+        yield 'starts-often 41' => [
+            'The pressure pump starts more than 3600 times an hour at a trickle',
+            'That is with a tap running at 1.0 L/min. Only the stretch of the hoses stores water between starts.',
+            '56345.771 of 120',
+            [
+                'Fit Accumulator, 2 L, charged to 156 kPa: 92 starts an hour',
+                'Fit Accumulator, 5 L, charged to 156 kPa: 37 starts an hour',
+                'Fit Accumulator, 8 L, charged to 156 kPa: 23 starts an hour',
+            ],
+        ];
+        yield 'flow-wasteful 42' => [
+            'The basin tap gets 5.6 L/min, more than anyone needs',
+            'Anything over 3.5 L/min there is wasted: 2.1 L every minute.',
+            '5.6 of 3.5 L/min',
+            ['Replace the basin tap with Basin tap with spray insert'],
+        ];
+        yield 'not-for-drinking 43' => [
+            'The pipe from the tee to the basin tap is not made for drinking water',
+            'It taints the water, or worse. Your local water regulations say which materials may touch drinking water.',
+            '1 of 0',
+            ['Use Push tube, 15 mm outside for the pipe from the tee to the basin tap'],
+        ];
+        yield 'scald 44' => [
+            'The sparing hand shower can run as hot as 60 °C',
+            'Skin scalds within seconds, a child’s even sooner, and the storage heater stores it this hot. A mixing valve set between 38 °C and 48 °C prevents it. Your local rules say how hot a tap may be.',
+            '60 of 50 °C',
+            ['Set the mixing valve to 48 °C'],
+        ];
+        yield 'scald 45' => [
+            'The galley mixer can run as hot as 65 °C',
+            'Skin scalds within seconds, a child’s even sooner, and the storage heater stores it this hot. A mixing valve set between 38 °C and 48 °C prevents it. Your local rules say how hot a tap may be.',
+            '65 of 50 °C',
+            ['Fit a mixing valve downstream of the storage heater (It would also mean: 226 mL stays in the line when it is drained.)'],
+        ];
+        yield 'dead-leg 46' => [
+            '1.6 L is wasted before the sparing hand shower runs warm',
+            'That much water is in the pipes from the storage heater (19 s of running), and it goes cold every time.',
+            '1.617 of 1 L',
+            ['Use Lined pipe, 12 mm from the heater'],
+        ];
+        yield 'stagnant 47' => [
+            '98 mL never moves upstream of the cap',
+            'Standing water goes stale and taints the rest. Cap the branch where it leaves the line, or remove it.',
+            '0.098 of 0.05 L',
+            ['Remove the cap'],
+        ];
+        yield 'stock-changed 48' => [
+            'The basin tap is not in the catalogue',
+            'It is calculated with the figures in the plan.',
+            '1 of 0',
+            ['Keep it as your own part'],
+        ];
+        yield 'stock-changed 49' => [
+            'The catalogue now has other figures for the basin tap',
+            'The plan keeps the figures that it was calculated with.',
+            '1 of 0',
+            ['Use the catalogue’s figures for the basin tap', 'Keep it as your own part'],
+        ];
     }
 
     /** @param list<string> $fixes */
@@ -80,15 +354,27 @@ final class LineFindingWordsTest extends TestCase
         $finding = self::found($wrong->plan, $code);
         self::assertSame($title, self::plain($finding->title));
         self::assertSame($why, self::plain($finding->why));
-        self::assertSame($measure, trim(\sprintf('%s of %s %s', round($finding->measure->value, 3) + 0, round($finding->measure->limit, 3) + 0, $finding->measure->unit)));
-        self::assertSame($fixes, array_map(static fn (SentFix $fix): string => self::plain($fix->label.(null === $fix->cost ? '' : ' ('.$fix->cost.')')), SampleLines::fixes($wrong->plan)[$finding->key]));
+        self::assertSame(
+            $measure,
+            trim(\sprintf('%s of %s %s', round($finding->measure->value, 3) + 0, round($finding->measure->limit, 3) + 0, $finding->measure->unit)),
+        );
+        self::assertSame(
+            $fixes,
+            array_map(
+                static fn (SentFix $fix): string => self::plain($fix->label.(null === $fix->cost ? '' : ' ('.$fix->cost.')')),
+                SampleLines::fixes($wrong->plan)[$finding->key],
+            ),
+        );
     }
 
     #[DataProvider('words')]
     public function testSaysItInThePlansUnits(): void
     {
         [$code, , $wrong] = iterator_to_array(LineFindingsTest::findings())[$this->dataName()];
-        $finding = self::found(PartFields::changed($wrong->plan, ['units' => new UnitPreferences(Unit::UsGallon, Unit::Inch, Unit::Pound, Unit::Psi, Unit::Fahrenheit)]), $code);
+        $finding = self::found(
+            PartFields::changed($wrong->plan, ['units' => new UnitPreferences(Unit::UsGallon, Unit::Inch, Unit::Pound, Unit::Psi, Unit::Fahrenheit)]),
+            $code,
+        );
         self::assertDoesNotMatchRegularExpression('/\d\s*(mm|m|kPa|L|mL|kg|°C)\b/u', self::plain($finding->title.' '.$finding->why));
     }
 
@@ -99,7 +385,9 @@ final class LineFindingWordsTest extends TestCase
 
     private static function found(Plan $plan, string $code): SentFinding
     {
-        return array_values(array_filter(Assessor::assess($plan, 'line', SampleLines::stock())->findings, static fn (SentFinding $one): bool => $code === $one->code))[0];
+        return array_values(
+            array_filter(Assessor::assess($plan, 'line', SampleLines::stock())->findings, static fn (SentFinding $one): bool => $code === $one->code),
+        )[0];
     }
 
     private static function plain(string $text): string

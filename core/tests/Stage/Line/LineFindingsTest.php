@@ -51,7 +51,12 @@ final class LineFindingsTest extends TestCase
             ['filter-upstream', $pressure, $pressure->into('Bowl strainer', 'in', 'filter-sediment-50'), 1],
             ['accumulator-upstream', $pressure, $pressure->moved('Accumulator', 'Bowl strainer', 'in'), 1],
             ['heater-no-check', $storage, $storage->without('Non-return valve'), 1],
-            ['heater-no-check', $storage->into('Relief valve', 'in', 'regulator-210'), $storage->into('Relief valve', 'in', 'regulator-210')->without('Non-return valve'), 1],
+            [
+                'heater-no-check',
+                $storage->into('Relief valve', 'in', 'regulator-210'),
+                $storage->into('Relief valve', 'in', 'regulator-210')->without('Non-return valve'),
+                1,
+            ],
             ['heater-closed', $storage, $storage->without('Relief valve', 'Expansion vessel'), 2],
             ['heater-closed', $storage, $storage->into('Storage heater', 'in', 'ball-valve-12'), 2],
             ['mixer-open', $exchanger, $exchanger->cut('Galley mixer', 'hot'), 1],
@@ -64,7 +69,12 @@ final class LineFindingsTest extends TestCase
             ['mains-out', $mains, $mains->without('Non-return valve', 'Pressure regulator'), 1],
             ['sucks-air', $pressure, $pressure->branched('Bowl strainer', 'in', 'fill-hose-bucket'), 1],
             ['open-end', $pressure, $pressure->branched('Galley tap', 'in', 'free-end-12'), 1],
-            ['mains-into-tank', $mains, $mains->without('Pressure pump', 'Ball valve')->figures('Galley tap', ['leastLpm' => 0.5])->figures('Basin tap', ['leastLpm' => 0.5]), 1],
+            [
+                'mains-into-tank',
+                $mains,
+                $mains->without('Pressure pump', 'Ball valve')->figures('Galley tap', ['leastLpm' => 0.5])->figures('Basin tap', ['leastLpm' => 0.5]),
+                1,
+            ],
             ['sink-under', $petrel, $petrel->changed('Galley tap', ['xM' => 0.4, 'yM' => -0.6]), 1],
             ['sink-under', $petrel, $petrel->changed('Galley tap', ['zM' => 1.2]), 0],
             ['mains-unwatched', SampleLines::of(SystemType::Pressure, 'petrel'), SampleLines::of(SystemType::Mains, 'petrel'), 0],
@@ -73,7 +83,12 @@ final class LineFindingsTest extends TestCase
             ['blow-astray', $pressure, $pressure->without('Ball valve')->into('Bowl strainer', 'in', 'blow-out'), 0],
             ['undrained', $pressure, $pressure->without('Drain valve'), 1],
             ['flow-low', $pressure, $pressure->figures('Galley tap', ['leastLpm' => 6.8, 'mostLpm' => 8.0]), 1],
-            ['together-weak', $pressure, $pressure->figures('Basin tap', ['leastLpm' => 3.5])->changed('Basin tap', ['together' => true])->changed('Galley tap', ['together' => true]), 1],
+            [
+                'together-weak',
+                $pressure,
+                $pressure->figures('Basin tap', ['leastLpm' => 3.5])->changed('Basin tap', ['together' => true])->changed('Galley tap', ['together' => true]),
+                1,
+            ],
             ['filter-starves', $pressure, $pressure->into('Galley tap', 'in', 'filter-fine-1')->figures('Galley tap', ['leastLpm' => 5.0]), 1],
             ['suction-high', $pressure, $pressure->changed('Pressure pump', ['zM' => 4.6]), 1],
             ['suction-high', $pressure, $pressure->piped('Bowl strainer', 'in', ['lengthM' => 6.0])->tubed('Bowl strainer', 'in', ['boreMm' => 5.0]), 1],
@@ -141,7 +156,13 @@ final class LineFindingsTest extends TestCase
             return;
         }
         $found = self::found($line->plan);
-        self::assertSame([], array_map(static fn (SentFinding $one): string => $one->title, array_filter($found, static fn (SentFinding $one): bool => Severity::Watch !== $one->severity)));
+        self::assertSame(
+            [],
+            array_map(
+                static fn (SentFinding $one): string => $one->title,
+                array_filter($found, static fn (SentFinding $one): bool => Severity::Watch !== $one->severity),
+            ),
+        );
         self::assertEquals($line->plan, Plan::fromJson($line->plan->toJson()));
     }
 
@@ -201,6 +222,11 @@ final class LineFindingsTest extends TestCase
     /** @return list<SentFinding> */
     private static function found(Plan $plan): array
     {
-        return array_values(array_filter(Assessor::assess($plan, 'line', SampleLines::stock())->findings, static fn (SentFinding $one): bool => 'line' === $one->stage));
+        return array_values(
+            array_filter(
+                Assessor::assess($plan, 'line', SampleLines::stock())->findings,
+                static fn (SentFinding $one): bool => 'line' === $one->stage,
+            ),
+        );
     }
 }

@@ -15,7 +15,10 @@ use YardCask\Core\Stage\Line\Graph\LinePipe;
 /** How long a pipe is taken to be, and what follows from that. */
 final class LinePipeTest extends TestCase
 {
-    /** @return iterable<string, array{array{?float, ?float, float}, array{?float, ?float, float}, list<array{float, float, float}>, float|null, float, bool}> where both its ends lie, what it passes, its length as measured; how long it is taken, and whether that is a guess */
+    /**
+     * @return iterable<string, array{array{?float, ?float, float}, array{?float, ?float, float}, list<array{float, float, float}>, float|null, float,
+     * bool}> where both its ends lie, what it passes, its length as measured; how long it is taken, and whether that is a guess
+     */
     public static function ways(): iterable
     {
         yield 'as it was measured, wherever its ends lie' => [[0.0, 0.0, 0.0], [5.0, 0.0, 0.0], [[9.0, 0.0, 0.0]], 1.4, 1.4, false];
@@ -47,7 +50,12 @@ final class LinePipeTest extends TestCase
     public function testWaterIsTheQuickerTheNarrowerThePipe(): void
     {
         $pipe = self::pipe([0.0, 0.0, 0.0], [1.0, 0.0, 0.0], [], 1.0);
-        $narrow = new LinePipe(PartFields::changed($pipe->pipe, ['tube' => PartFields::changed($pipe->pipe->tube, ['boreMm' => $pipe->pipe->tube->boreMm / 2])]), 0, $pipe->from, $pipe->to);
+        $narrow = new LinePipe(
+            PartFields::changed($pipe->pipe, ['tube' => PartFields::changed($pipe->pipe->tube, ['boreMm' => $pipe->pipe->tube->boreMm / 2])]),
+            0,
+            $pipe->from,
+            $pipe->to,
+        );
         self::assertEqualsWithDelta(4 * $pipe->velocityMps(6.0), $narrow->velocityMps(-6.0), 1e-9);
         self::assertSame(0.0, $pipe->velocityMps(0.0));
         self::assertEqualsWithDelta($pipe->litres() / 4, $narrow->litres(), 1e-9);
@@ -69,11 +77,24 @@ final class LinePipeTest extends TestCase
             $other = $pipe->to->owner;
             if ($pump->id === $pipe->from->owner->id) {
                 $ends = [$pump->id => $from, $other->id => $to];
-                $parts = array_map(static fn ($part) => isset($ends[$part->id]) ? PartFields::changed($part, ['xM' => $ends[$part->id][0], 'yM' => $ends[$part->id][1], 'zM' => $ends[$part->id][2]]) : $part, $plan->line->parts);
+                $parts = array_map(
+                    static fn ($part) => isset($ends[$part->id])
+                        ? PartFields::changed($part, ['xM' => $ends[$part->id][0], 'yM' => $ends[$part->id][1], 'zM' => $ends[$part->id][2]])
+                        : $part,
+                    $plan->line->parts,
+                );
                 $pipes = $plan->line->pipes;
-                $pipes[$pipe->index] = PartFields::changed($pipe->pipe, ['lengthM' => $measuredM, 'points' => array_map(static fn (array $at): PlannedRunPoint => new PlannedRunPoint('point', 'Point', ...$at), $points)]);
+                $pipes[$pipe->index] = PartFields::changed(
+                    $pipe->pipe,
+                    [
+                        'lengthM' => $measuredM,
+                        'points' => array_map(static fn (array $at): PlannedRunPoint => new PlannedRunPoint('point', 'Point', ...$at), $points),
+                    ],
+                );
 
-                return LineGraph::of(PartFields::changed($plan, ['line' => PartFields::changed($plan->line, ['parts' => $parts, 'pipes' => $pipes])]))->pipes[$pipe->index];
+                return LineGraph::of(
+                    PartFields::changed($plan, ['line' => PartFields::changed($plan->line, ['parts' => $parts, 'pipes' => $pipes])]),
+                )->pipes[$pipe->index];
             }
         }
         throw new \LogicException('No pipe leaves the pump.');

@@ -80,7 +80,11 @@ final class LineSizingTest extends TestCase
                     $with = $row->fix?->patch->applyTo($plan) ?? $plan;
                     $assessed = Assessor::assess($with, 'line', SampleLines::stock());
                     $codes = array_column($assessed->findings, 'code');
-                    $wasteful = array_filter($with->line->parts, static fn (PlannedPart $part): bool => $part->figures instanceof OutletFigures && $assessed->figures['line.'.$part->id.'.flow']->value > 1.5 * $part->figures->mostLpm);
+                    $wasteful = array_filter(
+                        $with->line->parts,
+                        static fn (PlannedPart $part): bool => $part->figures instanceof OutletFigures
+                            && $assessed->figures['line.'.$part->id.'.flow']->value > 1.5 * $part->figures->mostLpm,
+                    );
                     $isEnough = [] === array_intersect(['line.flow-low', 'line.no-water', ...($together ? ['line.together-weak'] : [])], $codes);
                     self::assertSame($isEnough && [] === $wasteful, $row->does, $table->title.': '.$row->name);
                     $does[] = $row->does;
@@ -153,7 +157,10 @@ final class LineSizingTest extends TestCase
     {
         $parts = SampleLines::stock()->parts();
         self::assertGreaterThanOrEqual(140, \count($parts));
-        self::assertSame([], array_values(array_diff(array_column(PartKind::cases(), 'value'), array_map(static fn ($part): string => $part->kind->value, $parts))));
+        self::assertSame(
+            [],
+            array_values(array_diff(array_column(PartKind::cases(), 'value'), array_map(static fn ($part): string => $part->kind->value, $parts))),
+        );
         self::assertEqualsCanonicalizing(
             array_map(static fn ($part): array => [$part->name, $part->kind, $part->make, $part->figures], $parts),
             array_map(static fn ($part): array => [$part->name, $part->kind, $part->make, $part->figures], PartsCsv::read(PartsCsv::write($parts))),

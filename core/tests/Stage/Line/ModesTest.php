@@ -54,7 +54,10 @@ final class ModesTest extends TestCase
         foreach ([SystemType::Pressure, SystemType::Mains, SystemType::StorageHeater, SystemType::Exchanger, SystemType::TwoValves] as $system) {
             $line = self::worked(SampleLines::of($system));
             foreach ($line->graph->parts(PartKind::DrainValve, PartKind::ShutOff) as $valve) {
-                self::assertSame(PartKind::ShutOff === $valve->kind ? Position::Open : Position::Shut, $line->modes()->of(LineMode::Use)->positions[$valve->id]);
+                self::assertSame(
+                    PartKind::ShutOff === $valve->kind ? Position::Open : Position::Shut,
+                    $line->modes()->of(LineMode::Use)->positions[$valve->id],
+                );
                 self::assertSame(Position::Open, $line->modes()->of(LineMode::Drain)->positions[$valve->id]);
             }
         }
@@ -63,7 +66,11 @@ final class ModesTest extends TestCase
     public function testMainsUseTouchesNeitherTankNorPumpAndMainsFillNoOutlet(): void
     {
         $mains = self::worked(SampleLines::of(SystemType::Mains));
-        self::assertSame([], array_intersect(self::touched($mains, LineMode::MainsUse), ['header', 'strainer-1']), 'It stands behind the pump and goes no further.');
+        self::assertSame(
+            [],
+            array_intersect(self::touched($mains, LineMode::MainsUse), ['header', 'strainer-1']),
+            'It stands behind the pump and goes no further.',
+        );
         self::assertContains('regulator-1', self::touched($mains, LineMode::MainsUse));
         $fill = self::worked(SampleLines::of(SystemType::FilteredFill));
         $touched = self::touched($fill, LineMode::MainsFill);
@@ -85,7 +92,12 @@ final class ModesTest extends TestCase
         $mains = SampleLines::of(SystemType::Mains);
         $pressure = SampleLines::of(SystemType::Pressure);
         $two = SampleLines::of(SystemType::TwoValves);
-        yield 'the pump presses out of the wall' => [$mains->without('Non-return valve', 'Pressure regulator'), LineMode::Use, ModeTrouble::OutByWall, ['mains-inlet-1']];
+        yield 'the pump presses out of the wall' => [
+            $mains->without('Non-return valve', 'Pressure regulator'),
+            LineMode::Use,
+            ModeTrouble::OutByWall,
+            ['mains-inlet-1'],
+        ];
         yield 'a free end runs out' => [$pressure->branched('Galley tap', 'in', 'free-end-12'), LineMode::Use, ModeTrouble::RunsOut, ['free-end-1']];
         yield 'filling comes to the taps' => [$two->branched('Pressure pump', 'out', 'tap-basin'), LineMode::Fill, ModeTrouble::FillToOutlet, ['tap-3']];
         yield 'nothing comes to a tap' => [$pressure->turned('Pressure pump'), LineMode::Use, ModeTrouble::NoWay, ['tap-1', 'tap-2']];

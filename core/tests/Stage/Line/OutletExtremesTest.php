@@ -37,7 +37,15 @@ final class OutletExtremesTest extends TestCase
         self::assertSame(array_column($line->graph->outlets, 'id'), array_keys($extremes));
         self::assertNotSame([], $extremes);
         foreach ($line->graph->outlets as $outlet) {
-            self::assertSame(1, preg_match('/^([\d.]+)\x{00A0}L\/min with a low battery, old filters and the tank nearly empty( \(the pump starts and stops\)|); ([\d.]+)\x{00A0}L\/min while the battery is charging( \(the pump starts and stops\)|)$/u', $extremes[$outlet->id], $found), $extremes[$outlet->id]);
+            self::assertSame(
+                1,
+                preg_match(
+                    '/^([\d.]+)\x{00A0}L\/min with a low battery, old filters and the tank nearly empty( \(the pump starts and stops\)|); ([\d.]+)\x{00A0}L\/min while the battery is charging( \(the pump starts and stops\)|)$/u',
+                    $extremes[$outlet->id],
+                    $found,
+                ),
+                $extremes[$outlet->id],
+            );
             [, $least, $leastCycles, $most, $mostCycles] = $found;
             $usual = $line->alone($outlet);
             $usualCycles = \in_array(true, array_column($usual->pumps, 'cycles'), true);
@@ -53,7 +61,10 @@ final class OutletExtremesTest extends TestCase
 
     public function testABatteryThatIsLowIsFeltWhereAPumpGivesTheWater(): void
     {
-        self::assertMatchesRegularExpression('/^(?!0\x{00A0})([\d.]+)\x{00A0}L.*; (?!\1\x{00A0})/u', OutletExtremes::all(SampleLines::of(SystemType::CanSwitched)->plan)[0]->words);
+        self::assertMatchesRegularExpression(
+            '/^(?!0\x{00A0})([\d.]+)\x{00A0}L.*; (?!\1\x{00A0})/u',
+            OutletExtremes::all(SampleLines::of(SystemType::CanSwitched)->plan)[0]->words,
+        );
         self::assertSame([], OutletExtremes::all(PartFields::changed(SamplePlans::fellside(), ['line' => LinePlan::none()])));
     }
 }

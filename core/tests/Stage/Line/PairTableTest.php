@@ -61,6 +61,9 @@ final class PairTableTest extends TestCase
     {
         self::assertSame([], PairTable::of(PartFields::changed(SamplePlans::fellside(), ['line' => LinePlan::none()]))->rows);
         self::assertSame([], PairTable::of(SampleLines::of(SystemType::CanSwitched)->plan)->rows);
-        self::assertSame([2, 2], array_map(static fn (PairRow $row): int => \count($row->with), PairTable::of(SampleLines::of(SystemType::Pressure)->plan)->rows));
+        self::assertSame(
+            [2, 2],
+            array_map(static fn (PairRow $row): int => \count($row->with), PairTable::of(SampleLines::of(SystemType::Pressure)->plan)->rows),
+        );
     }
 }

@@ -28,11 +28,17 @@ final class PumpStartsTest extends TestCase
         yield 'none' => [SampleLines::of(SystemType::Pressure), null];
         yield 'the heater’s is larger, but water does not come back through a mixing valve' => [$storage, 'Accumulator'];
         yield 'nor through a non-return valve' => [$storage->without('Accumulator'), null];
-        yield 'nor through a mixer at a sink' => [SampleLines::of(SystemType::Exchanger)->without('Accumulator')->into('Galley mixer', 'hot', 'expansion-4'), null];
+        yield 'nor through a mixer at a sink' => [
+            SampleLines::of(SystemType::Exchanger)->without('Accumulator')->into('Galley mixer', 'hot', 'expansion-4'),
+            null,
+        ];
         yield 'before the pump it does nothing' => [$pressure->moved('Accumulator', 'Bowl strainer', 'in'), null];
         yield 'the larger of two' => [$pressure->into('Basin tap', 'in', 'accumulator-2'), 'Accumulator 2'];
         yield 'the larger of two, wherever it hangs' => [$pressure->into('Basin tap', 'in', 'accumulator-035'), 'Accumulator'];
-        yield 'behind a non-return valve on the way to one tap' => [$pressure->without('Accumulator')->into('Basin tap', 'in', 'non-return-12')->into('Basin tap', 'in', 'accumulator-2'), null];
+        yield 'behind a non-return valve on the way to one tap' => [
+            $pressure->without('Accumulator')->into('Basin tap', 'in', 'non-return-12')->into('Basin tap', 'in', 'accumulator-2'),
+            null,
+        ];
     }
 
     #[DataProvider('vessels')]
@@ -47,7 +53,10 @@ final class PumpStartsTest extends TestCase
     public function testStartsAreTheDrawdownFilledAndDrawn(): void
     {
         $starts = self::starts(SampleLines::of(SystemType::StorageHeater));
-        self::assertSame([1.0, 100.0, 170.0, 280.0], [$starts->input->volumeL, $starts->input->prechargeKpa, $starts->input->cutInKpa, $starts->input->cutOutKpa]);
+        self::assertSame(
+            [1.0, 100.0, 170.0, 280.0],
+            [$starts->input->volumeL, $starts->input->prechargeKpa, $starts->input->cutInKpa, $starts->input->cutOutKpa],
+        );
         $drawdownL = 201.325 * (1 / 271.325 - 1 / 381.325) + $starts->input->stretchLPer100kpa * 1.1;
         self::assertEqualsWithDelta($drawdownL, $starts->result->drawdownL, 1e-9);
         self::assertLessThan(0.02, $starts->input->stretchLPer100kpa, 'A few metres of hose give little.');
@@ -81,7 +90,12 @@ final class PumpStartsTest extends TestCase
         $plan = SampleLines::of($system)->plan;
         $behind = 0;
         foreach ($plan->line->pipes as $index => $pipe) {
-            $softer = Plan::read(SamplePlans::patched($plan, Json::encode([['op' => 'replace', 'path' => "/line/pipes/$index/stretch_l", 'value' => $pipe->tube->stretchL + 0.01]])));
+            $softer = Plan::read(
+                SamplePlans::patched(
+                    $plan,
+                    Json::encode([['op' => 'replace', 'path' => "/line/pipes/$index/stretch_l", 'value' => $pipe->tube->stretchL + 0.01]]),
+                ),
+            );
             $addedL = self::stretchL($softer) - self::stretchL($plan);
             $lengthM = LineGraph::of($plan)->pipes[$index]->lengthM;
             self::assertEqualsWithDelta($addedL > 1e-9 ? 0.01 * $lengthM : 0.0, $addedL, 1e-9, $pipe->name);

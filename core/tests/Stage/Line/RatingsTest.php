@@ -17,7 +17,9 @@ use YardCask\Core\Stage\Line\Solve\RatedPeak;
 /** What pipes and their joints stand at a temperature. */
 final class RatingsTest extends TestCase
 {
-    /** @return iterable<string, array{float, float|null, float, float}> °C it is made for, what it stands then, °C of the water, and what is left of 1000 kPa */
+    /**
+     * @return iterable<string, array{float, float|null, float, float}> °C it is made for, what it stands then, °C of the water, and what is left of 1000 kPa
+     */
     public static function tubes(): iterable
     {
         yield 'cold' => [60.0, 500.0, 15.0, 1000.0];
@@ -51,13 +53,18 @@ final class RatingsTest extends TestCase
     {
         $clamped = SampleLines::of(SystemType::StorageHeater)->tubed('Storage heater', 'out', ['joint' => Joint::Clamp]);
         $id = $clamped->pipe('Storage heater', 'out')->id;
-        $rated = array_values(array_filter(Workings::over($clamped->plan)->of(LineWorkings::class)->rated(), static fn (RatedPeak $one): bool => $one->id() === $id));
+        $rated = array_values(
+            array_filter(Workings::over($clamped->plan)->of(LineWorkings::class)->rated(), static fn (RatedPeak $one): bool => $one->id() === $id),
+        );
         self::assertSame([Joint::Clamp, null], array_column($rated, 'joint'));
         self::assertSame($rated[0]->peak, $rated[1]->peak);
         self::assertEqualsWithDelta(Joint::Clamp->holdsKpa($rated[0]->c), $rated[0]->ratingKpa, 1e-9);
         self::assertGreaterThan(50.0, $rated[0]->c, 'It is the hot water that comes to it.');
         // Where nobody has said how it is joined nothing is said of its joints.
         $unsaid = $clamped->tubed('Storage heater', 'out', ['joint' => null]);
-        self::assertCount(1, array_filter(Workings::over($unsaid->plan)->of(LineWorkings::class)->rated(), static fn (RatedPeak $one): bool => $one->id() === $id));
+        self::assertCount(
+            1,
+            array_filter(Workings::over($unsaid->plan)->of(LineWorkings::class)->rated(), static fn (RatedPeak $one): bool => $one->id() === $id),
+        );
     }
 }

@@ -86,7 +86,10 @@ final readonly class SampleLines
     public function piped(string $name, string $port, array $changes): self
     {
         $pipe = $this->pipe($name, $port);
-        $pipes = array_map(static fn (PlannedPipe $one): PlannedPipe => $one->id === $pipe->id ? PartFields::changed($one, $changes) : $one, $this->plan->line->pipes);
+        $pipes = array_map(
+            static fn (PlannedPipe $one): PlannedPipe => $one->id === $pipe->id ? PartFields::changed($one, $changes) : $one,
+            $this->plan->line->pipes,
+        );
 
         return new self(PartFields::changed($this->plan, ['line' => PartFields::changed($this->plan->line, ['pipes' => $pipes])]));
     }
@@ -107,7 +110,13 @@ final readonly class SampleLines
     {
         $tee = self::stock()->part('tee-12') ?? throw new \LogicException('tee-12');
 
-        return new self(LineDraft::of($this->plan)->branched($this->pipe($name, $port), $tee, self::stock()->part($stock) ?? throw new \LogicException($stock))->plan());
+        return new self(
+            LineDraft::of($this->plan)->branched(
+                $this->pipe($name, $port),
+                $tee,
+                self::stock()->part($stock) ?? throw new \LogicException($stock),
+            )->plan(),
+        );
     }
 
     public function without(string ...$names): self

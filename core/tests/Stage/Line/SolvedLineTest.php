@@ -80,7 +80,10 @@ final class SolvedLineTest extends TestCase
     {
         $line = self::worked(SampleLines::of($system));
         foreach ($line->graph->outlets as $part) {
-            $given = array_map(static fn (LineCase $case): float => $line->solve($case)->outlets[$part->id]->lpm, [LineCase::worst([$part->id]), new LineCase([$part->id]), LineCase::strongest([$part->id])]);
+            $given = array_map(
+                static fn (LineCase $case): float => $line->solve($case)->outlets[$part->id]->lpm,
+                [LineCase::worst([$part->id]), new LineCase([$part->id]), LineCase::strongest([$part->id])],
+            );
             self::assertGreaterThanOrEqual($given[0] - 1e-9, $given[1]);
             self::assertGreaterThanOrEqual($given[1] - 1e-9, $given[2]);
         }
@@ -154,7 +157,10 @@ final class SolvedLineTest extends TestCase
     public function testTwoValvesAreFoundForUseAndForFilling(): void
     {
         $modes = self::worked(SampleLines::of(SystemType::TwoValves))->modes();
-        $turned = static fn (LineMode $mode): array => array_intersect_key(array_map(static fn (Position $position): string => $position->value, $modes->of($mode)->positions), ['three-way-valve-1' => 1, 'three-way-valve-2' => 1, 'shut-off-1' => 1]);
+        $turned = static fn (LineMode $mode): array => array_intersect_key(
+            array_map(static fn (Position $position): string => $position->value, $modes->of($mode)->positions),
+            ['three-way-valve-1' => 1, 'three-way-valve-2' => 1, 'shut-off-1' => 1],
+        );
         self::assertSame(['left', 'left'], [$turned(LineMode::Use)['three-way-valve-1'], $turned(LineMode::Use)['three-way-valve-2']]);
         self::assertSame(['right', 'right'], [$turned(LineMode::Fill)['three-way-valve-1'], $turned(LineMode::Fill)['three-way-valve-2']]);
         foreach ($modes->all() as $mode) {
@@ -188,7 +194,13 @@ final class SolvedLineTest extends TestCase
             // What runs along a row passes no part that stands on it.
             $row = $schematic->rows[$schematic->parentOf($to) === $from ? $to : $from];
             if (null === $schematic->lane($from, $to)) {
-                $passed = array_filter(array_keys($schematic->columns), static fn (string $id): bool => $row === $schematic->rows[$id] && $id !== $to && $schematic->columns[$id] > $schematic->columns[$from] && $schematic->columns[$id] < $schematic->columns[$to]);
+                $passed = array_filter(
+                    array_keys($schematic->columns),
+                    static fn (string $id): bool => $row === $schematic->rows[$id]
+                        && $id !== $to
+                        && $schematic->columns[$id] > $schematic->columns[$from]
+                        && $schematic->columns[$id] < $schematic->columns[$to],
+                );
                 self::assertSame([], $passed, 'pipe '.$pipe->pipe->id);
             }
         }
