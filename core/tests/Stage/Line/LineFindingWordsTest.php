@@ -277,7 +277,7 @@ final class LineFindingWordsTest extends TestCase
             '1 of 0',
             [
                 'Replace the switched tap with Switched tap, galley',
-                'Replace the submersible pump with Pressure pump, 4 L/min (It would also mean: the submersible pump has no strainer; the submersible pump starts more than 3600 times an hour at a trickle.)',
+                'Replace the submersible pump with Pressure pump, 4 L/min (It would also mean: the submersible pump has no strainer; the submersible pump starts more than 3 600 times an hour at a trickle.)',
             ],
         ];
         yield 'stutters 40' => [
@@ -287,7 +287,7 @@ final class LineFindingWordsTest extends TestCase
             ['Charge it to 86 kPa, with the pump off and a tap open'],
         ];
         yield 'starts-often 41' => [
-            'The pressure pump starts more than 3600 times an hour at a trickle',
+            'The pressure pump starts more than 3 600 times an hour at a trickle',
             'That is with a tap running at 1.0 L/min. Only the stretch of the hoses stores water between starts.',
             '56345.771 of 120',
             [

@@ -53,7 +53,7 @@ final class PumpSwitches implements RuleWithThresholds
                 $text = new SnagText('line.starts-often.title', $why, [
                     'pump' => $pump->spoken(),
                     'countless' => $perHour > LineFigures::MOST_STARTS ? 'yes' : 'no',
-                    'starts' => (string) min(LineFigures::MOST_STARTS, round($perHour)),
+                    'starts' => Amount::number(min(LineFigures::MOST_STARTS, round($perHour))),
                     'trickle' => Amount::flow(PumpStarts::TRICKLE_LPM),
                     'vessel' => $vessel?->spoken(),
                     'litres' => Amount::little($starts->result->drawdownL),
@@ -95,7 +95,7 @@ final class PumpSwitches implements RuleWithThresholds
                 $fixes[] = new Fix(new Phrase('line.fix.vessel', [
                     'stock' => new CatalogueName($stock->name),
                     'pressure' => Amount::pressure($starts->result->recommendedPrechargeKpa),
-                    'starts' => (string) round($perHour),
+                    'starts' => Amount::number(round($perHour)),
                 ]), $with->patch());
             }
         }
