@@ -14,6 +14,9 @@ use YardCask\Core\Plan\Plan;
 use YardCask\Core\Stage\Assessor;
 use YardCask\Server\Http\JsonBody;
 use YardCask\Server\Http\JsonReply;
+use YardCask\Server\OpenApi\ListResponse;
+use YardCask\Server\OpenApi\PlanRequest;
+use YardCask\Server\OpenApi\ProblemResponse;
 use YardCask\Server\Problem\Problem;
 use YardCask\Server\Storage\OwnParts;
 
@@ -36,21 +39,17 @@ final readonly class AssessController
         description: 'The stage that is looked at: its whole drawing, what clears its findings and the sums of the figures are left to /api/drawing, '
             .'/api/fixes and /api/sums. Without it all of them come too, of every stage.',
         schema: new OA\Schema(type: 'string'),
-    ),]
+    )]
     #[OA\Parameter(
         name: 'opened',
         in: 'query',
         required: false,
         description: 'The id of the part or pipe of the line that is opened: with a stage, of the fields of the line only its own come.',
         schema: new OA\Schema(type: 'string'),
-    ),]
-    #[OA\RequestBody(required: true, content: new OA\JsonContent(ref: 'plan.schema.json'))]
+    )]
+    #[PlanRequest]
     #[OA\Response(response: 200, description: 'The assessment', content: new OA\JsonContent(ref: 'assessment.schema.json'))]
-    #[OA\Response(
-        response: 422,
-        description: 'Not a valid plan',
-        content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: '#/components/schemas/Problem')),
-    ),]
+    #[ProblemResponse(422, 'Not a valid plan')]
     public function assess(Request $request): Response
     {
         return self::reply(
@@ -66,22 +65,14 @@ final readonly class AssessController
     #[Route('/api/drawing', methods: ['POST'])]
     #[OA\Post(path: '/api/drawing', operationId: 'drawStage', summary: 'How a stage that is looked at is drawn, and what can be added there')]
     #[OA\Parameter(name: 'stage', in: 'query', required: true, schema: new OA\Schema(type: 'string'))]
-    #[OA\RequestBody(required: true, content: new OA\JsonContent(ref: 'plan.schema.json'))]
+    #[PlanRequest]
     #[OA\Response(
         response: 200,
         description: 'In place of what the assessment has of that stage',
         content: new OA\JsonContent(ref: 'stage-drawing.schema.json'),
-    ),]
-    #[OA\Response(
-        response: 404,
-        description: 'No such stage',
-        content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: '#/components/schemas/Problem')),
-    ),]
-    #[OA\Response(
-        response: 422,
-        description: 'Not a valid plan',
-        content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: '#/components/schemas/Problem')),
-    ),]
+    )]
+    #[ProblemResponse(404, 'No such stage')]
+    #[ProblemResponse(422, 'Not a valid plan')]
     public function drawing(Request $request): Response
     {
         $stage = self::asked($request, 'stage') ?? '';
@@ -94,14 +85,10 @@ final readonly class AssessController
         path: '/api/readings',
         operationId: 'readFields',
         summary: 'Every measured field of a plan as it reads in the plan’s units, with what is said beside it',
-    ),]
-    #[OA\RequestBody(required: true, content: new OA\JsonContent(ref: 'plan.schema.json'))]
+    )]
+    #[PlanRequest]
     #[OA\Response(response: 200, description: 'All of its fields', content: new OA\JsonContent(ref: 'readings.schema.json'))]
-    #[OA\Response(
-        response: 422,
-        description: 'Not a valid plan',
-        content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: '#/components/schemas/Problem')),
-    ),]
+    #[ProblemResponse(422, 'Not a valid plan')]
     public function readings(Request $request): Response
     {
         return self::reply(Readings::of(Plan::read(JsonBody::read($request))));
@@ -109,7 +96,7 @@ final readonly class AssessController
 
     #[Route('/api/sums', methods: ['POST'])]
     #[OA\Post(path: '/api/sums', operationId: 'readSums', summary: 'What every figure of a plan was worked out of')]
-    #[OA\RequestBody(required: true, content: new OA\JsonContent(ref: 'plan.schema.json'))]
+    #[PlanRequest]
     #[OA\Response(
         response: 200,
         description: 'The sum of each figure, by the figure’s id',
@@ -119,12 +106,8 @@ final readonly class AssessController
                 new OA\Property(property: 'sums', type: 'object', additionalProperties: new OA\AdditionalProperties(ref: 'sum.schema.json')),
             ],
         ),
-    ),]
-    #[OA\Response(
-        response: 422,
-        description: 'Not a valid plan',
-        content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: '#/components/schemas/Problem')),
-    ),]
+    )]
+    #[ProblemResponse(422, 'Not a valid plan')]
     public function sums(Request $request): Response
     {
         return self::reply(['sums' => Assessor::sums(Plan::read(JsonBody::read($request)))]);
@@ -133,20 +116,9 @@ final readonly class AssessController
     #[Route('/api/fixes', methods: ['POST'])]
     #[OA\Post(path: '/api/fixes', operationId: 'proveFixes', summary: 'What clears the findings of a stage, each fix tried on the whole plan')]
     #[OA\Parameter(name: 'stage', in: 'query', required: true, schema: new OA\Schema(type: 'string'))]
-    #[OA\RequestBody(required: true, content: new OA\JsonContent(ref: 'plan.schema.json'))]
-    #[OA\Response(
-        response: 200,
-        description: 'The fixes of each finding, by its key',
-        content: new OA\JsonContent(
-            required: ['findings'],
-            properties: [new OA\Property(property: 'findings', type: 'array', items: new OA\Items(ref: 'finding-fixes.schema.json'))],
-        ),
-    ),]
-    #[OA\Response(
-        response: 422,
-        description: 'Not a valid plan',
-        content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: '#/components/schemas/Problem')),
-    ),]
+    #[PlanRequest]
+    #[ListResponse('findings', 'finding-fixes.schema.json', 'The fixes of each finding, by its key')]
+    #[ProblemResponse(422, 'Not a valid plan')]
     public function fixes(Request $request): Response
     {
         return self::reply(['findings' => Assessor::fixes(Plan::read(JsonBody::read($request)), self::asked($request, 'stage') ?? '', $this->parts->stock())]);

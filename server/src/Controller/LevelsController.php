@@ -14,6 +14,8 @@ use YardCask\Core\Plan\Tanks\LevelsText;
 use YardCask\Core\Stage\Tanks\Drawing\LevelOffer;
 use YardCask\Server\Http\JsonBody;
 use YardCask\Server\Http\JsonReply;
+use YardCask\Server\OpenApi\PatchResponse;
+use YardCask\Server\OpenApi\ProblemResponse;
 
 /** Reads a tank's table of heights and litres that was pasted, or came as CSV. */
 final readonly class LevelsController
@@ -30,34 +32,9 @@ final readonly class LevelsController
                 new OA\Property(property: 'plan', ref: 'plan.schema.json'),
             ],
         ),
-    ),]
-    #[OA\Response(
-        response: 200,
-        description: 'What puts the table into the plan, a JSON Patch',
-        content: new OA\JsonContent(
-            required: ['patch'],
-            properties: [
-                new OA\Property(
-                    property: 'patch',
-                    type: 'array',
-                    items: new OA\Items(
-                        required: ['op', 'path'],
-                        properties: [
-                            new OA\Property(property: 'op', type: 'string'),
-                            new OA\Property(property: 'path', type: 'string'),
-                            new OA\Property(property: 'value'),
-                        ],
-                        type: 'object',
-                    ),
-                ),
-            ],
-        ),
-    ),]
-    #[OA\Response(
-        response: 422,
-        description: 'Not understood, or not allowed here',
-        content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: '#/components/schemas/Problem')),
-    ),]
+    )]
+    #[PatchResponse('What puts the table into the plan, a JSON Patch')]
+    #[ProblemResponse(422, 'Not understood, or not allowed here')]
     public function __invoke(Request $request): Response
     {
         $body = JsonBody::read($request);

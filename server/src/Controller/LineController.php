@@ -23,6 +23,10 @@ use YardCask\Core\Words\Wording;
 use YardCask\Server\Catalogue\CatalogueFiles;
 use YardCask\Server\Http\JsonBody;
 use YardCask\Server\Http\JsonReply;
+use YardCask\Server\OpenApi\ListResponse;
+use YardCask\Server\OpenApi\PatchResponse;
+use YardCask\Server\OpenApi\PlanRequest;
+use YardCask\Server\OpenApi\ProblemResponse;
 use YardCask\Server\Storage\OwnParts;
 
 /** The parts of lines that can be had, the systems, and what is done to a line. */
@@ -97,20 +101,9 @@ final readonly class LineController
 
     #[Route('/api/systems', methods: ['POST'])]
     #[OA\Post(path: '/api/systems', operationId: 'offerSystems', summary: 'Every system as it would be in a plan')]
-    #[OA\RequestBody(required: true, content: new OA\JsonContent(ref: 'plan.schema.json'))]
-    #[OA\Response(
-        response: 200,
-        description: 'The systems, each with the patch that lays it',
-        content: new OA\JsonContent(
-            required: ['systems'],
-            properties: [new OA\Property(property: 'systems', type: 'array', items: new OA\Items(ref: 'system-offer.schema.json'))],
-        ),
-    ),]
-    #[OA\Response(
-        response: 422,
-        description: 'Not a valid plan',
-        content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: '#/components/schemas/Problem')),
-    ),]
+    #[PlanRequest]
+    #[ListResponse('systems', 'system-offer.schema.json', 'The systems, each with the patch that lays it')]
+    #[ProblemResponse(422, 'Not a valid plan')]
     public function systems(Request $request): Response
     {
         return JsonReply::of(['systems' => SystemOffer::all(Plan::read(JsonBody::read($request)), $this->files->systems(), $this->parts->stock())]);
@@ -118,13 +111,9 @@ final readonly class LineController
 
     #[Route('/api/line-sizing', methods: ['POST'])]
     #[OA\Post(path: '/api/line-sizing', operationId: 'sizeLine', summary: 'Every size that can be had of pump, vessel, filter and pipe, tried in a plan')]
-    #[OA\RequestBody(required: true, content: new OA\JsonContent(ref: 'plan.schema.json'))]
+    #[PlanRequest]
     #[OA\Response(response: 200, description: 'A table for each', content: new OA\JsonContent(ref: 'sizing-offer.schema.json'))]
-    #[OA\Response(
-        response: 422,
-        description: 'Not a valid plan',
-        content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: '#/components/schemas/Problem')),
-    ),]
+    #[ProblemResponse(422, 'Not a valid plan')]
     public function sizing(Request $request): Response
     {
         return JsonReply::of(LineSizing::over(Plan::read(JsonBody::read($request)), $this->parts->stock()));
@@ -132,13 +121,9 @@ final readonly class LineController
 
     #[Route('/api/line-pairs', methods: ['POST'])]
     #[OA\Post(path: '/api/line-pairs', operationId: 'pairOutlets', summary: 'What every two outlets of a line give, open at the same time')]
-    #[OA\RequestBody(required: true, content: new OA\JsonContent(ref: 'plan.schema.json'))]
+    #[PlanRequest]
     #[OA\Response(response: 200, description: 'A row for each outlet', content: new OA\JsonContent(ref: 'pair-table.schema.json'))]
-    #[OA\Response(
-        response: 422,
-        description: 'Not a valid plan',
-        content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: '#/components/schemas/Problem')),
-    ),]
+    #[ProblemResponse(422, 'Not a valid plan')]
     public function pairs(Request $request): Response
     {
         return JsonReply::of(PairTable::of(Plan::read(JsonBody::read($request))));
@@ -146,20 +131,9 @@ final readonly class LineController
 
     #[Route('/api/line-extremes', methods: ['POST'])]
     #[OA\Post(path: '/api/line-extremes', operationId: 'readExtremes', summary: 'What each outlet of a line gives alone, at its worst and at its best')]
-    #[OA\RequestBody(required: true, content: new OA\JsonContent(ref: 'plan.schema.json'))]
-    #[OA\Response(
-        response: 200,
-        description: 'Of every outlet',
-        content: new OA\JsonContent(
-            required: ['outlets'],
-            properties: [new OA\Property(property: 'outlets', type: 'array', items: new OA\Items(ref: 'outlet-extremes.schema.json'))],
-        ),
-    ),]
-    #[OA\Response(
-        response: 422,
-        description: 'Not a valid plan',
-        content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: '#/components/schemas/Problem')),
-    ),]
+    #[PlanRequest]
+    #[ListResponse('outlets', 'outlet-extremes.schema.json', 'Of every outlet')]
+    #[ProblemResponse(422, 'Not a valid plan')]
     public function extremes(Request $request): Response
     {
         return JsonReply::of(['outlets' => OutletExtremes::all(Plan::read(JsonBody::read($request)))]);
@@ -183,34 +157,9 @@ final readonly class LineController
                 new OA\Property(property: 'plan', ref: 'plan.schema.json'),
             ],
         ),
-    ),]
-    #[OA\Response(
-        response: 200,
-        description: 'The patch',
-        content: new OA\JsonContent(
-            required: ['patch'],
-            properties: [
-                new OA\Property(
-                    property: 'patch',
-                    type: 'array',
-                    items: new OA\Items(
-                        required: ['op', 'path'],
-                        properties: [
-                            new OA\Property(property: 'op', type: 'string'),
-                            new OA\Property(property: 'path', type: 'string'),
-                            new OA\Property(property: 'value'),
-                        ],
-                        type: 'object',
-                    ),
-                ),
-            ],
-        ),
-    ),]
-    #[OA\Response(
-        response: 422,
-        description: 'Not understood, or not possible here',
-        content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: '#/components/schemas/Problem')),
-    ),]
+    )]
+    #[PatchResponse('The patch')]
+    #[ProblemResponse(422, 'Not understood, or not possible here')]
     public function edit(Request $request): Response
     {
         $body = JsonBody::read($request);

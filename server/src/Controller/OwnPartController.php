@@ -15,6 +15,7 @@ use YardCask\Core\Plan\Plan;
 use YardCask\Server\Entity\OwnPart;
 use YardCask\Server\Http\JsonBody;
 use YardCask\Server\Http\JsonReply;
+use YardCask\Server\OpenApi\ProblemResponse;
 use YardCask\Server\Storage\OwnParts;
 
 /** Parts of lines of the user's own: kept out of a plan or read from a table, offered with those of the catalogue. */
@@ -43,7 +44,7 @@ final readonly class OwnPartController
                 ),
             ],
         ),
-    ),]
+    )]
     public function all(): Response
     {
         return JsonReply::of(['parts' => self::summaries($this->parts->all())]);
@@ -60,7 +61,7 @@ final readonly class OwnPartController
                 new OA\Property(property: 'plan', ref: 'plan.schema.json'),
             ],
         ),
-    ),]
+    )]
     #[OA\Response(
         response: 201,
         description: 'Kept',
@@ -78,12 +79,8 @@ final readonly class OwnPartController
                 ),
             ],
         ),
-    ),]
-    #[OA\Response(
-        response: 422,
-        description: 'Not a valid plan, or no such part in it',
-        content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: '#/components/schemas/Problem')),
-    ),]
+    )]
+    #[ProblemResponse(422, 'Not a valid plan, or no such part in it')]
     public function keep(Request $request): Response
     {
         $body = JsonBody::read($request);
@@ -104,7 +101,7 @@ final readonly class OwnPartController
         response: 200,
         description: 'A line each, under a heading',
         content: new OA\MediaType(mediaType: 'text/csv', schema: new OA\Schema(type: 'string')),
-    ),]
+    )]
     public function csv(): Response
     {
         $csv = PartsCsv::write(array_map(static fn (OwnPart $own): StockPart => $own->part(), $this->parts->all()));
@@ -124,7 +121,7 @@ final readonly class OwnPartController
             required: ['text'],
             properties: [new OA\Property(property: 'text', description: 'CSV as it is given out', type: 'string')],
         ),
-    ),]
+    )]
     #[OA\Response(
         response: 201,
         description: 'Kept',
@@ -142,12 +139,8 @@ final readonly class OwnPartController
                 ),
             ],
         ),
-    ),]
-    #[OA\Response(
-        response: 422,
-        description: 'Each line that is not understood',
-        content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: '#/components/schemas/Problem')),
-    ),]
+    )]
+    #[ProblemResponse(422, 'Each line that is not understood')]
     public function table(Request $request): Response
     {
         $body = JsonBody::read($request);

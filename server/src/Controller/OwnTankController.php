@@ -14,6 +14,7 @@ use YardCask\Core\Plan\Plan;
 use YardCask\Server\Entity\OwnTank;
 use YardCask\Server\Http\JsonBody;
 use YardCask\Server\Http\JsonReply;
+use YardCask\Server\OpenApi\ProblemResponse;
 use YardCask\Server\Storage\OwnTanks;
 
 /** Tanks of the user's own: kept out of a plan, tried with those of the catalogue. */
@@ -44,7 +45,7 @@ final readonly class OwnTankController
                 ),
             ],
         ),
-    ),]
+    )]
     public function all(): Response
     {
         return JsonReply::of(['tanks' => array_map(self::summary(...), $this->tanks->all())]);
@@ -62,7 +63,7 @@ final readonly class OwnTankController
                 new OA\Property(property: 'plan', ref: 'plan.schema.json'),
             ],
         ),
-    ),]
+    )]
     #[OA\Response(
         response: 201,
         description: 'Kept',
@@ -70,12 +71,8 @@ final readonly class OwnTankController
             required: ['id', 'name'],
             properties: [new OA\Property(property: 'id', type: 'string'), new OA\Property(property: 'name', type: 'string')],
         ),
-    ),]
-    #[OA\Response(
-        response: 422,
-        description: 'Not a valid plan, or no such tank in it',
-        content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: '#/components/schemas/Problem')),
-    ),]
+    )]
+    #[ProblemResponse(422, 'Not a valid plan, or no such tank in it')]
     public function keep(Request $request): Response
     {
         $body = JsonBody::read($request);

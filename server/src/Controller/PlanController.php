@@ -20,6 +20,8 @@ use YardCask\Server\Http\JsonBody;
 use YardCask\Server\Http\JsonReply;
 use YardCask\Server\Http\PlanBody;
 use YardCask\Server\Http\SavedPlanReply;
+use YardCask\Server\OpenApi\PlanRequest;
+use YardCask\Server\OpenApi\ProblemResponse;
 use YardCask\Server\Storage\PlanStore;
 
 /** Plans: list, begin, read, save, delete and bring back. */
@@ -55,11 +57,7 @@ final readonly class PlanController
     #[OA\Post(path: '/api/plans', operationId: 'startPlan', summary: 'Begin a plan from the first answers')]
     #[OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/FirstAnswers'))]
     #[OA\Response(response: 201, description: 'The new plan', content: new OA\JsonContent(ref: '#/components/schemas/SavedPlan'))]
-    #[OA\Response(
-        response: 422,
-        description: 'An answer is missing or not allowed',
-        content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: '#/components/schemas/Problem')),
-    ),]
+    #[ProblemResponse(422, 'An answer is missing or not allowed')]
     public function start(Request $request, CatalogueFiles $files): Response
     {
         return SavedPlanReply::of($this->plans->create(self::begun($request, $files), RevisionOrigin::Begun), 201);
@@ -69,11 +67,7 @@ final readonly class PlanController
     #[OA\Post(path: '/api/plans/preview', operationId: 'previewPlan', summary: 'The assessment of the plan that the first answers would begin')]
     #[OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/FirstAnswers'))]
     #[OA\Response(response: 200, description: 'The assessment', content: new OA\JsonContent(ref: 'assessment.schema.json'))]
-    #[OA\Response(
-        response: 422,
-        description: 'An answer is missing or not allowed',
-        content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: '#/components/schemas/Problem')),
-    ),]
+    #[ProblemResponse(422, 'An answer is missing or not allowed')]
     public function preview(Request $request, CatalogueFiles $files): Response
     {
         return JsonReply::of(Assessor::assess(self::begun($request, $files), self::NO_STAGE));
@@ -83,11 +77,7 @@ final readonly class PlanController
     #[OA\Get(path: '/api/plans/{id}', operationId: 'readPlan', summary: 'A plan as last saved; its revision is also the ETag')]
     #[OA\Parameter(name: 'id', in: 'path', required: true, schema: new OA\Schema(type: 'string'))]
     #[OA\Response(response: 200, description: 'The plan', content: new OA\JsonContent(ref: '#/components/schemas/SavedPlan'))]
-    #[OA\Response(
-        response: 404,
-        description: 'No such plan',
-        content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: '#/components/schemas/Problem')),
-    ),]
+    #[ProblemResponse(404, 'No such plan')]
     public function read(string $id): Response
     {
         return SavedPlanReply::of($this->plans->latest($id));
@@ -102,19 +92,11 @@ final readonly class PlanController
         required: true,
         description: 'The revision that the change is based on, quoted',
         schema: new OA\Schema(type: 'string', example: '"3"'),
-    ),]
-    #[OA\RequestBody(required: true, content: new OA\JsonContent(ref: 'plan.schema.json'))]
+    )]
+    #[PlanRequest]
     #[OA\Response(response: 200, description: 'Saved', content: new OA\JsonContent(ref: '#/components/schemas/SavedPlan'))]
-    #[OA\Response(
-        response: 412,
-        description: 'Saved by somebody else meanwhile; `current` holds what stands',
-        content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: '#/components/schemas/Problem')),
-    ),]
-    #[OA\Response(
-        response: 422,
-        description: 'Not a valid plan',
-        content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: '#/components/schemas/Problem')),
-    ),]
+    #[ProblemResponse(412, 'Saved by somebody else meanwhile; `current` holds what stands')]
+    #[ProblemResponse(422, 'Not a valid plan')]
     public function write(string $id, Request $request): Response
     {
         $based = IfMatch::revision($request);
@@ -137,11 +119,7 @@ final readonly class PlanController
     #[OA\Post(path: '/api/plans/{id}/copy', operationId: 'copyPlan', summary: 'Begin a new plan as a copy of one as last saved')]
     #[OA\Parameter(name: 'id', in: 'path', required: true, schema: new OA\Schema(type: 'string'))]
     #[OA\Response(response: 201, description: 'The copy', content: new OA\JsonContent(ref: '#/components/schemas/SavedPlan'))]
-    #[OA\Response(
-        response: 404,
-        description: 'No such plan',
-        content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: '#/components/schemas/Problem')),
-    ),]
+    #[ProblemResponse(404, 'No such plan')]
     public function copy(string $id): Response
     {
         return SavedPlanReply::of($this->plans->copy($id), 201);

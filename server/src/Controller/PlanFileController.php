@@ -14,6 +14,8 @@ use YardCask\Server\Entity\RevisionOrigin;
 use YardCask\Server\Http\JsonReply;
 use YardCask\Server\Http\PlanBody;
 use YardCask\Server\Http\SavedPlanReply;
+use YardCask\Server\OpenApi\PlanRequest;
+use YardCask\Server\OpenApi\ProblemResponse;
 use YardCask\Server\Storage\PlanStore;
 
 /** The plan file: taken in and given out. */
@@ -26,13 +28,9 @@ final readonly class PlanFileController
 
     #[Route('/import', methods: ['POST'], priority: 1)]
     #[OA\Post(path: '/api/plans/import', operationId: 'importPlan', summary: 'Take in a plan file of this or an older version as a new plan')]
-    #[OA\RequestBody(required: true, content: new OA\JsonContent(ref: 'plan.schema.json'))]
+    #[PlanRequest]
     #[OA\Response(response: 201, description: 'The new plan', content: new OA\JsonContent(ref: '#/components/schemas/SavedPlan'))]
-    #[OA\Response(
-        response: 422,
-        description: 'Not a valid plan',
-        content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: '#/components/schemas/Problem')),
-    ),]
+    #[ProblemResponse(422, 'Not a valid plan')]
     public function import(Request $request, PlanBody $body): Response
     {
         return SavedPlanReply::of($this->plans->create($body->read($request), RevisionOrigin::Import), 201);
@@ -40,13 +38,9 @@ final readonly class PlanFileController
 
     #[Route('/read', methods: ['POST'], priority: 1)]
     #[OA\Post(path: '/api/plans/read', operationId: 'presentPlan', summary: 'A plan of this or an older version as the present one writes it; nothing is kept')]
-    #[OA\RequestBody(required: true, content: new OA\JsonContent(ref: 'plan.schema.json'))]
+    #[PlanRequest]
     #[OA\Response(response: 200, description: 'The same plan in the present version', content: new OA\JsonContent(ref: 'plan.schema.json'))]
-    #[OA\Response(
-        response: 422,
-        description: 'Not a valid plan',
-        content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: '#/components/schemas/Problem')),
-    ),]
+    #[ProblemResponse(422, 'Not a valid plan')]
     public function read(Request $request, PlanBody $body): Response
     {
         return JsonReply::of($body->read($request));

@@ -24,7 +24,7 @@ final readonly class ReferenceController
         path: '/api/catalogue',
         operationId: 'readCatalogue',
         summary: 'Rigs and habits that a plan can begin with, and every choice of a plan with its words',
-    ),]
+    )]
     #[OA\Response(response: 200, description: 'The catalogue', content: new OA\JsonContent(ref: '#/components/schemas/Catalogue'))]
     public function catalogue(CatalogueFiles $files): Response
     {
@@ -73,7 +73,7 @@ final readonly class ReferenceController
         response: 200,
         description: 'All is well',
         content: new OA\JsonContent(required: ['status'], properties: [new OA\Property(property: 'status', type: 'string')]),
-    ),]
+    )]
     public function health(Connection $database): Response
     {
         $database->executeQuery('SELECT 1');

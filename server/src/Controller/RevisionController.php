@@ -34,7 +34,7 @@ final readonly class RevisionController
         required: false,
         description: 'Only those before this number: what the page before says',
         schema: new OA\Schema(type: 'integer'),
-    ),]
+    )]
     #[OA\Response(response: 200, description: 'The revisions', content: new OA\JsonContent(ref: '#/components/schemas/RevisionPage'))]
     public function list(string $id, Request $request): Response
     {
@@ -61,7 +61,7 @@ final readonly class RevisionController
         path: '/api/plans/{id}/revisions/{number}/name',
         operationId: 'nameRevision',
         summary: 'Name a revision, so that it is kept for good and found again; an empty name takes it away',
-    ),]
+    )]
     #[OA\Parameter(name: 'id', in: 'path', required: true, schema: new OA\Schema(type: 'string'))]
     #[OA\Parameter(name: 'number', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))]
     #[OA\RequestBody(
@@ -70,7 +70,7 @@ final readonly class RevisionController
             required: ['name'],
             properties: [new OA\Property(property: 'name', type: 'string', maxLength: PlanRevision::LONGEST_NAME)],
         ),
-    ),]
+    )]
     #[OA\Response(response: 204, description: 'Named')]
     public function name(string $id, int $number, Request $request): Response
     {

@@ -15,6 +15,8 @@ use YardCask\Server\Catalogue\CatalogueFiles;
 use YardCask\Server\Entity\OwnTank;
 use YardCask\Server\Http\JsonBody;
 use YardCask\Server\Http\JsonReply;
+use YardCask\Server\OpenApi\PlanRequest;
+use YardCask\Server\OpenApi\ProblemResponse;
 use YardCask\Server\Storage\OwnTanks;
 
 /** Which tanks that can be had would fit a plan, and what it would come to with them. */
@@ -32,15 +34,11 @@ final readonly class StockController
         required: false,
         description: 'The id of the tank in whose place it is to go; without it one is added',
         schema: new OA\Schema(type: 'string'),
-    ),]
+    )]
     #[OA\Parameter(name: 'pairs', in: 'query', required: false, description: 'Pairs instead of single tanks', schema: new OA\Schema(type: 'boolean'))]
-    #[OA\RequestBody(required: true, content: new OA\JsonContent(ref: 'plan.schema.json'))]
+    #[PlanRequest]
     #[OA\Response(response: 200, description: 'What fits, and what does not', content: new OA\JsonContent(ref: 'stock-offer.schema.json'))]
-    #[OA\Response(
-        response: 422,
-        description: 'Not a valid plan',
-        content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: '#/components/schemas/Problem')),
-    ),]
+    #[ProblemResponse(422, 'Not a valid plan')]
     public function __invoke(Request $request, CatalogueFiles $files): Response
     {
         $plan = Plan::read(JsonBody::read($request));

@@ -14,6 +14,7 @@ use YardCask\Core\Plan\Spoken\TypedText;
 use YardCask\Core\Quantity\UnreadableQuantity;
 use YardCask\Server\Http\JsonBody;
 use YardCask\Server\Http\JsonReply;
+use YardCask\Server\OpenApi\ProblemResponse;
 use YardCask\Server\Problem\Problem;
 
 /** Reads what was typed into a measured field. */
@@ -34,17 +35,13 @@ final readonly class TypedTextController
                 new OA\Property(property: 'plan', ref: 'plan.schema.json'),
             ],
         ),
-    ),]
+    )]
     #[OA\Response(
         response: 200,
         description: 'The value to store in the plan',
         content: new OA\JsonContent(required: ['value'], properties: [new OA\Property(property: 'value', type: 'number')]),
-    ),]
-    #[OA\Response(
-        response: 422,
-        description: 'Not understood, or not allowed here',
-        content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: '#/components/schemas/Problem')),
-    ),]
+    )]
+    #[ProblemResponse(422, 'Not understood, or not allowed here')]
     public function __invoke(Request $request): Response
     {
         $body = JsonBody::read($request);

@@ -13,7 +13,7 @@ use YardCask\Server\Entity\RevisionOrigin;
     version: '1',
     title: 'Yard Cask',
     description: 'Plans the fresh-water supply of a van, bus, trailer or boat. Errors are problem documents (RFC 9457).',
-),]
+)]
 #[OA\Schema(schema: 'PlanSummary', required: ['id', 'name', 'revision', 'updated_at', 'note'], properties: [
     new OA\Property(property: 'id', type: 'string'),
     new OA\Property(property: 'name', type: 'string'),
