@@ -29,6 +29,13 @@ final class LineSystem
     /** @var array<int, float> by the regulators that hold their pressure: what they pass */
     private array $held = [];
 
+    /** @var array<int, float> by node whose head is looked for: what its flow rises by with its head */
+    private array $diagonal = [];
+    /** @var array<int, float> by pair of such nodes that a chain joins */
+    private array $off = [];
+    /** @var array<int, float> by node whose head is looked for */
+    private array $right = [];
+
     public function __construct(
         private readonly LineNetwork $network,
         private readonly LineShape $shape,
@@ -58,69 +65,101 @@ final class LineSystem
      */
     public function step(float $part): array
     {
-        $shape = $this->shape;
-        $diagonal = $right = array_fill(0, \count($shape->unknown), 0.0);
-        $off = array_fill(0, $shape->elimination->entries(), 0.0);
-        $taken = $tapped = [];
-        foreach ($shape->chains as $index => $chain) {
+        $this->diagonal = $this->right = array_fill(0, \count($this->shape->unknown), 0.0);
+        $this->off = array_fill(0, $this->shape->elimination->entries(), 0.0);
+        $taken = $this->balanceChains();
+        $tapped = $this->balanceTaps();
+        foreach ($this->shape->holding as $number => [$from]) {
+            if (isset($this->shape->unknown[$from])) {
+                $this->right[$this->shape->unknown[$from]] -= $this->held[$number];
+            }
+        }
+        $this->findHeads();
+
+        return $this->follow($taken, $tapped, $part);
+    }
+
+    /**
+     * Into the equations of the nodes at its ends each chain goes as a straight line, through its flow and its loss of the moment.
+     *
+     * @return list<array{float, float}> by chain: its loss, and its conductance
+     */
+    private function balanceChains(): array
+    {
+        $taken = [];
+        foreach ($this->shape->chains as $index => $chain) {
             $flow = $this->flows[$index];
-            $kpa = $slope = 0.0;
-            foreach ($chain->pipes as [$pipe, $lengthInBores, $kSum]) {
-                [$one, $steep] = $pipe->lossOver($flow, $lengthInBores, $kSum);
-                $kpa += $one;
-                $slope += $steep;
-            }
-            foreach ($chain->parts as $number => $sign) {
-                [$one, $steep] = self::loss($this->network->links[$number][0], $sign * $flow);
-                $kpa += $sign * $one;
-                $slope += $steep;
-            }
-            $slope = max(self::FLATTEST, $slope);
+            [$kpa, $slope] = $this->chainLoss($chain, $flow);
             $conductance = 1 / $slope;
             $taken[] = [$kpa, $conductance];
             if ($chain->from === $chain->to) {
                 // It goes round and comes back: the heads have no part in it.
                 continue;
             }
-            [$a, $b, $slot] = $shape->places[$index];
+            [$a, $b, $slot] = $this->shape->places[$index];
             $constant = $flow - $kpa * $conductance;
             if ($a >= 0) {
-                $diagonal[$a] += $conductance;
-                $right[$a] -= $constant - ($b < 0 ? $conductance * $this->heads[$chain->to] : 0.0);
+                $this->diagonal[$a] += $conductance;
+                $this->right[$a] -= $constant - ($b < 0 ? $conductance * $this->heads[$chain->to] : 0.0);
             }
             if ($b >= 0) {
-                $diagonal[$b] += $conductance;
-                $right[$b] += $constant + ($a < 0 ? $conductance * $this->heads[$chain->from] : 0.0);
+                $this->diagonal[$b] += $conductance;
+                $this->right[$b] += $constant + ($a < 0 ? $conductance * $this->heads[$chain->from] : 0.0);
             }
             if ($slot >= 0) {
-                $off[$slot] -= $conductance;
+                $this->off[$slot] -= $conductance;
             }
         }
-        foreach ($shape->taps as $number => $node) {
+
+        return $taken;
+    }
+
+    /** @return array{float, float} the loss along a chain in kPa, and how steeply it rises, in kPa per L/min */
+    private function chainLoss(LineChain $chain, float $lpm): array
+    {
+        $kpa = $slope = 0.0;
+        foreach ($chain->pipes as [$pipe, $lengthInBores, $kSum]) {
+            [$one, $steep] = $pipe->lossOver($lpm, $lengthInBores, $kSum);
+            $kpa += $one;
+            $slope += $steep;
+        }
+        foreach ($chain->parts as $number => $sign) {
+            [$one, $steep] = self::loss($this->network->links[$number][0], $sign * $lpm);
+            $kpa += $sign * $one;
+            $slope += $steep;
+        }
+
+        return [$kpa, max(self::FLATTEST, $slope)];
+    }
+
+    /** @return array<int, array{float, float}> by outlet: its loss, and its conductance */
+    private function balanceTaps(): array
+    {
+        $tapped = [];
+        foreach ($this->shape->taps as $number => $node) {
             [$kpa, $slope] = self::tapLoss($this->network->outlets[$number][0], $this->outletFlows[$number]);
             $conductance = 1 / $slope;
             $tapped[$number] = [$kpa, $conductance];
-            $a = $shape->unknown[$node] ?? null;
+            $a = $this->shape->unknown[$node] ?? null;
             if (null !== $a) {
-                $diagonal[$a] += $conductance;
-                $right[$a] += $kpa * $conductance - $this->outletFlows[$number] + $conductance * $this->network->ground[$node];
+                $this->diagonal[$a] += $conductance;
+                $this->right[$a] += $kpa * $conductance - $this->outletFlows[$number] + $conductance * $this->network->ground[$node];
             }
-        }
-        foreach ($shape->holding as $number => [$from]) {
-            if (isset($shape->unknown[$from])) {
-                $right[$shape->unknown[$from]] -= $this->held[$number];
-            }
-        }
-        foreach ($diagonal as $index => $value) {
-            // A node on which nothing hangs but what is shut.
-            $diagonal[$index] = $value > 0.0 ? $value : 1.0;
-        }
-        $found = $shape->elimination->solve($diagonal, $off, $right);
-        foreach ($shape->unknown as $node => $index) {
-            $this->heads[$node] = $found[$index];
         }
 
-        return $this->follow($taken, $tapped, $part);
+        return $tapped;
+    }
+
+    private function findHeads(): void
+    {
+        foreach ($this->diagonal as $index => $value) {
+            // A node on which nothing hangs but what is shut.
+            $this->diagonal[$index] = $value > 0.0 ? $value : 1.0;
+        }
+        $found = $this->shape->elimination->solve($this->diagonal, $this->off, $this->right);
+        foreach ($this->shape->unknown as $node => $index) {
+            $this->heads[$node] = $found[$index];
+        }
     }
 
     /**
