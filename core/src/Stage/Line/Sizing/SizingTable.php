@@ -25,4 +25,23 @@ final readonly class SizingTable implements Sent
         public array $rows,
     ) {
     }
+
+    /**
+     * The cheapest row that does what is wanted is marked.
+     *
+     * @param list<string> $columns
+     * @param list<array{float, SizingRow}> $rows each with its price
+     */
+    public static function cheapestFirst(string $id, string $title, string $wanted, array $columns, array $rows): self
+    {
+        usort($rows, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
+        $found = false;
+        $sized = [];
+        foreach ($rows as [, $row]) {
+            $sized[] = new SizingRow($row->name, $row->cells, $row->does, $row->does && !$found, $row->present, $row->fix);
+            $found = $found || $row->does;
+        }
+
+        return new self($id, $title, $wanted, $columns, $sized);
+    }
 }

@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Stage\Line\Sizing;
+
+use YardCask\Core\Assessment\Fix;
+use YardCask\Core\Assessment\SentFix;
+use YardCask\Core\Catalogue\StockPipe;
+use YardCask\Core\Pipe\PipeCalculator;
+use YardCask\Core\Pipe\PipeInput;
+use YardCask\Core\Stage\Line\Edit\LineDraft;
+use YardCask\Core\Stage\Line\Solve\LineCase;
+use YardCask\Core\Words\Amount;
+use YardCask\Core\Words\Phrase;
+
+/** The pipes that hum or lose much when most of the water runs, and what bore would do. */
+final class BoreTable
+{
+    /** A velocity beyond which pipes hum, and what a metre may lose. Source: DIN 1988-300, for pipes in use for short times. */
+    private const MOST_MPS = 2.0;
+    private const MOST_KPA_PER_M = 6.0;
+
+    /** @return list<SizingTable> none where every pipe is wide enough */
+    public static function of(SizingWork $work): array
+    {
+        $wording = $work->wording;
+        $open = [] === $work->wanted() ? $work->line->all() : $work->wanted();
+        if ([] === $open) {
+            return [];
+        }
+        $solved = $work->line->solve(new LineCase($open));
+        $stocks = $work->stock->pipes();
+        usort($stocks, static fn (StockPipe $a, StockPipe $b): int => [$a->tube->boreMm, $a->tube->make->price] <=> [$b->tube->boreMm, $b->tube->make->price]);
+        $rows = [];
+        foreach ($work->line->graph->pipes as $index => $pipe) {
+            $lpm = abs($solved->pipeLpm[$index] ?? 0.0);
+            $fits = static fn (StockPipe $stock): bool => $stock->tube->make->foodGrade
+                && $stock->tube->make->ratingKpa >= min(600.0, $pipe->pipe->tube->make->ratingKpa)
+                && $stock->tube->make->ratingC >= min(60.0, $pipe->pipe->tube->make->ratingC)
+                && self::carries($stock->tube->boreMm, $lpm);
+            $smallest = array_values(array_filter($stocks, $fits))[0] ?? null;
+            if ($lpm < 0.1 || self::carries($pipe->pipe->tube->boreMm, $lpm) || null === $smallest) {
+                continue;
+            }
+            $cells = [
+                $wording->flow($lpm),
+                $wording->velocity($pipe->velocityMps($lpm)),
+                $wording->pressure(self::kpaPerM($pipe->pipe->tube->boreMm, $lpm)),
+                $smallest->name,
+            ];
+            $draft = LineDraft::of($work->workings->plan)->withBore($pipe->pipe, $smallest);
+            $label = new Phrase('line.fix.pipe-for', ['stock' => $smallest->name, 'pipe' => $pipe->phrase()]);
+            $rows[] = new SizingRow($wording->phrase($pipe->phrase()), $cells, true, false, false, SentFix::of(new Fix($label, $draft->patch()), $wording));
+        }
+
+        $wanted = $wording->text('line.sizing.bores', [
+            'speed' => Amount::velocity(self::MOST_MPS),
+            'loss' => Amount::pressure(self::MOST_KPA_PER_M),
+            'together' => [] === $work->wanted() ? 'no' : 'yes',
+        ]);
+        $columns = $work->columns(['line.sizing.column.flow', 'line.sizing.column.speed', 'line.sizing.column.loss', 'line.sizing.column.smallest']);
+
+        return [] === $rows ? [] : [new SizingTable('bores', $wording->text('line.sizing.bores.title'), $wanted, $columns, $rows)];
+    }
+
+    private static function carries(float $boreMm, float $lpm): bool
+    {
+        return $lpm / 60000 / (\M_PI / 4 * ($boreMm / 1000) ** 2) <= self::MOST_MPS && self::kpaPerM($boreMm, $lpm) <= self::MOST_KPA_PER_M;
+    }
+
+    private static function kpaPerM(float $boreMm, float $lpm): float
+    {
+        return PipeCalculator::calculate(new PipeInput(1.0, $boreMm, $lpm))->frictionKpa;
+    }
+}

@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Stage\Line\Sizing;
+
+use YardCask\Core\Plan\Line\FilterFigures;
+use YardCask\Core\Plan\Line\PartKind;
+use YardCask\Core\Plan\Line\PlannedPart;
+use YardCask\Core\Plan\Use\Supply;
+use YardCask\Core\Stage\Line\Edit\LineDraft;
+use YardCask\Core\Stage\Line\LineWorkings;
+use YardCask\Core\Stage\Line\Solve\LineCase;
+use YardCask\Core\Stage\Use\Shared\UseWorkings;
+
+/** Every filter about as fine that could stand in the place of one. */
+final class FilterTable
+{
+    /** @return list<SizingTable> none for a filter without figures */
+    public static function of(PlannedPart $filter, SizingWork $work): array
+    {
+        $wording = $work->wording;
+        $present = $filter->figures;
+        if (!$present instanceof FilterFigures) {
+            return [];
+        }
+        $daily = $work->workings->of(UseWorkings::class)->need(Supply::Main)->dailyL;
+        $rows = [];
+        foreach ($work->stock->parts(PartKind::Filter) as $stock) {
+            if (!$stock->figures instanceof FilterFigures || $stock->figures->finenessUm > 2 * $present->finenessUm) {
+                continue;
+            }
+            $draft = LineDraft::of($work->workings->plan)->swapped($filter, $stock);
+            $line = $work->workings->with($draft->plan())->of(LineWorkings::class);
+            $worst = $line->worst();
+            $old = null === $worst ? null : $line->solve(new LineCase([$worst->part->id], worn: true))->outlets[$worst->part->id];
+            $does = null !== $old && $old->isEnough();
+            $days = $daily > 0 ? $stock->figures->lifeL / $daily : null;
+            $isThere = $stock->id === $filter->stock;
+            $rows[] = [$stock->make->price, new SizingRow($wording->catalogueName($stock->name), [
+                null === $worst ? '' : $worst->part->name.' '.$wording->flow($worst->lpm),
+                null === $old ? '' : $wording->flow($old->lpm),
+                null === $days ? '' : $wording->days(round(min($days, 30.4 * $stock->figures->lifeMonths))),
+                (string) round($stock->make->price),
+            ], $does, false, $isThere, $isThere ? null : $work->replacing($stock, $filter, $draft))];
+        }
+
+        $columns = $work->columns(['line.sizing.column.worst', 'line.sizing.column.worn', 'line.sizing.column.lasts', 'line.sizing.column.price']);
+
+        return [SizingTable::cheapestFirst('filter-'.$filter->id, $filter->name, $wording->text('line.sizing.filter'), $columns, $rows)];
+    }
+}

@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Stage\Line\Sizing;
+
+use YardCask\Core\Assessment\Fix;
+use YardCask\Core\Assessment\SentFix;
+use YardCask\Core\Assessment\Workings;
+use YardCask\Core\Catalogue\PartStock;
+use YardCask\Core\Catalogue\StockPart;
+use YardCask\Core\Plan\Line\PlannedPart;
+use YardCask\Core\Stage\Line\Edit\LineDraft;
+use YardCask\Core\Stage\Line\LineWorkings;
+use YardCask\Core\Words\CatalogueName;
+use YardCask\Core\Words\Phrase;
+use YardCask\Core\Words\Wording;
+
+/** What every table of sizes is worked out from. */
+final readonly class SizingWork
+{
+    public Wording $wording;
+    public PartStock $stock;
+    public LineWorkings $line;
+
+    public function __construct(public Workings $workings)
+    {
+        $this->wording = $workings->wording;
+        $this->stock = $workings->stock;
+        $this->line = $workings->of(LineWorkings::class);
+    }
+
+    /** @return list<string> the outlets that have to have enough at the same time; each alone where nobody has said which */
+    public function wanted(): array
+    {
+        return $this->line->together();
+    }
+
+    /**
+     * @param list<string> $keys
+     * @param array<string, string> $with
+     *
+     * @return list<string>
+     */
+    public function columns(array $keys, array $with = []): array
+    {
+        return array_map(fn (string $key): string => $this->wording->text($key, $with), $keys);
+    }
+
+    /** What puts a part of the catalogue in the place of another. */
+    public function replacing(StockPart $stock, PlannedPart $part, LineDraft $draft): SentFix
+    {
+        return SentFix::of(
+            new Fix(new Phrase('line.fix.replace', ['stock' => new CatalogueName($stock->name), 'parts' => [$part->spoken()]]), $draft->patch()),
+            $this->wording,
+        );
+    }
+}
