@@ -65,10 +65,12 @@ final class LineStage implements Stage
     public function rules(): array
     {
         return [
-            new Rule\WronglyJoined(), new Rule\CurveRises(), new Rule\NoWater(), new Rule\Backwards(), new Rule\SuctionOrder(), new Rule\HeaterOrder(),
-            new Rule\MixerOpen(), new Rule\OverRated(), new Rule\JointWeak(), new Rule\TooHot(), new Rule\ModeTroubles(), new Rule\SinkUnder(),
-            new Rule\FlowWrong(), new Rule\SuctionHigh(), new Rule\PumpUnstopped(), new Rule\PumpSwitches(), new Rule\NotForDrinking(),
-            new Rule\HotWater(), new Rule\Undrained(), new Rule\Stagnant(), new Rule\StockChanged(),
+            new Rule\WronglyJoined(), new Rule\CurveRises(), new Rule\NoWater(), new Rule\Backwards(),
+            new Rule\SuctionOrder(), new Rule\HeaterOrder(), new Rule\MixerOpen(), new Rule\OverRated(),
+            new Rule\JointWeak(), new Rule\TooHot(), new Rule\ModeTroubles(), new Rule\MainsUnwatched(),
+            new Rule\SinkUnder(), new Rule\FlowWrong(), new Rule\SuctionHigh(), new Rule\PumpUnstopped(),
+            new Rule\PumpSwitches(), new Rule\NotForDrinking(), new Rule\HotWater(), new Rule\Undrained(),
+            new Rule\Stagnant(), new Rule\StockChanged(),
         ];
     }
 

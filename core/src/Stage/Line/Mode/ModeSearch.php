@@ -56,8 +56,8 @@ final class ModeSearch
 
     private function search(LineMode $mode): FoundMode
     {
-        $turning = \array_slice($this->ways->turning, 0, self::MOST_TURNING, true);
-        $first = array_map(static fn (array $ways): Position => $ways[0], $this->ways->turning);
+        $turning = \array_slice($this->ways->open->turning, 0, self::MOST_TURNING, true);
+        $first = array_map(static fn (array $ways): Position => $ways[0], $this->ways->open->turning);
         $usual = LineMode::Use === $mode ? $first : $this->of(LineMode::Use)->positions + $first;
         $best = null;
         $bestScore = \PHP_INT_MAX;

@@ -12,69 +12,18 @@ use YardCask\Core\Plan\Tanks\WaterKind;
 use YardCask\Core\Stage\Line\Graph\LineEnd;
 use YardCask\Core\Stage\Line\Graph\LineGraph;
 
-/** Which ways water and air can take through the line, for given positions of its valves. */
+/** What each mode of a line wants and must not do, and what of that happens for given positions of its valves. */
 final readonly class ModeWays
 {
-    public const OUTSIDE = '~outside';
-
-    /**
-     * @param array<string, non-empty-list<Position>> $turning what turns, by id
-     * @param list<Way> $ways
-     * @param array<string, list<Way>> $at the ways at each node
-     */
     private function __construct(
         private LineGraph $graph,
-        public array $turning,
-        public array $ways,
-        private array $at,
+        public OpenWays $open,
     ) {
     }
 
     public static function of(LineGraph $graph): self
     {
-        $turning = $ways = [];
-        foreach ($graph->pipes as $index => $pipe) {
-            $ways[] = new Way($pipe->from->node, $pipe->to->node, true, $index);
-        }
-        foreach ($graph->plan->line->parts as $part) {
-            $positions = Position::of($part->kind);
-            if ([] !== $positions) {
-                $turning[$part->id] = $positions;
-            }
-            array_push($ways, ...self::through($part));
-        }
-        $at = [];
-        foreach ($ways as $way) {
-            $at[$way->from][] = $way;
-            $at[$way->to][] = $way;
-        }
-
-        return new self($graph, $turning, $ways, $at);
-    }
-
-    /** @return list<Way> */
-    private static function through(PlannedPart $part): array
-    {
-        $way = static fn (PartPort $from, PartPort $to, bool $both, ?Position $needs = null): Way => new Way(
-            $part->port($from),
-            $part->port($to),
-            $both,
-            null,
-            $part,
-            $needs,
-        );
-
-        return match (true) {
-            PartKind::ThreeWayValve === $part->kind => [
-                $way(PartPort::Common, PartPort::Left, true, Position::Left),
-                $way(PartPort::Common, PartPort::Right, true, Position::Right),
-            ],
-            PartKind::MixingValve === $part->kind => [$way(PartPort::Hot, PartPort::Out, false), $way(PartPort::Cold, PartPort::Out, false)],
-            PartKind::DrainValve === $part->kind => [new Way($part->id, self::OUTSIDE, false, null, $part, Position::Open)],
-            $part->kind->isPoint() || !$part->kind->isInPath() => [],
-            $part->kind->isOneWay() => [$part->reversed ? $way(PartPort::Out, PartPort::In, false) : $way(PartPort::In, PartPort::Out, false)],
-            default => [$way(PartPort::In, PartPort::Out, true, PartKind::ShutOff === $part->kind ? Position::Open : null)],
-        };
+        return new self($graph, OpenWays::of($graph));
     }
 
     /** Whether a line has what a mode needs. */
@@ -91,7 +40,7 @@ final readonly class ModeWays
             LineMode::BlowOut => $parts(PartKind::BlowOutPort),
             LineMode::Transfer => [] !== $this->graph->draws() && [] !== array_filter(
                 $this->graph->fills(),
-                fn (LineEnd $fill): bool => isset($this->reached(self::nodes($this->graph->draws()), null, self::any(...))[0][$fill->node]),
+                fn (LineEnd $fill): bool => isset($this->open->reachable(self::nodes($this->graph->draws()))[$fill->node]),
             ),
             LineMode::Off => [] !== $this->graph->pumps,
         };
@@ -101,9 +50,11 @@ final readonly class ModeWays
     public function tried(LineMode $mode, array $positions): FoundMode
     {
         if (LineMode::Drain === $mode) {
-            return $this->drained($positions);
+            $opened = array_map(static fn (Position $position): Position => Position::Shut === $position ? Position::Open : $position, $positions);
+
+            return new FoundMode($mode, $opened, [], $this->open->drained($opened));
         }
-        [$reached, $pipes] = $this->reached($this->beginnings($mode), $positions, fn (PlannedPart $pump): bool => $this->runs($pump, $mode));
+        [$reached, $pipes] = $this->open->reached($this->beginnings($mode), $positions, fn (PlannedPart $pump): bool => $this->runs($pump, $mode));
         $troubles = [
             ModeTrouble::NoWay->value => array_values(array_diff_key($this->goals($mode), $reached)),
             ModeTrouble::OutByWall->value => $this->walls($mode, $reached),
@@ -112,11 +63,6 @@ final readonly class ModeWays
         $troubles = array_map(static fn (array $ids): array => array_values(array_unique($ids)), array_filter($troubles));
 
         return new FoundMode($mode, $positions, $troubles, $pipes);
-    }
-
-    private static function any(): bool
-    {
-        return true;
     }
 
     /** Whether a pump runs in a mode, or lets water forward when it rests; one that only fills a tank rests while water is used. */
@@ -143,7 +89,7 @@ final readonly class ModeWays
     /** @return array<string, true> the nodes to which a pump can bring water */
     private function behind(PlannedPart $pump): array
     {
-        return $this->reached([$pump->port($pump->reversed ? PartPort::In : PartPort::Out)], null, self::any(...))[0];
+        return $this->open->reachable([$pump->port($pump->reversed ? PartPort::In : PartPort::Out)]);
     }
 
     /**
@@ -243,7 +189,7 @@ final readonly class ModeWays
         return match ($mode) {
             LineMode::Use => $this->outletNodes(),
             LineMode::Sanitise => $this->reachable($mode, $this->outletNodes()),
-            LineMode::Fill => \count($this->graph->fills()) > 0 ? $this->reachable($mode, self::nodes($this->graph->fills())) : [self::OUTSIDE.'-none' => ''],
+            LineMode::Fill => \count($this->graph->fills()) > 0 ? $this->reachable($mode, self::nodes($this->graph->fills())) : [OpenWays::OUTSIDE.'-none' => ''],
             LineMode::MainsUse, LineMode::BlowOut => $this->reachable($mode, $this->outletNodes()),
             LineMode::MainsFill, LineMode::Transfer => $this->reachable($mode, self::nodes($this->graph->fills())),
             default => [],
@@ -257,7 +203,7 @@ final readonly class ModeWays
      */
     private function reachable(LineMode $mode, array $goals): array
     {
-        [$reached] = $this->reached($this->beginnings($mode), null, self::any(...));
+        $reached = $this->open->reachable($this->beginnings($mode));
         $byNode = array_is_list($goals) ? array_combine($goals, array_map(static fn (string $node): string => (string) strtok($node, '.'), $goals)) : $goals;
 
         return array_intersect_key($byNode, $reached);
@@ -299,7 +245,7 @@ final readonly class ModeWays
             'id',
         );
 
-        return isset($reached[self::OUTSIDE]) ? [...$ids, 'drain'] : $ids;
+        return isset($reached[OpenWays::OUTSIDE]) ? [...$ids, 'drain'] : $ids;
     }
 
     /**
@@ -316,67 +262,6 @@ final readonly class ModeWays
             ),
             'id',
         );
-    }
-
-    /**
-     * Everything from which water can run out of an open drain: backwards from outside.
-     *
-     * @param array<string, Position> $positions
-     */
-    private function drained(array $positions): FoundMode
-    {
-        $positions = array_map(static fn (Position $position): Position => Position::Shut === $position ? Position::Open : $position, $positions);
-        [, $pipes] = $this->walked([self::OUTSIDE], static fn (Way $way, string $node): ?string => $way->isOpen($positions) ? $way->before($node) : null);
-
-        return new FoundMode(LineMode::Drain, $positions, [], $pipes);
-    }
-
-    /**
-     * @param list<string> $nodes
-     * @param array<string, Position>|null $positions null with everything open every way
-     * @param \Closure(PlannedPart): bool $runs which pumps do
-     *
-     * @return array{array<string, true>, array<int, true>} nodes to which water comes, and the pipes on the way
-     */
-    private function reached(array $nodes, ?array $positions, \Closure $runs): array
-    {
-        return $this->walked(
-            $nodes,
-            static fn (Way $way, string $node): ?string => $way->isOpen($positions) && (true !== $way->part?->kind->isPump() || $runs($way->part))
-                ? $way->beyond($node)
-                : null,
-        );
-    }
-
-    /**
-     * @param list<string> $nodes
-     * @param \Closure(Way, string): ?string $next where a way leads from a node, null where it does not
-     *
-     * @return array{array<string, true>, array<int, true>} nodes that are come to, and the pipes on the way
-     */
-    private function walked(array $nodes, \Closure $next): array
-    {
-        $reached = array_fill_keys($nodes, true);
-        $pipes = [];
-        $queue = $nodes;
-        while ([] !== $queue) {
-            $node = array_shift($queue);
-            foreach ($this->at[$node] ?? [] as $way) {
-                $beyond = $next($way, $node);
-                if (null === $beyond) {
-                    continue;
-                }
-                if (null !== $way->pipe) {
-                    $pipes[$way->pipe] = true;
-                }
-                if (!isset($reached[$beyond])) {
-                    $reached[$beyond] = true;
-                    $queue[] = $beyond;
-                }
-            }
-        }
-
-        return [$reached, $pipes];
     }
 
     /**

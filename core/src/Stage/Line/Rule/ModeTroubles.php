@@ -14,7 +14,6 @@ use YardCask\Core\Catalogue\UsualFor;
 use YardCask\Core\Plan\Line\PartKind;
 use YardCask\Core\Plan\Line\PartPort;
 use YardCask\Core\Plan\Line\PlannedPart;
-use YardCask\Core\Plan\Rig\PlannedBoat;
 use YardCask\Core\Stage\Line\Edit\LineFixes;
 use YardCask\Core\Stage\Line\LineFinding;
 use YardCask\Core\Stage\Line\LineWorkings;
@@ -29,49 +28,47 @@ final class ModeTroubles implements Rule
 {
     public function check(Workings $workings): array
     {
-        $line = $workings->of(LineWorkings::class);
-        $graph = $line->graph;
         $findings = [];
-        foreach ($line->modes()->all() as $mode) {
+        foreach ($workings->of(LineWorkings::class)->modes()->all() as $mode) {
             foreach ($mode->troubles as $trouble => $ids) {
-                $finding = match (ModeTrouble::from($trouble)) {
-                    ModeTrouble::NoWay => LineMode::Use === $mode->mode || LineMode::Sanitise === $mode->mode ? null : $this->blocked($mode),
-                    ModeTrouble::OutByWall => LineMode::Use === $mode->mode ? $this->outByWall($ids, $workings) : null,
-                    ModeTrouble::MainsToTank => LineMode::MainsUse === $mode->mode ? $this->intoTank($ids, $workings) : null,
-                    ModeTrouble::BackIntoTank => null,
-                    ModeTrouble::FillToOutlet => self::finding(
-                        LineFinding::FillToOutlet,
-                        $ids,
-                        new SnagText('line.fill-to-outlet.title', 'line.fill-to-outlet.why', ['taps' => \count($ids)]),
-                    ),
-                    ModeTrouble::AirToTank => self::finding(
-                        LineFinding::BlowAstray,
-                        $ids,
-                        new SnagText('line.blow-astray.title', 'line.blow-astray.why.tank', ['to' => self::names($ids, $workings)]),
-                    ),
-                    ModeTrouble::AirThroughFilter => self::finding(
-                        LineFinding::BlowAstray,
-                        $ids,
-                        new SnagText('line.blow-astray.title', 'line.blow-astray.why.filter', ['to' => self::names($ids, $workings)]),
-                    ),
-                    ModeTrouble::DosesDrinking => null,
-                    ModeTrouble::RunsOut => LineMode::Use === $mode->mode ? $this->openEnd($ids, $workings) : null,
-                };
-                if (null !== $finding) {
-                    $findings[] = $finding;
-                }
+                $findings[] = $this->finding(ModeTrouble::from($trouble), $ids, $mode, $workings);
             }
         }
-        if ($workings->plan->load->rig instanceof PlannedBoat && [] !== $graph->parts(PartKind::MainsInlet)) {
-            $text = new SnagText('line.mains-unwatched.title', 'line.mains-unwatched.why');
-            $findings[] = new Finding(LineFinding::MainsUnwatched, [], new Measure(1.0, 0.0, ''), $text, static fn (): array => []);
-        }
 
-        return $findings;
+        return array_values(array_filter($findings));
     }
 
     /** @param list<string> $ids */
-    private static function finding(LineFinding $code, array $ids, SnagText $text): Finding
+    private function finding(ModeTrouble $trouble, array $ids, FoundMode $mode, Workings $workings): ?Finding
+    {
+        $isUse = LineMode::Use === $mode->mode;
+
+        return match ($trouble) {
+            ModeTrouble::NoWay => $isUse || LineMode::Sanitise === $mode->mode ? null : $this->blocked($mode),
+            ModeTrouble::OutByWall => $isUse ? $this->outByWall($ids, $workings) : null,
+            ModeTrouble::MainsToTank => LineMode::MainsUse === $mode->mode ? $this->intoTank($ids, $workings) : null,
+            ModeTrouble::FillToOutlet => self::counted(
+                LineFinding::FillToOutlet,
+                $ids,
+                new SnagText('line.fill-to-outlet.title', 'line.fill-to-outlet.why', ['taps' => \count($ids)]),
+            ),
+            ModeTrouble::AirToTank => self::counted(
+                LineFinding::BlowAstray,
+                $ids,
+                new SnagText('line.blow-astray.title', 'line.blow-astray.why.tank', ['to' => self::names($ids, $workings)]),
+            ),
+            ModeTrouble::AirThroughFilter => self::counted(
+                LineFinding::BlowAstray,
+                $ids,
+                new SnagText('line.blow-astray.title', 'line.blow-astray.why.filter', ['to' => self::names($ids, $workings)]),
+            ),
+            ModeTrouble::RunsOut => $isUse ? $this->openEnd($ids, $workings) : null,
+            ModeTrouble::BackIntoTank, ModeTrouble::DosesDrinking => null,
+        };
+    }
+
+    /** @param list<string> $ids */
+    private static function counted(LineFinding $code, array $ids, SnagText $text): Finding
     {
         return new Finding($code, [$ids[0]], new Measure((float) \count($ids), 0.0, ''), $text, static fn (): array => []);
     }
@@ -96,13 +93,13 @@ final class ModeTroubles implements Rule
         if (PartKind::FillInlet === $inlet->kind) {
             $text = new SnagText('line.sucks-air.title', 'line.sucks-air.why', ['inlet' => $inlet->spoken()]);
             $label = new Phrase('line.fix.valve-downstream', ['part' => $inlet->spoken()]);
-            $valve = static fn (): array => null === $pipe ? [] : LineFixes::over($workings)->into($pipe, UsualFor::ShutOff, $label);
+            $valve = static fn (): array => LineFixes::over($workings)->into($pipe, UsualFor::ShutOff, $label);
 
             return new Finding(LineFinding::SucksAir, [$inlet->id], new Measure(1.0, 0.0, ''), $text, $valve);
         }
         $text = new SnagText('line.mains-out.title', 'line.mains-out.why', ['inlet' => $inlet->spoken()]);
         $label = new Phrase('line.fix.check-downstream', ['part' => $inlet->spoken()]);
-        $check = static fn (): array => null === $pipe ? [] : LineFixes::over($workings)->into($pipe, UsualFor::NonReturn, $label);
+        $check = static fn (): array => LineFixes::over($workings)->into($pipe, UsualFor::NonReturn, $label);
 
         return new Finding(LineFinding::MainsOut, [$inlet->id], new Measure(1.0, 0.0, ''), $text, $check);
     }
@@ -113,20 +110,19 @@ final class ModeTroubles implements Rule
         $graph = $workings->of(LineWorkings::class)->graph;
         $text = new SnagText('line.mains-into-tank.title', 'line.mains-into-tank.why', ['tank' => self::names($ids, $workings)]);
 
-        return new Finding(LineFinding::MainsIntoTank, [$ids[0]], new Measure(1.0, 0.0, ''), $text, static function () use ($graph, $ids, $workings): array {
+        $check = static function () use ($graph, $ids, $workings): array {
             foreach ($graph->draws() as $draw) {
-                $pipe = $graph->atPort[$draw->key] ?? null;
-                if ($draw->owner->id === $ids[0] && null !== $pipe) {
-                    return LineFixes::over($workings)->into(
-                        $pipe->pipe,
-                        UsualFor::NonReturn,
-                        new Phrase('line.fix.check-tank', ['tank' => $draw->owner->name]),
-                    );
+                if ($draw->owner->id === $ids[0]) {
+                    $label = new Phrase('line.fix.check-tank', ['tank' => $draw->owner->name]);
+
+                    return LineFixes::over($workings)->into($graph->atPort[$draw->key]->pipe, UsualFor::NonReturn, $label);
                 }
             }
 
             return [];
-        });
+        };
+
+        return new Finding(LineFinding::MainsIntoTank, [$ids[0]], new Measure(1.0, 0.0, ''), $text, $check);
     }
 
     /** @param list<string> $ids */

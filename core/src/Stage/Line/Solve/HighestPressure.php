@@ -124,7 +124,7 @@ final readonly class HighestPressure
     private static function steady(LineGraph $graph, ModeSearch $modes, FoundMode $mode, array $z): array
     {
         $kpa = [];
-        $ways = $modes->ways();
+        $ways = $modes->ways()->open->all;
         $isMains = LineMode::MainsUse === $mode->mode || LineMode::MainsFill === $mode->mode;
         foreach ($graph->draws() as $draw) {
             if ($draw->owner instanceof PlannedTank && LineMode::BlowOut !== $mode->mode) {
@@ -140,18 +140,18 @@ final readonly class HighestPressure
                 $kpa[$part->id] = self::BLOWN_KPA;
             }
         }
-        $kpa = self::spread($kpa, $z, $mode, $ways->ways);
+        $kpa = self::spread($kpa, $z, $mode, $ways);
         if (!$mode->mode->pumps()) {
             return $kpa;
         }
         // Each pump adds to what stands before it while none runs: round a loop it does not add to itself.
-        foreach ($ways->ways as $way) {
+        foreach ($ways as $way) {
             if ($way->part?->figures instanceof PumpFigures && isset($kpa[$way->from])) {
                 $kpa[$way->to] = max($kpa[$way->to] ?? -\INF, self::pumped($way->part->figures, $kpa[$way->from]));
             }
         }
 
-        return self::spread($kpa, $z, $mode, $ways->ways);
+        return self::spread($kpa, $z, $mode, $ways);
     }
 
     /**
