@@ -15,6 +15,7 @@ use YardCask\Core\Plan\Line\PartPort;
 use YardCask\Core\Plan\Line\PlannedPart;
 use YardCask\Core\Plan\Line\PlannedPipe;
 use YardCask\Core\Plan\Line\PumpFigures;
+use YardCask\Core\Stage\Line\Graph\LinePipe;
 use YardCask\Core\Stage\Line\LineWorkings;
 use YardCask\Core\Stage\Line\Solve\SolvedOutlet;
 use YardCask\Core\Stage\Line\Solve\WaterPath;
@@ -23,6 +24,16 @@ use YardCask\Core\Words\Phrase;
 /** Changes that give an outlet more or less. */
 final class FlowFixes
 {
+    /** Pipes so much wider than the narrowest are changed with it. */
+    private const ALIKE_MM = 3.0;
+    /** What is not wider by more than that changes little. */
+    private const WIDER_BY_MM = 2.0;
+    /** More than a rig needs: a pipe that stands more need not be replaced with one that does too. */
+    private const USUAL_RATING_KPA = 600.0;
+    private const LEAST_RATING_C = 40.0;
+    /** A tap that is content with so little can be the one for drinking. */
+    private const DRINKING_LPM = 3.0;
+
     /**
      * @param list<PlannedPart> $outlets
      *
@@ -31,42 +42,57 @@ final class FlowFixes
     public static function more(array $outlets, Workings $workings): array
     {
         $line = $workings->of(LineWorkings::class);
-        $fixes = LineFixes::over($workings);
-        $filters = $pipes = $pumps = [];
+        $pipes = $parts = [];
         foreach ($outlets as $outlet) {
             $path = WaterPath::to($outlet, $line->alone($outlet), $line->graph);
-            foreach ($path->pipes as $pipe) {
-                $pipes[$pipe->index] = $pipe->pipe;
-            }
-            foreach ($path->parts() as $part) {
-                if ($part->figures instanceof PumpFigures) {
-                    $pumps[$part->id] = [$part, $part->figures];
-                } elseif (PartKind::Filter === $part->kind) {
-                    $filters[$part->id] = $part;
-                }
-            }
+            $pipes += array_column(array_map(static fn (LinePipe $pipe): array => [$pipe->index, $pipe->pipe], $path->pipes), 1, 0);
+            $parts += array_column($path->parts(), null, 'id');
         }
-        $found = array_merge([], ...array_map(static fn (PlannedPart $filter): array => self::filter($filter, $workings), array_values($filters)));
-        $narrowest = [] === $pipes ? 0.0 : min(array_map(static fn (PlannedPipe $pipe): float => $pipe->tube->boreMm, $pipes));
-        $slim = array_values(array_filter($pipes, static fn (PlannedPipe $pipe): bool => $pipe->tube->boreMm <= $narrowest + 3));
-        $ratingKpa = max([0.0, ...array_map(static fn (PlannedPipe $pipe): float => min(600.0, $pipe->tube->make->ratingKpa), $pipes)]);
-        $does = static fn (StockPipe $stock): bool => $stock->tube->boreMm > $narrowest + 2
-            && $stock->tube->make->foodGrade
-            && $stock->tube->make->ratingKpa >= $ratingKpa
-            && $stock->tube->make->ratingC >= 40;
-        $wider = $fixes->otherPipe($slim, $does, 'line.fix.pipe-on-the-way');
-        foreach ($pumps as [$pump, $figures]) {
-            array_push(
-                $found,
-                ...$fixes->swaps(
-                    $pump,
-                    static fn (StockPart $stock): bool => $stock->figures instanceof PumpFigures
-                        && self::mostLpm($stock->figures) > self::mostLpm($figures),
-                ),
-            );
+        $freer = $stronger = [];
+        foreach ($parts as $part) {
+            if (PartKind::Filter === $part->kind) {
+                array_push($freer, ...self::filter($part, $workings));
+            } elseif ($part->figures instanceof PumpFigures) {
+                $lpm = self::mostLpm($part->figures);
+                array_push($stronger, ...self::otherPumps($part, static fn (float $otherLpm): bool => $otherLpm > $lpm, $workings));
+            }
         }
 
-        return [...$found, ...$wider];
+        return [...$freer, ...$stronger, ...self::wider(array_values($pipes), $workings)];
+    }
+
+    /**
+     * @param list<PlannedPipe> $pipes on the way
+     *
+     * @return list<Fix> a wider pipe in the place of the narrowest of them
+     */
+    private static function wider(array $pipes, Workings $workings): array
+    {
+        if ([] === $pipes) {
+            return [];
+        }
+        $narrowestMm = min(array_map(static fn (PlannedPipe $pipe): float => $pipe->tube->boreMm, $pipes));
+        $ratingKpa = max(array_map(static fn (PlannedPipe $pipe): float => min(self::USUAL_RATING_KPA, $pipe->tube->make->ratingKpa), $pipes));
+        $slim = array_values(array_filter($pipes, static fn (PlannedPipe $pipe): bool => $pipe->tube->boreMm <= $narrowestMm + self::ALIKE_MM));
+        $does = static fn (StockPipe $stock): bool => $stock->tube->boreMm > $narrowestMm + self::WIDER_BY_MM
+            && $stock->tube->make->foodGrade
+            && $stock->tube->make->ratingKpa >= $ratingKpa
+            && $stock->tube->make->ratingC >= self::LEAST_RATING_C;
+
+        return LineFixes::over($workings)->otherPipe($slim, $does, 'line.fix.pipe-on-the-way');
+    }
+
+    /**
+     * @param \Closure(float): bool $does by the most that a pump moves, in L/min
+     *
+     * @return list<Fix>
+     */
+    private static function otherPumps(PlannedPart $pump, \Closure $does, Workings $workings): array
+    {
+        return LineFixes::over($workings)->swaps(
+            $pump,
+            static fn (StockPart $stock): bool => $stock->figures instanceof PumpFigures && $does(self::mostLpm($stock->figures)),
+        );
     }
 
     /** @return list<Fix> an outlet that lets less through, or a weaker pump */
@@ -81,19 +107,10 @@ final class FlowFixes
                 && $stock->figures->leastLpm === $solved->figures->leastLpm,
         );
         foreach (WaterPath::to($outlet, $line->alone($outlet), $line->graph)->parts() as $part) {
-            $figures = $part->figures;
-            if ($figures instanceof PumpFigures) {
-                array_push(
-                    $found,
-                    ...\array_slice(
-                        $fixes->swaps(
-                            $part,
-                            static fn (StockPart $stock): bool => $stock->figures instanceof PumpFigures
-                                && self::mostLpm($stock->figures) < self::mostLpm($figures),
-                        ),
-                        -1,
-                    ),
-                );
+            if ($part->figures instanceof PumpFigures) {
+                $lpm = self::mostLpm($part->figures);
+                $weaker = self::otherPumps($part, static fn (float $otherLpm): bool => $otherLpm < $lpm, $workings);
+                array_push($found, ...\array_slice($weaker, -1));
             }
         }
 
@@ -112,23 +129,13 @@ final class FlowFixes
                 && $stock->figures->wornKpa / $stock->figures->ratedLpm < $figures->wornKpa / $figures->ratedLpm,
         ) : [];
         $graph = $workings->of(LineWorkings::class)->graph;
-        $taps = array_values(
-            array_filter(
-                $graph->parts(PartKind::Tap, PartKind::MixerTap),
-                static fn (PlannedPart $part): bool => $part->figures instanceof OutletFigures && $part->figures->leastLpm <= 3,
-            ),
-        );
         $moves = [];
-        foreach ($taps as $tap) {
-            $pipe = $graph->pipeAt($tap, PartKind::Tap === $tap->kind ? PartPort::In : PartPort::Cold);
-            array_push(
-                $moves,
-                ...$fixes->moved(
-                    $filter,
-                    $pipe?->pipe,
-                    new Phrase('line.fix.filter-to-tap', ['filter' => $filter->spoken(), 'tap' => $tap->spoken()]),
-                ),
-            );
+        foreach ($graph->parts(PartKind::Tap, PartKind::MixerTap) as $tap) {
+            if ($tap->figures instanceof OutletFigures && $tap->figures->leastLpm <= self::DRINKING_LPM) {
+                $pipe = $graph->pipeAt($tap, PartKind::Tap === $tap->kind ? PartPort::In : PartPort::Cold)?->pipe;
+                $label = new Phrase('line.fix.filter-to-tap', ['filter' => $filter->spoken(), 'tap' => $tap->spoken()]);
+                array_push($moves, ...$fixes->moved($filter, $pipe, $label));
+            }
         }
 
         return [...\array_slice($moves, 0, 1), ...$freer];

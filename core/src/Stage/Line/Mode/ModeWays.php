@@ -189,7 +189,9 @@ final readonly class ModeWays
         return match ($mode) {
             LineMode::Use => $this->outletNodes(),
             LineMode::Sanitise => $this->reachable($mode, $this->outletNodes()),
-            LineMode::Fill => \count($this->graph->fills()) > 0 ? $this->reachable($mode, self::nodes($this->graph->fills())) : [OpenWays::OUTSIDE.'-none' => ''],
+            LineMode::Fill => [] === $this->graph->fills()
+                ? [OpenWays::OUTSIDE.'-none' => '']
+                : $this->reachable($mode, self::nodes($this->graph->fills())),
             LineMode::MainsUse, LineMode::BlowOut => $this->reachable($mode, $this->outletNodes()),
             LineMode::MainsFill, LineMode::Transfer => $this->reachable($mode, self::nodes($this->graph->fills())),
             default => [],
