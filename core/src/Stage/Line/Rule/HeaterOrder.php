@@ -36,43 +36,54 @@ final class HeaterOrder implements Rule
         $graph = $workings->of(LineWorkings::class)->graph;
         $findings = [];
         foreach ($graph->parts(PartKind::StorageHeater) as $heater) {
-            $figures = $heater->figures;
             $in = $heater->reversed ? PartPort::Out : PartPort::In;
             $pipe = $graph->pipeAt($heater, $in)?->pipe;
-            if (!$figures instanceof HeaterFigures || null === $pipe) {
+            if (!$heater->figures instanceof HeaterFigures || null === $pipe) {
                 continue;
             }
             $closedBy = self::closedBy($heater, $graph);
             if (!self::isChecked($heater, $graph)) {
-                $cold = self::coldPipe($heater, $in, $graph);
-                $text = new SnagText('line.heater-no-check.title', 'line.heater-no-check.why', ['heater' => $heater->spoken()]);
-                $label = new Phrase('line.fix.check-heater', ['heater' => $heater->spoken()]);
-                $findings[] = new Finding(
-                    LineFinding::HeaterNoCheck,
-                    [$heater->id],
-                    new Measure(0.0, 1.0, ''),
-                    $text,
-                    static fn (): array => LineFixes::over($workings)->into($cold, UsualFor::HeaterNonReturn, $label),
-                    causes: (new WrongJoints($graph))->upstreamOf($heater),
-                );
+                $findings[] = self::unchecked($heater, self::coldPipe($heater, $in, $graph), $graph, $workings);
             }
             if (null !== $closedBy && !self::isRelieved($heater, $graph)) {
-                $expandsL = $figures->litres * (Water::density(WarmWater::COLD_C) / Water::density($figures->hotC) - 1);
-                $text = new SnagText('line.heater-closed.title', 'line.heater-closed.why', [
-                    'heater' => $heater->spoken(),
-                    'hot' => Amount::temperature($figures->hotC),
-                    'litres' => Amount::litres($figures->litres),
-                    'expands' => Amount::little($expandsL),
-                    'closed' => $closedBy->spoken(),
-                ]);
-                $findings[] = new Finding(LineFinding::HeaterClosed, [$heater->id], new Measure($expandsL, 0.0, 'L'), $text, static fn (): array => [
-                    ...LineFixes::over($workings)->into($pipe, UsualFor::HeaterRelief, new Phrase('line.fix.relief', ['heater' => $heater->spoken()])),
-                    ...LineFixes::over($workings)->into($pipe, UsualFor::HeaterExpansion, new Phrase('line.fix.expansion', ['heater' => $heater->spoken()])),
-                ]);
+                $findings[] = self::closed($heater, $heater->figures, $closedBy, $pipe, $workings);
             }
         }
 
         return $findings;
+    }
+
+    private static function unchecked(PlannedPart $heater, ?PlannedPipe $cold, LineGraph $graph, Workings $workings): Finding
+    {
+        $text = new SnagText('line.heater-no-check.title', 'line.heater-no-check.why', ['heater' => $heater->spoken()]);
+        $label = new Phrase('line.fix.check-heater', ['heater' => $heater->spoken()]);
+
+        return new Finding(
+            LineFinding::HeaterNoCheck,
+            [$heater->id],
+            new Measure(0.0, 1.0, ''),
+            $text,
+            static fn (): array => LineFixes::over($workings)->into($cold, UsualFor::HeaterNonReturn, $label),
+            causes: (new WrongJoints($graph))->upstreamOf($heater),
+        );
+    }
+
+    private static function closed(PlannedPart $heater, HeaterFigures $figures, PlannedPart $closedBy, PlannedPipe $pipe, Workings $workings): Finding
+    {
+        $expandsL = $figures->litres * (Water::density(WarmWater::COLD_C) / Water::density($figures->hotC) - 1);
+        $text = new SnagText('line.heater-closed.title', 'line.heater-closed.why', [
+            'heater' => $heater->spoken(),
+            'hot' => Amount::temperature($figures->hotC),
+            'litres' => Amount::litres($figures->litres),
+            'expands' => Amount::little($expandsL),
+            'closed' => $closedBy->spoken(),
+        ]);
+        $with = ['heater' => $heater->spoken()];
+
+        return new Finding(LineFinding::HeaterClosed, [$heater->id], new Measure($expandsL, 0.0, 'L'), $text, static fn (): array => [
+            ...LineFixes::over($workings)->into($pipe, UsualFor::HeaterRelief, new Phrase('line.fix.relief', $with)),
+            ...LineFixes::over($workings)->into($pipe, UsualFor::HeaterExpansion, new Phrase('line.fix.expansion', $with)),
+        ]);
     }
 
     /** The pipe by which cold water comes to a heater and to the vessels and valves that stand on its side. */
