@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Network;
 
-/** Steps towards the heads and flows of a network until the next one would change nothing that matters. */
+/** Repeats Newton steps until the next one would change nothing that matters. */
 final class LineIteration
 {
     private const MOST_ITERATIONS = 200;
     private const WHOLE_STEPS = 20;
     private const PART = 0.6;
-    /** What the next step would still change, of all that flows. */
+    /** The change of the next step, as a share of all flows. */
     private const CONVERGED = 3e-9;
 
     /** @param LineSolution|null $start that of a network much like it */

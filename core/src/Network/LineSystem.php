@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Network;
 
-/** The equations of a network at the flows of the moment, and the step from these to better ones. */
+/** The linearised equations of a network at its present flows, and one Newton step. */
 final class LineSystem
 {
     /** L/min to begin with, where nothing is known. */
     private const GUESS_LPM = 4.0;
-    /** What a flow of 1 L/min backward through what lets nothing back would take, in kPa. */
+    /** The pressure of 1 L/min backwards through a one-way part, in kPa: steep enough to count as shut. */
     private const SHUT_KPA = 1e9;
-    /** What was taken as shut and is pushed through by more than that, a thousandth of a kPa over its steep rise, opens. */
+    /** A one-way part counts as opening above this flow, which is 0.001 kPa on its steep side. */
     private const OPENS_LPM = 1e-12;
     /** A link is never taken as flatter than this, in kPa per L/min. */
     private const FLATTEST = 1e-6;
-    /** Below it losses are taken as straight: at nothing a square is flat, and what shares a loop would never come to rest. */
+    /** Below this flow losses are linear: a square law is flat at zero, and flows in a loop would not converge. */
     private const LEAST_LPM = 1e-4;
 
     /** @var array<int, float> by node, of those that have a source or at which chains end */
@@ -57,7 +57,7 @@ final class LineSystem
     }
 
     /**
-     * Heads by the balance of the nodes with every chain straight at its flow, then flows by those heads.
+     * Finds the heads from the balance at each node, every chain linearised at its flow, then the flows from those heads.
      *
      * @param float $part of the step that is taken, to 1
      *
@@ -80,7 +80,7 @@ final class LineSystem
     }
 
     /**
-     * Into the equations of the nodes at its ends each chain goes as a straight line, through its flow and its loss of the moment.
+     * Adds each chain, linearised at its present flow and loss, to the equations of the nodes at its ends.
      *
      * @return list<array{float, float}> by chain: its loss, and its conductance
      */
@@ -93,7 +93,7 @@ final class LineSystem
             $conductance = 1 / $slope;
             $taken[] = [$kpa, $conductance];
             if ($chain->from === $chain->to) {
-                // It goes round and comes back: the heads have no part in it.
+                // A loop back to the same node: the heads do not affect it.
                 continue;
             }
             [$a, $b, $slot] = $this->shape->places[$index];
@@ -153,7 +153,7 @@ final class LineSystem
     private function findHeads(): void
     {
         foreach ($this->diagonal as $index => $value) {
-            // A node on which nothing hangs but what is shut.
+            // A node with only shut parts around it.
             $this->diagonal[$index] = $value > 0.0 ? $value : 1.0;
         }
         $found = $this->shape->elimination->solve($this->diagonal, $this->off, $this->right);
@@ -195,7 +195,7 @@ final class LineSystem
         return [$change, $sum];
     }
 
-    /** Whether what lets nothing back was shut before the step and is open behind it: that is no end, however little flows yet. */
+    /** Whether a one-way part opens in this step: then it has not converged, however small the flow. */
     private function opens(LineChain $chain, int $index): bool
     {
         foreach ($chain->oneWay as $sign) {
@@ -207,7 +207,7 @@ final class LineSystem
         return false;
     }
 
-    /** What leaves a node by its chains and outlets, so what has to come by the regulator. */
+    /** The flow that leaves a node through its chains and outlets, which the regulator must supply. */
     private function leaves(int $node): float
     {
         $lpm = 0.0;
@@ -221,7 +221,7 @@ final class LineSystem
         return $lpm;
     }
 
-    /** With the heads along each chain: they fall by what its links take, each as straight as it was when the heads at its ends were found. */
+    /** Fills in the heads along each chain, from the losses of its links as they were linearised in the last step. */
     public function solution(bool $converged, int $iterations): LineSolution
     {
         $heads = $this->heads;

@@ -58,7 +58,7 @@ final class LineWorkings implements StageWorkings
         return $this->highest ??= HighestPressure::over($this->graph, $this->modes(), array_map($this->alone(...), $this->graph->outlets));
     }
 
-    /** @return list<RatedPeak> the highest pressures against what has to stand them, the nearest to its rating first */
+    /** @return list<RatedPeak> the highest pressures against the ratings, the nearest to its rating first */
     public function rated(): array
     {
         return $this->rated ??= $this->highest()->rated($this->graph, $this->warm);
@@ -75,7 +75,7 @@ final class LineWorkings implements StageWorkings
         );
     }
 
-    /** From which a case is solved: always the same one, so that it does not matter in which order cases are asked for. */
+    /** The solution that a case is started from: always the same one, so that results do not depend on the order of asking. */
     private function near(LineCase $case): ?SolvedLine
     {
         $resting = new LineCase($case->open);
@@ -94,7 +94,7 @@ final class LineWorkings implements StageWorkings
         return $this->solve(new LineCase([$outlet->id]));
     }
 
-    /** @return list<string> the outlets that have to run at the same time; all of them where nobody has said it of two */
+    /** @return list<string> the outlets that must run together; all of them unless the plan names at least two */
     public function together(): array
     {
         $said = array_values(array_filter($this->graph->outlets, static fn (PlannedPart $part): bool => true === $part->together));
@@ -108,7 +108,7 @@ final class LineWorkings implements StageWorkings
         return array_column($this->graph->outlets, 'id');
     }
 
-    /** Of the outlets that have to run together the one that has least of what it wants, where that is too little though alone it has enough. */
+    /** Of the outlets that must run together, the one with the smallest share of the flow it needs, if it has enough only by itself. */
     public function weakTogether(): ?SolvedOutlet
     {
         $weak = null;

@@ -119,7 +119,7 @@ final readonly class TanksFigures
         Restraint::of($working, $this->workings)?->addFigures($this->workings, $this->figures);
     }
 
-    /** How far marks that divide the depth evenly are out, in litres, at the worst of the three; of all that are alike. */
+    /** The largest error, in litres for all tanks alike, of marks that divide the depth evenly. */
     private static function equalDepthsErrorL(TankWorking $working): float
     {
         $tank = $working->tank;

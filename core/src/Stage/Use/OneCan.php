@@ -23,7 +23,7 @@ final class OneCan
         return $needL > 0 && $needL <= TankProposal::CAN_L;
     }
 
-    /** Whether a tap is near every day and one can covers a day; what is counted by the stay may all fall on that day. */
+    /** Whether there is a tap nearby every day and one can covers a day, even if everything counted by the stay falls on that day. */
     public static function forADay(Workings $workings): bool
     {
         $needL = self::dayL($workings);

@@ -23,7 +23,7 @@ use YardCask\Core\Words\Amount;
 use YardCask\Core\Words\Phrase;
 use YardCask\Core\Words\Wording;
 
-/** What comes by its own fall: as the tank empties, with the tank higher or lower, and through wider pipes. */
+/** The flow by gravity: as the tank empties, with the tank higher or lower, and through wider pipes. */
 final readonly class GravityDrawing
 {
     private const RAISES_M = [-0.6, -0.4, -0.2, 0.0, 0.2, 0.4, 0.6, 0.8, 1.0];

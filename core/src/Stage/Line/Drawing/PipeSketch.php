@@ -25,7 +25,7 @@ final readonly class PipeSketch implements Sent, \JsonSerializable
         public string $to,
         /** Whether it turns into its row where it begins, and not where it ends. */
         public bool $turnsFirst,
-        /** Below which row it runs on a lane of its own, -1 above the first; none where it runs on its row. */
+        /** The row below which it has a lane of its own, or -1 above the first row; none if it runs along its row. */
         public ?int $laneBelow,
         public ?int $lane,
         public bool $hot,

@@ -134,7 +134,7 @@ final readonly class LineDraft
         return $this->withPipe($hose->planned($this->freeId('pipe'), $this->pipeName(), $from, $to));
     }
 
-    /** Takes a part out; the pipes on both its sides become one, and a tee that has but two ends left goes too. */
+    /** Takes a part out and joins the pipes on both sides; a tee left with two ends is taken out too. */
     public function without(PlannedPart $part): self
     {
         $parts = array_values(array_filter($this->line->parts, static fn (PlannedPart $one): bool => $one->id !== $part->id));

@@ -18,7 +18,7 @@ use YardCask\Core\Stage\Line\LineWorkings;
 use YardCask\Core\Words\CatalogueName;
 use YardCask\Core\Words\Phrase;
 
-/** Changes of the line that are offered, with parts from the catalogue; none where it has none that would do. */
+/** Fixes that change the line with parts from the catalogue; none if the catalogue has no suitable part. */
 final readonly class LineFixes
 {
     private const MOST_SWAPS = 3;

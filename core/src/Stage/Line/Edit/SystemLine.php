@@ -18,7 +18,7 @@ use YardCask\Core\Plan\Plan;
 use YardCask\Core\Plan\Tanks\PlannedTank;
 use YardCask\Core\Plan\Tanks\WaterKind;
 
-/** Lays the line of a system in a plan: its chains, from the plan's tanks; what the plan had of the same kind is kept. */
+/** Lays the line of a system in a plan, chain by chain from the plan's tanks, and keeps parts of the same kind that the plan has. */
 final class SystemLine
 {
     /** @var array<string, PlannedPart> by the name that it has in the chains */
@@ -110,7 +110,7 @@ final class SystemLine
         $part = '' === $is['stock']
             ? $this->named[$name] ?? throw new \LogicException('No part is called '.$name.'.')
             : $this->named[$name] ?? $this->add($is['stock'], $name);
-        // In the middle of a chain a port that is named is the one at which water comes; a valve of two ways that collects leaves by its common one.
+        // In the middle of a chain a named port is where water enters; a three-way valve that collects lets it out at its common port.
         [$entry, $exit] = [LineDraft::entry($part->kind), LineDraft::exit($part->kind)];
         if (null !== $port) {
             [$entry, $exit] = $isFirst ? [$entry, $port] : [$port, $isLast ? $port : $exit];

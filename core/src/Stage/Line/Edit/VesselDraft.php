@@ -11,7 +11,7 @@ use YardCask\Core\Plan\Line\PartPort;
 use YardCask\Core\Stage\Line\LineWorkings;
 use YardCask\Core\Stage\Line\Solve\PumpStarts;
 
-/** A pump with another vessel behind it, charged for its cut-in: in the place of the one that is there, or put in. */
+/** A pump with another accumulator, charged for its cut-in: it replaces the present one, or is added. */
 final class VesselDraft
 {
     /** @return LineDraft|null null where no pipe leads from the pump */

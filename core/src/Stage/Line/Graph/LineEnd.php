@@ -14,7 +14,7 @@ final readonly class LineEnd
 {
     /** What its port is called in the plan: “pump-1.out”. */
     public string $key;
-    /** The node of the network: its port, or the part itself where that is one place for the water. */
+    /** The node of the network: the port, or the whole part if all its ports share one pressure. */
     public string $node;
 
     public function __construct(

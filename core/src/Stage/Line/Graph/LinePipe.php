@@ -11,10 +11,10 @@ use YardCask\Core\Words\Phrase;
 /** A pipe of the line between two ports that are there. */
 final readonly class LinePipe
 {
-    /** An elbow, and what going in and out of two joints takes, in velocity heads. Source: White, Fluid Mechanics, table 6.5. */
+    /** The loss of an elbow, and of entering and leaving two joints, in velocity heads. Source: White, Fluid Mechanics, table 6.5. */
     private const K_BEND = 0.9;
     private const K_ENDS = 1.5;
-    /** Where neither a length nor places are known: between two parts on a board, and to an outlet. */
+    /** Assumed if neither a length nor places are known: between two parts on a board, and to an outlet. */
     private const GUESSED_M = 0.3;
     private const GUESSED_TO_OUTLET_M = 2.0;
     /** A pipe between two places follows the rig's sides, not the straight line. */

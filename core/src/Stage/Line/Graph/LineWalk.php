@@ -7,7 +7,7 @@ namespace YardCask\Core\Stage\Line\Graph;
 use YardCask\Core\Plan\Line\PartPort;
 use YardCask\Core\Plan\Line\PlannedPart;
 
-/** Along the pipes of a line, from port to port, the nearest first. Who walks says at each part where it goes on. */
+/** Follows the pipes of a line from port to port, nearest first. The caller decides at each part where to go next. */
 final class LineWalk
 {
     /**

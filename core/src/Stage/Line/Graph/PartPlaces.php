@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Stage\Line\Graph;
 
-/** Where each part stands in the rig, to be drawn: where nobody has said it, beside what it is joined to on the tank's side. */
+/** Where to draw each part in the rig. A part without a place is drawn beside its neighbour on the tank's side. */
 final class PartPlaces
 {
     /** So far apart parts are drawn of which nobody knows where they stand. */

@@ -9,7 +9,7 @@ use YardCask\Core\Plan\Line\PartPort;
 use YardCask\Core\Plan\Line\PlannedPart;
 use YardCask\Core\Plan\Tanks\PlannedTank;
 
-/** From which side of a part the water comes: the side from which a tank or an inlet is reached without passing it. */
+/** The side of a part that water comes from: the side that leads to a tank or an inlet without passing through the part. */
 final class SourceSide
 {
     /** Whether its arrow points to where the water comes from: to the nearest source. */
@@ -20,7 +20,7 @@ final class SourceSide
         return self::sourceAway($part, $out, $graph) < self::sourceAway($part, $in, $graph);
     }
 
-    /** How many parts away the nearest source lies beyond a port: a tank’s outlet, a hose from a bucket, and of all but pumps mains; infinite without one. */
+    /** How many parts away the nearest source is, going out through a port; infinite without one. Mains count as a source for everything but a pump. */
     private static function sourceAway(PlannedPart $part, PartPort $port, LineGraph $graph): float
     {
         foreach (Reach::from($part, [$port], $graph) as $number => $end) {

@@ -51,7 +51,7 @@ final readonly class WrongJoints
         return $causes;
     }
 
-    /** @return list<string> why no water comes to a part from any tank: what interrupts the line before it, or stands in it the wrong way round */
+    /** @return list<string> the joints that keep water from every tank away from a part: gaps upstream of it, and parts fitted backwards */
     public function upstreamOf(PlannedPart $part): array
     {
         $reached = Reach::from($part, $part->kind->ports(), $this->graph);
@@ -71,7 +71,7 @@ final readonly class WrongJoints
         return [] === $causes ? $this->loose() : $causes;
     }
 
-    /** @return list<string> the parts with a port at which a pipe is missing: the other side of an interruption */
+    /** @return list<string> the parts on the far side of a gap: each has a port without a pipe */
     private function loose(): array
     {
         $loose = array_filter($this->graph->plan->line->parts, fn (PlannedPart $part): bool => [] !== $this->graph->loosePorts($part));

@@ -12,7 +12,7 @@ use YardCask\Core\Plan\Tanks\WaterKind;
 use YardCask\Core\Stage\Line\Graph\LineEnd;
 use YardCask\Core\Stage\Line\Graph\LineGraph;
 
-/** What each mode of a line wants and must not do, and what of that happens for given positions of its valves. */
+/** What water must and must not reach in each mode, and whether it does for given valve positions. */
 final readonly class ModeWays
 {
     private function __construct(
@@ -65,7 +65,7 @@ final readonly class ModeWays
         return new FoundMode($mode, $positions, $troubles, $pipes);
     }
 
-    /** Whether a pump runs in a mode, or lets water forward when it rests; one that only fills a tank rests while water is used. */
+    /** Whether a pump runs in a mode, or lets water through at rest. A pump that only fills a tank is off while water is used. */
     public function runs(PlannedPart $pump, LineMode $mode): bool
     {
         return match ($mode) {
@@ -80,7 +80,7 @@ final readonly class ModeWays
         return [] === $this->outletsBehind($pump) && [] !== array_intersect(self::nodes($this->graph->fills()), array_keys($this->behind($pump)));
     }
 
-    /** @return list<string> the ids of the outlets to which a pump can bring water, however the valves are turned */
+    /** @return list<string> the ids of the outlets that a pump can supply with some position of the valves */
     public function outletsBehind(PlannedPart $pump): array
     {
         return array_values(array_unique(array_intersect_key($this->outletNodes(), $this->behind($pump))));
@@ -170,7 +170,7 @@ final readonly class ModeWays
         };
     }
 
-    /** @return list<LineEnd> the draws that are dosed: not those of drinking water, unless there is nothing else */
+    /** @return list<LineEnd> the tank outlets to sanitise: those for drinking water only if there are no others */
     private function sanitised(): array
     {
         $other = array_values(

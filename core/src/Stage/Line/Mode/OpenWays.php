@@ -9,7 +9,7 @@ use YardCask\Core\Plan\Line\PartPort;
 use YardCask\Core\Plan\Line\PlannedPart;
 use YardCask\Core\Stage\Line\Graph\LineGraph;
 
-/** Which ways water and air can take through a line, and how far they come. */
+/** The connections of a line that are open to water and air, and what they lead to. */
 final readonly class OpenWays
 {
     public const OUTSIDE = '~outside';

@@ -6,7 +6,7 @@ namespace YardCask\Core\Stage\Line\Mode;
 
 use YardCask\Core\Plan\Line\PlannedPart;
 
-/** A way from one node of the line to another: through a pipe, or through a part, perhaps only when a valve is turned so. */
+/** A connection between two nodes of the line, through a pipe or a part; it may need a valve in a certain position. */
 final readonly class Way
 {
     public function __construct(
@@ -21,7 +21,7 @@ final readonly class Way
     ) {
     }
 
-    /** @param array<string, Position>|null $positions by the valves' ids; null with every valve open every way */
+    /** @param array<string, Position>|null $positions by the valves' ids; null treats every valve as open in every direction */
     public function isOpen(?array $positions): bool
     {
         return null === $positions || null === $this->needs || null === $this->part || ($positions[$this->part->id] ?? $this->needs) === $this->needs;

@@ -21,7 +21,7 @@ use YardCask\Core\Stage\Line\Solve\WaterPath;
 use YardCask\Core\Words\Amount;
 use YardCask\Core\Words\SnagText;
 
-/** An outlet that gives too little alone or with the others, or more than is of use; a filter that starves one. */
+/** An outlet with too little flow, alone or with others, or with more than is useful; a filter that starves one. */
 final class FlowWrong implements RuleWithThresholds
 {
     /** Flows are compared as they are read: less than a tenth of a litre a minute is no difference. */
@@ -109,7 +109,7 @@ final class FlowWrong implements RuleWithThresholds
         return new Finding(LineFinding::TogetherWeak, $ids, $measure, $text, static fn (): array => FlowFixes::more($line->graph->outlets, $workings));
     }
 
-    /** Whether a filter can leave it less than it wants: a loss of so many times as much takes the flow down by no more than its power. */
+    /** Whether a filter alone can starve it: a loss increased by a factor cuts the flow by at most the same factor. */
     private static function canStarve(PlannedPart $filter, SolvedOutlet $new): bool
     {
         $figures = $filter->figures;

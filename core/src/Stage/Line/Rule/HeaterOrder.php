@@ -28,7 +28,7 @@ use YardCask\Core\Words\Amount;
 use YardCask\Core\Words\Phrase;
 use YardCask\Core\Words\SnagText;
 
-/** Before a storage heater stands a non-return valve, and on its side something that takes what the water grows by. */
+/** A storage heater needs a non-return valve upstream and something that takes up the expansion of its water. */
 final class HeaterOrder implements Rule
 {
     public function check(Workings $workings): array
@@ -86,7 +86,7 @@ final class HeaterOrder implements Rule
         ]);
     }
 
-    /** The pipe by which cold water comes to a heater and to the vessels and valves that stand on its side. */
+    /** The cold supply of a heater, upstream of the vessels and valves that belong to it. */
     private static function coldPipe(PlannedPart $heater, PartPort $in, LineGraph $graph): ?PlannedPipe
     {
         [$part, $port] = [$heater, $in];
@@ -105,7 +105,7 @@ final class HeaterOrder implements Rule
         return null;
     }
 
-    /** Whether a non-return valve holds its water back, be it behind a regulator: that alone is none to rely on. */
+    /** Whether a non-return valve keeps its water from flowing back. A regulator by itself is not relied on. */
     private static function isChecked(PlannedPart $heater, LineGraph $graph): bool
     {
         return [] !== array_filter(
@@ -127,7 +127,7 @@ final class HeaterOrder implements Rule
         return $first;
     }
 
-    /** Whether a vessel, a relief valve or an open tank takes what its water grows by, with nothing between that somebody may have shut. */
+    /** Whether a vessel, a relief valve or an open tank takes up the expansion, with no valve in between that could be shut. */
     private static function isRelieved(PlannedPart $heater, LineGraph $graph): bool
     {
         return [] !== array_filter(

@@ -102,7 +102,7 @@ final class HotWater implements RuleWithThresholds
         );
     }
 
-    /** @return list<Fix> the mixing valve that lets it through so hot set to less, else one behind the heater */
+    /** @return list<Fix> set the mixing valve lower, or fit one downstream of the heater if there is none */
     private static function mixing(HotOutlet $hot, LineWorkings $line, Workings $workings): array
     {
         $toC = self::MIXED_C[1];

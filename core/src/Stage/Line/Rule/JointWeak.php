@@ -19,7 +19,7 @@ use YardCask\Core\Words\Amount;
 use YardCask\Core\Words\Phrase;
 use YardCask\Core\Words\SnagText;
 
-/** Joints that can meet more pressure than such joints hold at their temperature: one finding, about the weakest and all others. */
+/** Joints under more pressure than their type holds at that temperature: one finding for the weakest and all others. */
 final class JointWeak implements Rule
 {
     public function check(Workings $workings): array

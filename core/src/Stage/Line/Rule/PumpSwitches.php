@@ -24,7 +24,7 @@ use YardCask\Core\Words\CatalogueName;
 use YardCask\Core\Words\Phrase;
 use YardCask\Core\Words\SnagText;
 
-/** How a pump with a switch lives with what it feeds: a precharge above its cut-in, or too many starts at a trickle. */
+/** A switched pump and its accumulator: a precharge above the cut-in, or too many starts at a trickle. */
 final class PumpSwitches implements RuleWithThresholds
 {
     private const MOST_VESSELS = 3;

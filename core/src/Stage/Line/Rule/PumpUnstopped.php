@@ -21,7 +21,7 @@ use YardCask\Core\Stage\Line\Mode\LineMode;
 use YardCask\Core\Words\Phrase;
 use YardCask\Core\Words\SnagText;
 
-/** A motor that nothing stops when the taps are shut: no switch at its pressure, and taps that have none of their own. */
+/** A pump that keeps running with every tap shut: it has no pressure switch, and the taps have no switches. */
 final class PumpUnstopped implements Rule
 {
     public function check(Workings $workings): array

@@ -14,10 +14,10 @@ use YardCask\Core\Stage\Line\Solve\LineCase;
 use YardCask\Core\Words\Amount;
 use YardCask\Core\Words\Phrase;
 
-/** The pipes that hum or lose much when most of the water runs, and what bore would do. */
+/** The pipes that hum or lose too much pressure at full flow, and the bore that would be enough. */
 final class BoreTable
 {
-    /** A velocity beyond which pipes hum, and what a metre may lose. Source: DIN 1988-300, for pipes in use for short times. */
+    /** Above this velocity pipes hum; below, the most that a metre of pipe should lose. Source: DIN 1988-300, for pipes in use for short times. */
     private const MOST_MPS = 2.0;
     private const MOST_KPA_PER_M = 6.0;
 

@@ -13,7 +13,7 @@ use YardCask\Core\Stage\Line\LineWorkings;
 use YardCask\Core\Stage\Line\Solve\LineCase;
 use YardCask\Core\Stage\Use\Shared\UseWorkings;
 
-/** Every filter about as fine that could stand in the place of one. */
+/** Every filter in the catalogue that is about as fine and could replace one. */
 final class FilterTable
 {
     /** @return list<SizingTable> none for a filter without figures */

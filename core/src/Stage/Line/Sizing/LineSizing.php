@@ -9,7 +9,7 @@ use YardCask\Core\Catalogue\PartStock;
 use YardCask\Core\Plan\Line\PartKind;
 use YardCask\Core\Plan\Plan;
 
-/** Tries every size that can be had of what decides: pump, vessel, filter, pipe; the cheapest that does what is wanted is marked. */
+/** Tries every pump, accumulator, filter and pipe in the catalogue, and marks the cheapest that is good enough. */
 final class LineSizing
 {
     public static function over(Plan $plan, PartStock $stock): SizingOffer

@@ -14,7 +14,7 @@ use YardCask\Core\Stage\Line\Solve\LineCase;
 use YardCask\Core\Stage\Line\Solve\PumpStarts;
 use YardCask\Core\Stage\Line\Solve\SolvedOutlet;
 
-/** Every pump of a kind that could stand in the place of one. */
+/** Every pump in the catalogue that could replace one. */
 final class PumpTable
 {
     /** @return list<SizingTable> none for a pump without figures */

@@ -16,7 +16,7 @@ use YardCask\Core\Words\CatalogueName;
 use YardCask\Core\Words\Phrase;
 use YardCask\Core\Words\Wording;
 
-/** What every table of sizes is worked out from. */
+/** What all tables of sizes need. */
 final readonly class SizingWork
 {
     public Wording $wording;
@@ -30,7 +30,7 @@ final readonly class SizingWork
         $this->line = $workings->of(LineWorkings::class);
     }
 
-    /** @return list<string> the outlets that have to have enough at the same time; each alone where nobody has said which */
+    /** @return list<string> the outlets that must have enough together; empty if the plan names none, and then each is judged alone */
     public function wanted(): array
     {
         return $this->line->together();

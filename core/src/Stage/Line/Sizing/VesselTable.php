@@ -15,7 +15,7 @@ use YardCask\Core\Words\Amount;
 use YardCask\Core\Words\CatalogueName;
 use YardCask\Core\Words\Phrase;
 
-/** Every accumulator that could stand behind a pump, charged as it should be. */
+/** Every accumulator in the catalogue behind a pump, with the right precharge. */
 final class VesselTable
 {
     /** @return list<SizingTable> none for a pump without a switch */

@@ -36,9 +36,9 @@ use YardCask\Core\Stage\Line\Mode\Position;
  */
 final class CaseNetwork
 {
-    /** The material of a filter takes more than straight and less than square. Source: Forchheimer. */
+    /** A filter's pressure loss grows faster than the flow and slower than its square. Source: Forchheimer. */
     public const FILTER_EXPONENT = 1.5;
-    /** A mixer's valve takes 4/9 of what the whole takes, its spout the rest, when it is all on one side. */
+    /** Fully open to one side, a mixer's valve causes 4/9 of its pressure loss and its spout the rest. */
     private const MIXER_VALVE_FACTOR = 1.5;
     /** What holds a pressure at a pump lets this through at no loss to speak of. */
     private const FREE_LPM = 1000.0;
@@ -68,7 +68,7 @@ final class CaseNetwork
         }
     }
 
-    /** @param array<string, float> $held what pumps hold in the mean because they would go beyond their cut-out, in kPa, by id */
+    /** @param array<string, float> $held the mean pressure, in kPa, of pumps that cycle because they would exceed their cut-out, by id */
     public function input(LineCase $case, array $held): LineInput
     {
         $nodes = array_map(static fn (array $node): float => $node[0] - $case->slope * $node[1], $this->nodes);

@@ -144,7 +144,7 @@ final readonly class HighestPressure
         if (!$mode->mode->pumps()) {
             return $kpa;
         }
-        // Each pump adds to what stands before it while none runs: round a loop it does not add to itself.
+        // Each pump adds to the pressure upstream of it at rest, so that in a loop it does not add to itself.
         foreach ($ways as $way) {
             if ($way->part?->figures instanceof PumpFigures && isset($kpa[$way->from])) {
                 $kpa[$way->to] = max($kpa[$way->to] ?? -\INF, self::pumped($way->part->figures, $kpa[$way->from]));
@@ -192,7 +192,7 @@ final readonly class HighestPressure
         return $kpa;
     }
 
-    /** A switch stops it at its cut-out; without one it goes on to where nothing flows any more, the harder the more the battery is charged. */
+    /** A switch stops it at its cut-out. Without one it reaches its shut-off pressure, which rises with the battery's voltage. */
     private static function pumped(PumpFigures $figures, float $beforeKpa): float
     {
         return null === $figures->cutOutKpa

@@ -14,7 +14,7 @@ use YardCask\Core\Stage\Line\Graph\LinePipe;
 use YardCask\Core\Stage\Line\Graph\LineWalk;
 use YardCask\Core\Stage\Line\LineWorkings;
 
-/** What hot water means at one outlet: how long one waits for it, how hot it can come, and how long a shower lasts. */
+/** Hot water at one outlet: how long to wait for it, how hot it can get, and how long a shower lasts. */
 final readonly class HotOutlet
 {
     private function __construct(

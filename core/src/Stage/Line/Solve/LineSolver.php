@@ -51,7 +51,7 @@ final class LineSolver
         }
     }
 
-    /** With a switch it swings between its two pressures; a bypass holds the upper, a variable pump keeps between. */
+    /** A switched pump cycles between its two pressures, a bypass pump holds the upper one, and a variable pump stays in between. */
     private static function heldKpa(PlannedPart $pump, PumpFigures $figures, float $cutOutKpa): float
     {
         return PartKind::BypassPump === $pump->kind ? $cutOutKpa : (($figures->cutInKpa ?? $cutOutKpa) + $cutOutKpa) / 2;

@@ -69,7 +69,7 @@ final readonly class PumpStarts
         return new self($pump, $figures, $input, AccumulatorCalculator::calculate($input), $vessel);
     }
 
-    /** @return array{PlannedPart|null, VesselFigures|null, float} the largest vessel behind a pump, and what the hoses there give for 100 kPa */
+    /** @return array{PlannedPart|null, VesselFigures|null, float} the largest accumulator downstream of a pump, and the hoses’ stretch per 100 kPa */
     private static function behind(PlannedPart $pump, LineGraph $graph): array
     {
         $seen = [$pump->id => true];
@@ -83,7 +83,7 @@ final readonly class PumpStarts
             }
             $counted[$pipe->index] = true;
             $stretchL += $pipe->pipe->tube->stretchL * $pipe->lengthM;
-            // What stands behind a non-return valve gives nothing back to a tap before it, nor does what stands on the other side of a mixer.
+            // An accumulator downstream of a non-return valve, or on the other side of a mixer, cannot supply a tap upstream.
             if (isset($seen[$next->id]) || $next->kind->isOneWay() || $next->kind->mixes() || $next->kind->isOutlet()) {
                 return null;
             }

@@ -9,7 +9,7 @@ use YardCask\Core\Plan\Line\PlannedPart;
 use YardCask\Core\Stage\Line\Graph\LinePipe;
 use YardCask\Core\Words\Phrase;
 
-/** The highest pressure that a part, a pipe or the joints of a pipe can meet, against what they stand at their temperature. */
+/** The highest pressure on a part, a pipe or a pipe's joints, against its rating at its temperature. */
 final readonly class RatedPeak
 {
     public function __construct(

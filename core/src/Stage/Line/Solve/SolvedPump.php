@@ -10,7 +10,7 @@ use YardCask\Core\Plan\Line\PumpFigures;
 /** A pump at work. */
 final readonly class SolvedPump
 {
-    /** A motor draws about two fifths at no pressure and all of it at its cut-out, in between straight. */
+    /** A motor draws about 40 % of its rated current at no pressure and all of it at its cut-out, linear in between. */
     private const IDLE_SHARE = 0.4;
 
     public function __construct(
@@ -19,7 +19,7 @@ final readonly class SolvedPump
         public float $lpm,
         public float $inKpa,
         public float $outKpa,
-        /** It starts and stops while water runs: what is taken is less than keeps it below its cut-out. */
+        /** It cycles while water runs, because the outlets take less than it delivers at its cut-out. */
         public bool $cycles,
     ) {
     }

@@ -89,7 +89,7 @@ final readonly class WarmWater
         return max(self::COLD_C, ...array_map($at, $outlet->kind->ports()));
     }
 
-    /** How much hot water a part takes that mixes, from 0 to 1, so that it comes out as it is wanted. */
+    /** The share of hot water, from 0 to 1, that a mixer or mixing valve takes to reach its temperature. */
     public function shareOf(PlannedPart $part): float
     {
         $hotC = ($this->hot[$part->port(PartPort::Hot)] ?? null)?->c;

@@ -9,7 +9,7 @@ use YardCask\Core\Stage\Line\Graph\LineEnd;
 use YardCask\Core\Stage\Line\Graph\LineGraph;
 use YardCask\Core\Stage\Line\Graph\LinePipe;
 
-/** The way of the water from where it comes to an open outlet: each time the pipe from which most of it comes. */
+/** The path of the water to an open outlet: at each part, back along the pipe that brings most of it. */
 final readonly class WaterPath
 {
     /**

@@ -16,7 +16,7 @@ use YardCask\Core\Stage\Load\Shared\LoadWorkings;
 use YardCask\Core\Words\Amount;
 use YardCask\Core\Words\Phrase;
 
-/** What each litre drawn does: from brim full to used up, with the waste aboard, in equal steps of what is drawn from all tanks alike. */
+/** How the weights change over a stay: from brim full to used up, waste aboard, in equal steps, drawing from all tanks alike. */
 final readonly class StayCurve implements Sent, \JsonSerializable
 {
     use SentAsDeclared;

@@ -15,7 +15,7 @@ use YardCask\Core\Stage\Load\Shared\RigState;
 use YardCask\Core\Words\Amount;
 use YardCask\Core\Words\SnagText;
 
-/** Filled again for the road with the waste still aboard, a limit is broken that otherwise holds. */
+/** Filled up for the road with the waste still aboard, the rig exceeds a limit that it otherwise keeps. */
 final class Refilled implements Rule
 {
     public function check(Workings $workings): array

@@ -53,7 +53,7 @@ final readonly class BestSplit
         $step = Quantity::of(1.0, $workings->plan->units->volume)->in(Unit::Litre);
         $best = self::rounded($tanks, $split->fractions, $step);
         if (!$best->holds($alike->margin, $workings)) {
-            // The waste is full before all is used: as far towards that split as every limit is kept on the whole way.
+            // The waste tank fills up first, so go only as far towards that split as every limit holds all the way.
             [$kept, $broken] = [0.0, 1.0];
             for ($i = 0; $i < self::HALVINGS; ++$i) {
                 $middle = ($kept + $broken) / 2;

@@ -189,7 +189,7 @@ final class LoadWorkings implements StageWorkings
         };
     }
 
-    /** @return list<Passage> those that are driven: from the travel fill, and on from there when the stay began brim full */
+    /** @return list<Passage> the passages that are driven: from the travel fill, and with the waste of the stay aboard if it began brim full */
     public function roadPassages(): array
     {
         $passages = [$this->passageFrom(RigState::Travelling)];
@@ -334,7 +334,7 @@ final class LoadWorkings implements StageWorkings
         return $this->limitKg[$name->value] ??= RigLimit::of($name, $this->plan->load->rig)->kg;
     }
 
-    /** Neither empty nor brim full, so that its water can run to the low side. A brim-full tank is slack as soon as a cup is drawn. */
+    /** Neither empty nor full, so that its water can run to the low side. A full tank becomes slack with the first cup drawn. */
     private static function isSlack(float $litres, TankWorking $working): bool
     {
         return $litres > 0.01 || WaterKind::Fresh === $working->tank->holds;

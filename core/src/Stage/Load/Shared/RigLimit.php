@@ -10,7 +10,7 @@ use YardCask\Core\Plan\Rig\PlannedRig;
 use YardCask\Core\Plan\Rig\PlannedRoadRig;
 use YardCask\Core\Plan\Rig\PlannedTrailer;
 
-/** What a rig may carry at one place: the least of all that is known, with where that figure stands. */
+/** The limit at one place of a rig: the lowest of all known figures, and the field that holds it. */
 final readonly class RigLimit
 {
     private function __construct(

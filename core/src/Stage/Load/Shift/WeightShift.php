@@ -117,7 +117,7 @@ final class WeightShift
         return ceil($metres / self::STEP_M) * self::STEP_M;
     }
 
-    /** How far forward something may go: in a vehicle nothing is stowed ahead of the foremost seat. */
+    /** The furthest forward that something may be moved: in a vehicle, not ahead of the front seats. */
     private static function fromM(float $sign, Workings $workings): float
     {
         $rig = $workings->plan->load->rig;

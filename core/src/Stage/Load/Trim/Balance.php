@@ -40,7 +40,7 @@ final readonly class Balance
         return $worst;
     }
 
-    /** The middle between the most to the right and the most to the left, in kg: what a fixed load can make up for. */
+    /** The midpoint between the extremes to the right and to the left, in kg: as much as a fixed load can balance. */
     public function sideMiddleKg(): float
     {
         $kg = array_column($this->sides(), 0);

@@ -48,7 +48,7 @@ final class BalanceWords
         return $workings->wording->text('load.balance.trim', ['travelling' => $parts[0], 'used' => $parts[1]]);
     }
 
-    /** What lies behind the rear axle loads it with more than its weight, and takes the rest off the front axle. */
+    /** Weight behind the rear axle adds more than itself to that axle and takes the difference off the front axle. */
     private static function overhang(PlannedRoadRig $rig, Workings $workings): ?string
     {
         $wheelbaseM = $rig->wheelbaseM();

@@ -13,7 +13,7 @@ use YardCask\Core\Plan\Tanks\PlannedLevel;
 use YardCask\Core\Plan\Tanks\PlannedShape;
 use YardCask\Core\Stage\Tanks\Shared\TankWorking;
 
-/** A shape that a tank can have, with what it needs besides to begin with: an arch, or a table that says what it holds now. */
+/** A shape that a tank can be given, with a first arch or a table of what it holds now. */
 final readonly class ShapeOption implements Sent
 {
     private const LINES = 4;

@@ -42,7 +42,7 @@ final readonly class TankDetail implements Sent, \JsonSerializable
         public ?RestraintFigures $restraint,
         /** Null where there is nothing to slosh. */
         public ?string $sloshFigureId,
-        /** What tilts its water, one after another; empty where its shape is not told or it travels empty. */
+        /** Each tilt of its water; none if its shape is unknown or it travels empty. */
         #[ListOf(TiltSketch::class)]
         public array $tilts,
         #[ListOf(BayOption::class)]

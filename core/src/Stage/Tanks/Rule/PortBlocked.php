@@ -20,7 +20,7 @@ use YardCask\Core\Words\Amount;
 use YardCask\Core\Words\Phrase;
 use YardCask\Core\Words\SnagText;
 
-/** The tank fits and the fitting does not: a wall of the bay, something that stands there, or another tank is in its way. */
+/** The tank fits but its fitting does not: a wall, an obstruction or another tank is in the way. */
 final class PortBlocked implements Rule
 {
     private const NOTHING_MM = 0.5;

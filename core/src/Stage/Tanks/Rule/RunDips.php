@@ -52,7 +52,7 @@ final class RunDips implements RuleWithThresholds
         return $findings;
     }
 
-    /** Every point between on the straight way from the port to the end, so that it rises or falls all the way. */
+    /** Every point moved onto the straight line from the port to the end, so that the hose rises or falls all the way. */
     private static function straightened(TankRun $run): Fix
     {
         $points = $run->points();

@@ -18,7 +18,7 @@ use YardCask\Core\Words\Amount;
 use YardCask\Core\Words\Phrase;
 use YardCask\Core\Words\SnagText;
 
-/** A vent does not rise above the tank before it falls, so that water escapes by it on hills and bends. */
+/** A vent that falls without first rising above the tank, so that water escapes on hills and bends. */
 final class VentLow implements RuleWithThresholds
 {
     public const ABOVE_M = 0.05;

@@ -12,7 +12,7 @@ use YardCask\Core\Plan\Tanks\PortRole;
 use YardCask\Core\Run\TrappedCalculator;
 use YardCask\Core\Run\TrappedInput;
 
-/** How a tank is emptied by its lowest drain: against what it opens, how long it runs, and what stays. */
+/** Emptying a tank by its lowest drain: the pressure behind the valve, the time it takes, and what stays. */
 final readonly class Draining
 {
     /** Chocks or a kerb under one side, a sloping field: as far as a rig is tilted by hand to drain it. */
@@ -39,7 +39,7 @@ final readonly class Draining
         return null === $run || \INF === $run->port->lowestMm() ? null : new self($run, HosePath::of($run));
     }
 
-    /** Whether a hand has to take something off while the water comes: a cap or a plug, in place of a valve. */
+    /** Whether the drain is a cap or a plug, which has to be taken off by hand with the water coming. */
     public function isCapped(): bool
     {
         return !\in_array($this->run->run?->end, [RunEnd::Valve, RunEnd::Open], true);

@@ -12,7 +12,7 @@ use YardCask\Core\Plan\Runs\RunEnd;
 use YardCask\Core\Plan\Tanks\PortRole;
 use YardCask\Core\Plan\Tanks\TankMounting;
 
-/** How a tank is filled by its hose: how long it takes, what the hose lets through, and what presses on the walls. */
+/** Filling a tank by hose: the time it takes, the flow through the hose, and the pressure on the walls. */
 final readonly class Filling
 {
     /** What a garden hose gives, where nobody has said it. */
@@ -80,7 +80,7 @@ final readonly class Filling
         return null === $this->headM ? $this->givenLpm : $this->path->flowLpm($this->headM);
     }
 
-    /** Whether it takes all that comes, by that hose or another; true also where nothing falls at all, which is another finding. */
+    /** Whether it takes the whole flow, by this hose or another; also true if nothing flows by gravity, which is a finding of its own. */
     public function takesAll(?HosePath $path = null): bool
     {
         return null === $this->headM || 0.0 === $this->headM || ($path ?? $this->path)->lets($this->givenLpm, $this->headM);

@@ -94,7 +94,7 @@ final class FreePlace
         return PartFields::changed($tank, ['zM' => $rig->sizes()->floorM]);
     }
 
-    /** Puts a tank of the plan where $to stands, sized as it is. It stands no longer in a bay out of which that takes it. */
+    /** Gives a tank the place and size of $to, and removes it from its bay if the move takes it out of there. */
     public static function move(TankWorking $working, PlannedTank $to, Plan $plan): PlanPatch
     {
         $tank = $working->tank;
@@ -125,7 +125,7 @@ final class FreePlace
         return PlanPatch::all($patches);
     }
 
-    /** All of a tank's place, whatever it was before: applied after another such patch it comes to the same. */
+    /** Sets every field of a tank's place, so that it has the same effect after another such patch. */
     public static function place(TankWorking $working, PlannedTank $to): PlanPatch
     {
         $patches = [];

@@ -7,7 +7,7 @@ namespace YardCask\Core\Stage\Tanks\Shared;
 use YardCask\Core\Run\RunPoint;
 use YardCask\Core\Words\Phrase;
 
-/** A hose that stays open while the rig moves, with the highest point that water would have to pass to leave by it. */
+/** A hose that is open while driving, and the highest point that water must pass to leave through it. */
 final readonly class OpenEnd
 {
     private function __construct(

@@ -16,7 +16,7 @@ final class PortRoom
     /** Before a face, for a hand with a spanner. */
     private const HAND_MM = 120.0;
 
-    /** How much of the room that its fitting needs is taken, in mm: all of it at most, also where the tank itself stands through a wall. */
+    /** How much of the room for its fitting is taken, in mm; at most all of it, even if the tank itself is through a wall. */
     public static function missingMm(PlannedPort $port, PlannedTank $tank, Plan $plan): float
     {
         $room = $port->room($tank->body()->sizeMm())->moved($tank->body()->low);
@@ -32,7 +32,7 @@ final class PortRoom
         return min($missing, $port->roomMm);
     }
 
-    /** Whether a hand reaches the port once the tank is in its bay: from the opening, or because there is room before its face. */
+    /** Whether a hand can reach the port with the tank in its bay, through the opening or in front of its face. */
     public static function isReached(PlannedPort $port, PlannedTank $tank, Plan $plan): bool
     {
         $bay = $plan->bayOf($tank);

@@ -8,7 +8,7 @@ use YardCask\Core\Bay\Box;
 use YardCask\Core\Plan\Tanks\PlannedShape;
 use YardCask\Core\Plan\Tanks\PlannedTank;
 
-/** The inside of a tank as boxes that hold what it holds, for a surface that tilts along one axis. */
+/** The inside of a tank as boxes of the same volume, for a surface tilted along one axis. */
 final class TankCells
 {
     /** Of a round tank: each is as wide, or as high, as the tank is on the mean over it. */

@@ -26,7 +26,7 @@ final readonly class TiltedTank
     ) {
     }
 
-    /** @return list<self> one for each tilt that its rig meets; none of a bag, whose skin lies on its water, nor of an empty tank */
+    /** @return list<self> one for each tilt that its rig meets; none for a bag, which has no free surface, or for an empty tank */
     public static function all(TankWorking $working, Workings $workings): array
     {
         $tank = $working->tank;
@@ -69,7 +69,7 @@ final readonly class TiltedTank
         return $this->lowWallMm - $this->slope * $this->lengthMm;
     }
 
-    /** How high an open pipe from one of the tanks alike has to stand at a point so that no water leaves it, in m of the rig. */
+    /** How high an open pipe must end at a point so that no water leaves through it, in m of the rig. */
     public function surfaceM(RunPoint $point): float
     {
         $body = $this->tank->body();

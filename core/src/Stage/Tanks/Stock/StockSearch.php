@@ -126,7 +126,7 @@ final class StockSearch
         return $rows;
     }
 
-    /** Whether two that stand upright have room beside, before or over each other, obstructions aside. */
+    /** Whether two upright tanks fit beside, behind or above each other, ignoring obstructions. */
     private static function areApartIn(PlannedBay $bay, StockTank $one, StockTank $other): bool
     {
         $slimMm = min($one->lengthMm, $one->widthMm) + min($other->lengthMm, $other->widthMm);

@@ -20,7 +20,7 @@ use YardCask\Core\Words\Amount;
 use YardCask\Core\Words\Phrase;
 use YardCask\Core\Words\SnagText;
 
-/** Nobody has thought of drinking: no use is called so and none draws from the drinking supply. */
+/** The plan has no drinking water: no use has that name, and none draws from the drinking supply. */
 final class DrinkingMissing implements Rule
 {
     /** What a person drinks a day in a temperate climate, with the kettle counted elsewhere. */
