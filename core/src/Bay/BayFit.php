@@ -9,7 +9,7 @@ final readonly class BayFit implements \JsonSerializable
 {
     public function __construct(
         public ?Placement $placement,
-        /** The least outward move of one wall with which it fits; null when it fits, or no such move is enough. */
+        /** The smallest outward move of one wall that makes it fit; null if it fits, or if no single wall is enough. */
         public ?float $shortMm,
     ) {
     }

@@ -62,7 +62,7 @@ final readonly class Box implements \JsonSerializable
         );
     }
 
-    /** How far another reaches into this one, in mm, in the direction in which they are most easily parted; negative when apart. */
+    /** The overlap with another box, in mm, along the axis where it is smallest; negative if they are apart. */
     public function overlapMm(self $other): float
     {
         return min(array_map(fn (int $axis): float => min($this->high[$axis] - $other->low[$axis], $other->high[$axis] - $this->low[$axis]), [0, 1, 2]));
@@ -84,7 +84,7 @@ final readonly class Box implements \JsonSerializable
             && $this->high[2] > $other->high[2];
     }
 
-    /** How far this one reaches out of another, in mm, beyond each of its walls: at low x, y, z and at high x, y, z. */
+    /** How far this box projects from another, in mm, at each wall: at low x, y, z and at high x, y, z. */
     public function beyond(self $other): Clearance
     {
         $out = static fn (float $mm): float => max(0.0, $mm);

@@ -7,7 +7,7 @@ namespace YardCask\Core\Bay;
 use YardCask\Core\Input\InputReader;
 use YardCask\Core\Input\Range;
 
-/** A tank as it has to be got into a bay: its sizes, what of them is body, what stands out of it, and the room it needs. */
+/** A tank to be fitted into a bay: its sizes, its body, what projects from it, and the clearance it needs. */
 final readonly class TankBody
 {
     private const FACES = ['x0', 'x1', 'y0', 'y1', 'z0', 'z1'];

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Bay;
 
-/** A rotation that leaves a box along the axes: which axis of the body lies along each axis of the bay, and which way. */
+/** A rotation by right angles: which axis of the body lies along each axis of the bay, and its direction. */
 final readonly class Turn
 {
     /**

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Catalogue;
 
-/** What a part or a pipe of the catalogue is put in for when a plan needs one and nobody has said which. */
+/** The jobs for which the catalogue names a default part or pipe. */
 enum UsualFor: string
 {
     case ShutOff = 'shut_off';

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Payload;
 
-/** One limit: what rests on it with the tanks empty, what full tanks add there, and what it allows, all in kg. */
+/** One limit: the load with empty tanks, what full tanks add, and what is allowed, all in kg. */
 final readonly class FillLimit
 {
     public function __construct(

@@ -6,7 +6,7 @@ namespace YardCask\Core\Payload;
 
 use YardCask\Core\Input\InputReader;
 
-/** A vehicle or trailer whose tanks are drawn from full to used up, with what was used in its waste tanks. */
+/** A vehicle or trailer while its tanks are drawn down from full to used up and the waste tanks fill. */
 final readonly class PassageInput
 {
     /**

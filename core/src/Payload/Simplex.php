@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace YardCask\Core\Payload;
 
 /**
- * The values, none below nought, with which a sum of gains is greatest while every row stays within its bound.
+ * The non-negative values that maximise a sum of gains while every row stays within its bound.
  *
- * Each row is an equation with a slack of its own. Where a bound is below nought the slack is no beginning: an artificial variable
- * stands in, and a first phase brings all of these to nought. Source: the two-phase simplex method of Dantzig with Bland's rule (1977),
+ * Each row becomes an equation with a slack. If its bound is negative the slack cannot start the basis: an artificial variable
+ * takes its place, and a first phase brings all of those to zero. Source: the two-phase simplex method of Dantzig with Bland's rule (1977),
  * which cannot cycle.
  */
 final class Simplex
@@ -21,7 +21,7 @@ final class Simplex
     private array $tableau = [];
     /** @var array<int, int> by row: the variable that it gives */
     private array $basis = [];
-    /** How many variables are not artificial: those that are looked for, then a slack for each row. */
+    /** The number of variables that are not artificial: the unknowns, then a slack for each row. */
     private readonly int $real;
     /** How many there are altogether. */
     private readonly int $columns;
@@ -123,7 +123,7 @@ final class Simplex
     }
 
     /**
-     * Takes the artificial variables that are left in the basis at nought out of it: they would grow in the second phase, and with
+     * Takes artificial variables that are left in the basis at zero out of it: they would grow in the second phase, and with
      * them what is beyond a limit. A row in which nothing real stands says nothing and can stay.
      */
     private function driveOut(): void

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Payload;
 
-/** A line that a split of water over several tanks must stay below: what each full tank adds, and how much is left with all of them empty. */
+/** A limit on splitting water over several tanks: what each full tank adds, and what is left with all of them empty. */
 final readonly class SplitLimit
 {
     /** @param list<float> $addedKg by tank; negative where a tank relieves this limit */

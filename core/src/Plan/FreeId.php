@@ -10,7 +10,7 @@ use YardCask\Core\Plan\Rig\PlannedTrailer;
 /** Ids that no part of a plan has yet. */
 final class FreeId
 {
-    /** PREFIX-1, PREFIX-2 …, or the $further free one after that; whoever applies the patch may put another one in its place. */
+    /** The first free one of PREFIX-1, PREFIX-2 …, or one further on. Whoever applies the patch may replace it. */
     public static function of(string $prefix, Plan $plan, int $further = 0): string
     {
         return self::several($prefix, $further + 1, $plan)[$further];

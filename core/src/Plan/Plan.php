@@ -89,7 +89,7 @@ final readonly class Plan implements PlanPart
         return Json::encode($this, true)."\n";
     }
 
-    /** What its file is called: without control and direction characters, and without those that paths are made of. */
+    /** The name of its file, without control characters, direction marks or characters that separate paths. */
     public function fileName(): string
     {
         $name = trim((string) preg_replace(['/[\p{Cc}\p{Cf}]/u', '#[\\\\/:*?"<>|]#u'], ['', '-'], $this->name));

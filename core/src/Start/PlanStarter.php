@@ -18,7 +18,7 @@ use YardCask\Core\Plan\Use\UsePlan;
 use YardCask\Core\Stage\Line\Edit\SystemLine;
 use YardCask\Core\Stage\Load\Shared\Seating;
 
-/** Makes a working plan out of the first answers: the usual uses, the crew aboard, and water enough for the stay where the rig carries it. */
+/** Makes a working plan from the first answers: the usual uses, the crew aboard, and enough water for the stay if the rig can carry it. */
 final class PlanStarter
 {
     /** @param SystemBook|null $book the systems; without them, or without the parts that they name, the line is empty */
@@ -56,7 +56,7 @@ final class PlanStarter
         return null === $book || null === $stock ? $placed : self::withLine($placed, $answers->system, $book, $stock);
     }
 
-    /** The system that was chosen; where the plan has not the tanks that it begins at, a can and a foot pump. */
+    /** The chosen system, or a can and a foot pump if the plan does not have the tanks that it needs. */
     private static function withLine(Plan $plan, SystemType $system, SystemBook $book, PartStock $stock): Plan
     {
         $laid = SystemLine::lay($plan, $book->page($system), $stock) ?? SystemLine::lay($plan, $book->page(SystemType::CanFoot), $stock);

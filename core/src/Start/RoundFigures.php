@@ -10,7 +10,7 @@ use YardCask\Core\Plan\Spoken\MeasuredFields;
 use YardCask\Core\Quantity\Quantity;
 use YardCask\Core\Quantity\Unit;
 
-/** Makes the catalogue's figures, which are round in litres, millimetres and kilograms, round in the units that were chosen. */
+/** Rounds the catalogue's figures, which are round in litres, millimetres and kilograms, in the chosen units. */
 final class RoundFigures
 {
     /** Every measured field but those of tanks, which are sized in the chosen units. */

@@ -74,10 +74,10 @@ final class TankPlacer
             if (self::holds($candidate)) {
                 return $candidate;
             }
-            // Where nothing is left for what an estimate may hide, the plan says so; it is better than to run dry.
+            // A plan without a margin for estimated weights says so; that is better than one that runs dry.
             $brimFull ??= self::holds($full) ? $full : null;
             $fallback ??= $candidate;
-            // Where no rig of that size carries what is needed, as much as it may carry is the nearest to it.
+            // If the rig cannot carry what is needed, carry as much as it may.
             $carriedL = self::carriedL($candidate);
             if (null === $brimFull && (null === $most || $carriedL > $most[0] + 0.5) && self::isAllowed($candidate)) {
                 $most = [$carriedL, $candidate];
@@ -193,7 +193,7 @@ final class TankPlacer
         return $tanks;
     }
 
-    /** The largest tank that a bay takes and that is not larger than needed, with room over it for its fittings; null where none fits. */
+    /** The largest tank that fits a bay with its fittings and is no larger than needed; null if none fits. */
     private static function filling(PlannedBay $bay, float $needL, string $id, Plan $plan): ?PlannedTank
     {
         $heightMm = $bay->heightMm - self::OVER_IT_MM;

@@ -7,7 +7,7 @@ namespace YardCask\Core\Words;
 use YardCask\Core\Quantity\Kind;
 use YardCask\Core\Quantity\Unit;
 
-/** A quantity on its way into a sentence: not rounded and not written until the sentence is sent. */
+/** A quantity in a sentence. It is rounded and formatted only when the sentence is sent. */
 final readonly class Amount
 {
     private function __construct(

@@ -6,7 +6,7 @@ namespace YardCask\Core\Words;
 
 use YardCask\Core\Quantity\UnitPreferences;
 
-/** Every pattern of the words files written out with sample quantities, each of its cases once: the page to be read aloud. */
+/** Every pattern of the words files with sample quantities, each of its cases once: the page to read aloud. */
 final class Sentences
 {
     private const SAMPLES = __DIR__.'/../../words/samples.php';

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Words;
 
-/** A part's name as it reads in a sentence: “the galley mixer”, and a name that somebody thought of as it is, “Big Blue”. */
+/** A part's name in a sentence: “the galley mixer” for a usual one, and “Big Blue” as it is for one of the user's own. */
 final class SpokenName
 {
     /** The last words of names that are said with an article. */

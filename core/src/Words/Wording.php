@@ -225,7 +225,7 @@ final readonly class Wording
         return self::plain($pounds ? $kgM / self::KG_M_PER_LB_FT : $kgM, $digitsMore)."\u{00A0}".($pounds ? 'lb·ft' : 'kg·m');
     }
 
-    /** Metres where lengths are in millimetres and it is more than a tape is read for: “4.7 m of hose”. */
+    /** In metres instead of millimetres, for lengths that nobody reads off a tape: “4.7 m of hose”. */
     private function distance(float $metres, int $digitsMore): string
     {
         return Unit::Millimetre === $this->units->length && $metres >= 1

@@ -18,7 +18,7 @@ enum AcrossDatum: string implements NamedChoice
         return self::LeftWall === $this ? 'left wall' : 'right wall';
     }
 
-    /** Where something of that width begins, in m right of the centreline, by what was taped to its near side. */
+    /** The left edge of something, in m right of the centreline, from its width and the tape's reading to its near side. */
     public function fromM(float $tapedM, float $widthM, PlannedRig $rig): float
     {
         $wallM = $rig->sizes()->widthM / 2;

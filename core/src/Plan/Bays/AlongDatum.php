@@ -35,7 +35,7 @@ enum AlongDatum: string implements NamedChoice
         };
     }
 
-    /** What is taped from here to something of that length which begins at $fromM behind the rig's origin; from the rear sill forward to its end. */
+    /** The tape's reading from this datum to something that begins $fromM behind the rig's origin; from the rear sill it goes forward to the far end. */
     public function tapedM(float $fromM, float $lengthM, PlannedRig $rig): float
     {
         return self::RearSill === $this ? $this->atM($rig) - $fromM - $lengthM : $fromM - $this->atM($rig);

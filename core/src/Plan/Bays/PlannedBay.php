@@ -55,7 +55,7 @@ final readonly class PlannedBay implements PlanPart
         public float $zM,
         #[Choice('Tanks go in through its')]
         public Face $opening,
-        /** Along the rig, or across it in a face at the front or the rear; null where it is as wide as the face. */
+        /** The width of the opening, across the rig for a face at the front or rear, otherwise along it; null for the whole face. */
         #[Measured('how wide its opening is', 'Opening, wide', Kind::Length, Unit::Millimetre, 20, 20000)]
         public ?float $openingWidthMm,
         /** Upward, or across the rig in the top or the bottom; null where it is as high as the face. */

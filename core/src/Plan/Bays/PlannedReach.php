@@ -7,7 +7,7 @@ namespace YardCask\Core\Plan\Bays;
 use YardCask\Core\Plan\Field\YesNo;
 use YardCask\Core\Plan\Tanks\Face;
 
-/** From which sides a hand reaches what stands in a bay, once it is mounted; by its opening it does anyway. */
+/** The sides, besides the opening, from which a hand can reach what is mounted in a bay. */
 final readonly class PlannedReach
 {
     public function __construct(

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Plan\Field;
 
-/** How one field of a plan is declared: an attribute on the property that holds it. Reading, writing, the schema, typed text and the readings go by it. */
+/** The declaration of a field of a plan, as an attribute on its property. Reading, writing, the schema, typed text and the readings all follow it. */
 interface Field
 {
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Plan\Field;
 
-/** A value object whose fields stand among those of the object that holds it, each key with a prefix. */
+/** A value object whose fields are written into the object that holds it, each key with a prefix. */
 #[\Attribute(\Attribute::TARGET_PARAMETER | \Attribute::TARGET_PROPERTY)]
 final readonly class Inline implements Field
 {

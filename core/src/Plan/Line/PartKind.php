@@ -129,13 +129,13 @@ enum PartKind: string implements NamedChoice
         return array_values(array_filter($this->ports(), static fn (PartPort $port): bool => $port !== $but));
     }
 
-    /** Whether water enters at its first and leaves at its second port, so that it can be put into a pipe. */
+    /** Whether it has one inlet and one outlet, so that it can be put into a pipe. */
     public function isInPath(): bool
     {
         return [PartPort::In, PartPort::Out] === $this->ports();
     }
 
-    /** Whether it can be branched off a pipe: what joins more than two pipes is put in by other ways. */
+    /** Whether it can be branched off a pipe; parts that join more than two pipes cannot. */
     public function canBranch(): bool
     {
         return !$this->isInPath() && [] !== $this->ports() && self::Tee !== $this && self::Manifold !== $this;

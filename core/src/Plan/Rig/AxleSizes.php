@@ -26,7 +26,7 @@ final readonly class AxleSizes
         /** Of one tyre: as its side wall says, at the pressure it has. */
         #[Measured('what one tyre of an axle may carry', 'Tyres, each', Kind::Mass, Unit::Kilogram, 50, 10000)]
         public ?float $tyreKg = null,
-        /** Of what it carries together with the axles beside it; null for the same as those that do not say. */
+        /** Its share of the load on its group of axles; null to share equally with the others that have none. */
         #[Measured('an axle’s share of its group', 'Share of its group', Kind::Share, Unit::Fraction, 0.05, 0.95)]
         public ?float $share = null,
     ) {

@@ -20,7 +20,7 @@ enum Build: string implements NamedChoice
         };
     }
 
-    /** By what fraction an estimate of an axle is easily out: papers leave out options and fuel, converters forget furniture. */
+    /** The usual error of an estimated axle load, as a fraction: papers leave out options and fuel, and converters forget furniture. */
     public function estimateError(): float
     {
         return match ($this) {

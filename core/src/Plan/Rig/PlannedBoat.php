@@ -58,7 +58,7 @@ final readonly class PlannedBoat implements PlannedRig
         return $this->heelDeg ?? self::USUAL_HEEL_DEG;
     }
 
-    /** How far a place lies over the water when she heels to its side, about the middle of her waterline; null without a draught. */
+    /** The height of a place above the water when she heels to its side; null without a draught. */
     public function aboveWaterM(float $zM, float $yM): ?float
     {
         $heel = deg2rad($this->heelsDeg());
@@ -74,7 +74,7 @@ final readonly class PlannedBoat implements PlannedRig
         return ($this->draughtM ?? 0.0) + ($aboveM + abs($yM) * sin($heel)) / cos($heel);
     }
 
-    /** How far from the middle a place may be to lie so far over the water then; negative where it does so nowhere. */
+    /** How far from the middle a place at this height may be to stay that far above the water; negative if nowhere. */
     public function asideOverWaterM(float $aboveM, float $zM): float
     {
         $heel = deg2rad($this->heelsDeg());

@@ -52,7 +52,7 @@ final readonly class RigWords
         };
     }
 
-    /** Whether a limit holds also where the rig stands, so that nothing may be brimmed on arrival against it. */
+    /** Whether a limit also applies when parked, so that tanks may not be brimmed on arrival beyond it. */
     public function limitHoldsAtRest(): bool
     {
         return $this->isBoat();

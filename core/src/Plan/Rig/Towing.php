@@ -9,7 +9,7 @@ use YardCask\Core\Plan\Field\Measured;
 use YardCask\Core\Quantity\Kind;
 use YardCask\Core\Quantity\Unit;
 
-/** What tows a trailer, as far as its papers are at hand: each figure that is known can only lower what the trailer may weigh. */
+/** The tow car, as far as its papers are known. Each known figure can only lower what the trailer may weigh. */
 final readonly class Towing
 {
     public function __construct(
@@ -36,7 +36,7 @@ final readonly class Towing
     ) {
     }
 
-    /** What can be said only together: a train's weight needs the car's, and the car's axle its lever. */
+    /** Fields that need each other: the train's limit needs the car's weight, and the car's axle limit its lever. */
     public function check(InputReader $in): void
     {
         if (null !== $this->trainLimitKg && null !== $this->carKg && $this->carKg >= $this->trainLimitKg) {
@@ -54,7 +54,7 @@ final readonly class Towing
         }
     }
 
-    /** What the nose may weigh before the tow car's rear axle is over its limit: each kilogram on the ball puts 1 + overhang ÷ wheelbase on it. */
+    /** The nose weight at which the tow car's rear axle reaches its limit: each kilogram on the ball adds 1 + overhang ÷ wheelbase. */
     public function noseLeavesRearKg(): ?float
     {
         return null === $this->carRearLimitKg || null === $this->carRearKg || null === $this->carWheelbaseM || null === $this->carBallM

@@ -20,7 +20,7 @@ final readonly class SpokenField
     ) {
     }
 
-    /** What has changed between two states of one field; null when nothing has, or neither is there. */
+    /** The change of one field between two states of a plan; null if it did not change. */
     public static function change(?self $before, ?self $after): ?string
     {
         return match (true) {

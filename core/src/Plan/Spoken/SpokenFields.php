@@ -17,7 +17,7 @@ use YardCask\Core\Plan\Plan;
 use YardCask\Core\Quantity\QuantityFormat;
 use YardCask\Core\Quantity\UnitPreferences;
 
-/** Every field of a plan in words, by its place: a JSON Pointer in which a part of a list stands as @ and its id. */
+/** Every field of a plan in words, by a JSON Pointer in which an entry of a list is @ and its id. */
 final class SpokenFields
 {
     /** @var array<string, SpokenField> by place */

@@ -16,7 +16,7 @@ use YardCask\Core\Plan\Field\YesNo;
 use YardCask\Core\Quantity\Kind;
 use YardCask\Core\Quantity\Unit;
 
-/** Where water or air passes a tank's wall: its middle on a face, its bore, and the room that its fitting and elbow need before that face. */
+/** An opening in a tank's wall: its centre on a face, its bore, and the room for the fitting and elbow in front of it. */
 final readonly class PlannedPort implements PlanPart
 {
     use WrittenAsDeclared;

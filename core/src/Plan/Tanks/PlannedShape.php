@@ -91,7 +91,7 @@ enum PlannedShape: string implements NamedChoice
         return $size[0] >= $size[1] ? 0 : 1;
     }
 
-    /** Whether its floor has the same outline at every height, so that litres divide like the depth. */
+    /** Whether its cross-section is the same at every height, so that litres are proportional to depth. */
     public function isStraight(): bool
     {
         return self::Box === $this || self::UprightCylinder === $this;

@@ -77,7 +77,7 @@ final readonly class PlannedTank implements PlanPart, Checked
         /** Or by a strip in it. */
         #[YesNo('Level visible through its wall')]
         public bool $seeThrough,
-        /** From 0 to 1 of what it holds brim full; null to travel as full as the plan says for all fresh tanks. */
+        /** From 0, empty, to 1, brim full; null for the fill that the plan gives all fresh tanks. */
         #[Measured('how full this tank travels', 'How full it travels', Kind::Share, Unit::Fraction, 0, 1, stage: 'load')]
         public ?float $travelFill = null,
         /** Null where it stands anywhere else in the rig. */
@@ -161,7 +161,7 @@ final readonly class PlannedTank implements PlanPart, Checked
         return new TankInput($this->inside(), $this->outletHeightMm, $this->overflowMm(), $this->baffledFraction());
     }
 
-    /** Where water leaves it before it rises further: at the lower edge of an overflow in a side, or else as it was measured. */
+    /** The level at which it overflows: the lower edge of an overflow in its side, or else the measured height. */
     public function overflowMm(): float
     {
         $index = $this->overflowPort();
@@ -177,7 +177,7 @@ final readonly class PlannedTank implements PlanPart, Checked
         return null === $index ? 'overflow_height_mm' : 'ports/'.$index.'/up_mm';
     }
 
-    /** The lowest overflow in one of its sides, which then says where it overflows; null without one. */
+    /** The lowest overflow port in its sides, which sets its overflow level; null without one. */
     public function overflowPort(): ?int
     {
         $lowest = null;
@@ -242,7 +242,7 @@ final readonly class PlannedTank implements PlanPart, Checked
         return array_map(static fn (Box $box): Box => $box->moved($low), $this->boxes());
     }
 
-    /** How far a box reaches into it, in mm, where they could most easily be parted; negative when apart. */
+    /** Its overlap with a box, in mm, along the axis where it is smallest; negative if they are apart. */
     public function overlapMm(Box $box): float
     {
         return max(array_map(static fn (Box $solid): float => $solid->overlapMm($box), $this->solids()));

@@ -33,7 +33,7 @@ final readonly class PlannedUse implements PlanPart
         public string $id,
         #[Text('what the water is for', Text::LONGEST_NAME)]
         public string $name,
-        /** The catalogue's word for this sort of use, by which presets find it; null for one of the crew's own. */
+        /** The catalogue's key for this kind of use, so that presets find it; null for a use of one's own. */
         #[Text('the catalogue’s word for this sort of use', 32)]
         public ?string $habit,
         #[Measured('the water for one time', 'Litres at a time', Kind::Volume, Unit::Litre, 0, 500)]
