@@ -1,6 +1,7 @@
+import { readFileSync } from "node:fs";
 import AxeBuilder from "@axe-core/playwright";
 import { expect, type Page, test } from "@playwright/test";
-import { answer, field, openFellside } from "./bench";
+import { answer, FELLSIDE, field, openFellside } from "./bench";
 
 const STAGES = ["use", "load", "tanks", "line"] as const;
 
@@ -136,6 +137,25 @@ test("in the hand, header, figures and foot take a quarter of the height at most
   for (const { text, height } of pressed) expect(height, text ?? "").toBeGreaterThanOrEqual(32);
   await page.locator(".glass").getByRole("link", { name: "Snags" }).click();
   await expect(page.locator("#snags")).toBeFocused();
+});
+
+test("in the hand three figures stand beside the snags, in litres and in gallons", async ({ page }) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  for (const volume of ["L", "US gal", "imp gal"]) {
+    const plan = JSON.parse(readFileSync(FELLSIDE, "utf8"));
+    plan.units.volume = volume;
+    const { id } = await (await page.request.post("/api/plans/import", { data: plan })).json();
+    await page.goto(`/plans/${id}/use`);
+    await expect(answer(page)).toBeVisible();
+    const cells = await page.locator(".glass-cell").evaluateAll((all) =>
+      all.map((cell) => {
+        const texts = [...cell.querySelectorAll(".label, .glass-figure *")].map((one) => one.getBoundingClientRect());
+        return { left: cell.getBoundingClientRect().left, textEnds: Math.max(...texts.map((box) => box.right)) };
+      }),
+    );
+    const snags = cells[cells.length - 1];
+    for (const cell of cells.slice(0, 3)) expect(cell.textEnds, volume).toBeLessThanOrEqual(snags.left);
+  }
 });
 
 test("in the hand no label of the drawing lies on another, and marks stand apart", async ({ page }) => {
