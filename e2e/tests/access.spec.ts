@@ -153,7 +153,7 @@ test("in the hand three figures stand beside the snags, in litres and in gallons
         return { left: cell.getBoundingClientRect().left, textEnds: Math.max(...texts.map((box) => box.right)) };
       }),
     );
-    const snags = cells[cells.length - 1];
+    const snags = cells[cells.length - 1]!;
     for (const cell of cells.slice(0, 3)) expect(cell.textEnds, volume).toBeLessThanOrEqual(snags.left);
   }
 });
