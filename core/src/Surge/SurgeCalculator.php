@@ -43,7 +43,7 @@ final class SurgeCalculator
             return $heightM + $riseM;
         }
 
-        return TiltedSurface::highEndM([['fromM' => 0.0, 'toM' => 1.0, 'widthM' => 1.0, 'floorM' => 0.0, 'topM' => $heightM]], $depthM, $riseM);
+        return TiltedSurface::highEndM([new VesselBox(0.0, 1.0, 1.0, 0.0, $heightM)], $depthM, $riseM);
     }
 
     private static function periodS(SurgeInput $box): ?float

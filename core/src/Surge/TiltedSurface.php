@@ -15,7 +15,7 @@ final class TiltedSurface
     private const NOTHING_M = 1e-11;
 
     /**
-     * @param non-empty-list<array{fromM: float, toM: float, widthM: float, floorM: float, topM: float}> $boxes along the vessel from its high end
+     * @param non-empty-list<VesselBox> $boxes along the vessel from its high end
      * @param float $volumeM3 of the water, from nothing to all that goes in
      * @param float $slope of the surface, above 0
      *
@@ -48,21 +48,17 @@ final class TiltedSurface
         return $most;
     }
 
-    /**
-     * In one box whose floor stays wet and whose lid stays dry the surface turns about its middle.
-     *
-     * @param array{fromM: float, toM: float, widthM: float, floorM: float, topM: float} $box
-     */
-    private static function clearOfFloorAndLidM(array $box, float $volumeM3, float $slope): ?float
+    /** In one box whose floor stays wet and whose lid stays dry the surface turns about its middle. */
+    private static function clearOfFloorAndLidM(VesselBox $box, float $volumeM3, float $slope): ?float
     {
-        $rise = $slope * ($box['toM'] - $box['fromM']);
-        $still = $box['floorM'] + $volumeM3 / (($box['toM'] - $box['fromM']) * $box['widthM']);
+        $rise = $slope * ($box->toM - $box->fromM);
+        $still = $box->floorM + $volumeM3 / (($box->toM - $box->fromM) * $box->widthM);
 
-        return $still - $rise / 2 >= $box['floorM'] && $still + $rise / 2 <= $box['topM'] ? $still + $rise / 2 + $slope * $box['fromM'] : null;
+        return $still - $rise / 2 >= $box->floorM && $still + $rise / 2 <= $box->topM ? $still + $rise / 2 + $slope * $box->fromM : null;
     }
 
     /**
-     * @param non-empty-list<array{fromM: float, toM: float, widthM: float, floorM: float, topM: float}> $boxes
+     * @param non-empty-list<VesselBox> $boxes
      *
      * @return array{float, float} m³ below the plane, and m² of its surface as seen from above, by which they rise with it
      */
@@ -70,11 +66,11 @@ final class TiltedSurface
     {
         [$volume, $surface] = [0.0, 0.0];
         foreach ($boxes as $box) {
-            $deep = $box['topM'] - $box['floorM'];
-            $near = $highM - $slope * $box['fromM'] - $box['floorM'];
-            $far = $highM - $slope * $box['toM'] - $box['floorM'];
-            $volume += $box['widthM'] * (self::filledM2($near, $deep) - self::filledM2($far, $deep)) / $slope;
-            $surface += $box['widthM'] * (min(max($near, 0.0), $deep) - min(max($far, 0.0), $deep)) / $slope;
+            $deep = $box->topM - $box->floorM;
+            $near = $highM - $slope * $box->fromM - $box->floorM;
+            $far = $highM - $slope * $box->toM - $box->floorM;
+            $volume += $box->widthM * (self::filledM2($near, $deep) - self::filledM2($far, $deep)) / $slope;
+            $surface += $box->widthM * (min(max($near, 0.0), $deep) - min(max($far, 0.0), $deep)) / $slope;
         }
 
         return [$volume, $surface];

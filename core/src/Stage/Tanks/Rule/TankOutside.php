@@ -10,6 +10,7 @@ use YardCask\Core\Assessment\Measure;
 use YardCask\Core\Assessment\Rule;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Plan\Field\PartFields;
+use YardCask\Core\Plan\Rig\PastWall;
 use YardCask\Core\Stage\Tanks\Shared\FreePlace;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
 use YardCask\Core\Stage\Tanks\Shared\TankWorking;
@@ -25,16 +26,17 @@ final class TankOutside implements Rule
     {
         $findings = [];
         foreach ($workings->of(TanksWorkings::class)->all() as $working) {
-            $worst = max(self::places($working, $workings));
-            if ($worst[0] > 0.0005) {
+            $worst = PastWall::worst(self::walls($working, $workings));
+            if (null !== $worst) {
+                $overMm = 1000 * $worst->overM;
                 $findings[] = new Finding(
                     TanksFinding::TankOutside,
                     [$working->tank->id],
-                    new Measure($worst[0] * 1000, 0.0, 'mm'),
+                    new Measure($overMm, 0.0, 'mm'),
                     new SnagText(
                         'tanks.outside.title',
                         'tanks.outside.why',
-                        ['tank' => $working->tank->name, 'out' => Amount::mm($worst[0] * 1000), 'where' => $worst[1]],
+                        ['tank' => $working->tank->name, 'out' => Amount::mm($overMm), 'where' => $worst->wall],
                     ),
                     static fn (): array => [self::inside($working, $workings)],
                 );
@@ -46,23 +48,21 @@ final class TankOutside implements Rule
 
     private static function inside(TankWorking $working, Workings $workings): Fix
     {
-        $out = array_values(array_filter(self::places($working, $workings), static fn (array $place): bool => $place[0] > 0.0));
-        $to = PartFields::changed($working->tank, array_map(static fn (float $placeM): float => round($placeM, 3), array_column($out, 3, 2)));
+        $passed = PastWall::passed(self::walls($working, $workings));
+        $places = array_map(static fn (float $insideM): float => round($insideM, 3), array_column($passed, 'insideM', 'property'));
+        $to = PartFields::changed($working->tank, $places);
 
         $label = new Phrase('tanks.fix.inside', [
             'tank' => $working->tank->name,
-            'ways' => array_map(static fn (string $where): Phrase => new Phrase('tanks.fix.inside.way', ['where' => $where]), array_column($out, 1)),
+            'ways' => array_map(static fn (string $where): Phrase => new Phrase('tanks.fix.inside.way', ['where' => $where]), array_column($passed, 'wall')),
             'leaves' => FreePlace::leaving($working->tank, $to, $workings->plan),
         ]);
 
         return new Fix($label, FreePlace::move($working, $to, $workings->plan));
     }
 
-    /**
-     * @return non-empty-list<array{float, string, string, float}> by how many metres it is out, past what (front, rear, side, roof), and which
-     *                                                             property is to become what
-     */
-    private static function places(TankWorking $working, Workings $workings): array
+    /** @return non-empty-list<PastWall> */
+    private static function walls(TankWorking $working, Workings $workings): array
     {
         $tank = $working->tank;
         $rig = $workings->plan->load->rig;
@@ -74,10 +74,10 @@ final class TankOutside implements Rule
         $rearmostM = $rig->bodyFromM() + $sizes->lengthM - $halfLengthM;
 
         return [
-            [$foremostM - $tank->xM, 'front', 'xM', $foremostM],
-            [$tank->xM - $rearmostM, 'rear', 'xM', $rearmostM],
-            [abs($tank->yM) - $insideAcrossM, 'side', 'yM', max(0.0, $insideAcrossM) * ($tank->yM < 0 ? -1 : 1)],
-            [$tank->zM - $topM, 'roof', 'zM', max(0.0, $topM)],
+            new PastWall($foremostM - $tank->xM, 'front', 'xM', $foremostM),
+            new PastWall($tank->xM - $rearmostM, 'rear', 'xM', $rearmostM),
+            new PastWall(abs($tank->yM) - $insideAcrossM, 'side', 'yM', max(0.0, $insideAcrossM) * ($tank->yM < 0 ? -1 : 1)),
+            new PastWall($tank->zM - $topM, 'roof', 'zM', max(0.0, $topM)),
         ];
     }
 }

@@ -11,6 +11,7 @@ use YardCask\Core\Plan\Tanks\TankMounting;
 use YardCask\Core\Run\RunPoint;
 use YardCask\Core\Stage\Tanks\Movement\Tilt;
 use YardCask\Core\Surge\TiltedSurface;
+use YardCask\Core\Surge\VesselBox;
 use YardCask\Core\Tank\TankVolumeCalculator;
 
 /** The water of one tank as it travels, tilted. */
@@ -46,13 +47,13 @@ final readonly class TiltedTank
         $along = $tilt->axis();
         $lengthMm = 0 === $along ? $tank->lengthMm : $tank->widthMm;
         // Each box from the end at which the water stands high.
-        $boxes = array_map(static fn (Box $box): array => [
-            'fromM' => ($slope > 0 ? $box->low[$along] : $lengthMm - $box->high[$along]) / 1000,
-            'toM' => ($slope > 0 ? $box->high[$along] : $lengthMm - $box->low[$along]) / 1000,
-            'widthM' => ($box->high[1 - $along] - $box->low[1 - $along]) / 1000,
-            'floorM' => $box->low[2] / 1000,
-            'topM' => $box->high[2] / 1000,
-        ], TankCells::of($tank, $along));
+        $boxes = array_map(static fn (Box $box): VesselBox => new VesselBox(
+            fromM: ($slope > 0 ? $box->low[$along] : $lengthMm - $box->high[$along]) / 1000,
+            toM: ($slope > 0 ? $box->high[$along] : $lengthMm - $box->low[$along]) / 1000,
+            widthM: ($box->high[1 - $along] - $box->low[1 - $along]) / 1000,
+            floorM: $box->low[2] / 1000,
+            topM: $box->high[2] / 1000,
+        ), TankCells::of($tank, $along));
         $highMm = 1000 * TiltedSurface::highEndM($boxes, $litres / 1000, abs($slope));
 
         return new self($tilt, $tank, $slope, $slope > 0 ? $highMm : $highMm - abs($slope) * $lengthMm, $lengthMm);
