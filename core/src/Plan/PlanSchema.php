@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Plan;
 
+use YardCask\Core\Output\Schema;
 use YardCask\Core\Plan\Field\Choice;
 use YardCask\Core\Plan\Field\DeclaredField;
 use YardCask\Core\Plan\Field\EitherOr;
@@ -59,7 +60,7 @@ final class PlanSchema
         $properties = null === $tag ? [] : [$tag->key => ['const' => $tag->value->value]];
         $required = array_keys($properties);
         self::addFields($class, '', $word, $properties, $required);
-        $schema = ['type' => 'object', 'properties' => $properties, 'required' => $required, 'additionalProperties' => false];
+        $schema = Schema::object($properties, $required);
         foreach ((new \ReflectionClass($class))->getAttributes(EitherOr::class) as $attribute) {
             $rule = $attribute->newInstance();
             $schema['oneOf'] = [['required' => $rule->either, 'not' => self::anyOf($rule->or)], ['required' => $rule->or, 'not' => self::anyOf($rule->either)]];
@@ -128,13 +129,10 @@ final class PlanSchema
                 'maxLength' => Id::MAX_LENGTH,
                 'description' => 'Short and stable; no two parts of a plan share one.',
             ],
-            $is instanceof Choice => [
-                'enum' => array_map(static fn (\BackedEnum $case): int|string => $case->value, $field->cases()),
-                'description' => $is->label.'.',
-            ],
+            $is instanceof Choice => Schema::oneOf($field->cases()) + ['description' => $is->label.'.'],
             $is instanceof YesNo => ['type' => 'boolean', 'description' => $is->label.'.'],
             $is instanceof Part => self::part($field->partClass(), $is->word),
-            $is instanceof Parts => ['type' => 'array', 'minItems' => $is->least, 'maxItems' => $is->most, 'items' => self::part($is->class, '')],
+            $is instanceof Parts => Schema::listOf(self::part($is->class, ''), $is->least, $is->most),
             $is instanceof Variants => ['oneOf' => array_map(static fn (string $class): array => self::part($class, ''), $is->classes)],
             $is instanceof Units => self::units(),
             default => throw new \LogicException($is::class.' has no schema.'),
@@ -144,12 +142,7 @@ final class PlanSchema
     /** @return array<string, mixed> */
     private static function units(): array
     {
-        return [
-            'type' => 'object',
-            'properties' => array_map(static fn (array $choices): array => ['enum' => array_column($choices, 'value')], UnitPreferences::CHOICES),
-            'required' => array_keys(UnitPreferences::CHOICES),
-            'additionalProperties' => false,
-            'description' => 'The units that the plan is shown in; all values are stored in SI.',
-        ];
+        return Schema::object(array_map(Schema::oneOf(...), UnitPreferences::CHOICES), array_keys(UnitPreferences::CHOICES))
+            + ['description' => 'The units that the plan is shown in; all values are stored in SI.'];
     }
 }

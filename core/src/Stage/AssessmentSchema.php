@@ -8,7 +8,7 @@ use YardCask\Core\Assessment\Assessment;
 use YardCask\Core\Assessment\Stage;
 use YardCask\Core\Assessment\StageDrawing;
 use YardCask\Core\Assessment\StageSheet;
-use YardCask\Core\Output\SentSchema;
+use YardCask\Core\Output\Schema;
 use YardCask\Core\Words\Phrasebook;
 
 /** The JSON Schema of an assessment, and of a stage drawn whole: their classes', with each stage's own drawing. */
@@ -19,14 +19,14 @@ final class AssessmentSchema
     {
         $stages = [];
         foreach (Assessor::stages() as $stage) {
-            $sheet = SentSchema::of(StageSheet::class);
+            $sheet = Schema::of(StageSheet::class);
             $sheet['properties']['drawing'] = self::drawingOf($stage);
             $stages[$stage->name()] = $sheet;
         }
-        $assessment = SentSchema::of(Assessment::class);
+        $assessment = Schema::of(Assessment::class);
         $assessment['properties']['format'] = ['const' => Assessment::FORMAT];
         $assessment['properties']['version'] = ['const' => Assessment::VERSION];
-        $assessment['properties']['stages'] = ['type' => 'object', 'properties' => $stages, 'required' => array_keys($stages), 'additionalProperties' => false];
+        $assessment['properties']['stages'] = Schema::object($stages, array_keys($stages));
 
         return [
             '$schema' => 'https://json-schema.org/draft/2020-12/schema',
@@ -37,7 +37,7 @@ final class AssessmentSchema
     /** @return array<string, mixed> of a stage that is looked at */
     public static function drawn(): array
     {
-        $drawn = SentSchema::of(StageDrawing::class);
+        $drawn = Schema::of(StageDrawing::class);
         $drawn['properties']['drawing'] = ['oneOf' => array_map(self::drawingOf(...), Assessor::stages())];
 
         return ['$schema' => 'https://json-schema.org/draft/2020-12/schema', 'title' => Phrasebook::english()->fill('frame.schema.drawing', [])] + $drawn;
@@ -49,6 +49,6 @@ final class AssessmentSchema
         $type = (new \ReflectionMethod($stage, 'drawing'))->getReturnType();
         $drawing = $type instanceof \ReflectionNamedType ? $type->getName() : '';
 
-        return class_exists($drawing) ? SentSchema::of($drawing) : throw new \LogicException($stage::class.' does not say what it draws.');
+        return class_exists($drawing) ? Schema::of($drawing) : throw new \LogicException($stage::class.' does not say what it draws.');
     }
 }

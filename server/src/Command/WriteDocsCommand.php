@@ -17,7 +17,7 @@ use YardCask\Core\Assessment\RuleWithThresholds;
 use YardCask\Core\Assessment\Stage;
 use YardCask\Core\Assessment\Sum;
 use YardCask\Core\Input\Json;
-use YardCask\Core\Output\SentSchema;
+use YardCask\Core\Output\Schema;
 use YardCask\Core\Plan\PlanSchema;
 use YardCask\Core\Quantity\UnitPreferences;
 use YardCask\Core\Stage\AssessmentSchema;
@@ -70,7 +70,7 @@ final class WriteDocsCommand extends Command
                 [
                     '$schema' => 'https://json-schema.org/draft/2020-12/schema',
                     'title' => 'What was proven to clear a finding',
-                ] + SentSchema::of(FindingFixes::class),
+                ] + Schema::of(FindingFixes::class),
                 true,
             )."\n",
             $this->schemaDir.'/stage-drawing.schema.json' => Json::encode(AssessmentSchema::drawn(), true)."\n",
@@ -78,56 +78,56 @@ final class WriteDocsCommand extends Command
                 [
                     '$schema' => 'https://json-schema.org/draft/2020-12/schema',
                     'title' => 'Measured fields of a plan as they read',
-                ] + SentSchema::of(Readings::class),
+                ] + Schema::of(Readings::class),
                 true,
             )."\n",
             $this->schemaDir.'/sum.schema.json' => Json::encode(
                 [
                     '$schema' => 'https://json-schema.org/draft/2020-12/schema',
                     'title' => 'What a figure was worked out of',
-                ] + SentSchema::of(Sum::class),
+                ] + Schema::of(Sum::class),
                 true,
             )."\n",
             $this->schemaDir.'/shelf-note.schema.json' => Json::encode(
                 [
                     '$schema' => 'https://json-schema.org/draft/2020-12/schema',
                     'title' => 'What the shelf says of a plan',
-                ] + SentSchema::of(ShelfNote::class),
+                ] + Schema::of(ShelfNote::class),
                 true,
             )."\n",
             $this->schemaDir.'/stock-offer.schema.json' => Json::encode(
                 [
                     '$schema' => 'https://json-schema.org/draft/2020-12/schema',
                     'title' => 'Tanks that could be put into a plan',
-                ] + SentSchema::of(StockOffer::class),
+                ] + Schema::of(StockOffer::class),
                 true,
             )."\n",
             $this->schemaDir.'/system-offer.schema.json' => Json::encode(
                 [
                     '$schema' => 'https://json-schema.org/draft/2020-12/schema',
                     'title' => 'A system as it would be in a plan',
-                ] + SentSchema::of(SystemOffer::class),
+                ] + Schema::of(SystemOffer::class),
                 true,
             )."\n",
             $this->schemaDir.'/sizing-offer.schema.json' => Json::encode(
                 [
                     '$schema' => 'https://json-schema.org/draft/2020-12/schema',
                     'title' => 'What size of each part of a line would do',
-                ] + SentSchema::of(SizingOffer::class),
+                ] + Schema::of(SizingOffer::class),
                 true,
             )."\n",
             $this->schemaDir.'/outlet-extremes.schema.json' => Json::encode(
                 [
                     '$schema' => 'https://json-schema.org/draft/2020-12/schema',
                     'title' => 'What an outlet gives at its worst and at its best',
-                ] + SentSchema::of(OutletExtremes::class),
+                ] + Schema::of(OutletExtremes::class),
                 true,
             )."\n",
             $this->schemaDir.'/pair-table.schema.json' => Json::encode(
                 [
                     '$schema' => 'https://json-schema.org/draft/2020-12/schema',
                     'title' => 'Every two outlets of a line, open at the same time',
-                ] + SentSchema::of(PairTable::class),
+                ] + Schema::of(PairTable::class),
                 true,
             )."\n",
             $this->schemaDir.'/openapi.json' => self::openApi(),
