@@ -7,6 +7,7 @@ namespace YardCask\Core\Plan;
 use YardCask\Core\Input\InvalidInput;
 use YardCask\Core\Input\Json;
 use YardCask\Core\Output\HasSchema;
+use YardCask\Core\Output\Schema;
 
 /** A JSON Patch (RFC 6902) on a plan, of the operations replace, add of a key or at the end of a list, remove, and test of an id. */
 final readonly class PlanPatch implements HasSchema
@@ -104,12 +105,9 @@ final readonly class PlanPatch implements HasSchema
 
     public static function schema(): array
     {
-        return ['type' => 'array', 'items' => [
-            'type' => 'object',
-            'properties' => ['op' => ['enum' => ['test', 'replace', 'add', 'remove']], 'path' => ['type' => 'string'], 'value' => (object) []],
-            'required' => ['op', 'path'],
-            'additionalProperties' => false,
-        ]];
+        $operation = ['op' => ['enum' => ['test', 'replace', 'add', 'remove']], 'path' => ['type' => 'string'], 'value' => (object) []];
+
+        return Schema::listOf(Schema::object($operation, ['op', 'path']));
     }
 
     /** @return list<array<string, mixed>> */
