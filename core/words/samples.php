@@ -24,7 +24,7 @@ return [
     'full' => 2, 'load.curve.full' => '84 kg left', 'g' => '0.8', 'good' => Amount::share(0.05), 'heater' => 'the storage heater', 'heel' => Amount::degrees(12),
     'load.heel' => Amount::degrees(2.4), 'heel_most' => Amount::degrees(1.5), 'heeled_above' => Amount::metres(0.1), 'height' => Amount::mm(340),
     'load.height' => Amount::metres(0.11), 'height_least' => Amount::metres(0.15), 'height_needed' => Amount::metres(1.42), 'height_tank' => Amount::mm(400),
-    'tanks.open-end-spills.height' => Amount::metres(1.3), 'tanks.fix.height' => Amount::metres(1.1), 'high' => Amount::pressure(330),
+    'tanks.open-end-spills.height' => Amount::metres(1.3), 'tanks.fix.height' => Amount::metres(1.1), 'high' => Amount::pressure(330), 'tanks.high' => Amount::mm(330),
     'use.high' => Amount::litres(96), 'line.scald.high' => Amount::temperature(48), 'line.usual.high' => Amount::flow(6), 'hose' => 'Fill hose',
     'line.hose' => Amount::distance(1.8), 'hoses' => ['Vent hose'], 'hot' => Amount::temperature(70), 'hot_apart' => Amount::mm(100),
     'hot_rated' => Amount::temperature(60), 'hottest' => Amount::temperature(48), 'id' => 'pump-9', 'inlet' => 'the mains inlet', 'joints' => ['crimped rings'],

@@ -7,28 +7,17 @@ namespace YardCask\Core\Stage\Load;
 use YardCask\Core\Assessment\FigureSheet;
 use YardCask\Core\Assessment\SumInput;
 use YardCask\Core\Assessment\Workings;
-use YardCask\Core\Payload\LimitName;
 use YardCask\Core\Plan\Load\PlannedLoad;
-use YardCask\Core\Plan\Rig\PlannedBoat;
-use YardCask\Core\Plan\Rig\PlannedRoadRig;
-use YardCask\Core\Plan\Rig\PlannedTrailer;
-use YardCask\Core\Plan\Rig\Weighing;
 use YardCask\Core\Plan\Tanks\WaterKind;
-use YardCask\Core\Quantity\Kind;
-use YardCask\Core\Quantity\Unit;
+use YardCask\Core\Stage\Load\Figures\EmptyFigures;
+use YardCask\Core\Stage\Load\Figures\FillFigures;
+use YardCask\Core\Stage\Load\Figures\LimitFigures;
 use YardCask\Core\Stage\Load\Fill\FillSlip;
-use YardCask\Core\Stage\Load\Shared\BestSplit;
-use YardCask\Core\Stage\Load\Shared\GreatestFill;
-use YardCask\Core\Stage\Load\Shared\LimitWords;
-use YardCask\Core\Stage\Load\Shared\LimitWorking;
 use YardCask\Core\Stage\Load\Shared\LoadWorkings;
-use YardCask\Core\Stage\Load\Shared\RigLimit;
-use YardCask\Core\Stage\Load\Shared\RigState;
 use YardCask\Core\Stage\Load\Shared\WheelLoads;
 use YardCask\Core\Stage\Load\Trim\BalanceFigures;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
 use YardCask\Core\Stage\Tanks\Shared\TankWorking;
-use YardCask\Core\Words\Amount;
 use YardCask\Core\Words\FigureText;
 
 /** The figures of the Load stage, each with its sum. */
@@ -48,50 +37,18 @@ final readonly class LoadFigures
     public static function add(Workings $workings, FigureSheet $figures): void
     {
         $sheet = new self($workings, $figures);
-        $sheet->addEmpty();
+        $limits = new LimitFigures($workings, $figures, $sheet->inputs);
+        $fills = new FillFigures($workings, $figures, $sheet->inputs);
+        (new EmptyFigures($workings, $figures, $sheet->inputs))->add();
         $sheet->addAboard();
         $sheet->addWater();
-        foreach ($sheet->load->limits() as $limit) {
-            $sheet->addLimit($limit);
-        }
-        $sheet->addWaterShare();
+        array_map($limits->add(...), $sheet->load->limits());
+        $fills->addWaterShare();
         $sheet->addTyre();
-        $sheet->addFill();
-        $sheet->addBestSplit();
+        $fills->addGreatestFill();
+        $fills->addBestSplit();
         BalanceFigures::add($workings, $figures, $sheet->inputs);
         FillSlip::addFigures($workings, $figures);
-    }
-
-    private function addEmpty(): void
-    {
-        $wording = $this->workings->wording;
-        $rig = $this->workings->plan->load->rig;
-        $inputs = $this->inputs;
-        if ($rig instanceof PlannedRoadRig) {
-            $isWhole = $rig->isOnlyWholeWeighed();
-            $text = new FigureText('load.figure.empty.label', 'load.figure.empty.formula', 'load.source.weighed', [
-                'how' => $isWhole ? 'whole' : self::howWeighed($rig->frontWeighing(), $rig->rearWeighing()),
-            ]);
-            $this->figures->kg(
-                'load.empty',
-                $text,
-                $this->load->base->firstKg + $this->load->base->secondKg,
-                static fn (): array => [...$inputs->weighed(LimitName::Gross), ...$inputs->corrections(0)],
-            );
-        } elseif ($rig instanceof PlannedTrailer) {
-            $text = new FigureText(
-                'load.figure.empty.label',
-                'load.figure.empty-trailer.formula',
-                'load.source.weighed',
-                ['how' => self::howWeighed($rig->whole)],
-            );
-            $trailer = SumInput::field($wording->text('load.sum.trailer'), $wording->kg($rig->whole->kg()), '/load/rig/'.$rig->whole->key());
-            $this->figures->kg('load.empty', $text, $this->load->base->firstKg, static fn (): array => [$trailer, ...$inputs->corrections(1)]);
-        } elseif ($rig instanceof PlannedBoat) {
-            $text = new FigureText('load.figure.empty-boat.label', 'load.figure.as-entered.formula', 'load.source.boat');
-            $displacement = SumInput::field($wording->text('load.sum.displacement'), $wording->kg($rig->displacementKg), '/load/rig/displacement_kg');
-            $this->figures->kg('load.empty', $text, $rig->displacementKg, static fn (): array => [$displacement]);
-        }
     }
 
     private function addAboard(): void
@@ -128,114 +85,6 @@ final readonly class LoadFigures
         $this->figures->kg('load.water', $text, $this->tanks()->travelL(), static fn (): array => [SumInput::figure('load.travel')]);
     }
 
-    /** Of what may be loaded at all, how much is water as it travels. */
-    private function addWaterShare(): void
-    {
-        $gross = $this->load->limits()[0];
-        $payloadKg = $gross->limitKg - ($this->load->isBoat() ? 0.0 : $this->figures->get('load.empty')->value);
-        $waterKg = $this->tanks()->travelL() + $this->tanks()->fullL(WaterKind::Drinking);
-        if ($payloadKg > 0 && $waterKg > 0) {
-            $text = new FigureText(
-                'load.figure.water-share.label',
-                'load.figure.water-share.formula',
-                'load.source.plate',
-                ['rig' => $this->workings->plan->load->rig->kind()],
-            );
-            $this->figures->add('load.water_share', $text, $waterKg / $payloadKg, Unit::Fraction, Kind::Share, fn (): array => [
-                SumInput::figure('load.water'),
-                SumInput::figure('load.drinking'),
-                $this->plate($gross, $this->workings->wording->inASentence(LimitWords::name($gross->name, $this->workings->rigWords))),
-                ...$this->load->isBoat() ? [] : [SumInput::figure('load.empty')],
-            ]);
-        }
-    }
-
-    private function addLimit(LimitWorking $limit): void
-    {
-        $wording = $this->workings->wording;
-        $rig = $this->workings->plan->load->rig->kind();
-        $moment = $limit->onTheRoad->moment;
-        $id = 'load.'.$limit->name->value;
-        $with = ['limit' => LimitWords::name($limit->name, $this->workings->rigWords), 'rig' => $rig, 'of' => $limit->name, 'when' => $moment->phrase($rig)];
-        $moments = static fn (string $label, RigState $state): FigureText => new FigureText(
-            $label,
-            'load.figure.at-limit.formula',
-            'load.source.moments',
-            $with + ['state' => $state->phrase($rig)],
-        );
-        $plate = static fn (string $label, string $formula): FigureText => new FigureText($label, $formula, 'load.source.plate', $with);
-        foreach (RigState::cases() as $state) {
-            $text = $moments('load.figure.at-limit.label', $state);
-            $this->figures->kg(
-                $id.'.'.$state->figureSuffix(),
-                $text,
-                $limit->kgIn($state),
-                fn (): array => $this->inputs->weights($limit->name, $state),
-            );
-        }
-        $allowed = fn (): SumInput => $this->plate($limit, $wording->text('load.sum.limit'));
-        $text = $plate('load.figure.spare.label', 'load.figure.spare.formula');
-        $this->figures->kg(
-            $id.'.spare',
-            $text,
-            $limit->spareIn(RigState::Travelling)->kg,
-            static fn (): array => [$allowed(), SumInput::figure($id.'.travel')],
-        );
-        $text = $plate('load.figure.spare-full.label', 'load.figure.spare-full.formula');
-        $this->figures->kg(
-            $id.'.spare_full',
-            $text,
-            $limit->spareIn(RigState::BrimFull)->kg,
-            static fn (): array => [$allowed(), SumInput::figure($id.'.full')],
-        );
-        $most = static fn (): SumInput => null === $moment->state
-            ? SumInput::constant($wording->text('load.sum.at-moment', $with), $wording->kg($limit->limitKg - $limit->onTheRoad->kg))
-            : SumInput::figure($id.'.'.$moment->state->figureSuffix());
-        $text = $plate('load.figure.least-spare.label', 'load.figure.least-spare.formula');
-        $this->figures->kg($id.'.least_spare', $text, $limit->onTheRoad->kg, static fn (): array => [$allowed(), $most()]);
-        if ($limit->isOverBeforeWater()) {
-            $this->figures->kg(
-                $id.'.empty',
-                $moments('load.figure.dry.label', RigState::Dry),
-                $limit->fill->emptyKg,
-                fn (): array => $this->emptyInputs($limit->name),
-            );
-            $text = $plate('load.figure.over-dry.label', 'load.figure.over-dry.formula');
-            $this->figures->kg(
-                $id.'.over_empty',
-                $text,
-                $limit->fill->emptyKg - $limit->limitKg,
-                static fn (): array => [SumInput::figure($id.'.empty'), $allowed()],
-            );
-        }
-    }
-
-    private function plate(LimitWorking $limit, string $label): SumInput
-    {
-        return SumInput::field($label, $this->workings->wording->kg($limit->limitKg), RigLimit::of($limit->name, $this->workings->plan->load->rig)->pointer);
-    }
-
-    /** @return list<SumInput> what rests on a limit as it travels, and the fresh water that is taken out again */
-    private function emptyInputs(LimitName $name): array
-    {
-        $wording = $this->workings->wording;
-        $limit = $this->load->limit($name) ?? throw new \LogicException('There is no limit '.$name->value.'.');
-        $fullWater = SumInput::constant($wording->text('load.sum.less-water'), $wording->kg(-$limit->fill->waterKg));
-
-        return [SumInput::figure('load.'.$name->value.'.full'), $fullWater];
-    }
-
-    private static function howWeighed(Weighing ...$weighings): string
-    {
-        $weighed = \count(array_filter($weighings, static fn (Weighing $one): bool => $one->isWeighed()));
-
-        return match ($weighed) {
-            \count($weighings) => 'weighed',
-            0 => 'estimated',
-            default => 'part',
-        };
-    }
-
     private function addTyre(): void
     {
         $worst = WheelLoads::worstOver($this->workings);
@@ -253,57 +102,6 @@ final readonly class LoadFigures
             ...$this->inputs->places('y_m', $worst->state),
             SumInput::constant($wording->text('load.sum.on-tyre'), $wording->kg($worst->kg)),
             SumInput::field($wording->text('load.sum.tyre-limit'), $wording->kg($worst->tyreKg), $axle.'/tyre_kg'),
-        ]);
-    }
-
-    private function addFill(): void
-    {
-        $wording = $this->workings->wording;
-        $greatest = $this->workings->of(GreatestFill::class);
-        $limit = $this->load->limit($greatest->limitedBy);
-        $formula = match (true) {
-            !$greatest->exists => 'load.figure.max-fill.formula.none',
-            null === $greatest->limitedBy => 'load.figure.max-fill.formula.brim',
-            null === $limit => 'load.figure.max-fill.formula.nose',
-            default => 'load.figure.max-fill.formula',
-        };
-        $text = new FigureText('load.figure.max-fill.label', $formula, 'load.source.straight', ['least' => Amount::share(GreatestFill::LEAST_NOSE_SHARE)]);
-        $this->figures->litres('load.max_fill', $text, $greatest->litres, fn (): array => [
-            SumInput::figure('tanks.full'),
-            ...null === $limit ? [] : [
-                $this->plate($limit, $wording->text('load.sum.limit-of', ['limit' => LimitWords::name($limit->name, $this->workings->rigWords)])),
-                SumInput::constant($wording->text('load.sum.with-empty'), $wording->kg($limit->fill->emptyKg)),
-                SumInput::constant($wording->text('load.sum.full-adds'), $wording->kg($limit->fill->waterKg)),
-                SumInput::constant($wording->text('load.sum.held-back'), $wording->kg($greatest->margin * $limit->errorKg)),
-            ],
-        ]);
-    }
-
-    private function addBestSplit(): void
-    {
-        $split = BestSplit::of($this->workings);
-        if (null === $split) {
-            return;
-        }
-        $wording = $this->workings->wording;
-        $text = new FigureText('load.figure.best-split.label', 'load.figure.best-split.formula', 'load.source.simplex');
-        $left = fn (LimitWorking $limit): string => $wording->text(
-            'load.sum.left-empty',
-            ['limit' => LimitWords::name($limit->name, $this->workings->rigWords)],
-        );
-        $this->figures->litres('load.best_split', $text, $split->litres(), fn (): array => [
-            ...array_map(
-                static fn (TankWorking $working, float $litres): SumInput => SumInput::constant(
-                    $working->tank->name,
-                    $wording->litresAtMost($litres),
-                ),
-                $split->tanks,
-                $split->litres,
-            ),
-            ...array_map(
-                static fn (LimitWorking $limit): SumInput => SumInput::constant($left($limit), $wording->kg($limit->fill->spareAt(0.0))),
-                $this->load->limits(),
-            ),
         ]);
     }
 

@@ -12,7 +12,9 @@ use YardCask\Core\Plan\Rig\PlannedAxle;
 use YardCask\Core\Plan\Rig\PlannedRoadRig;
 use YardCask\Core\Plan\Rig\PlannedTrailer;
 use YardCask\Core\Plan\Tanks\WaterKind;
+use YardCask\Core\Stage\Load\Shared\LimitWorking;
 use YardCask\Core\Stage\Load\Shared\LoadWorkings;
+use YardCask\Core\Stage\Load\Shared\RigLimit;
 use YardCask\Core\Stage\Load\Shared\RigState;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
 use YardCask\Core\Stage\Tanks\Shared\TankWorking;
@@ -239,5 +241,11 @@ final class LoadInputs
         }
 
         return [] === $inputs ? [SumInput::constant($wording->text('load.sum.water'), $wording->kg(0.0))] : $inputs;
+    }
+
+    /** What a limit allows, by the field that says so. */
+    public function plate(LimitWorking $limit, string $label): SumInput
+    {
+        return SumInput::field($label, $this->workings->wording->kg($limit->limitKg), RigLimit::of($limit->name, $this->workings->plan->load->rig)->pointer);
     }
 }
