@@ -91,12 +91,6 @@ enum PlannedShape: string implements NamedChoice
         return $size[0] >= $size[1] ? 0 : 1;
     }
 
-    /** Whether its cross-section is the same at every height, so that litres are proportional to depth. */
-    public function isStraight(): bool
-    {
-        return self::Box === $this || self::UprightCylinder === $this;
-    }
-
     /**
      * Slices across one axis, each as wide along another as the ellipse is at its widest there: they hold it.
      *

@@ -37,9 +37,4 @@ final readonly class RigMoment
     {
         return $this->state?->phrase($rig) ?? new Phrase('load.state.part-used', ['litres' => Amount::litres($this->usedL)]);
     }
-
-    public function isTravelling(): bool
-    {
-        return RigState::Travelling === $this->state;
-    }
 }
