@@ -72,6 +72,7 @@ final readonly class LineController
             ),
         ),
     ]))]
+    #[ProblemResponse(422, 'Not a unit')]
     public function parts(Request $request): Response
     {
         $in = InputReader::of((object) array_intersect_key($request->query->all(), UnitPreferences::CHOICES));

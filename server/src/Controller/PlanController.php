@@ -95,6 +95,7 @@ final readonly class PlanController
     )]
     #[PlanRequest]
     #[OA\Response(response: 200, description: 'Saved', content: new OA\JsonContent(ref: '#/components/schemas/SavedPlan'))]
+    #[ProblemResponse(404, 'No such plan')]
     #[ProblemResponse(412, 'Saved by somebody else meanwhile; `current` holds what stands')]
     #[ProblemResponse(422, 'Not a valid plan')]
     public function write(string $id, Request $request): Response
@@ -108,6 +109,7 @@ final readonly class PlanController
     #[OA\Delete(path: '/api/plans/{id}', operationId: 'deletePlan', summary: 'Delete a plan; it can be brought back')]
     #[OA\Parameter(name: 'id', in: 'path', required: true, schema: new OA\Schema(type: 'string'))]
     #[OA\Response(response: 204, description: 'Deleted')]
+    #[ProblemResponse(404, 'No such plan')]
     public function delete(string $id): Response
     {
         $this->plans->delete($id);
@@ -129,6 +131,7 @@ final readonly class PlanController
     #[OA\Post(path: '/api/plans/{id}/undelete', operationId: 'undeletePlan', summary: 'Bring a deleted plan back')]
     #[OA\Parameter(name: 'id', in: 'path', required: true, schema: new OA\Schema(type: 'string'))]
     #[OA\Response(response: 200, description: 'Back again', content: new OA\JsonContent(ref: '#/components/schemas/SavedPlan'))]
+    #[ProblemResponse(404, 'No such plan')]
     public function undelete(string $id): Response
     {
         return SavedPlanReply::of($this->plans->undelete($id));

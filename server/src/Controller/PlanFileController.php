@@ -50,6 +50,7 @@ final readonly class PlanFileController
     #[OA\Get(path: '/api/plans/{id}/export', operationId: 'exportPlan', summary: 'The plan file as last saved')]
     #[OA\Parameter(name: 'id', in: 'path', required: true, schema: new OA\Schema(type: 'string'))]
     #[OA\Response(response: 200, description: 'The plan file', content: new OA\JsonContent(ref: 'plan.schema.json'))]
+    #[ProblemResponse(404, 'No such plan')]
     public function export(string $id): Response
     {
         $plan = Plan::fromJson($this->plans->latest($id)->document);

@@ -15,6 +15,7 @@ use YardCask\Server\Http\IfMatch;
 use YardCask\Server\Http\JsonBody;
 use YardCask\Server\Http\JsonReply;
 use YardCask\Server\Http\SavedPlanReply;
+use YardCask\Server\OpenApi\ProblemResponse;
 use YardCask\Server\Storage\PlanStore;
 
 /** What a plan once was, and going back to it. */
@@ -36,6 +37,8 @@ final readonly class RevisionController
         schema: new OA\Schema(type: 'integer'),
     )]
     #[OA\Response(response: 200, description: 'The revisions', content: new OA\JsonContent(ref: '#/components/schemas/RevisionPage'))]
+    #[ProblemResponse(404, 'No such plan')]
+    #[ProblemResponse(422, 'Not the number of a revision')]
     public function list(string $id, Request $request): Response
     {
         $before = $request->query->all()['before'] ?? null;
@@ -51,6 +54,7 @@ final readonly class RevisionController
     #[OA\Parameter(name: 'id', in: 'path', required: true, schema: new OA\Schema(type: 'string'))]
     #[OA\Parameter(name: 'number', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))]
     #[OA\Response(response: 200, description: 'The revision', content: new OA\JsonContent(ref: '#/components/schemas/SavedPlan'))]
+    #[ProblemResponse(404, 'No such plan or revision')]
     public function read(string $id, int $number): Response
     {
         return SavedPlanReply::of($this->plans->at($id, $number));
@@ -72,6 +76,8 @@ final readonly class RevisionController
         ),
     )]
     #[OA\Response(response: 204, description: 'Named')]
+    #[ProblemResponse(404, 'No such plan or revision')]
+    #[ProblemResponse(422, 'Not a name')]
     public function name(string $id, int $number, Request $request): Response
     {
         $in = InputReader::of(JsonBody::read($request));
@@ -88,6 +94,8 @@ final readonly class RevisionController
     #[OA\Parameter(name: 'number', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))]
     #[OA\Parameter(name: 'If-Match', in: 'header', required: true, schema: new OA\Schema(type: 'string'))]
     #[OA\Response(response: 200, description: 'Restored', content: new OA\JsonContent(ref: '#/components/schemas/SavedPlan'))]
+    #[ProblemResponse(404, 'No such plan or revision')]
+    #[ProblemResponse(412, 'Saved by somebody else meanwhile; `current` holds what stands')]
     public function restore(string $id, int $number, Request $request): Response
     {
         return SavedPlanReply::of($this->plans->restore($id, IfMatch::revision($request), $number));

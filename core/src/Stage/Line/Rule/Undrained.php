@@ -14,6 +14,7 @@ use YardCask\Core\Plan\Line\PartKind;
 use YardCask\Core\Plan\Tanks\PlannedTank;
 use YardCask\Core\Stage\Line\Edit\LineDraft;
 use YardCask\Core\Stage\Line\Edit\UsualHeight;
+use YardCask\Core\Stage\Line\Graph\SourceSide;
 use YardCask\Core\Stage\Line\LineFinding;
 use YardCask\Core\Stage\Line\LineWorkings;
 use YardCask\Core\Stage\Line\Mode\LineMode;
@@ -57,8 +58,25 @@ final class Undrained implements RuleWithThresholds
                 new Measure($mL, self::HARMLESS_ML, 'mL'),
                 $text,
                 static fn (): array => self::drains($workings),
+                causes: self::causes($line, $workings),
             ),
         ];
+    }
+
+    /** @return list<string> the parts that are the wrong way round, and without which it would drain */
+    private static function causes(LineWorkings $line, Workings $workings): array
+    {
+        $causes = [];
+        foreach ($line->graph->plan->line->parts as $part) {
+            if ($part->kind->isOneWay() && SourceSide::isBackwards($part, $line->graph)) {
+                $turned = $workings->with(LineDraft::of($workings->plan)->turned($part)->plan())->of(LineWorkings::class);
+                if (array_sum(self::stays($turned)) <= self::HARMLESS_ML) {
+                    $causes[] = LineFinding::Backwards->keyOf([$part->id]);
+                }
+            }
+        }
+
+        return $causes;
     }
 
     /** @return array<int, float> mL by the pipe's place in the plan, the most first */
