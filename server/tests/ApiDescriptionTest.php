@@ -7,7 +7,7 @@ namespace YardCask\Server\Tests;
 /** What schema/openapi.json promises of each route is what happens. */
 final class ApiDescriptionTest extends ApiTestCase
 {
-    private const NOBODY = 'no-such-plan';
+    private const NOBODY = 'aaaaaaaaaaaa';
 
     /** @return list<array{string, string, \stdClass}> method, path and description of each route */
     private static function operations(): array

@@ -80,8 +80,12 @@ final readonly class RevisionController
     #[ProblemResponse(422, 'Not a name')]
     public function name(string $id, int $number, Request $request): Response
     {
-        $in = InputReader::of(JsonBody::read($request));
-        $name = $in->holdsText('name') ? trim($in->text('name', PlanRevision::LONGEST_NAME)) : null;
+        $body = JsonBody::read($request);
+        if (!$body instanceof \stdClass || !\is_string($body->name ?? null)) {
+            throw InvalidInput::at('/name', 'The name of a revision is wanted here, for example “Before winter”; an empty one takes the name away.');
+        }
+        $in = InputReader::of($body);
+        $name = '' === trim($body->name) ? null : trim($in->text('name', PlanRevision::LONGEST_NAME));
         $in->throwIfInvalid();
         $this->plans->nameRevision($id, $number, $name);
 
