@@ -121,8 +121,8 @@ export default function NewPlan() {
               />
             )}
             <p className="text-[13px] text-ink-2">
-              {catalogue?.rigs.find((rig) => rig.id === draft.rig)?.about} Its figures are typical but
-              made up: replace them with those from your plate, weigh ticket and tape measure.
+              {catalogue?.rigs.find((rig) => rig.id === draft.rig)?.about} Its figures are typical but made up: replace
+              them with those from your plate, weigh ticket and tape measure.
             </p>
             {refused["/rig"] && <p className="refusal">{refused["/rig"]}</p>}
           </fieldset>
