@@ -82,7 +82,7 @@ final readonly class RevisionController
     {
         $body = JsonBody::read($request);
         if (!$body instanceof \stdClass || !\is_string($body->name ?? null)) {
-            throw InvalidInput::at('/name', 'The name of a revision is wanted here, for example “Before winter”; an empty one takes the name away.');
+            throw InvalidInput::at('/name', 'Enter a name for this revision, for example “Before winter”, or an empty one to remove it.');
         }
         $in = InputReader::of($body);
         $name = '' === trim($body->name) ? null : trim($in->text('name', PlanRevision::LONGEST_NAME));
