@@ -20,7 +20,7 @@ missing_packages() {
     command -v npm >/dev/null || echo npm
     { command -v mariadbd || [ -x /usr/sbin/mariadbd ]; } >/dev/null || echo mariadb-server
     [ -x /usr/sbin/nginx ] || echo nginx
-    [ "$1" != tests ] || command -v chromium >/dev/null || echo chromium
+    [ "$1" != tests ] || [ -x /usr/bin/chromium-headless-shell ] || [ -x /usr/bin/chromium ] || echo chromium-headless-shell
 }
 
 # The php-fpm of the same version as php on the command line.
