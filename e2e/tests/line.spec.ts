@@ -249,3 +249,24 @@ test("every two outlets are opened at once, and how a pipe is joined is chosen a
   );
   expect(behind.joint).toBe("crimp");
 });
+
+test("what is changed while a part is put in stays changed", async ({ page }) => {
+  const plan = JSON.parse(readFileSync(FELLSIDE, "utf8"));
+  const { id } = await (await page.request.post("/api/plans/import", { data: plan })).json();
+  await page.goto(`/plans/${id}/line`);
+  await choose(page, "Pressure pump");
+  let arrived = () => {};
+  const late = new Promise<void>((go) => {
+    arrived = go;
+  });
+  await page.route("**/api/line-edits", async (route) => {
+    await late;
+    await route.continue();
+  });
+  await page.getByRole("button", { name: "Turn round" }).click();
+  await page.getByLabel("Name of the part").fill("Other pump");
+  arrived();
+  await expect(snag(page, "The other pump is the wrong way round")).toBeVisible();
+  await saved(page);
+  expect((await stored(page, id)).line.parts.some((one: { name: string }) => one.name === "Other pump")).toBe(true);
+});

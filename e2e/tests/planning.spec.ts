@@ -193,12 +193,25 @@ test("what is added and removed before the answer comes leaves nothing waiting",
 
 test("while one types quickly the last text wins, and undo goes back to the beginning", async ({ page }) => {
   const id = await openFellside(page);
+  const stay = page.getByRole("radio", { name: "serviced sites" });
+  const heights = await stay.evaluateHandle((one) => {
+    const seen: number[] = [];
+    const look = () => {
+      seen.push(one.getBoundingClientRect().y);
+      requestAnimationFrame(look);
+    };
+    look();
+    return seen;
+  });
   await field(page, "/use/days").click();
   for (const text of ["4", "12", "1", "10", "5"]) await field(page, "/use/days").fill(text);
   await expect(answer(page)).toHaveText("Carry 185 L for 5 days.");
+  // What one is about to press stays where it is while the text is read.
+  const seen = await heights.jsonValue();
+  expect(Math.max(...seen) - Math.min(...seen)).toBeLessThan(4);
   await field(page, "/use/days").press("Enter");
   await type(page, "/use/crew", "4");
-  await page.getByRole("radio", { name: "serviced sites" }).click();
+  await stay.click();
   await saved(page);
   await expect.poll(async () => (await stored(page, id)).use).toMatchObject({ crew: 4, days: 5, stay: "sites" });
   for (let step = 0; step < 3; step++) await page.getByRole("button", { name: "Undo" }).click();

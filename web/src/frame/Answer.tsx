@@ -4,8 +4,8 @@ import { FigureButton } from "../plan/widgets/FigureButton";
 
 /** What the stage says: one sentence, its figure in the colour of water, and a line of reason. While it is older than what is typed it says so. */
 export function Answer({ answer }: { answer: Assessment["stages"]["use"]["answer"] }) {
-  const { settled, uncounted } = usePlan();
-  const older = !settled || uncounted > 0;
+  const { settled, reading, uncounted } = usePlan();
+  const older = !settled || reading || uncounted > 0;
   return (
     <header className={`answer ${older ? "answer-older" : ""}`} aria-busy={!settled}>
       <h1 aria-live="polite">

@@ -9,7 +9,7 @@ const plan: Plan = JSON.parse(
   readFileSync(new URL("../../../../catalogue/plans/fellside.json", import.meta.url), "utf8"),
 );
 const start = opened({ id: "a", revision: 3, saved_at: "", plan });
-const edited = planReducer(start, { type: "edit", plan: withValue(plan, "/use/days", 5), what: "days" });
+const edited = planReducer(start, { type: "edit", from: plan, plan: withValue(plan, "/use/days", 5), what: "days" });
 
 function storage(): Storage {
   const kept = new Map<string, string>();
@@ -77,12 +77,15 @@ describe("what the browser keeps", () => {
   });
   it("knows what it sent, though no reply came back before the page was left", async () => {
     const sent = planReducer(edited, { type: "saving", plan: edited.plan });
-    storeDrafts(planReducer(sent, { type: "edit", plan: withValue(plan, "/use/days", 7), what: "days" }), TAB);
+    storeDrafts(
+      planReducer(sent, { type: "edit", from: plan, plan: withValue(plan, "/use/days", 7), what: "days" }),
+      TAB,
+    );
     const again = reopened(at(4, edited.plan), await takeDrafts("a"));
     expect([again.plan.use.days, again.saved.revision, again.conflict]).toEqual([7, 4, null]);
   });
   it("is kept apart for each tab; what a closed one left goes on here, one after the other", async () => {
-    const crew = planReducer(start, { type: "edit", plan: withValue(plan, "/use/crew", 6), what: "crew" });
+    const crew = planReducer(start, { type: "edit", from: plan, plan: withValue(plan, "/use/crew", 6), what: "crew" });
     storeDrafts(edited, "first");
     storeDrafts(crew, "second");
     open = ["first", "second"];

@@ -35,7 +35,9 @@ export type PlanWork = {
   typed: (pointer: string) => Typed | undefined;
   /** Forgets what was typed at and below a pointer. */
   untype: (under: string) => void;
-  /** What was typed and is not counted yet, or cannot be. */
+  /** Whether something typed is on its way to the server, to be read. */
+  reading: boolean;
+  /** How many texts could not be read, yet or at all. */
   uncounted: number;
   /** Ends an undo step: the next edit begins a new one. */
   settle: () => void;

@@ -11,7 +11,7 @@ import { reveal } from "../widgets/useReveal";
 import { patched, valueAt, withValue } from "./edits";
 import { PlanContext, type PlanWork } from "./PlanContext";
 import { partAdded, placeOf, pointerOf, withNewIds } from "./parts";
-import { notRead, planReducer } from "./planState";
+import { planReducer } from "./planState";
 import { readingAt } from "./readingAt";
 import { useTyping } from "./useTyping";
 
@@ -43,7 +43,7 @@ export function PlanProvider({ opening, stage, children }: { opening: Opening; s
   const work = useMemo<PlanWork | null>(() => {
     if (!assessment) return null;
     const edit: PlanWork["edit"] = (plan, what, key) =>
-      dispatch({ type: "edit", plan, what, ...(key !== undefined && { key }) });
+      dispatch({ type: "edit", from: state.plan, plan, what, ...(key !== undefined && { key }) });
     return {
       state,
       plan: state.plan,
@@ -84,7 +84,8 @@ export function PlanProvider({ opening, stage, children }: { opening: Opening; s
       type: (pointer, text, what, sure) => type(placeOf(state.plan, pointer), text, what, sure),
       typed: (pointer) => state.typed[placeOf(state.plan, pointer)],
       untype: (under) => dispatch({ type: "untyped", under: placeOf(state.plan, under) }),
-      uncounted: Object.values(notRead(state.typed)).length,
+      reading: Object.values(state.typed).some((one) => one.state === "reading"),
+      uncounted: Object.values(state.typed).filter((one) => one.state === "waiting" || one.state === "refused").length,
       settle: () => dispatch({ type: "settle" }),
       resolve: (resolution) => dispatch({ type: "resolve", with: resolution }),
       openSum: setSum,

@@ -11,6 +11,7 @@ const fellside: Plan = JSON.parse(
 const start = () => opened({ id: "a", revision: 1, saved_at: "", plan: fellside });
 const days = (count: number, key?: string): PlanAction => ({
   type: "edit",
+  from: fellside,
   plan: withValue(fellside, "/use/days", count),
   what: `${count} days`,
   ...(key && { key }),
@@ -36,6 +37,17 @@ describe("undo and redo", () => {
     const back = planReducer(twice, { type: "undo" });
     expect([back.what, back.future.map((step) => step.what)]).toEqual(["undone: 5 days", ["5 days"]]);
     expect(planReducer(back, { type: "redo" }).what).toBe("5 days");
+  });
+  it("an edit of an older plan leaves what was changed since then, and the last stands where both changed one place", () => {
+    const stay: PlanAction = {
+      type: "edit",
+      from: fellside,
+      plan: withValue(fellside, "/use/stay", "mixed"),
+      what: "mixed",
+    };
+    expect(having(days(4), stay).plan.use).toMatchObject({ days: 4, stay: "mixed" });
+    expect(having(stay, days(4), { type: "undo" }).plan.use).toMatchObject({ days: 3, stay: "mixed" });
+    expect(having(days(4), days(5)).plan.use.days).toBe(5);
   });
   it("an edit that changes nothing is no step", () => {
     expect(having(days(3)).past).toEqual([]);
@@ -93,7 +105,8 @@ describe("saving", () => {
   });
   it("the same change made twice is no conflict", () => {
     expect(
-      having({ type: "edit", plan: current.plan, what: "crew" }, { type: "conflict", current }).conflict,
+      having({ type: "edit", from: fellside, plan: current.plan, what: "crew" }, { type: "conflict", current })
+        .conflict,
     ).toBeNull();
   });
 });
@@ -147,7 +160,7 @@ describe("places stay with their part", () => {
     const place = placeOf(fellside, "/tanks/1/length_mm");
     const states = [
       { type: "typed", place, typed: { text: "long", state: "refused", what: "" } },
-      { type: "edit", plan: less, what: "without Tail tank" },
+      { type: "edit", from: fellside, plan: less, what: "without Tail tank" },
       { type: "undo" },
       { type: "redo" },
       { type: "counted" },

@@ -35,7 +35,8 @@ export type PlanState = {
 export type Resolution = "mine" | "theirs" | "both";
 
 export type PlanAction =
-  | { type: "edit"; plan: Plan; what: string; key?: string }
+  /** The plan that an edit made of the plan `from`: what has been changed since then stays. */
+  | { type: "edit"; from: Plan; plan: Plan; what: string; key?: string }
   | { type: "undo" }
   | { type: "redo" }
   | { type: "settle" }
@@ -91,11 +92,12 @@ export function isUnsaved(state: PlanState): boolean {
 export function planReducer(state: PlanState, action: PlanAction): PlanState {
   switch (action.type) {
     case "edit": {
-      if (same(action.plan, state.plan)) return state;
+      const plan = action.from === state.plan ? action.plan : sinceThen(action, state.plan);
+      if (same(plan, state.plan)) return state;
       const joins = action.key !== undefined && action.key === state.lastEdit;
       return {
         ...state,
-        plan: action.plan,
+        plan,
         past: joins ? state.past : [...state.past, { plan: state.plan, what: action.what }],
         future: [],
         what: action.what,
@@ -158,6 +160,11 @@ export function planReducer(state: PlanState, action: PlanAction): PlanState {
     case "resolve":
       return resolved(state, action.with);
   }
+}
+
+/** An edit of an older plan, done to the present one; where both changed one place, the edit that came last stands. */
+function sinceThen({ from, plan }: { from: Plan; plan: Plan }, present: Plan): Plan {
+  return merged(from, plan, present) ?? plan;
 }
 
 /** The plan that both states' changes make, while there is a conflict; null when they changed the same place. */

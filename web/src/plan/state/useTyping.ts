@@ -25,7 +25,8 @@ export function useTyping(state: PlanState, dispatch: Dispatch<PlanAction>): Rea
         // By now the part may stand elsewhere in its list, or be gone.
         const there = pointerOf(latest.current.plan, place);
         if (!stillWanted() || there === undefined) return;
-        dispatch({ type: "edit", plan: withValue(latest.current.plan, there, value), what, key: place });
+        const from = latest.current.plan;
+        dispatch({ type: "edit", from, plan: withValue(from, there, value), what, key: place });
         dispatch({ type: "typed", place, typed: { text, state: "read", what } });
       } catch (error) {
         if (!stillWanted()) return;
