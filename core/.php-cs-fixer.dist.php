@@ -6,6 +6,7 @@ $rooms = array_filter(['core/src', 'core/tests', 'server/src', 'server/tests', '
 
 return (new PhpCsFixer\Config())
     ->setRiskyAllowed(true)
+    ->setUnsupportedPhpVersionAllowed(true)
     ->setRules([
         '@Symfony' => true,
         '@Symfony:risky' => true,

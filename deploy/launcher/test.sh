@@ -48,12 +48,14 @@ suite() {
 }
 
 phpstan_in() { (cd "$ROOT/$1" && vendor/bin/phpstan analyse --no-progress --memory-limit=1G); }
+# What computes for long is compiled.
+COMPILED=(-d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M)
 # The core's tests know no database and no file: they run in as many processes as there are processors.
-paratest_core() { (cd "$ROOT/core" && "${AS[@]}" vendor/bin/paratest --no-test-tokens --log-junit "$STATE/core.xml"); }
-phpunit_in() { (cd "$ROOT/$1" && "${AS[@]}" php -d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M vendor/bin/phpunit --do-not-cache-result --log-junit "$STATE/$1.xml"); }
+paratest_core() { (cd "$ROOT/core" && "${AS[@]}" vendor/bin/paratest --no-test-tokens --passthru-php="${COMPILED[*]@Q}" --log-junit "$STATE/core.xml"); }
+phpunit_server() { (cd "$ROOT/server" && "${AS[@]}" php "${COMPILED[@]}" vendor/bin/phpunit --do-not-cache-result --log-junit "$STATE/server.xml"); }
 npm_run() { npm --prefix "$ROOT/$1" run "$2"; }
 vitest() { (cd "$ROOT/web" && npx vitest run --reporter=default --reporter=junit --outputFile.junit="$STATE/web.xml"); }
-code_style() { (cd "$ROOT/core" && PHP_CS_FIXER_IGNORE_ENV=1 vendor/bin/php-cs-fixer check --diff); }
+code_style() { (cd "$ROOT/core" && php "${COMPILED[@]}" vendor/bin/php-cs-fixer check --diff); }
 test_database() { APP_ENV=test as_service_console doctrine:migrations:migrate --no-interaction --allow-no-migration; }
 database_matches() { APP_ENV=test as_service_console doctrine:schema:validate; }
 playwright() { (cd "$ROOT/e2e" && BASE_URL="http://127.0.0.1:$PORT" STATE="$STATE" JUNIT="$STATE/e2e.xml" npx playwright test "$@"); }
@@ -95,21 +97,32 @@ prepare_tests() {
     [[ ! $part =~ ^(all|browser)$ ]] || web_start
 }
 
-run_checks() {
+check_php() {
     check "Static analysis and dependency rule, core" phpstan_in core
     check "Static analysis and dependency rule, server" phpstan_in server
     check "Code style" code_style
+    check "Migrations match the entities" database_matches
+}
+check_typescript() {
     check "Type check, web" npm_run web check
     check "Lint, web" npm_run web lint
     check "Type check, browser tests" npm_run e2e check
     check "Lint, browser tests" npm_run e2e lint
-    check "Migrations match the entities" database_matches
+}
+run_checks() {
+    check_php
+    check_typescript
 }
 
 run_core() { suite "Core" "$STATE/core.xml" paratest_core; }
-run_server() { suite "Server, on MariaDB" "$STATE/server.xml" phpunit_in server; }
-run_checks_and_web() {
-    run_checks
+run_server() { suite "Server, on MariaDB" "$STATE/server.xml" phpunit_server; }
+# Two lanes that take about as long as each other.
+server_lane() {
+    run_server
+    check_typescript
+}
+checks_lane() {
+    check_php
     run_web
 }
 run_web() { suite "Web" "$STATE/web.xml" vitest; }
@@ -122,7 +135,7 @@ run_tests() {
     prepare_tests "$part"
     if [ "$part" = all ]; then
         # What needs one processor runs beside its like; what uses them all runs by itself.
-        lanes run_server run_checks_and_web
+        lanes server_lane checks_lane
         run_core
         run_browser
     else
