@@ -15,6 +15,7 @@ use YardCask\Core\Stage\Assessor;
 use YardCask\Core\Stage\Load\Shared\LimitWorking;
 use YardCask\Core\Stage\Load\Shared\LoadWorkings;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
+use YardCask\Core\Stage\Tanks\Stock\StockPairs;
 use YardCask\Core\Stage\Tanks\Stock\StockRow;
 use YardCask\Core\Stage\Tanks\Stock\StockSearch;
 use YardCask\Core\Tests\SamplePlans;
@@ -36,7 +37,7 @@ final class StockSearchTest extends TestCase
     {
         foreach ([['fellside', 'tail'], ['prompt-side', null], ['petrel', 'settee'], ['bothy', 'nobody']] as [$name, $replaced]) {
             $plan = SamplePlans::demos()[$name];
-            foreach ([StockSearch::over($plan, self::stock(), $replaced), StockSearch::pairs($plan, self::stock(), $replaced)] as $offer) {
+            foreach ([StockSearch::over($plan, self::stock(), $replaced), StockPairs::over($plan, self::stock(), $replaced)] as $offer) {
                 $fitting = array_values(array_filter($offer->rows, static fn (StockRow $row): bool => $row->fits()));
                 self::assertNotSame([], $fitting, $name);
                 foreach (\array_slice($fitting, 0, 25) as $row) {
@@ -48,7 +49,7 @@ final class StockSearchTest extends TestCase
 
     public function testThoseMarkedAreTheOnesThatNoOtherBeats(): void
     {
-        $offer = StockSearch::pairs(SamplePlans::demos()['prompt-side'], self::stock(), 'left');
+        $offer = StockPairs::over(SamplePlans::demos()['prompt-side'], self::stock(), 'left');
         foreach ($offer->rows as $row) {
             $beaten = [] !== array_filter($offer->rows, static fn (StockRow $other): bool => $other->beats($row));
             self::assertSame(!$beaten, \in_array($row->id, $offer->best, true), $row->name);

@@ -10,6 +10,7 @@ use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
 use YardCask\Core\Catalogue\StockTank;
 use YardCask\Core\Plan\Plan;
+use YardCask\Core\Stage\Tanks\Stock\StockPairs;
 use YardCask\Core\Stage\Tanks\Stock\StockSearch;
 use YardCask\Server\Catalogue\CatalogueFiles;
 use YardCask\Server\Entity\OwnTank;
@@ -44,7 +45,7 @@ final readonly class StockController
         $plan = Plan::read(JsonBody::read($request));
         $asked = $request->query->all();
         $replace = \is_string($asked['replace'] ?? null) ? $asked['replace'] : null;
-        $search = 'true' === ($asked['pairs'] ?? null) ? StockSearch::pairs(...) : StockSearch::over(...);
+        $search = 'true' === ($asked['pairs'] ?? null) ? StockPairs::over(...) : StockSearch::over(...);
 
         $own = array_map(static fn (OwnTank $one): StockTank => $one->tank(), $this->own->all());
 

@@ -1,0 +1,115 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Stage\Tanks\Stock;
+
+use YardCask\Core\Catalogue\StockTank;
+use YardCask\Core\Plan\Bays\PlannedBay;
+use YardCask\Core\Plan\Plan;
+
+/** Tries tanks that can be had two by two: in one bay or in two, in place of a tank of the plan or beside all of them. */
+final readonly class StockPairs
+{
+    /** Of a bay's tanks that no other there beats, how many are tried in pairs. */
+    private const MOST_PER_BAY = 9;
+
+    /** @param list<StockTank> $stock */
+    private function __construct(private array $stock, private StockRows $rows)
+    {
+    }
+
+    /**
+     * @param list<StockTank> $stock
+     * @param string|null $replaced the id of the tank whose place is to be filled; null to add two
+     */
+    public static function over(Plan $plan, array $stock, ?string $replaced): StockOffer
+    {
+        $places = new StockPlaces($plan, $replaced);
+        $rows = (new self($stock, new StockRows($places)))->rowsIn($plan->bays);
+
+        return StockOffer::of($rows, $places->tried());
+    }
+
+    /**
+     * @param list<PlannedBay> $bays
+     *
+     * @return list<StockRow>
+     */
+    private function rowsIn(array $bays): array
+    {
+        $rows = [];
+        $best = array_map($this->bestIn(...), $bays);
+        foreach ($bays as $index => $bay) {
+            array_push($rows, ...$this->pairsIn($bay, $best[$index]));
+            foreach (\array_slice($bays, 0, $index) as $before => $other) {
+                foreach ($best[$index] as $one) {
+                    foreach ($best[$before] as $two) {
+                        $rows[] = $this->rows->pair($two, $other, $one, $bay);
+                    }
+                }
+            }
+        }
+
+        return array_values(array_filter($rows));
+    }
+
+    /** @return list<StockTank> those of the bay that no other there beats in water and in what they leave */
+    private function bestIn(PlannedBay $bay): array
+    {
+        $rows = [];
+        $stock = [];
+        foreach ($this->stock as $one) {
+            $row = $this->rows->inBay($one, $bay);
+            if (null !== $row) {
+                $rows[] = $row;
+                $stock[$row->id] = $one;
+            }
+        }
+
+        return array_map(static fn (StockRow $row): StockTank => $stock[$row->id], \array_slice(StockOffer::best($rows), 0, self::MOST_PER_BAY));
+    }
+
+    /**
+     * Two tanks in one bay, the larger first.
+     *
+     * Both have to go in, so only those are tried whose boxes together have room in it.
+     *
+     * @param list<StockTank> $stock
+     *
+     * @return list<StockRow>
+     */
+    private function pairsIn(PlannedBay $bay, array $stock): array
+    {
+        $roomL = $bay->lengthMm * $bay->widthMm * $bay->heightMm / 1e6;
+        usort($stock, static fn (StockTank $a, StockTank $b): int => self::outsideL($b) <=> self::outsideL($a));
+        $rows = [];
+        foreach ($stock as $index => $one) {
+            // The largest that goes in beside it is the one that counts.
+            foreach (\array_slice($stock, $index) as $other) {
+                $row = self::outsideL($one) + self::outsideL($other) > $roomL || !self::areApartIn($bay, $one, $other)
+                    ? null
+                    : $this->rows->pair($one, $bay, $other, $bay);
+                if (null !== $row) {
+                    $rows[] = $row;
+                    break;
+                }
+            }
+        }
+
+        return $rows;
+    }
+
+    /** Whether two upright tanks fit beside, behind or above each other, ignoring obstructions. */
+    private static function areApartIn(PlannedBay $bay, StockTank $one, StockTank $other): bool
+    {
+        $slimMm = min($one->lengthMm, $one->widthMm) + min($other->lengthMm, $other->widthMm);
+
+        return $slimMm <= max($bay->lengthMm, $bay->widthMm) || $one->heightMm + $other->heightMm <= $bay->heightMm;
+    }
+
+    private static function outsideL(StockTank $stock): float
+    {
+        return $stock->lengthMm * $stock->widthMm * $stock->heightMm / 1e6;
+    }
+}
