@@ -85,7 +85,8 @@ final class StockPlaces
     /** At the place in the bay that is nearest to its low corner; null where it does not fit or cannot be got in. */
     private function standing(StockTank $stock, PlannedBay $bay, Plan $plan, string $id): ?PlannedTank
     {
-        $tank = $stock->planned($id, FreeName::of($stock->name, array_column($plan->tanks, 'name')), $plan, $id === $this->replaced?->id ? $this->fitted() : []);
+        $name = FreeName::of($stock->name, array_column($plan->tanks, 'name'));
+        $tank = $stock->planned($id, $name, $plan, $id === $this->replaced?->id ? $this->fitted() : []);
         $this->tried += 2;
 
         if (PlaceInBay::tooLargeMm($tank, $bay) > 0) {
