@@ -23,6 +23,9 @@ interface Stage
     /** @param bool $looked whether this stage is looked at: what only it shows is left out otherwise */
     public function drawing(Workings $workings, bool $looked): Drawing;
 
+    /** Whether there is anything to judge; what is not begun is never clear. */
+    public function isBegun(Workings $workings): bool;
+
     /** @return list<Phrase> what can hurt someone here, and who has the last word */
     public function cautions(Workings $workings): array;
 

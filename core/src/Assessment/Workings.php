@@ -113,7 +113,7 @@ final class Workings
             'runs' => $this->plan->runs,
             'line' => $this->plan->line,
             'tank_ends' => $this->tankEnds(),
-            default => throw new \LogicException('A plan has no section '.$name.'.'),
+            default => is_a($name, KeyedWorkings::class, true) ? $this->of($name)->key() : throw new \LogicException('A plan has no section '.$name.'.'),
         };
     }
 }

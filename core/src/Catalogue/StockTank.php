@@ -126,6 +126,7 @@ final readonly class StockTank
             yM: 0.0,
             zM: 0.0,
             seeThrough: true,
+            poured: TankMounting::Fixed !== $this->form,
             ports: $this->ports,
             arch: $this->arch,
             levels: $this->levels,

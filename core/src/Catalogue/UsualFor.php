@@ -11,6 +11,8 @@ enum UsualFor: string
     case NonReturn = 'non_return';
     case Strainer = 'strainer';
     case Tee = 'tee';
+    /** Draws from one of two tanks. */
+    case Selector = 'selector';
     case Drain = 'drain';
     case Cap = 'cap';
     /** Behind a mains inlet. */

@@ -52,7 +52,8 @@ final class Assessor
         $sheets = [];
         $glass = [];
         foreach ($stages as $one) {
-            $valve = Valve::of(array_values(array_filter($findings, static fn (Finding $finding): bool => $one->name() === $finding->stage())));
+            $own = array_values(array_filter($findings, static fn (Finding $finding): bool => $one->name() === $finding->stage()));
+            $valve = Valve::of($own, $one->isBegun($workings));
             $sheets[$one->name()] = new StageSheet(
                 title: $wording->text($one->title()),
                 valve: $valve,

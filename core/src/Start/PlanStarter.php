@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Start;
 
+use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Catalogue\PartStock;
 use YardCask\Core\Catalogue\SystemBook;
+use YardCask\Core\Input\InvalidInput;
 use YardCask\Core\Payload\RigKind;
 use YardCask\Core\Plan\Field\PartFields;
 use YardCask\Core\Plan\Line\LinePlan;
@@ -16,11 +18,16 @@ use YardCask\Core\Plan\Plan;
 use YardCask\Core\Plan\Use\PlannedUse;
 use YardCask\Core\Plan\Use\UsePlan;
 use YardCask\Core\Stage\Line\Edit\SystemLine;
+use YardCask\Core\Stage\Line\LineWorkings;
 use YardCask\Core\Stage\Load\Shared\Seating;
+use YardCask\Core\Words\Phrasebook;
 
 /** Makes a working plan from the first answers: the usual uses, the crew aboard, and enough water for the stay if the rig can carry it. */
 final class PlanStarter
 {
+    /** Less is no water. */
+    private const LEAST_LPM = 0.01;
+
     /** @param SystemBook|null $book the systems; without them, or without the parts that they name, the line is empty */
     public static function start(FirstAnswers $answers, StartingChoices $choices, ?SystemBook $book = null, ?PartStock $stock = null): Plan
     {
@@ -56,11 +63,27 @@ final class PlanStarter
         return null === $book || null === $stock ? $placed : self::withLine($placed, $answers->system, $book, $stock);
     }
 
-    /** The chosen system, or a can and a foot pump if the plan does not have the tanks that it needs. */
+    /** @throws InvalidInput when the plan does not have the tanks that the system needs: nobody is given another than the one that was chosen */
     private static function withLine(Plan $plan, SystemType $system, SystemBook $book, PartStock $stock): Plan
     {
-        $laid = SystemLine::lay($plan, $book->page($system), $stock) ?? SystemLine::lay($plan, $book->page(SystemType::CanFoot), $stock);
+        $laid = SystemLine::lay($plan, $book->page($system), $stock)?->plan;
+        if (null === $laid || !self::givesWater($laid)) {
+            $isApart = SystemType::TwoCircuits === $system;
+            throw InvalidInput::at('/system', Phrasebook::english()->fill($isApart ? 'frame.input.no-drinking-tank' : 'frame.input.no-header-tank', []));
+        }
 
-        return null === $laid ? $plan : PartFields::changed($plan, ['line' => $laid->line]);
+        return $laid;
+    }
+
+    private static function givesWater(Plan $plan): bool
+    {
+        $line = Workings::over($plan)->of(LineWorkings::class);
+        foreach ($line->graph->outlets as $outlet) {
+            if ($line->alone($outlet)->outlets[$outlet->id]->lpm < self::LEAST_LPM) {
+                return false;
+            }
+        }
+
+        return true;
     }
 }

@@ -14,7 +14,11 @@ final class NoCyclesTest extends TestCase
     private const SERVER = __DIR__.'/../../../server/src';
 
     /** A plan’s workings make those of each stage, which are worked out over them. */
-    private const MADE_OVER_EACH_OTHER = ['YardCask\Core\Assessment\StageWorkings', 'YardCask\Core\Assessment\Workings'];
+    private const MADE_OVER_EACH_OTHER = [
+        'YardCask\Core\Assessment\KeyedWorkings',
+        'YardCask\Core\Assessment\StageWorkings',
+        'YardCask\Core\Assessment\Workings',
+    ];
 
     /** @return array<string, array{string, string, list<list<string>>}> */
     public static function roots(): array

@@ -60,7 +60,7 @@ final class PlanTest extends TestCase
             'above the lid',
         ];
         yield 'axles longer than the rig' => ['[{"op":"replace","path":"/load/rig/axles/1/x_m","value":5.5}]', '/load/rig/axles/1/x_m', 'longer than the rig'];
-        yield 'a newer version' => ['[{"op":"replace","path":"/version","value":7}]', '/version', 'newer Yard Cask'];
+        yield 'a newer version' => ['[{"op":"replace","path":"/version","value":8}]', '/version', 'newer Yard Cask'];
         yield 'no plan' => ['[{"op":"replace","path":"/format","value":"shopping-list"}]', '/format', 'not a plan'];
     }
 
@@ -298,6 +298,25 @@ final class PlanTest extends TestCase
         );
         self::assertSame(6, $count);
         self::assertSame(Plan::fromJson($renamed)->toJson(), Plan::fromJson($old)->toJson());
+    }
+
+    public function testCansOfVersionSixThatNoPipeJoinsArePouredByHand(): void
+    {
+        $old = json_decode((string) file_get_contents(__DIR__.'/../plans/bothy-version-6.json'));
+        self::assertSame([false, false, true, false], array_column(Plan::read($old)->tanks, 'poured'));
+        $old->line->pipes = array_values(array_filter($old->line->pipes, static fn (\stdClass $pipe): bool => 'cans.outlet' !== $pipe->from));
+        self::assertSame([false, true, true, false], array_column(Plan::read($old)->tanks, 'poured'));
+        // What is no plan is left to the reader to explain.
+        foreach (['pipes' => 3, 'tanks' => [5]] as $key => $wrong) {
+            $broken = clone $old;
+            $broken->{'tanks' === $key ? 'tanks' : 'line'} = 'tanks' === $key ? $wrong : (object) ['parts' => [], 'pipes' => $wrong];
+            try {
+                Plan::read($broken);
+                self::fail('This was taken.');
+            } catch (InvalidInput $e) {
+                self::assertStringStartsWith('tanks' === $key ? '/tanks/0' : '/line/pipes', $e->errors[0]->pointer);
+            }
+        }
     }
 
     /**

@@ -24,7 +24,7 @@ final class BestSplitTest extends TestCase
     /** Fellside, weighed, without its waste tank, with a second tank on a bench before the rear axle. */
     private static function twoTanks(string $more = ''): Plan
     {
-        $bench = '{"id":"bench","name":"Bench tank","form":"fixed","shape":"box","holds":"fresh","count":1,"length_mm":700,"width_mm":370,"height_mm":360,"outlet_height_mm":15,"overflow_height_mm":345,"displaced_fraction":0,"empty_kg":8,"x_m":1.4,"y_m":-0.75,"z_m":0.63,"ports":[],"see_through":true,"levels":[]}';
+        $bench = '{"id":"bench","name":"Bench tank","form":"fixed","shape":"box","holds":"fresh","count":1,"length_mm":700,"width_mm":370,"height_mm":360,"outlet_height_mm":15,"overflow_height_mm":345,"displaced_fraction":0,"empty_kg":8,"x_m":1.4,"y_m":-0.75,"z_m":0.63,"ports":[],"see_through":true,"poured":false,"levels":[]}';
         $outside = implode(
             ',',
             array_map(static fn (int $use): string => '{"op":"replace","path":"/use/uses/'.$use.'/drains_to","value":"outside"}', [2, 3, 4]),
@@ -33,7 +33,7 @@ final class BestSplitTest extends TestCase
         return Plan::read(
             SamplePlans::patched(
                 SamplePlans::fellside(),
-                '['.$outside.',{"op":"replace","path":"/tanks/2","value":'.$bench.'},{"op":"replace","path":"/use/stay","value":"mixed"},{"op":"replace","path":"/load/rig/gross_limit_kg","value":3600},{"op":"replace","path":"/load/rig/axles/1/weighed_kg","value":1460},{"op":"add","path":"/load/rig/axles/0/weighed_kg","value":1455}'.$more.']',
+                '['.$outside.',{"op":"replace","path":"/tanks/2","value":'.$bench.'},{"op":"replace","path":"/line","value":{"parts":[],"pipes":[]}},{"op":"replace","path":"/use/stay","value":"mixed"},{"op":"replace","path":"/load/rig/gross_limit_kg","value":3600},{"op":"replace","path":"/load/rig/axles/1/weighed_kg","value":1460},{"op":"add","path":"/load/rig/axles/0/weighed_kg","value":1455}'.$more.']',
             ),
         );
     }
@@ -51,11 +51,11 @@ final class BestSplitTest extends TestCase
     /** A stay begun brim full leaves with its waste aboard, which both ways of filling allow for. */
     public function testTheWasteOfTheStayIsAllowedForInTheSplitToo(): void
     {
-        $bench = '{"id":"bench","name":"Bench tank","form":"fixed","shape":"box","holds":"fresh","count":1,"length_mm":700,"width_mm":400,"height_mm":320,"outlet_height_mm":15,"overflow_height_mm":305,"displaced_fraction":0,"empty_kg":5.8,"x_m":1.4,"y_m":0,"z_m":0.62,"ports":[],"see_through":true,"levels":[]}';
+        $bench = '{"id":"bench","name":"Bench tank","form":"fixed","shape":"box","holds":"fresh","count":1,"length_mm":700,"width_mm":400,"height_mm":320,"outlet_height_mm":15,"overflow_height_mm":305,"displaced_fraction":0,"empty_kg":5.8,"x_m":1.4,"y_m":0,"z_m":0.62,"ports":[],"see_through":true,"poured":false,"levels":[]}';
         $plan = Plan::read(
             SamplePlans::patched(
                 SamplePlans::fellside(),
-                '[{"op":"add","path":"/tanks/-","value":'.$bench.'},{"op":"replace","path":"/use/stay","value":"mixed"},{"op":"replace","path":"/load/rig/gross_limit_kg","value":3700},{"op":"replace","path":"/load/rig/axles/1/weighed_kg","value":1460},{"op":"add","path":"/load/rig/axles/0/weighed_kg","value":1455}]',
+                '[{"op":"add","path":"/tanks/-","value":'.$bench.'},{"op":"replace","path":"/line","value":{"parts":[],"pipes":[]}},{"op":"replace","path":"/use/stay","value":"mixed"},{"op":"replace","path":"/load/rig/gross_limit_kg","value":3700},{"op":"replace","path":"/load/rig/axles/1/weighed_kg","value":1460},{"op":"add","path":"/load/rig/axles/0/weighed_kg","value":1455}]',
             ),
         );
         $answer = Assessor::assess($plan)->stages['load']->answer;

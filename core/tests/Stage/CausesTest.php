@@ -34,7 +34,7 @@ final class CausesTest extends TestCase
         yield 'a pipe that is gone' => [
             'fellside',
             '[{"op":"remove","path":"/line/pipes/3"}]',
-            ['line.port-loose pressure-pump-1' => 4, 'load.not-weighed' => 1],
+            ['line.port-loose pressure-pump-1' => 5, 'load.not-weighed' => 1],
         ];
         yield 'a weighed rig' => [
             'fellside',

@@ -21,7 +21,7 @@ final class DrawOrderTest extends TestCase
     public function testTheSideThatCarriesMoreIsDrawnFirst(): void
     {
         $tank = static fn (string $id, float $litres, float $y): string => \sprintf(
-            '{"id":"%s","name":"%s","form":"fixed","shape":"box","holds":"fresh","count":1,"length_mm":%s,"width_mm":500,"height_mm":200,"outlet_height_mm":0,"overflow_height_mm":200,"displaced_fraction":0,"empty_kg":0,"x_m":2,"y_m":%s,"z_m":0.62,"see_through":true,"ports":[],"levels":[]}',
+            '{"id":"%s","name":"%s","form":"fixed","shape":"box","holds":"fresh","count":1,"length_mm":%s,"width_mm":500,"height_mm":200,"outlet_height_mm":0,"overflow_height_mm":200,"displaced_fraction":0,"empty_kg":0,"x_m":2,"y_m":%s,"z_m":0.62,"see_through":true,"poured":false,"ports":[],"levels":[]}',
             $id,
             ucfirst($id),
             10 * $litres,
@@ -30,7 +30,7 @@ final class DrawOrderTest extends TestCase
         $patch = static fn (string ...$tanks): Plan => Plan::read(
             SamplePlans::patched(
                 SamplePlans::fellside(),
-                '[{"op":"replace","path":"/tanks","value":['.implode(',', $tanks).']},{"op":"replace","path":"/runs","value":[]},{"op":"replace","path":"/load/loads","value":[]},{"op":"replace","path":"/load/seats","value":[]},{"op":"replace","path":"/use/crew","value":1},{"op":"add","path":"/load/seats/-","value":{"id":"middle","name":"Middle","kg":80,"x_m":1,"y_m":0,"z_m":1}}]',
+                '[{"op":"replace","path":"/tanks","value":['.implode(',', $tanks).']},{"op":"replace","path":"/runs","value":[]},{"op":"replace","path":"/line","value":{"parts":[],"pipes":[]}},{"op":"replace","path":"/load/loads","value":[]},{"op":"replace","path":"/load/seats","value":[]},{"op":"replace","path":"/use/crew","value":1},{"op":"add","path":"/load/seats/-","value":{"id":"middle","name":"Middle","kg":80,"x_m":1,"y_m":0,"z_m":1}}]',
             ),
         );
         $words = str_replace("\u{A0}", ' ', (string) DrawOrder::words(Workings::over($patch($tank('left', 60, -0.5), $tank('right', 100, 0.5)))));

@@ -93,7 +93,7 @@ final class FreePlaceTest extends TestCase
         self::assertGreaterThan(
             0.0,
             $can->body()->overlapMm(
-                (new PlannedTank('x', 'X', $can->form, $can->shape, $can->holds, 1.0, 100.0, 100.0, 100.0, 0.0, 100.0, 0.0, 1.0, 2.42, -0.8, 0.62, true))->body(),
+                (new PlannedTank('x', 'X', $can->form, $can->shape, $can->holds, 1.0, 100.0, 100.0, 100.0, 0.0, 100.0, 0.0, 1.0, 2.42, -0.8, 0.62, true, true))->body(),
             ),
         );
     }

@@ -13,6 +13,7 @@ use YardCask\Core\Input\InputError;
 use YardCask\Core\Input\InvalidInput;
 use YardCask\Core\Input\Json;
 use YardCask\Core\Plan\Field\PartFields;
+use YardCask\Core\Plan\Line\SystemType;
 use YardCask\Core\Plan\Load\PlannedSeat;
 use YardCask\Core\Plan\Plan;
 use YardCask\Core\Plan\Spoken\MeasuredFields;
@@ -26,13 +27,16 @@ use YardCask\Core\Quantity\Unit;
 use YardCask\Core\Stage\Assessor;
 use YardCask\Core\Stage\Load\Shared\GreatestFill;
 use YardCask\Core\Stage\Tanks\Shared\TankProposal;
+use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
 use YardCask\Core\Stage\Use\Drawing\UseDrawing;
 use YardCask\Core\Stage\Use\Shared\UseWorkings;
 use YardCask\Core\Start\FirstAnswers;
 use YardCask\Core\Start\HabitLevel;
+use YardCask\Core\Start\PlanStarter;
 use YardCask\Core\Start\StartingRig;
 use YardCask\Core\Start\TankPlacer;
 use YardCask\Core\Tests\SamplePlans;
+use YardCask\Core\Tests\Stage\Line\SampleLines;
 
 final class PlanStarterTest extends TestCase
 {
@@ -261,6 +265,33 @@ final class PlanStarterTest extends TestCase
             self::assertSame($pointer, $e->errors[0]->pointer);
             self::assertStringContainsString($why, $e->errors[0]->message);
         }
+    }
+
+    public function testANewPlanHasTheSystemThatWasChosenAndDrawsOnEveryTankOrIsRefused(): void
+    {
+        $choices = SamplePlans::choices();
+        $tanks = 0;
+        $refused = [];
+        foreach ($choices->rigs as $rig) {
+            foreach (SystemType::cases() as $system) {
+                $answers = ['crew' => 6, 'stay' => 'mixed', 'habit' => 'ordinary', 'days' => 4, 'rig' => $rig->id, 'system' => $system->value];
+                try {
+                    $plan = PlanStarter::start(FirstAnswers::read((object) $answers, $choices), $choices, SampleLines::book(), SampleLines::stock());
+                } catch (InvalidInput $e) {
+                    self::assertContains($system, [SystemType::CanGravity, SystemType::Gravity, SystemType::TwoCircuits], $rig->id);
+                    self::assertSame(['/system'], array_column($e->errors, 'pointer'));
+                    $refused[$system->value] = $e->getMessage();
+                    continue;
+                }
+                self::assertNotSame([], $plan->line->parts);
+                foreach (Workings::over($plan)->of(TanksWorkings::class)->all() as $working) {
+                    self::assertTrue($working->isDrawn, $rig->id.' '.$system->value.': '.$working->tank->name);
+                    ++$tanks;
+                }
+            }
+        }
+        self::assertGreaterThan(60, $tanks);
+        self::assertStringContainsString('needs a tank above the taps', $refused['gravity'] ?? '');
     }
 
     public function testReportsEveryAnswerThatIsNotAllowed(): void

@@ -50,6 +50,15 @@ return [
     'line.no-water.title' => '{outlet} gets no water',
     'line.no-water.why' => 'There is no open way to it from a tank with a pump or enough height. A part that is the wrong way round, a shut valve or a tank that is too low would explain it.',
     'line.no-water.meaning' => 'An outlet gets no water, whatever the valve settings.',
+    'line.tank-unjoined.title' => 'Nothing draws on {tank}',
+    'line.tank-unjoined.why' => 'No tap gets its {litres}, whatever the valve settings. Its water counts as weight, not as supply.',
+    'line.tank-unjoined.why.can' => 'No tap gets {count, plural, one {its} other {their}} {litres}, and {count, plural, one {it is} other {they are}} not poured by hand. The water counts as weight, not as supply.',
+    'line.tank-unjoined.meaning' => 'No tap gets the water of a tank, whatever the valve settings.',
+    'line.runs-dry.title' => '{outlets} can run dry with {litres_rest} left in {others}',
+    'line.runs-dry.title.several' => '{count, plural, other {# outlets can}} run dry with {litres_rest} left in {others}',
+    'line.runs-dry.why' => 'It draws only on {tanks}: {litres}.',
+    'line.runs-dry.why.several' => 'They are {outlets}, and draw only on {tanks}: {litres}.',
+    'line.runs-dry.meaning' => 'An outlet draws on some of the fresh tanks only, and at least {litres_least} is in others.',
     'line.backwards.title' => '{part} is the wrong way round',
     'line.backwards.why' => '{kind, select, pump {It pumps backwards: from the taps into the tank. No water comes, and air gets in.} filter {Water enters at its outlet and washes what it has caught into the line.} strainer {The dirt collects on the wrong side of its mesh, where nobody can clean it.} storage_heater {Cold water enters at the top and hot leaves at the bottom: they mix, and the water is only lukewarm.} other {It lets no water through to the taps.}}',
     'line.backwards.meaning' => 'A part with an arrow is fitted against the flow of the water.',
@@ -164,6 +173,8 @@ return [
 
     // Buttons
     'line.fix.remove' => 'Remove {part}',
+    'line.fix.join-tank' => 'Join {tank} to the line at {other}',
+    'line.fix.pour' => 'Pour {tank} by hand',
     'line.fix.turn' => 'Turn {part} round',
     'line.fix.replace' => 'Replace {parts} with {stock}',
     'line.fix.as-in-catalogue' => 'Use the catalogue’s figures for {part}',
@@ -202,6 +213,7 @@ return [
 
     // Outlets, scenes and drawings
     'line.outlet.range' => '{at}; it needs {least} to {most}',
+    'line.outlet.draws' => '{drawn, select, yes {Draws on {tanks}} other {Draws on no tank}}',
     'line.outlet.hot' => 'Hot after {wait}{timed, select, yes { and {seconds} s} other {}}, {hottest} at most{stores, select, yes {; the store lasts {least} to {best}} other {}}{exchanges, select, yes {; at {trickle} the exchanger gives {hot}} other {}}',
     'line.usual' => '{kind, select, mixer_tap {{low} to {high} fills a pot without a wait; more only splashes.} shower {{low} to {high}, mixed: with less you cannot rinse hair, with more the tank is soon empty.} outside_point {{low} to {high} rinses boots, a board or a dog.} washer {{low} to {high} at {pressure} or more, the pressure at which its own valve opens.} other {{low} is enough to rinse hands, {high} fills a pot without a wait; more only splashes.}}',
     'line.extremes' => '{flow_low} with a low battery, old filters and the tank nearly empty{low_cycles, select, yes { (the pump starts and stops)} other {}}; {flow_high} while the battery is charging{high_cycles, select, yes { (the pump starts and stops)} other {}}',
@@ -287,12 +299,15 @@ return [
     'line.figure.together.formula' => 'the outlet that gets least of what it needs, all of these open',
     'line.figure.highest.label' => 'Highest pressure, closest to a rating: {part}',
     'line.figure.highest.formula' => 'steady pressure + ρ × Δv × min(wave speed, 2 × length ÷ time)',
+    'line.figure.drawn.label' => 'Water that can be drawn: {outlet}',
+    'line.figure.drawn.formula' => 'what the tanks give whose water reaches it',
     'line.figure.wait.label' => 'Wasted before hot arrives: {outlet}',
     'line.figure.wait.formula' => 'π/4 × bore² × length of the pipes from the heater',
     'line.figure.starts.label' => 'Pump starts an hour, at a trickle',
     'line.figure.starts.formula' => '3600 ÷ (drawdown ÷ tap + drawdown ÷ (pump − tap))',
     'line.source.network' => 'Global gradient method on the whole network (Todini and Pilati); Darcy–Weisbach',
     'line.source.shock' => 'Joukowsky; Michaud',
+    'line.source.reach' => 'Along the pipes, pumped or downhill, with any valve setting',
     'line.source.cylinder' => 'Volume of a cylinder',
     'line.source.boyle' => 'Boyle–Mariotte',
 

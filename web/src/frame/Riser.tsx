@@ -3,7 +3,7 @@ import type { StageName, Valve } from "../api/types";
 import { usePlan } from "../plan/state/PlanContext";
 import { useStages } from "../plan/state/useStages";
 
-const TURN: Record<Valve, number> = { open: 0, half: 45, shut: 90 };
+const TURN: Record<Valve, number> = { open: 0, half: 45, shut: 90, not_begun: 0 };
 
 /** The stages as valves along one water pipe; water stands in it up to the last stage that is whole. */
 export function Riser({ stage }: { stage: StageName }) {

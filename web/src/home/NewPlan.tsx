@@ -142,6 +142,11 @@ export default function NewPlan() {
                 ))}
               </select>
             </label>
+            {refused["/system"] && (
+              <p role="alert" className="refusal">
+                {refused["/system"]}
+              </p>
+            )}
           </fieldset>
           <Answer
             label="Name (optional)"

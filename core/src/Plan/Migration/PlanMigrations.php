@@ -28,6 +28,7 @@ final readonly class PlanMigrations
                 3 => AxlesAndFittings::migrated(...),
                 4 => EmptyLine::migrated(...),
                 5 => SystemTypes::migrated(...),
+                6 => PouredCans::migrated(...),
             ],
         );
     }

@@ -77,6 +77,9 @@ final readonly class PlannedTank implements PlanPart, Checked
         /** Or by a strip in it. */
         #[YesNo('Level visible through its wall')]
         public bool $seeThrough,
+        /** Of a can or a bag that no pipe has to reach: somebody pours it out where the water is needed. */
+        #[YesNo('Poured by hand')]
+        public bool $poured,
         /** From 0, empty, to 1, brim full; null for the fill that the plan gives all fresh tanks. */
         #[Measured('how full this tank travels', 'How full it travels', Kind::Share, Unit::Fraction, 0, 1, stage: 'load')]
         public ?float $travelFill = null,

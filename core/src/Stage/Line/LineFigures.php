@@ -12,6 +12,7 @@ use YardCask\Core\Quantity\Kind;
 use YardCask\Core\Quantity\Unit;
 use YardCask\Core\Stage\Line\Solve\HotOutlet;
 use YardCask\Core\Stage\Line\Solve\PumpStarts;
+use YardCask\Core\Stage\Tanks\Shared\TankWorking;
 use YardCask\Core\Words\Amount;
 use YardCask\Core\Words\FigureText;
 
@@ -24,6 +25,11 @@ final class LineFigures
     public static function flowId(PlannedPart $outlet): string
     {
         return 'line.'.$outlet->id.'.flow';
+    }
+
+    public static function drawnId(PlannedPart $outlet): string
+    {
+        return 'line.'.$outlet->id.'.drawn';
     }
 
     public static function add(Workings $workings, FigureSheet $figures): void
@@ -48,6 +54,7 @@ final class LineFigures
                 ],
             ]);
         }
+        array_map(static fn (PlannedPart $part) => self::addSupply($part, $workings, $figures), $line->graph->outlets);
         $worst = $line->worst();
         if (null !== $worst) {
             $text = new FigureText('line.figure.worst.label', 'line.figure.worst.formula', 'line.source.network');
@@ -92,6 +99,21 @@ final class LineFigures
                 );
             }
         }
+    }
+
+    private static function addSupply(PlannedPart $outlet, Workings $workings, FigureSheet $figures): void
+    {
+        $supply = OutletSupply::of($outlet, $workings);
+        $text = new FigureText('line.figure.drawn.label', 'line.figure.drawn.formula', 'line.source.reach', ['outlet' => $outlet->name]);
+        $figures->litres(
+            self::drawnId($outlet),
+            $text,
+            $supply->litres(),
+            static fn (): array => array_map(
+                static fn (TankWorking $working): SumInput => SumInput::figure('tanks.'.$working->tank->id.'.usable'),
+                $supply->tanks,
+            ),
+        );
     }
 
     private static function addStarts(LineWorkings $line, Workings $workings, FigureSheet $figures): void

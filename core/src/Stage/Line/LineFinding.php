@@ -18,6 +18,8 @@ enum LineFinding: string implements FindingCode
     case PortTwice = 'line.port-twice';
     case CurveRises = 'line.curve-rises';
     case NoWater = 'line.no-water';
+    case TankUnjoined = 'line.tank-unjoined';
+    case RunsDry = 'line.runs-dry';
     case Backwards = 'line.backwards';
     case StrainerMissing = 'line.strainer-missing';
     case FilterUpstream = 'line.filter-upstream';
@@ -57,7 +59,7 @@ enum LineFinding: string implements FindingCode
         return match ($this) {
             self::HeaterClosed, self::OverRated, self::JointWeak, self::OpenEnd, self::MainsIntoTank, self::Scald => Severity::Stop,
             self::MainsUnwatched, self::FillToOutlet, self::BlowAstray, self::Undrained,
-            self::StartsOften, self::FlowWasteful, self::DeadLeg, self::Stagnant, self::StockChanged => Severity::Watch,
+            self::RunsDry, self::StartsOften, self::FlowWasteful, self::DeadLeg, self::Stagnant, self::StockChanged => Severity::Watch,
             default => Severity::Fix,
         };
     }

@@ -11,8 +11,11 @@ use YardCask\Core\Assessment\Severity;
 use YardCask\Core\Assessment\Stage;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Plan\Line\PartKind;
+use YardCask\Core\Plan\Tanks\PlannedTank;
+use YardCask\Core\Plan\Tanks\WaterKind;
 use YardCask\Core\Stage\Line\Drawing\DrawnLine;
 use YardCask\Core\Stage\Line\Drawing\LineDrawing;
+use YardCask\Core\Stage\Line\Shared\TapReach;
 use YardCask\Core\Words\Phrase;
 
 /** The line from tank to every tap: what comes out, what it takes on the way, and what its parts have to stand. */
@@ -43,6 +46,15 @@ final class LineStage implements Stage
         return DrawnLine::of($workings, $looked);
     }
 
+    public function isBegun(Workings $workings): bool
+    {
+        $fresh = $workings->plan->tanksThatHold(WaterKind::Fresh);
+
+        // What is poured by hand needs no line.
+        return [] !== $workings->of(LineWorkings::class)->graph->outlets
+            || ([] !== $fresh && [] === array_filter($fresh, static fn (PlannedTank $tank): bool => !TapReach::isPoured($tank)));
+    }
+
     public function cautions(Workings $workings): array
     {
         $graph = $workings->of(LineWorkings::class)->graph;
@@ -65,7 +77,7 @@ final class LineStage implements Stage
     public function rules(): array
     {
         return [
-            new Rule\WronglyJoined(), new Rule\CurveRises(), new Rule\NoWater(), new Rule\Backwards(),
+            new Rule\WronglyJoined(), new Rule\CurveRises(), new Rule\NoWater(), new Rule\TankUnjoined(), new Rule\RunsDry(), new Rule\Backwards(),
             new Rule\SuctionOrder(), new Rule\HeaterOrder(), new Rule\MixerOpen(), new Rule\OverRated(),
             new Rule\JointWeak(), new Rule\TooHot(), new Rule\ModeTroubles(), new Rule\MainsUnwatched(),
             new Rule\SinkUnder(), new Rule\FlowWrong(), new Rule\SuctionHigh(), new Rule\PumpUnstopped(),

@@ -50,6 +50,11 @@ final class LoadStage implements Stage
         return LoadDrawing::of($workings, $looked);
     }
 
+    public function isBegun(Workings $workings): bool
+    {
+        return true;
+    }
+
     public function cautions(Workings $workings): array
     {
         return [

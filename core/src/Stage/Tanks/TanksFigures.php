@@ -143,12 +143,16 @@ final readonly class TanksFigures
             static fn (TankWorking $working): SumInput => SumInput::figure('tanks.'.$working->tank->id.'.'.$end),
             $tanks->that($holds),
         );
+        $drawn = static fn (WaterKind $holds): array => array_map(
+            static fn (TankWorking $working): SumInput => SumInput::figure('tanks.'.$working->tank->id.'.usable'),
+            $tanks->drawn($holds),
+        );
         $fresh = static fn (string $label): FigureText => new FigureText($label, 'tanks.figure.fresh.formula', 'tanks.source.solid');
         $this->figures->litres(
             'tanks.usable',
             $fresh('tanks.figure.all-usable.label'),
             $tanks->usableL(WaterKind::Fresh),
-            static fn (): array => $inputs(WaterKind::Fresh, 'usable'),
+            static fn (): array => $drawn(WaterKind::Fresh),
         );
         $this->figures->litres(
             'tanks.full',
@@ -160,6 +164,6 @@ final readonly class TanksFigures
         $this->figures->litres('tanks.gross', $fresh('tanks.figure.all-gross.label'), $grossL, static fn (): array => $inputs(WaterKind::Fresh, 'gross'));
         $drinking = new FigureText('tanks.figure.drinking.label', 'tanks.figure.drinking.formula', 'tanks.source.solid');
         $drinkingL = $tanks->usableL(WaterKind::Drinking);
-        $this->figures->litres('tanks.drinking', $drinking, $drinkingL, static fn (): array => $inputs(WaterKind::Drinking, 'usable'));
+        $this->figures->litres('tanks.drinking', $drinking, $drinkingL, static fn (): array => $drawn(WaterKind::Drinking));
     }
 }

@@ -74,6 +74,13 @@ final class TanksStage implements Stage
         return TanksDrawing::of($workings, $looked);
     }
 
+    public function isBegun(Workings $workings): bool
+    {
+        $tanks = $workings->of(TanksWorkings::class);
+
+        return [] !== $tanks->that(WaterKind::Fresh) || [] !== $tanks->that(WaterKind::Drinking);
+    }
+
     public function cautions(Workings $workings): array
     {
         return [

@@ -39,6 +39,11 @@ final class UseStage implements Stage
         return UseDrawing::of($workings);
     }
 
+    public function isBegun(Workings $workings): bool
+    {
+        return true;
+    }
+
     public function cautions(Workings $workings): array
     {
         return [

@@ -88,7 +88,7 @@ final class LineEditTest extends TestCase
     {
         $line = SampleLines::of(SystemType::Mains)->changed('Galley tap', ['name' => 'Blue tap', 'zM' => 1.7]);
         $laid = SystemLine::lay($line->plan, SampleLines::book()->page(SystemType::Pressure), SampleLines::stock()) ?? self::fail('It can be laid.');
-        $kept = array_column($laid->line->parts, null, 'id')['tap-1'];
+        $kept = array_column($laid->plan->line->parts, null, 'id')['tap-1'];
         self::assertSame(['Blue tap', 1.7], [$kept->name, $kept->zM]);
         self::assertSame(['Accumulator', 'Mains inlet with a cap'], $laid->dropped);
         foreach (SystemOffer::all($line->plan, SampleLines::book(), SampleLines::stock()) as $offer) {

@@ -15,6 +15,7 @@ use YardCask\Core\Plan\Line\PartMake;
 use YardCask\Core\Plan\Line\PumpFigures;
 use YardCask\Core\Plan\Line\SystemType;
 use YardCask\Core\Plan\Plan;
+use YardCask\Core\Plan\Tanks\TankMounting;
 use YardCask\Core\Stage\Assessor;
 use YardCask\Core\Stage\Line\Edit\LineDraft;
 use YardCask\Core\Stage\Line\LineFinding;
@@ -37,6 +38,8 @@ final class LineFindingsTest extends TestCase
         $valves = SampleLines::of(SystemType::TwoValves);
         $switched = SampleLines::of(SystemType::CanSwitched);
         $petrel = SampleLines::of(SystemType::Pressure, 'petrel');
+        $two = $pressure->tanked('cans', ['form' => TankMounting::Fixed]);
+        $twoPumps = $two->after('cans.outlet', 'foot-4');
         $clamped = $storage->tubed('Storage heater', 'out', ['joint' => Joint::Clamp]);
         $rows = [
             ['port-loose', $pressure, $pressure->cut('Basin tap', 'in'), 1],
@@ -104,6 +107,9 @@ final class LineFindingsTest extends TestCase
             ['stagnant', $pressure, $pressure->branched('Galley tap', 'in', 'cap-12')->piped('Cap', 'in', ['lengthM' => 0.8]), 1],
             ['stock-changed', $pressure, $pressure->changed('Basin tap', ['stock' => 'unheard-of']), 1],
             ['stock-changed', $pressure, $pressure->figures('Basin tap', ['openLpm' => 4.2]), 2],
+            ['tank-unjoined', $pressure, $two, 1],
+            ['tank-unjoined', $pressure, $pressure->tanked('cans', ['poured' => false]), 2],
+            ['runs-dry', $pressure, $twoPumps->after($twoPumps->part('Foot pump')->id.'.out', 'tap-drinking'), 1],
         ];
         foreach ($rows as $number => $row) {
             yield $row[0].' '.$number => ['line.'.$row[0], $row[1], $row[2], $row[3]];

@@ -14,6 +14,7 @@ use YardCask\Core\Plan\Line\PlannedPart;
 use YardCask\Core\Plan\Line\PlannedPipe;
 use YardCask\Core\Plan\Line\SystemType;
 use YardCask\Core\Plan\Plan;
+use YardCask\Core\Plan\Tanks\PlannedTank;
 use YardCask\Core\Stage\Assessor;
 use YardCask\Core\Stage\Line\Edit\LineDraft;
 use YardCask\Core\Stage\Line\Edit\SystemLine;
@@ -45,7 +46,7 @@ final readonly class SampleLines
         $empty = PartFields::changed(SamplePlans::all()[$plan], ['line' => LinePlan::none()]);
         $laid = SystemLine::lay($empty, self::book()->page($system), self::stock());
 
-        return new self(PartFields::changed($empty, ['line' => null === $laid ? throw new \LogicException('This plan has not the tanks.') : $laid->line]));
+        return new self($laid->plan ?? throw new \LogicException('This plan has not the tanks.'));
     }
 
     public function part(string $name): PlannedPart
@@ -147,6 +148,22 @@ final readonly class SampleLines
         $tee = self::stock()->part('tee-12') ?? throw new \LogicException('tee-12');
 
         return new self(LineDraft::of($this->plan)->branchedTo($this->pipe($name, $port), $tee, $tank)->plan());
+    }
+
+    /** @param array<string, mixed> $changes to a tank, by its id */
+    public function tanked(string $id, array $changes): self
+    {
+        $tanks = array_map(static fn (PlannedTank $tank): PlannedTank => $id === $tank->id ? PartFields::changed($tank, $changes) : $tank, $this->plan->tanks);
+
+        return new self(PartFields::changed($this->plan, ['tanks' => $tanks]));
+    }
+
+    /** A part of the catalogue downstream of a port, with a pipe of its own. */
+    public function after(string $port, string $stock): self
+    {
+        $hose = self::stock()->pipe('hose-12') ?? throw new \LogicException('hose-12');
+
+        return new self(LineDraft::of($this->plan)->after($port, self::stock()->part($stock) ?? throw new \LogicException($stock), $hose)->plan());
     }
 
     public function turned(string $name): self

@@ -29,6 +29,9 @@ export function Outlets({ drawing, scene, onScene }: Props) {
           </span>
           <span className="text-[13px] text-ink-2">{outlet.words}</span>
           <span className="text-[13px] text-ink-2">
+            {outlet.draws}: <FigureButton id={outlet.drawn_figure_id} />
+          </span>
+          <span className="text-[13px] text-ink-2">
             {extremes.data?.find((one) => one.outlet === outlet.id)?.words ?? "With a low battery: working it out …"}
           </span>
           {outlet.hot && <span className="text-[13px] text-ink-2">{outlet.hot}</span>}

@@ -89,8 +89,9 @@ export function TankCard({ tank, index }: { tank: Tank; index: number }) {
         <div className="measures">
           <MeasuredFields pointer={at} except={["travel_fill", ...(overflows ? ["overflow_height_mm"] : [])]} />
         </div>
-        <div className="mt-2">
+        <div className="mt-2 flex flex-wrap gap-x-6 gap-y-2">
           <ChoiceField pointer={`${at}/see_through`} />
+          {tank.form !== "fixed" && <ChoiceField pointer={`${at}/poured`} />}
         </div>
         <KeepTank tank={tank} />
         {tank.shape === "profile" && <TankLevels tank={tank} index={index} />}

@@ -13,6 +13,7 @@ use YardCask\Core\Stage\Line\Graph\PartPlaces;
 use YardCask\Core\Stage\Line\LineFigures;
 use YardCask\Core\Stage\Line\LineWorkings;
 use YardCask\Core\Stage\Line\Mode\FoundMode;
+use YardCask\Core\Stage\Line\OutletSupply;
 use YardCask\Core\Stage\Line\Schematic;
 use YardCask\Core\Stage\Line\Solve\HotOutlet;
 use YardCask\Core\Stage\Line\Solve\PumpStarts;
@@ -204,11 +205,14 @@ final readonly class DrawnLine
                 'line.outlet.range',
                 ['at' => SceneDrawing::at($one), 'least' => Amount::flow($one->figures->leastLpm), 'most' => Amount::flow($one->figures->mostLpm)],
             );
+            $tanks = OutletSupply::of($part, $this->workings)->names();
             $cards[] = new OutletCard(
                 id: $part->id,
                 name: $part->name,
                 figureId: LineFigures::flowId($part),
                 words: $range,
+                draws: $wording->text('line.outlet.draws', ['drawn' => [] === $tanks ? 'no' : 'yes', 'tanks' => $tanks]),
+                drawnFigureId: LineFigures::drawnId($part),
                 usual: UsualWants::words($part->kind, $wording),
                 hot: $this->hot($part),
                 enough: $one->isEnough(),

@@ -19,6 +19,10 @@ final readonly class OutletCard implements Sent, \JsonSerializable
         public string $words,
         /** What people usually want of such an outlet, and why. */
         public string $usual,
+        /** The tanks that it draws on. */
+        public string $draws,
+        /** What they give. */
+        public string $drawnFigureId,
         /** Empty where no hot water comes. */
         public string $hot,
         public bool $enough,

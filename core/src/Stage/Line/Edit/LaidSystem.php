@@ -5,16 +5,30 @@ declare(strict_types=1);
 namespace YardCask\Core\Stage\Line\Edit;
 
 use YardCask\Core\Catalogue\SystemPage;
-use YardCask\Core\Plan\Line\LinePlan;
+use YardCask\Core\Plan\Plan;
+use YardCask\Core\Plan\PlanPatch;
 
-/** The line of a system as it would be in a plan, and what of the line before has no place in it. */
+/** A plan with the line of a system in it, and what of the line before has no place there. */
 final readonly class LaidSystem
 {
     /** @param list<string> $dropped names */
     public function __construct(
         public SystemPage $page,
-        public LinePlan $line,
+        public Plan $plan,
         public array $dropped,
     ) {
+    }
+
+    /** What makes this plan of the one that it was laid in. */
+    public function patch(Plan $before): PlanPatch
+    {
+        $patch = PlanPatch::replace('/line', $this->plan->line);
+        foreach ($this->plan->tanks as $index => $tank) {
+            if ($tank->poured !== $before->tanks[$index]->poured) {
+                $patch = $patch->and(PlanPatch::replace('/tanks/'.$index.'/poured', $tank->poured));
+            }
+        }
+
+        return $patch;
     }
 }

@@ -17,6 +17,7 @@ use YardCask\Core\Plan\Line\PlannedPipe;
 use YardCask\Core\Plan\Line\PumpFigures;
 use YardCask\Core\Plan\Plan;
 use YardCask\Core\Plan\PlanPatch;
+use YardCask\Core\Stage\Line\Graph\LineEnd;
 
 /** A plan's line while it is changed: each change gives a new draft, and the last one a patch. */
 final readonly class LineDraft
@@ -126,6 +127,25 @@ final readonly class LineDraft
         $draft = $draft->split($this->indexOf($pipe), $joint->port(PartPort::A), $joint->port(PartPort::B));
 
         return $draft->withPipe(self::like($pipe, $draft->freeId('pipe'), $draft->pipeName(), $joint->port(PartPort::C), $port));
+    }
+
+    /**
+     * Puts a valve into the pipe from a tank, at the height of its outlet, that draws from there or from another tank.
+     *
+     * @param PlannedPipe|string $other the other tank’s pipe, which is branched by a tee, or its free outlet
+     */
+    public function selecting(PlannedPipe $pipe, LineEnd $tank, StockPart $valve, PlannedPipe|string $other, StockPart $tee): self
+    {
+        [$part, $draft] = $this->withNew($valve);
+        $draft = $draft->changed($part, ['zM' => round($tank->zM(), 3)]);
+        [$near, $far] = [$part->port(PartPort::Left), $part->port(PartPort::Common)];
+        $draft = $pipe->from === $tank->key ? $draft->split($this->indexOf($pipe), $near, $far) : $draft->split($this->indexOf($pipe), $far, $near);
+
+        $right = $part->port(PartPort::Right);
+
+        return \is_string($other)
+            ? $draft->withPipe(self::like($pipe, $draft->freeId('pipe'), $draft->pipeName(), $other, $right))
+            : $draft->branchedTo($other, $tee, $right);
     }
 
     /** Joins two ports that are free. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Stage\Line\Edit;
 
+use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Catalogue\PartStock;
 use YardCask\Core\Catalogue\SystemPage;
 use YardCask\Core\Plan\Field\FreeName;
@@ -16,7 +17,9 @@ use YardCask\Core\Plan\Line\PlannedPart;
 use YardCask\Core\Plan\Line\PlannedPipe;
 use YardCask\Core\Plan\Plan;
 use YardCask\Core\Plan\Tanks\PlannedTank;
+use YardCask\Core\Plan\Tanks\TankMounting;
 use YardCask\Core\Plan\Tanks\WaterKind;
+use YardCask\Core\Stage\Line\Shared\TapReach;
 
 /** Lays the line of a system in a plan, chain by chain from the plan's tanks, and keeps parts of the same kind that the plan has. */
 final class SystemLine
@@ -64,7 +67,23 @@ final class SystemLine
             ),
         );
 
-        return new LaidSystem($page, new LinePlan($system->parts, $system->pipes, $page->system), array_column($dropped, 'name'));
+        $line = new LinePlan($system->parts, $system->pipes, $page->system);
+
+        return new LaidSystem($page, self::withEveryTank(PartFields::changed($plan, ['line' => $line]), $stock), array_column($dropped, 'name'));
+    }
+
+    /** Fixed tanks that the system does not name are joined beside one that it draws on; cans that it does not name are poured by hand. */
+    private static function withEveryTank(Plan $plan, PartStock $stock): Plan
+    {
+        foreach ($plan->tanks as $index => $tank) {
+            if (Workings::over($plan)->of(TapReach::class)->isDrawn($tank)) {
+                continue;
+            }
+            $poured = [...$plan->tanks, $index => PartFields::changed($tank, ['poured' => true])];
+            $plan = TankMounting::Fixed === $tank->form ? TankJoin::joined($tank, $plan, $stock) : PartFields::changed($plan, ['tanks' => $poured]);
+        }
+
+        return $plan;
     }
 
     /** @param list<string> $chain */

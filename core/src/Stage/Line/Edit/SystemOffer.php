@@ -10,7 +10,6 @@ use YardCask\Core\Catalogue\SystemBook;
 use YardCask\Core\Catalogue\SystemPage;
 use YardCask\Core\Output\Sent;
 use YardCask\Core\Output\SentAsDeclared;
-use YardCask\Core\Plan\Field\PartFields;
 use YardCask\Core\Plan\Line\PlannedPart;
 use YardCask\Core\Plan\Line\PumpFigures;
 use YardCask\Core\Plan\Line\SystemType;
@@ -66,18 +65,18 @@ final readonly class SystemOffer implements Sent, \JsonSerializable
                 patch: null,
             );
         }
-        $workings = Workings::over(PartFields::changed($plan, ['line' => $laid->line]));
+        $workings = Workings::over($laid->plan);
         $worst = $workings->of(LineWorkings::class)->worst();
         $amps = max(
             [
                 0.0,
                 ...array_map(
                     static fn (PlannedPart $part): float => $part->figures instanceof PumpFigures ? $part->figures->amps ?? 0.0 : 0.0,
-                    $laid->line->parts,
+                    $laid->plan->line->parts,
                 ),
             ],
         );
-        $price = array_sum(array_map(static fn (PlannedPart $part): float => $part->make->price, $laid->line->parts));
+        $price = array_sum(array_map(static fn (PlannedPart $part): float => $part->make->price, $laid->plan->line->parts));
         $wording = $workings->wording;
         $dropped = [] === $laid->dropped ? '' : $wording->text('line.system.dropped', ['parts' => $laid->dropped, 'count' => \count($laid->dropped)]);
 
@@ -86,8 +85,8 @@ final readonly class SystemOffer implements Sent, \JsonSerializable
             title: ucfirst($page->system->word()),
             goodFor: $page->goodFor,
             costs: $wording->text('line.system.costs', [
-                'parts' => \count($laid->line->parts),
-                'joints' => 2 * \count($laid->line->pipes),
+                'parts' => \count($laid->plan->line->parts),
+                'joints' => 2 * \count($laid->plan->line->pipes),
                 'powered' => $amps > 0 ? 'yes' : 'no',
                 'amps' => number_format($amps, 1),
                 'price' => (string) round($price),
@@ -96,7 +95,7 @@ final readonly class SystemOffer implements Sent, \JsonSerializable
             fails: $page->fails,
             gives: null === $worst ? '' : $wording->text('line.system.gives', ['outlet' => $worst->part->name, 'flow' => Amount::flow($worst->lpm)]),
             dropped: $dropped,
-            patch: PlanPatch::replace('/line', $laid->line),
+            patch: $laid->patch($plan),
         );
     }
 }

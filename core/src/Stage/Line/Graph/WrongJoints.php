@@ -6,6 +6,7 @@ namespace YardCask\Core\Stage\Line\Graph;
 
 use YardCask\Core\Plan\Line\PartPort;
 use YardCask\Core\Plan\Line\PlannedPart;
+use YardCask\Core\Plan\Tanks\PlannedTank;
 use YardCask\Core\Stage\Line\LineFinding;
 
 /** Which wrong joints of a line are the cause of another finding, by the keys of their own findings. */
@@ -39,7 +40,16 @@ final readonly class WrongJoints
      */
     public function at(PlannedPart $part, array $ports): array
     {
-        $keys = array_map($part->port(...), $ports);
+        return $this->wrongAt(array_map($part->port(...), $ports));
+    }
+
+    /**
+     * @param list<string> $keys of ports
+     *
+     * @return list<string>
+     */
+    private function wrongAt(array $keys): array
+    {
         $causes = [];
         foreach ($this->graph->plan->line->pipes as $index => $pipe) {
             $code = isset($this->graph->lost[$index]) ? LineFinding::PipeLost : (isset($this->graph->twice[$index]) ? LineFinding::PortTwice : null);
@@ -69,6 +79,23 @@ final readonly class WrongJoints
         $causes = array_merge([], ...$causes);
 
         return [] === $causes ? $this->loose() : $causes;
+    }
+
+    /** @return list<string> the joints that keep a tank’s water from every outlet: wrong pipes at its outlet, and gaps downstream of it */
+    public function downstreamOf(PlannedTank $tank): array
+    {
+        $outlet = new LineEnd($tank, PartPort::Outlet);
+        $causes = $this->wrongAt([$outlet->key]);
+        $pipe = $this->graph->atPort[$outlet->key] ?? null;
+        $next = null === $pipe ? null : ($pipe->from->key === $outlet->key ? $pipe->to : $pipe->from)->owner;
+        $reached = $next instanceof PlannedPart ? [$next, ...array_column(Reach::from($next, $next->kind->ports(), $this->graph), 'owner')] : [];
+        foreach ($reached as $owner) {
+            if ($owner instanceof PlannedPart && [] !== $this->graph->loosePorts($owner)) {
+                $causes[] = LineFinding::PortLoose->keyOf([$owner->id]);
+            }
+        }
+
+        return $causes;
     }
 
     /** @return list<string> the parts on the far side of a gap: each has a port without a pipe */

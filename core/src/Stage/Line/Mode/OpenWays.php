@@ -28,6 +28,18 @@ final readonly class OpenWays
 
     public static function of(LineGraph $graph): self
     {
+        return self::over($graph, static fn (PlannedPart $part): bool => $part->reversed);
+    }
+
+    /** As if every part with an arrow were fitted along the water. */
+    public static function rightWayRound(LineGraph $graph): self
+    {
+        return self::over($graph, static fn (PlannedPart $part): bool => false);
+    }
+
+    /** @param \Closure(PlannedPart): bool $isReversed */
+    private static function over(LineGraph $graph, \Closure $isReversed): self
+    {
         $turning = $ways = [];
         foreach ($graph->pipes as $index => $pipe) {
             $ways[] = new Way($pipe->from->node, $pipe->to->node, true, $index);
@@ -37,7 +49,7 @@ final readonly class OpenWays
             if ([] !== $positions) {
                 $turning[$part->id] = $positions;
             }
-            array_push($ways, ...self::through($part));
+            array_push($ways, ...self::through($part, $isReversed($part)));
         }
         $at = [];
         foreach ($ways as $way) {
@@ -49,7 +61,7 @@ final readonly class OpenWays
     }
 
     /** @return list<Way> */
-    private static function through(PlannedPart $part): array
+    private static function through(PlannedPart $part, bool $isReversed): array
     {
         $way = static fn (PartPort $from, PartPort $to, bool $both, ?Position $needs = null): Way => new Way(
             $part->port($from),
@@ -68,7 +80,7 @@ final readonly class OpenWays
             PartKind::MixingValve === $part->kind => [$way(PartPort::Hot, PartPort::Out, false), $way(PartPort::Cold, PartPort::Out, false)],
             PartKind::DrainValve === $part->kind => [new Way($part->id, self::OUTSIDE, false, null, $part, Position::Open)],
             $part->kind->isPoint() || !$part->kind->isInPath() => [],
-            $part->kind->isOneWay() => [$part->reversed ? $way(PartPort::Out, PartPort::In, false) : $way(PartPort::In, PartPort::Out, false)],
+            $part->kind->isOneWay() => [$isReversed ? $way(PartPort::Out, PartPort::In, false) : $way(PartPort::In, PartPort::Out, false)],
             default => [$way(PartPort::In, PartPort::Out, true, PartKind::ShutOff === $part->kind ? Position::Open : null)],
         };
     }
@@ -102,6 +114,18 @@ final readonly class OpenWays
     public function reachable(array $nodes): array
     {
         return $this->walked($nodes, static fn (Way $way, string $node): ?string => $way->beyond($node))[0];
+    }
+
+    /**
+     * However the valves are turned, by gravity alone.
+     *
+     * @param list<string> $nodes where water is let in
+     *
+     * @return array<string, true> nodes to which water can come
+     */
+    public function reachableUnpumped(array $nodes): array
+    {
+        return $this->walked($nodes, static fn (Way $way, string $node): ?string => true === $way->part?->kind->isPump() ? null : $way->beyond($node))[0];
     }
 
     /**

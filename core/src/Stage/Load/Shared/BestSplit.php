@@ -128,7 +128,7 @@ final readonly class BestSplit
             $empty,
         );
         $full = array_map(static fn (TankWorking $working): array => $at($working->index, $working->fullL()), $tanks);
-        $left = array_map(static fn (TankWorking $working): array => $at($working->index, min($working->belowOutletL(), $working->fullL())), $tanks);
+        $left = array_map(static fn (TankWorking $working): array => $at($working->index, min($working->leftL(), $working->fullL())), $tanks);
         $waste = [];
         foreach ($workings->of(TanksWorkings::class)->thatTakeWaste() as $working) {
             $waste[] = [
@@ -141,7 +141,7 @@ final readonly class BestSplit
             $load,
             array_map(
                 static fn (TankWorking $working): float => WaterKind::Drinking === $working->tank->holds
-                    ? min($working->belowOutletL(), $working->fullL())
+                    ? min($working->leftL(), $working->fullL())
                     : 0.0,
                 $workings->of(TanksWorkings::class)->all(),
             ),
@@ -160,7 +160,7 @@ final readonly class BestSplit
             $perUsedKg = array_sum(array_map(static fn (array $one): float => $one['share'] * $one['perL'][$number], $waste));
             $lines[] = new SplitLimit(
                 $line->limitKg - $drunk[$number] - array_sum(array_column($left, $number)),
-                array_map(static fn (TankWorking $working): float => $working->usableL() * $perUsedKg, $tanks),
+                array_map(static fn (TankWorking $working): float => $working->suppliedL() * $perUsedKg, $tanks),
             );
         }
 

@@ -27,7 +27,7 @@ final readonly class Contents
             $working->tank->holds->takesWaste() => RigState::UsedUp === $state || RigState::Refilled === $state
                 ? $this->wasteL($working, $this->afterStayL(WaterKind::Fresh), $this->afterStayL(WaterKind::Drinking))
                 : 0.0,
-            RigState::UsedUp === $state => min($working->belowOutletL(), $this->startL($working, $this->startsBrimFull())),
+            RigState::UsedUp === $state => min($working->leftL(), $this->startL($working, $this->startsBrimFull())),
             default => $this->startL($working, RigState::BrimFull === $state),
         }, $this->tanks());
     }
@@ -44,7 +44,7 @@ final readonly class Contents
 
         return array_map(fn (TankWorking $working): float => $working->tank->holds->takesWaste()
             ? $this->wasteL($working, $main, $drinking)
-            : $this->startL($working, true) - $share * max(0.0, $this->startL($working, true) - $working->belowOutletL()), $this->tanks());
+            : $this->startL($working, true) - $share * max(0.0, $this->startL($working, true) - $working->leftL()), $this->tanks());
     }
 
     /** Whether the stay begins brim full. */
@@ -73,7 +73,7 @@ final readonly class Contents
         return array_sum(
             array_map(
                 fn (TankWorking $working): float => $holds === $working->tank->holds
-                    ? max(0.0, $this->startL($working, $brimFull) - $working->belowOutletL())
+                    ? max(0.0, $this->startL($working, $brimFull) - $working->leftL())
                     : 0.0,
                 $this->tanks(),
             ),

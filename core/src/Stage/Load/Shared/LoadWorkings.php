@@ -31,6 +31,7 @@ use YardCask\Core\Plan\Rig\PlannedRoadRig;
 use YardCask\Core\Plan\Rig\PlannedTrailer;
 use YardCask\Core\Plan\Tanks\WaterKind;
 use YardCask\Core\Plan\Use\Supply;
+use YardCask\Core\Stage\Line\Shared\TapReach;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
 use YardCask\Core\Stage\Tanks\Shared\TankWorking;
 use YardCask\Core\Stage\Use\Shared\UseWorkings;
@@ -68,7 +69,7 @@ final class LoadWorkings implements StageWorkings
 
     public static function sections(): array
     {
-        return ['use', 'load', 'tanks'];
+        return ['use', 'load', 'tanks', TapReach::class];
     }
 
     public function payloadIn(RigState $state): Payload
@@ -157,7 +158,7 @@ final class LoadWorkings implements StageWorkings
                 $tanks[] = $one = new PassageTank(
                     new LoadedTank($tank->name, $working->fullL(), $tank->allEmptyKg(), $tank->xM, $tank->yM),
                     $fractions[$index],
-                    $working->belowOutletL(),
+                    $working->leftL(),
                 );
                 $drawable[$tank->holds->value] = ($drawable[$tank->holds->value] ?? 0.0) + $one->drawableL();
             }

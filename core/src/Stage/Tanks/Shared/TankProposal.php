@@ -64,10 +64,11 @@ final class TankProposal
             yM: 0.0,
             zM: 0.0,
             seeThrough: true,
+            poured: false,
         );
     }
 
-    /** Cans alike of 20 L, or of 10 L for drinking; emptied to their floor, filled to their brim. */
+    /** Cans alike of 20 L, or of 10 L for drinking; emptied to their floor, filled to their brim, and poured by hand. */
     public static function cans(string $id, WaterKind $holds, int $count, UnitPreferences $units): PlannedTank
     {
         $drinking = WaterKind::Drinking === $holds;
@@ -90,6 +91,7 @@ final class TankProposal
             yM: 0.0,
             zM: 0.0,
             seeThrough: true,
+            poured: true,
         );
     }
 

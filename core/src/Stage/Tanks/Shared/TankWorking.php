@@ -15,6 +15,8 @@ final readonly class TankWorking
         public PlannedTank $tank,
         /** Of one of them. */
         public TankVolume $volume,
+        /** Whether somebody can draw its water: at a tap, or by pouring it out. */
+        public bool $isDrawn,
     ) {
     }
 
@@ -23,6 +25,7 @@ final readonly class TankWorking
         return '/tanks/'.$this->index;
     }
 
+    /** What its outlet lets out, whether anything draws on it or not. */
     public function usableL(): float
     {
         return $this->tank->count * $this->volume->usableL;
@@ -39,6 +42,18 @@ final readonly class TankWorking
         return $this->tank->count * $this->volume->grossL;
     }
 
+    /** What can be used of it, brim full. */
+    public function suppliedL(): float
+    {
+        return $this->isDrawn ? $this->usableL() : 0.0;
+    }
+
+    /** What is never used: what lies below its outlet, or all of it where nothing draws on it. */
+    public function leftL(): float
+    {
+        return $this->isDrawn ? $this->belowOutletL() : $this->fullL();
+    }
+
     /** What lies below the outlet and is never drawn. */
     public function belowOutletL(): float
     {
@@ -53,7 +68,7 @@ final readonly class TankWorking
     /** What can be drawn when it is filled to a fraction, from 0 to 1, of brim full. */
     public function drawableL(float $fraction): float
     {
-        return max(0.0, $fraction * $this->fullL() - $this->belowOutletL());
+        return max(0.0, $fraction * $this->fullL() - $this->leftL());
     }
 
     public function belowOutletShare(): float

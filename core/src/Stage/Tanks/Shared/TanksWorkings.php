@@ -9,6 +9,7 @@ use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Plan\Plan;
 use YardCask\Core\Plan\Tanks\TankMounting;
 use YardCask\Core\Plan\Tanks\WaterKind;
+use YardCask\Core\Stage\Line\Shared\TapReach;
 use YardCask\Core\Tank\TankVolumeCalculator;
 
 /** What the tanks of a plan hold. */
@@ -17,18 +18,20 @@ final class TanksWorkings implements StageWorkings
     /** @var list<TankWorking>|null */
     private ?array $tanks = null;
 
-    private function __construct(private readonly Plan $plan)
-    {
+    private function __construct(
+        private readonly Plan $plan,
+        private readonly TapReach $reach,
+    ) {
     }
 
     public static function over(Workings $workings): static
     {
-        return new self($workings->plan);
+        return new self($workings->plan, $workings->of(TapReach::class));
     }
 
     public static function sections(): array
     {
-        return ['load', 'tanks'];
+        return ['load', 'tanks', TapReach::class];
     }
 
     /** @return list<TankWorking> */
@@ -37,7 +40,7 @@ final class TanksWorkings implements StageWorkings
         if (null === $this->tanks) {
             $this->tanks = [];
             foreach ($this->plan->tanks as $index => $tank) {
-                $this->tanks[] = new TankWorking($index, $tank, TankVolumeCalculator::calculate($tank->tankInput()));
+                $this->tanks[] = new TankWorking($index, $tank, TankVolumeCalculator::calculate($tank->tankInput()), $this->reach->isDrawn($tank));
             }
         }
 
@@ -59,7 +62,13 @@ final class TanksWorkings implements StageWorkings
     /** Litres that can be drawn from all tanks of a kind when they are brim full. */
     public function usableL(WaterKind $holds): float
     {
-        return array_sum(array_map(static fn (TankWorking $working): float => $working->usableL(), $this->that($holds)));
+        return array_sum(array_map(static fn (TankWorking $working): float => $working->suppliedL(), $this->that($holds)));
+    }
+
+    /** @return list<TankWorking> those of a kind whose water somebody can draw */
+    public function drawn(WaterKind $holds): array
+    {
+        return array_values(array_filter($this->that($holds), static fn (TankWorking $working): bool => $working->isDrawn));
     }
 
     /** Litres that stand in all tanks of a kind when they are brim full. */

@@ -19,6 +19,7 @@ use YardCask\Core\Stage\Load\Shared\LimitWorking;
 use YardCask\Core\Stage\Load\Shared\LoadWorkings;
 use YardCask\Core\Stage\Tanks\Shared\PlaceInBay;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
+use YardCask\Core\Stage\Tanks\Shared\TankWorking;
 use YardCask\Core\Stage\Use\Shared\UseWorkings;
 use YardCask\Core\Words\Amount;
 use YardCask\Core\Words\Wording;
@@ -101,7 +102,7 @@ final readonly class StockRows
     }
 
     /**
-     * The plan with these tanks brim full, and what comes of it.
+     * The plan with these tanks joined and brim full, and what comes of it.
      *
      * @param non-empty-list<array{StockTank, PlannedTank}> $chosen
      */
@@ -109,7 +110,10 @@ final readonly class StockRows
     {
         $tanks = array_column($chosen, 1);
         $with = $this->workings->with(PartFields::changed($this->places->plan, ['tanks' => [...$this->places->without->tanks, ...$tanks]]));
-        $usableL = $with->of(TanksWorkings::class)->usableL(WaterKind::Fresh);
+        $usableL = array_sum(array_map(
+            static fn (TankWorking $working): float => \in_array($working->tank, $tanks, true) ? $working->usableL() : $working->suppliedL(),
+            $with->of(TanksWorkings::class)->that(WaterKind::Fresh),
+        ));
         $days = $with->of(UseWorkings::class)->lastsDays($usableL);
         $limits = $with->of(LoadWorkings::class)->limits();
         usort($limits, static fn (LimitWorking $a, LimitWorking $b): int => $a->fromBrimFull->kg <=> $b->fromBrimFull->kg);

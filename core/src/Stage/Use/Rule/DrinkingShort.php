@@ -14,6 +14,7 @@ use YardCask\Core\Plan\PlanPatch;
 use YardCask\Core\Plan\Tanks\PlannedTank;
 use YardCask\Core\Plan\Tanks\WaterKind;
 use YardCask\Core\Plan\Use\Supply;
+use YardCask\Core\Stage\Line\Shared\UnjoinedTanks;
 use YardCask\Core\Stage\Tanks\Shared\FreePlace;
 use YardCask\Core\Stage\Tanks\Shared\TankProposal;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
@@ -51,6 +52,7 @@ final class DrinkingShort implements Rule
                 ),
             ),
             new LookAt('/use/days', new Phrase('use.drinking-short.look')),
+            causes: UnjoinedTanks::causing($needL - $usableL, WaterKind::Drinking, $workings),
         )];
     }
 

@@ -15,6 +15,7 @@ use YardCask\Core\Plan\PlanPatch;
 use YardCask\Core\Plan\Tanks\PlannedTank;
 use YardCask\Core\Plan\Tanks\WaterKind;
 use YardCask\Core\Plan\Use\Supply;
+use YardCask\Core\Stage\Line\Shared\UnjoinedTanks;
 use YardCask\Core\Stage\Tanks\Shared\FreePlace;
 use YardCask\Core\Stage\Tanks\Shared\TankLength;
 use YardCask\Core\Stage\Tanks\Shared\TankProposal;
@@ -68,6 +69,7 @@ final class UseShort implements Rule
                 self::placeTank($workings, $needL),
             ])),
             new LookAt('/use/days', new Phrase('use.short.look')),
+            causes: UnjoinedTanks::causing($shortL, WaterKind::Fresh, $workings),
         )];
     }
 
