@@ -341,3 +341,33 @@ test("the fill slip tells a tank's water in buckets, minutes and on the meter", 
   await slip.getByRole("button", { name: /41/ }).click();
   await expect(page.getByRole("dialog")).toContainText("litres × meter reading for one bucket ÷ bucket");
 });
+
+test("a tank that no tap draws on is no supply until it is joined, and a line that is not begun is not clear", async ({
+  page,
+}) => {
+  const id = await openFellside(page, "tanks");
+  await expect(answer(page)).toHaveText("You can use 109 L of 127 L.");
+  await page.getByRole("button", { name: "Add a tank" }).click();
+  await expect(answer(page)).toHaveText("You can use 109 L of 171 L.");
+  const snagged = snag(page, "Nothing draws on Tank");
+  await snagged.getByRole("button", { name: "Join Tank to the line at Tail tank" }).click();
+  await expect(answer(page)).toHaveText("You can use 150 L of 171 L.");
+  await expect(snagged).toHaveCount(0);
+  await page.getByRole("link", { name: /^Line/ }).click();
+  await expect(page.getByText("Draws on Tail tank and Tank").first()).toBeVisible();
+
+  await page.getByRole("link", { name: /^Tanks/ }).click();
+  await page.getByRole("button", { name: "Drinking cans", exact: true }).click();
+  await page.getByRole("radiogroup", { name: "Poured by hand" }).getByRole("radio", { name: "no" }).click();
+  await snag(page, "Nothing draws on Drinking cans").getByRole("button", { name: "Pour Drinking cans by hand" }).click();
+  await expect(snag(page, "Nothing draws on Drinking cans")).toHaveCount(0);
+  await saved(page);
+  const { line, ...rest } = await stored(page, id);
+  expect(line.parts.some((one: { kind: string }) => one.kind === "three_way_valve")).toBe(true);
+  expect(rest.tanks[1].poured).toBe(true);
+
+  const bare = { ...rest, line: { parts: [], pipes: [] } };
+  const reply = await page.request.post("/api/plans/import", { data: bare });
+  await page.goto(`/plans/${(await reply.json()).id}/line`);
+  await expect(page.getByRole("link", { name: "Line: not begun" })).toBeVisible();
+});

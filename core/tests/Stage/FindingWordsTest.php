@@ -44,7 +44,7 @@ final class FindingWordsTest extends TestCase
             $set('/use/days', '5'),
             'use.drinking-short',
             'You are 7.5 L short of drinking water',
-            'The crew needs 28 L of separate drinking water; the cans for it hold 20 L.',
+            'The crew needs 28 L of separate drinking water; the cans for it give 20 L.',
             '20.0 of 27.5 L',
             [],
         ];
@@ -185,6 +185,42 @@ final class FindingWordsTest extends TestCase
             'Its middle is 300 mm past the side.',
             '300.0 of 0.0 mm',
             ['Put Bunk and bedding inside'],
+        ];
+        yield 'cans that nobody pours' => [
+            $set('/tanks/1/poured', 'false'),
+            'tanks.unjoined',
+            'Nothing draws on Drinking cans',
+            'No tap gets their 20 L, and they are not poured by hand. The water counts as weight, not as supply.',
+            '20.0 of 0.0 L',
+            ['Pour Drinking cans by hand | It would also mean: the right wheels carry 138 kg more when the water is used up.'],
+        ];
+        yield 'drinking water that nobody pours' => [
+            $set('/tanks/1/poured', 'false'),
+            'use.drinking-short',
+            'You are 17 L short of drinking water',
+            'The crew needs 17 L of separate drinking water; the cans for it give 0 L.',
+            '0.0 of 16.5 L',
+            [
+                'Pour Drinking cans by hand | It would also mean: the right wheels carry 138 kg more when the water is used up.',
+                'Add 2 drinking cans of 10 L | It would also mean: the rear axle is 51 kg over its limit on the road; the whole rig may be over its limit: the weights are estimated.',
+                'Drink from the main tank | It would also mean: you are 34 L short for 3 days.',
+            ],
+        ];
+        yield 'a tank that no pipe reaches' => [
+            '{"op":"remove","path":"/line/pipes/0"}',
+            'tanks.unjoined',
+            'Nothing draws on Tail tank',
+            'No tap gets its 109 L, whatever the valve settings. Its water counts as weight, not as supply.',
+            '109.3 of 0.0 L',
+            [],
+        ];
+        yield 'a shortage because no pipe reaches the tank' => [
+            '{"op":"remove","path":"/line/pipes/0"}',
+            'use.short',
+            'You are 127 L short for 3 days',
+            'The stay needs 127 L with its 10 % reserve. The tanks give 0 L: enough for 0 days.',
+            '0.0 of 127.1 L',
+            [],
         ];
         yield 'an outlet too high' => [
             '',

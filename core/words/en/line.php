@@ -50,10 +50,6 @@ return [
     'line.no-water.title' => '{outlet} gets no water',
     'line.no-water.why' => 'There is no open way to it from a tank with a pump or enough height. A part that is the wrong way round, a shut valve or a tank that is too low would explain it.',
     'line.no-water.meaning' => 'An outlet gets no water, whatever the valve settings.',
-    'line.tank-unjoined.title' => 'Nothing draws on {tank}',
-    'line.tank-unjoined.why' => 'No tap gets its {litres}, whatever the valve settings. Its water counts as weight, not as supply.',
-    'line.tank-unjoined.why.can' => 'No tap gets {count, plural, one {its} other {their}} {litres}, and {count, plural, one {it is} other {they are}} not poured by hand. The water counts as weight, not as supply.',
-    'line.tank-unjoined.meaning' => 'No tap gets the water of a tank, whatever the valve settings.',
     'line.runs-dry.title' => '{outlets} can run dry with {litres_rest} left in {others}',
     'line.runs-dry.title.several' => '{count, plural, other {# outlets can}} run dry with {litres_rest} left in {others}',
     'line.runs-dry.why' => 'It draws only on {tanks}: {litres}.',
@@ -173,8 +169,6 @@ return [
 
     // Buttons
     'line.fix.remove' => 'Remove {part}',
-    'line.fix.join-tank' => 'Join {tank} to the line at {other}',
-    'line.fix.pour' => 'Pour {tank} by hand',
     'line.fix.turn' => 'Turn {part} round',
     'line.fix.replace' => 'Replace {parts} with {stock}',
     'line.fix.as-in-catalogue' => 'Use the catalogue’s figures for {part}',

@@ -25,7 +25,7 @@ return [
     'use.drinking-missing.meaning' => 'No use is called drinking, and none draws from the drinking supply.',
     'use.drinking-short.title' => 'You are {short} short of drinking water',
     'use.drinking-short.title.none' => 'There is nothing to hold the drinking water',
-    'use.drinking-short.why' => 'The crew needs {litres_needed} of separate drinking water; the cans for it hold {litres_held}.',
+    'use.drinking-short.why' => 'The crew needs {litres_needed} of separate drinking water; the cans for it give {litres_held}.',
     'use.drinking-short.why.none' => 'The crew needs {litres_needed} of separate drinking water, and there is no can for it.',
     'use.drinking-short.look' => 'Change the days',
     'use.drinking-short.meaning' => 'Drinking water is kept separate, but its cans hold less than the crew needs.',

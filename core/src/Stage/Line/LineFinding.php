@@ -18,7 +18,6 @@ enum LineFinding: string implements FindingCode
     case PortTwice = 'line.port-twice';
     case CurveRises = 'line.curve-rises';
     case NoWater = 'line.no-water';
-    case TankUnjoined = 'line.tank-unjoined';
     case RunsDry = 'line.runs-dry';
     case Backwards = 'line.backwards';
     case StrainerMissing = 'line.strainer-missing';

@@ -77,7 +77,7 @@ final class LineStage implements Stage
     public function rules(): array
     {
         return [
-            new Rule\WronglyJoined(), new Rule\CurveRises(), new Rule\NoWater(), new Rule\TankUnjoined(), new Rule\RunsDry(), new Rule\Backwards(),
+            new Rule\WronglyJoined(), new Rule\CurveRises(), new Rule\NoWater(), new Rule\RunsDry(), new Rule\Backwards(),
             new Rule\SuctionOrder(), new Rule\HeaterOrder(), new Rule\MixerOpen(), new Rule\OverRated(),
             new Rule\JointWeak(), new Rule\TooHot(), new Rule\ModeTroubles(), new Rule\MainsUnwatched(),
             new Rule\SinkUnder(), new Rule\FlowWrong(), new Rule\SuctionHigh(), new Rule\PumpUnstopped(),

@@ -13,6 +13,7 @@ enum TanksFinding: string implements FindingCode
 {
     use KeyedByPart;
 
+    case TankUnjoined = 'tanks.unjoined';
     case OutletHigh = 'tanks.outlet-high';
     case OverflowLow = 'tanks.overflow-low';
     case TankOutside = 'tanks.outside';

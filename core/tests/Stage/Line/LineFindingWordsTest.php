@@ -344,19 +344,7 @@ final class LineFindingWordsTest extends TestCase
             '1 of 0',
             ['Use the catalogue’s figures for the basin tap', 'Keep it as your own part'],
         ];
-        yield 'tank-unjoined 50' => [
-            'Nothing draws on Cans under the bench',
-            'No tap gets its 40 L, whatever the valve settings. Its water counts as weight, not as supply.',
-            '40.425 of 0 L',
-            ['Join Cans under the bench to the line at Header tank'],
-        ];
-        yield 'tank-unjoined 51' => [
-            'Nothing draws on Cans under the bench',
-            'No tap gets their 40 L, and they are not poured by hand. The water counts as weight, not as supply.',
-            '40.425 of 0 L',
-            ['Pour Cans under the bench by hand', 'Join Cans under the bench to the line at Header tank'],
-        ];
-        yield 'runs-dry 52' => [
+        yield 'runs-dry 50' => [
             '2 outlets can run dry with 40 L left in Cans under the bench',
             'They are the galley tap and the basin tap, and draw only on Header tank: 20 L.',
             '19.688 of 60.113 L',

@@ -107,8 +107,6 @@ final class LineFindingsTest extends TestCase
             ['stagnant', $pressure, $pressure->branched('Galley tap', 'in', 'cap-12')->piped('Cap', 'in', ['lengthM' => 0.8]), 1],
             ['stock-changed', $pressure, $pressure->changed('Basin tap', ['stock' => 'unheard-of']), 1],
             ['stock-changed', $pressure, $pressure->figures('Basin tap', ['openLpm' => 4.2]), 2],
-            ['tank-unjoined', $pressure, $two, 1],
-            ['tank-unjoined', $pressure, $pressure->tanked('cans', ['poured' => false]), 2],
             ['runs-dry', $pressure, $twoPumps->after($twoPumps->part('Foot pump')->id.'.out', 'tap-drinking'), 1],
         ];
         foreach ($rows as $number => $row) {

@@ -7,6 +7,7 @@ namespace YardCask\Core\Tests\Stage\Line;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use YardCask\Core\Assessment\SentFinding;
+use YardCask\Core\Assessment\SentFix;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Plan\Field\PartFields;
 use YardCask\Core\Plan\Line\LinePlan;
@@ -104,7 +105,7 @@ final class TapReachTest extends TestCase
     {
         $plan = PartFields::changed(SampleLines::of(SystemType::Pressure)->tanked('cans', ['poured' => false])->plan, ['line' => LinePlan::none()]);
         self::assertSame([true, true, true, true], array_column(Workings::over($plan)->of(TanksWorkings::class)->all(), 'isDrawn'));
-        self::assertNotContains('line.tank-unjoined', array_column(Assessor::assess($plan, 'line')->findings, 'code'));
+        self::assertNotContains('tanks.unjoined', array_column(Assessor::assess($plan, 'line')->findings, 'code'));
     }
 
     /** Whatever is cut off is found, by name, and is all that the supply loses. */
@@ -117,7 +118,7 @@ final class TapReachTest extends TestCase
                 $without = self::cutOff($plan, $tank);
                 $workings = Workings::over($without, SampleLines::stock());
                 $tanks = $workings->of(TanksWorkings::class);
-                $found = array_filter(Assessor::assess($without, 'line')->findings, static fn (SentFinding $one): bool => 'line.tank-unjoined' === $one->code);
+                $found = array_filter(Assessor::assess($without, 'line')->findings, static fn (SentFinding $one): bool => 'tanks.unjoined' === $one->code);
                 $missing = array_values(array_filter($tanks->all(), static fn (TankWorking $working): bool => !$working->isDrawn));
                 self::assertEqualsCanonicalizing(
                     array_map(static fn (TankWorking $working): array => [$working->tank->id], $missing),
@@ -142,7 +143,7 @@ final class TapReachTest extends TestCase
         foreach (SamplePlans::demos() as $plan) {
             foreach ($plan->tanks as $index => $tank) {
                 $without = self::cutOff($plan, $tank);
-                foreach (SampleLines::fixes($without)['line.tank-unjoined '.$tank->id] ?? [] as $fix) {
+                foreach (self::fixes($without)['tanks.unjoined '.$tank->id] ?? [] as $fix) {
                     $after = Workings::over($fix->patch->applyTo($without))->of(TanksWorkings::class)->all()[$index];
                     self::assertTrue($after->isDrawn, $fix->label);
                     $labels[] = str_replace("\u{A0}", ' ', $fix->label);
@@ -162,6 +163,12 @@ final class TapReachTest extends TestCase
             ],
             $labels,
         );
+    }
+
+    /** @return array<string, list<SentFix>> by the key of the finding */
+    private static function fixes(Plan $plan): array
+    {
+        return array_column(Assessor::fixes($plan, 'tanks', SampleLines::stock()), 'fixes', 'key');
     }
 
     private static function cutOff(Plan $plan, PlannedTank $tank): Plan

@@ -19,6 +19,7 @@ use YardCask\Core\Plan\Plan;
 use YardCask\Core\Plan\Tanks\PlannedTank;
 use YardCask\Core\Plan\Tanks\TankMounting;
 use YardCask\Core\Plan\Tanks\WaterKind;
+use YardCask\Core\Stage\Line\Shared\TankJoin;
 use YardCask\Core\Stage\Line\Shared\TapReach;
 
 /** Lays the line of a system in a plan, chain by chain from the plan's tanks, and keeps parts of the same kind that the plan has. */

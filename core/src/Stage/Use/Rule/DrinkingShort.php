@@ -14,10 +14,10 @@ use YardCask\Core\Plan\PlanPatch;
 use YardCask\Core\Plan\Tanks\PlannedTank;
 use YardCask\Core\Plan\Tanks\WaterKind;
 use YardCask\Core\Plan\Use\Supply;
-use YardCask\Core\Stage\Line\Shared\UnjoinedTanks;
 use YardCask\Core\Stage\Tanks\Shared\FreePlace;
 use YardCask\Core\Stage\Tanks\Shared\TankProposal;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
+use YardCask\Core\Stage\Tanks\Shared\UnjoinedTanks;
 use YardCask\Core\Stage\Use\Shared\UseWorkings;
 use YardCask\Core\Stage\Use\UseFinding;
 use YardCask\Core\Words\Amount;
@@ -36,21 +36,23 @@ final class DrinkingShort implements Rule
         if ($needL - $usableL < 0.05) {
             return [];
         }
+        $isThere = [] !== $workings->plan->tanksThatHold(WaterKind::Drinking);
 
         return [new Finding(
             UseFinding::DrinkingShort,
             array_map(static fn (PlannedTank $tank): string => $tank->id, $workings->plan->tanksThatHold(WaterKind::Drinking)),
             new Measure($usableL, $needL, 'L'),
             new SnagText(
-                $usableL > 0 ? 'use.drinking-short.title' : 'use.drinking-short.title.none',
-                $usableL > 0 ? 'use.drinking-short.why' : 'use.drinking-short.why.none',
+                $isThere ? 'use.drinking-short.title' : 'use.drinking-short.title.none',
+                $isThere ? 'use.drinking-short.why' : 'use.drinking-short.why.none',
                 ['short' => Amount::litres($needL - $usableL), 'litres_needed' => Amount::litres($needL), 'litres_held' => Amount::litres($usableL)],
             ),
-            static fn (): array => array_values(
-                array_filter(
-                    [self::moreAlike($workings, $needL - $usableL), self::addCans($workings, $needL - $usableL), self::drinkFromMain($workings)],
-                ),
-            ),
+            static fn (): array => array_values(array_filter([
+                ...UnjoinedTanks::allFixes(WaterKind::Drinking, $workings),
+                self::moreAlike($workings, $needL - $usableL),
+                self::addCans($workings, $needL - $usableL),
+                self::drinkFromMain($workings),
+            ])),
             new LookAt('/use/days', new Phrase('use.drinking-short.look')),
             causes: UnjoinedTanks::causing($needL - $usableL, WaterKind::Drinking, $workings),
         )];

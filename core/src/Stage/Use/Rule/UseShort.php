@@ -15,11 +15,11 @@ use YardCask\Core\Plan\PlanPatch;
 use YardCask\Core\Plan\Tanks\PlannedTank;
 use YardCask\Core\Plan\Tanks\WaterKind;
 use YardCask\Core\Plan\Use\Supply;
-use YardCask\Core\Stage\Line\Shared\UnjoinedTanks;
 use YardCask\Core\Stage\Tanks\Shared\FreePlace;
 use YardCask\Core\Stage\Tanks\Shared\TankLength;
 use YardCask\Core\Stage\Tanks\Shared\TankProposal;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
+use YardCask\Core\Stage\Tanks\Shared\UnjoinedTanks;
 use YardCask\Core\Stage\Tanks\Shared\WaterAboard;
 use YardCask\Core\Stage\Use\Shared\UseWorkings;
 use YardCask\Core\Stage\Use\UseFinding;
@@ -44,13 +44,14 @@ final class UseShort implements Rule
         $plan = $workings->plan->use;
         $lasts = $use->lastsDays($aboard->usableL);
         $brimL = $workings->of(TanksWorkings::class)->usableL(WaterKind::Fresh);
+        $isThere = [] !== $workings->plan->tanksThatHold(WaterKind::Fresh);
         $isBrim = $aboard->brimmed || $brimL - $aboard->usableL < 0.05;
 
         return [new Finding(
             UseFinding::UseShort,
             array_map(static fn (PlannedTank $tank): string => $tank->id, $workings->plan->tanksThatHold(WaterKind::Fresh)),
             new Measure($aboard->usableL, $needL, 'L'),
-            new SnagText($brimL > 0 ? 'use.short.title' : 'use.short.title.no-tank', $brimL > 0 ? 'use.short.why' : 'use.short.why.no-tank', [
+            new SnagText($isThere ? 'use.short.title' : 'use.short.title.no-tank', $isThere ? 'use.short.why' : 'use.short.why.no-tank', [
                 'short' => Amount::litres($shortL),
                 'stay' => Amount::days($plan->days),
                 'litres_needed' => Amount::litres($needL),
@@ -61,6 +62,7 @@ final class UseShort implements Rule
                 'known' => null === $lasts ? 'no' : 'yes',
             ]),
             static fn (): array => array_values(array_filter([
+                ...UnjoinedTanks::allFixes(WaterKind::Fresh, $workings),
                 self::travelFuller($needL, $workings),
                 self::shortenWhatRuns($workings),
                 TankLength::giving($brimL + $shortL / max(0.05, $brimL > 0 ? min(1.0, $aboard->usableL / $brimL) : 1.0), $workings),

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace YardCask\Core\Stage\Line\Edit;
+namespace YardCask\Core\Stage\Line\Shared;
 
 use YardCask\Core\Assessment\Fix;
 use YardCask\Core\Assessment\Workings;
@@ -15,8 +15,11 @@ use YardCask\Core\Plan\Line\PlannedPipe;
 use YardCask\Core\Plan\Plan;
 use YardCask\Core\Plan\Tanks\PlannedTank;
 use YardCask\Core\Plan\Tanks\TankMounting;
+use YardCask\Core\Stage\Line\Edit\LineDraft;
 use YardCask\Core\Stage\Line\Graph\LineEnd;
 use YardCask\Core\Stage\Line\Graph\LineGraph;
+use YardCask\Core\Stage\Line\Graph\WrongJoints;
+use YardCask\Core\Stage\Line\LineWorkings;
 use YardCask\Core\Words\Phrase;
 
 /** Joins a tank to the line through a valve that chooses between it and another: tanks that are simply teed together fill each other. */
@@ -33,11 +36,17 @@ final class TankJoin
         foreach (self::suctions($tank, LineGraph::of($workings->plan)) as $end) {
             $draft = \in_array($end->owner->id, $beside, true) ? self::draft($tank, $end, $workings->plan, $workings->stock) : null;
             if (null !== $draft) {
-                $fixes[] = new Fix(new Phrase('line.fix.join-tank', ['tank' => $tank->name, 'other' => $end->spoken()]), $draft->patch());
+                $fixes[] = new Fix(new Phrase('tanks.fix.join', ['tank' => $tank->name, 'other' => $end->spoken()]), $draft->patch());
             }
         }
 
         return $fixes;
+    }
+
+    /** @return list<string> keys of what is wrong with the line between a tank and every outlet */
+    public static function obstacles(PlannedTank $tank, Workings $workings): array
+    {
+        return (new WrongJoints($workings->of(LineWorkings::class)->graph))->downstreamOf($tank);
     }
 
     /** The plan with a tank joined beside the first that has the same water; the plan itself where there is none or the parts are missing. */
