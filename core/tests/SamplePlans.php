@@ -125,7 +125,7 @@ final class SamplePlans
                 2 => round($range->min + ($range->max - $range->min) * $random->getInt(0, 1000) / 1000, 6),
                 default => max($range->min, min($range->max, round($field->value * $random->getInt(60, 160) / 100, 6))),
             };
-            self::set($document, explode('/', substr($pointer, 1)), str_ends_with($pointer, '/count') ? floor($value) : $value);
+            self::set($document, explode('/', substr($pointer, 1)), 1 === preg_match('#/(count|crew)$#', $pointer) ? floor($value) : $value);
         }
         foreach ($document->use->uses as $use) {
             if (0 === $random->getInt(0, 3)) {

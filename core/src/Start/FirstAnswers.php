@@ -46,6 +46,7 @@ final readonly class FirstAnswers
         $name = $in->text('name', Plan::LONGEST_NAME, Phrasebook::english()->fill('frame.new-plan', []));
         $units = UnitPreferences::read($in, array_keys(UnitPreferences::CHOICES));
         $crew = self::numberOrText($in, 'crew', $units);
+        UsePlan::checkWhole($crew, $in);
         $stay = $in->choice('stay', StayStyle::cases());
         $habit = $in->choice('habit', HabitLevel::cases());
         $days = self::numberOrText($in, 'days', $units);

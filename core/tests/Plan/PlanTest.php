@@ -60,6 +60,7 @@ final class PlanTest extends TestCase
             'above the lid',
         ];
         yield 'axles longer than the rig' => ['[{"op":"replace","path":"/load/rig/axles/1/x_m","value":5.5}]', '/load/rig/axles/1/x_m', 'longer than the rig'];
+        yield 'half a person' => ['[{"op":"replace","path":"/use/crew","value":3.5}]', '/use/crew', 'People are counted whole: 3 or 4, not 3.5.'];
         yield 'a newer version' => ['[{"op":"replace","path":"/version","value":8}]', '/version', 'newer Yard Cask'];
         yield 'no plan' => ['[{"op":"replace","path":"/format","value":"shopping-list"}]', '/format', 'not a plan'];
     }
@@ -153,6 +154,7 @@ final class PlanTest extends TestCase
             ['/tanks/0/count', '2.5', 'not a whole number'],
             ['/name', '9', 'There is no measured field here.'],
             ['/use/uses/0/litres', '2 gal', 'two ways'],
+            ['/use/crew', '3.5', 'People are counted whole: 3 or 4'],
         ];
     }
 
@@ -306,6 +308,8 @@ final class PlanTest extends TestCase
         self::assertSame([false, false, true, false], array_column(Plan::read($old)->tanks, 'poured'));
         $old->line->pipes = array_values(array_filter($old->line->pipes, static fn (\stdClass $pipe): bool => 'cans.outlet' !== $pipe->from));
         self::assertSame([false, true, true, false], array_column(Plan::read($old)->tanks, 'poured'));
+        $old->use->crew = 2.5;
+        self::assertSame(3.0, Plan::read($old)->use->crew);
         // What is no plan is left to the reader to explain.
         foreach (['pipes' => 3, 'tanks' => [5]] as $key => $wrong) {
             $broken = clone $old;

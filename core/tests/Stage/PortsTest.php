@@ -5,12 +5,16 @@ declare(strict_types=1);
 namespace YardCask\Core\Tests\Stage;
 
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use YardCask\Core\Assessment\Workings;
+use YardCask\Core\Plan\Field\PartFields;
 use YardCask\Core\Plan\Plan;
 use YardCask\Core\Plan\Tanks\Face;
 use YardCask\Core\Plan\Tanks\PlannedPort;
+use YardCask\Core\Plan\Tanks\PlannedTank;
 use YardCask\Core\Plan\Tanks\PortRole;
+use YardCask\Core\Stage\Tanks\Drawing\Handling;
 use YardCask\Core\Stage\Tanks\Shared\PortProposal;
 use YardCask\Core\Stage\Tanks\Shared\PortRoom;
 use YardCask\Core\Stage\Tanks\Shared\RunWorkings;
@@ -53,8 +57,8 @@ final class PortsTest extends TestCase
     {
         $tank = SamplePlans::fellside()->tanks[0];
         $port = new PlannedPort('p', 'Port', PortRole::Fill, $face, min($along, 300.0), min($up, 300.0), 20.0, 60.0, true);
-        $tank = \YardCask\Core\Plan\Field\PartFields::changed($tank, ['ports' => [$port]]);
-        $middle = static function (\YardCask\Core\Plan\Tanks\PlannedTank $one): array {
+        $tank = PartFields::changed($tank, ['ports' => [$port]]);
+        $middle = static function (PlannedTank $one): array {
             $size = $one->body()->sizeMm();
             $at = $one->ports[0]->atMm($size);
 
@@ -75,7 +79,7 @@ final class PortsTest extends TestCase
         self::assertTrue(PortRoom::isReached($port, $tank, $plan), 'The locker opens at the rear, where the drain is.');
         self::assertFalse(PortRoom::isReached(PortRoom::movedTo(Face::Left, $port, $tank), $tank, $plan), 'There is the wall.');
         self::assertTrue(PortRoom::isReached(PortRoom::movedTo(Face::Front, $port, $tank), $tank, $plan), 'There is room for a hand.');
-        self::assertTrue(PortRoom::isReached($plan->tanks[0]->ports[0], \YardCask\Core\Plan\Field\PartFields::changed($tank, ['bay' => null]), $plan));
+        self::assertTrue(PortRoom::isReached($plan->tanks[0]->ports[0], PartFields::changed($tank, ['bay' => null]), $plan));
     }
 
     public function testNoMoreThanItsRoomIsTakenWhereTheTankItselfStandsThroughAWall(): void
@@ -114,6 +118,18 @@ final class PortsTest extends TestCase
                 self::assertNotContains('tanks.fill-low', $ids, $name.' '.$tank->name);
             }
         }
+    }
+
+    #[TestWith([15.0, 'Cut a sender from the lid to 345 mm: it ends at the outlet, below which nothing can be drawn.'])]
+    #[TestWith([0.0, 'Cut a sender from the lid to 350 mm: it ends 10 mm above the floor.'])]
+    public function testASenderEndsAtTheOutletAndNeverOnTheFloor(float $outletMm, string $words): void
+    {
+        $plan = SamplePlans::fellside();
+        $gauge = new PlannedPort('g', 'Gauge', PortRole::Gauge, Face::Top, 100.0, 50.0, 20.0, 60.0, true);
+        $tank = PartFields::changed($plan->tanks[0], ['outletHeightMm' => $outletMm, 'ports' => [...$plan->tanks[0]->ports, $gauge]]);
+        $workings = Workings::over(PartFields::changed($plan, ['tanks' => [$tank, ...\array_slice($plan->tanks, 1)]]));
+        $said = str_replace("\u{A0}", ' ', implode("\n", Handling::words($workings->of(TanksWorkings::class)->all()[0], $workings)));
+        self::assertStringContainsString($words, $said);
     }
 
     public function testFilesWithPortsAndHosesComeBackAsTheyWere(): void

@@ -251,6 +251,7 @@ final class PlanStarterTest extends TestCase
             ['a few', '3', '/crew', 'not known'],
             ['90', '3', '/crew', '“90” was read as 90; the number of people can be from 1 to 60'],
             ['2', '1 min', '/days', 'can be from'],
+            ['3.5', '3', '/crew', 'People are counted whole: 3 or 4'],
             ['2', '3 kg', '/days', 'is a mass'],
         ];
     }

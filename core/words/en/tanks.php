@@ -191,7 +191,7 @@ return [
     'tanks.filling.pump' => 'by a pump that moves {flow}',
     'tanks.filling.hose' => 'by a hose that gives {flow}',
     'tanks.draining' => 'Full, its drain opens against {pressure} and runs at {flow} to begin with{ends, select, yes {; it takes {minutes} to empty} other {}}.{leaves, select, yes { On level ground {litres_level} stays in it; on the best slope of {slope}, {litres_slope}.} other {}}{hose, select, yes { {trapped} stays in its hose on any slope.} other {}}',
-    'tanks.sender' => 'Cut a sender from the lid to {length}: it ends at the outlet, below which nothing can be drawn. It shows depth, so read it by the marks.',
+    'tanks.sender' => 'Cut a sender from the lid to {length}: it ends {end, select, floor {{clear} above the floor} other {at the outlet, below which nothing can be drawn}}. It shows depth, so read it by the marks.',
     'tanks.stock.spare' => '{kg} {broken, select, yes {over} other {left}}, {limit}',
     'tanks.stock.opening' => '{by} too big for the opening of {bay}',
     'tanks.stock.short' => '{by} too big for {bay}',

@@ -28,7 +28,7 @@ final readonly class PlanMigrations
                 3 => AxlesAndFittings::migrated(...),
                 4 => EmptyLine::migrated(...),
                 5 => SystemTypes::migrated(...),
-                6 => PouredCans::migrated(...),
+                6 => static fn (\stdClass $old): \stdClass => PouredCans::migrated(WholePeople::migrated($old)),
             ],
         );
     }

@@ -6,6 +6,8 @@ namespace YardCask\Core\Plan\Use;
 
 use YardCask\Core\Demand\DemandInput;
 use YardCask\Core\Demand\DemandUse;
+use YardCask\Core\Input\InputReader;
+use YardCask\Core\Plan\Field\Checked;
 use YardCask\Core\Plan\Field\Choice;
 use YardCask\Core\Plan\Field\Measured;
 use YardCask\Core\Plan\Field\Parts;
@@ -15,7 +17,7 @@ use YardCask\Core\Quantity\Kind;
 use YardCask\Core\Quantity\Unit;
 
 /** Who travels, how, how long between two fills, and what water is for. */
-final readonly class UsePlan implements PlanPart
+final readonly class UsePlan implements PlanPart, Checked
 {
     use WrittenAsDeclared;
 
@@ -34,6 +36,19 @@ final readonly class UsePlan implements PlanPart
         #[Parts(PlannedUse::class, self::MOST_USES)]
         public array $uses,
     ) {
+    }
+
+    public function check(InputReader $in): void
+    {
+        self::checkWhole($this->crew, $in);
+    }
+
+    /** People are counted whole. */
+    public static function checkWhole(float $crew, InputReader $in): void
+    {
+        if (floor($crew) !== $crew) {
+            $in->fail('crew', \sprintf('People are counted whole: %d or %d, not %s.', floor($crew), ceil($crew), $crew));
+        }
     }
 
     /** The demand calculator's input, for this plan's days or for others. */

@@ -17,6 +17,9 @@ use YardCask\Core\Words\Phrase;
 /** How a tank is filled, drained and read, in words. */
 final class Handling
 {
+    /** A sender that reaches the floor is bent by it as the tank moves: a rule of thumb. */
+    private const ABOVE_FLOOR_MM = 10.0;
+
     private const NOTHING_L = 0.005;
 
     /** @return list<string> */
@@ -68,7 +71,12 @@ final class Handling
             return null;
         }
 
-        return $workings->wording->text('tanks.sender', ['length' => Amount::mm($tank->heightMm - $tank->outletHeightMm)]);
+        $endsMm = max($tank->outletHeightMm, self::ABOVE_FLOOR_MM);
+
+        return $workings->wording->text(
+            'tanks.sender',
+            ['length' => Amount::mm($tank->heightMm - $endsMm), 'end' => $endsMm > $tank->outletHeightMm ? 'floor' : 'outlet', 'clear' => Amount::mm($endsMm)],
+        );
     }
 
     private static function draining(TankWorking $working, Workings $workings): ?string
