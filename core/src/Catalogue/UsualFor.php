@@ -13,6 +13,8 @@ enum UsualFor: string
     case Tee = 'tee';
     /** Draws from one of two tanks. */
     case Selector = 'selector';
+    /** Where the line has none. */
+    case Shower = 'shower';
     case Drain = 'drain';
     case Cap = 'cap';
     /** Behind a mains inlet. */

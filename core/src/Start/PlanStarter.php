@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Start;
 
+use YardCask\Core\Assessment\SentFinding;
+use YardCask\Core\Assessment\Severity;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Catalogue\PartStock;
 use YardCask\Core\Catalogue\SystemBook;
@@ -17,8 +19,10 @@ use YardCask\Core\Plan\Load\PlannedLoad;
 use YardCask\Core\Plan\Plan;
 use YardCask\Core\Plan\Use\PlannedUse;
 use YardCask\Core\Plan\Use\UsePlan;
+use YardCask\Core\Stage\Assessor;
 use YardCask\Core\Stage\Line\Edit\SystemLine;
 use YardCask\Core\Stage\Line\LineWorkings;
+use YardCask\Core\Stage\Line\Shared\ShowerBranch;
 use YardCask\Core\Stage\Load\Shared\Seating;
 use YardCask\Core\Words\Phrasebook;
 
@@ -72,7 +76,15 @@ final class PlanStarter
             throw InvalidInput::at('/system', Phrasebook::english()->fill($isApart ? 'frame.input.no-drinking-tank' : 'frame.input.no-header-tank', []));
         }
 
-        return $laid;
+        $fitted = ShowerBranch::fitted($laid, $stock);
+
+        return self::troubles($fitted) < self::troubles($laid) ? $fitted : $laid;
+    }
+
+    /** How much of a plan will not work. */
+    private static function troubles(Plan $plan): int
+    {
+        return \count(array_filter(Assessor::assess($plan, '-')->findings, static fn (SentFinding $one): bool => Severity::Watch !== $one->severity));
     }
 
     private static function givesWater(Plan $plan): bool

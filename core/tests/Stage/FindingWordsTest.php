@@ -186,6 +186,14 @@ final class FindingWordsTest extends TestCase
             '300.0 of 0.0 mm',
             ['Put Bunk and bedding inside'],
         ];
+        yield 'a shower and no shower to stand under' => [
+            '{"op":"replace","path":"/line","value":{"parts":[{"id":"tap","name":"Tap","kind":"tap","rating_kpa":600,"rating_c":60,"food_grade":true,"weight_kg":0.3,"price":20,"figures":{"family":"outlet","open_lpm":6,"least_lpm":3,"most_lpm":6,"least_kpa":0},"z_m":1.5,"reversed":false}],"pipes":[]}}',
+            'use.shower-missing',
+            'There is no shower in the line',
+            '35 % of the water goes on “Shower”, and no outlet is a shower.',
+            '0.0 of 1.0 ',
+            ['Remove Shower'],
+        ];
         yield 'cans that nobody pours' => [
             $set('/tanks/1/poured', 'false'),
             'tanks.unjoined',

@@ -192,6 +192,7 @@ final class FindingsTest extends TestCase
                 0,
             ],
             ['tanks.heeled-under', 'petrel', '', $set('/runs/0/points/0/z_m', 1.5), 1],
+            ['use.shower-missing', 'petrel', '', $set('/use/uses/4/times', 0), 1],
             ['tanks.unjoined', 'fellside', $set('/tanks/1/poured', false), $set('/tanks/1/poured', true), 1],
             ['tanks.strap-weak', 'fellside', $add('/tanks/0/strap_holds_kg', 50), $add('/tanks/0/strap_holds_kg', 53), 1],
             ['tanks.bay-gone', 'fellside', $set('/tanks/0/bay', 'nowhere'), $set('/tanks/0/bay', 'tail-locker'), 1],

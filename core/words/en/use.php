@@ -29,6 +29,9 @@ return [
     'use.drinking-short.why.none' => 'The crew needs {litres_needed} of separate drinking water, and there is no can for it.',
     'use.drinking-short.look' => 'Change the days',
     'use.drinking-short.meaning' => 'Drinking water is kept separate, but its cans hold less than the crew needs.',
+    'use.shower-missing.title' => 'There is no shower in the line',
+    'use.shower-missing.why' => '{share} of the water goes on “{use}”, and no outlet is a shower.',
+    'use.shower-missing.meaning' => 'A use is a shower that runs, and no outlet of the line is a shower.',
     'use.drain-missing.title' => 'There is no tank for the water from “{use}”',
     'use.drain-missing.why' => 'The tank that it drained into is no longer in the plan, or is not for waste water.',
     'use.drain-missing.meaning' => 'A use drains into a tank that is not in the plan or is not for waste.',
@@ -42,6 +45,8 @@ return [
     'use.can-enough.meaning' => 'A fixed tank is planned where one can would do: for the whole stay, or for a day on serviced sites.',
 
     // Buttons
+    'use.fix.fit-shower' => 'Fit a cold shower',
+    'use.fix.remove-use' => 'Remove {use}',
     'use.fix.travel-fuller' => '{rig, select, boat {Sail} other {Travel}} with {litres}',
     'use.fix.shorten' => 'Cut “{use}” from {minutes_now} to {minutes}',
     'use.fix.add-cans' => 'Add {cans, plural, one {a {litres} can} other {# cans of {litres}}}',

@@ -16,6 +16,7 @@ enum UseFinding: string implements FindingCode
     case UseShort = 'use.short';
     case DrinkingMissing = 'use.drinking-missing';
     case DrinkingShort = 'use.drinking-short';
+    case ShowerMissing = 'use.shower-missing';
     case DrainMissing = 'use.drain-missing';
     case DrainsOutside = 'use.drains-outside';
     case CanEnough = 'use.can-enough';

@@ -63,6 +63,7 @@ final class UseStage implements Stage
             new Rule\UseShort(),
             new Rule\DrinkingMissing(),
             new Rule\DrinkingShort(),
+            new Rule\ShowerMissing(),
             new Rule\DrainMissing(),
             new Rule\DrainsOutside(),
             new Rule\CanEnough(),
