@@ -72,7 +72,7 @@ return [
     'times_high' => Amount::number(1.5), 'times_wasted' => Amount::number(1.5), 'to' => 'the shower', 'line.blow-astray.to' => ['Tail tank'],
     'line.fix.set-mixing.to' => Amount::temperature(48), 'line.fix.sink-nearer.to' => Amount::across(-0.2), 'load.to' => Amount::across(0.4),
     'tanks.to' => Amount::mm(700), 'together' => Amount::kg(60), 'trapped' => Amount::little(0.12), 'travel' => '1.9',
-    'travelling' => 'level under way', 'trickle' => Amount::flow(1), 'tyre' => 'the right tyre of Rear axle', 'undrained' => Amount::little(0.02), 'unit' => 'kPa',
+    'travelling' => 'level under way', 'trickle' => Amount::flow(1), 'line.all-open-weak.trickle' => Amount::share(0.25), 'tyre' => 'the right tyre of Rear axle', 'undrained' => Amount::little(0.02), 'unit' => 'kPa',
     'use' => 'Washing up', 'used' => 'down by the stern by 34 kg·m when the water is used up', 'load.curve.used' => '120 kg left', 'valve' => 'the mixing valve',
     'vent' => 'Vent hose', 'line.vent' => Amount::mm(16), 'vent_above' => Amount::metres(0.1), 'vessel' => 'the accumulator', 'wait' => Amount::litres(1.3),
     'wall_usual' => Amount::pressure(10), 'warm' => Amount::temperature(38), 'wasted' => Amount::litres(2.6), 'wasted_share' => Amount::share(0.1),

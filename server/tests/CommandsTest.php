@@ -8,6 +8,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use Symfony\Bundle\FrameworkBundle\Console\Application;
 use Symfony\Bundle\FrameworkBundle\Test\KernelTestCase;
 use Symfony\Component\Console\Tester\CommandTester;
+use YardCask\Core\Plan\PlanFormat;
 
 final class CommandsTest extends KernelTestCase
 {
@@ -42,7 +43,7 @@ final class CommandsTest extends KernelTestCase
             [],
             (string) file_get_contents(__DIR__.'/../../core/tests/plans/fellside-version-1.json'),
             0,
-            '"version": 6,',
+            '"version": '.PlanFormat::VERSION.',',
         ];
         yield 'the plan of the first answers' => [
             'yardcask:begin',

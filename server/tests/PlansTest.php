@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace YardCask\Server\Tests;
 
 use Doctrine\DBAL\Connection;
+use YardCask\Core\Plan\PlanFormat;
 use YardCask\Server\Storage\RevisionThinner;
 
 /** A plan's life: begun, saved, contested, restored, put away, given out and taken in. */
@@ -163,7 +164,7 @@ final class PlansTest extends ApiTestCase
     {
         $taken = $this->send('POST', '/api/plans/import', (string) file_get_contents(__DIR__.'/../../core/tests/plans/fellside-version-1.json'));
         $this->assertStatus(201);
-        self::assertSame([6, 'fresh'], [$taken->plan->version, $taken->plan->tanks[0]->holds]);
+        self::assertSame([PlanFormat::VERSION, 'fresh'], [$taken->plan->version, $taken->plan->tanks[0]->holds]);
     }
 
     public function testIsPutAwayAndBroughtBack(): void

@@ -17,8 +17,12 @@ interface Stage
 
     public function addFigures(Workings $workings, FigureSheet $figures): void;
 
-    /** Once the figures of all stages are there. */
-    public function answer(Workings $workings, FigureSheet $figures): Answer;
+    /**
+     * Once the figures of all stages are there.
+     *
+     * @param list<Finding> $findings of all stages, worst first
+     */
+    public function answer(Workings $workings, FigureSheet $figures, array $findings): Answer;
 
     /** @param bool $looked whether this stage is looked at: what only it shows is left out otherwise */
     public function drawing(Workings $workings, bool $looked): Drawing;

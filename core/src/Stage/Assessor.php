@@ -58,7 +58,7 @@ final class Assessor
                 title: $wording->text($one->title()),
                 valve: $valve,
                 state: $wording->text($valve->word()),
-                answer: $one->answer($workings, $figures),
+                answer: $one->answer($workings, $figures, $findings),
                 drawing: $one->drawing($workings, null === $stage),
                 cautions: array_map($wording->phrase(...), $one->cautions($workings)),
                 additions: null === $stage ? SentFix::all($one->additions($workings), $wording) : [],

@@ -29,9 +29,6 @@ use YardCask\Core\Words\Phrasebook;
 /** Makes a working plan from the first answers: the usual uses, the crew aboard, and enough water for the stay if the rig can carry it. */
 final class PlanStarter
 {
-    /** Less is no water. */
-    private const LEAST_LPM = 0.01;
-
     /** @param SystemBook|null $book the systems; without them, or without the parts that they name, the line is empty */
     public static function start(FirstAnswers $answers, StartingChoices $choices, ?SystemBook $book = null, ?PartStock $stock = null): Plan
     {
@@ -91,7 +88,7 @@ final class PlanStarter
     {
         $line = Workings::over($plan)->of(LineWorkings::class);
         foreach ($line->graph->outlets as $outlet) {
-            if ($line->alone($outlet)->outlets[$outlet->id]->lpm < self::LEAST_LPM) {
+            if ($line->alone($outlet)->outlets[$outlet->id]->isDry()) {
                 return false;
             }
         }

@@ -124,7 +124,7 @@ final class AnswersTest extends TestCase
             '',
             'line',
             'The basin tap gets 2.6 L/min; every outlet gets enough on its own.',
-            'It needs 1.0 L/min. On its own: driven by gravity alone; with all outlets open it gets 2.4 L/min.',
+            'Of all outlets it is the nearest to its need, 1.0 L/min. On its own: driven by gravity alone; with all outlets open it gets 2.4 L/min.',
         ];
         yield 'a line that mains would break' => [
             'prompt-side',
@@ -132,6 +132,13 @@ final class AnswersTest extends TestCase
             'line',
             'Pressure at Tap for the set can reach 828 kPa.',
             'It is rated for 600 kPa. On its own, the shower gets 8.6 L/min.',
+        ];
+        yield 'a tap with enough flow and too little pressure' => [
+            'bothy',
+            '{"op":"replace","path":"/line/parts/3/figures/least_kpa","value":30}',
+            'line',
+            'The bench tap has only 3 kPa of pressure.',
+            'It needs 30 kPa. The flow, 4.1 L/min, is enough.',
         ];
         yield 'no line' => [
             'van',

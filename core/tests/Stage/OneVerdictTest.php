@@ -55,6 +55,7 @@ final class OneVerdictTest extends TestCase
             $stops += [] === $loadStops ? 0 : 1;
             self::assertValvesAgree($assessment, $where);
             self::assertAnswersAgree($plan, $assessment, $loadStops, $where);
+            self::assertLineAgrees($assessment, $where);
             self::assertGlassAgrees($assessment, $where);
             self::assertLimitsHold($workings, $assessment, $where);
             self::assertUsedWaterIsAboardOrHasLeft($workings, $where);
@@ -121,6 +122,23 @@ final class OneVerdictTest extends TestCase
                 $usableL < 20 || !\in_array('use.short', $codes, true) || !self::isBrimmed($plan),
                 "$where: one can is enough and yet it is short",
             );
+        }
+    }
+
+    /** Nothing is called enough beside a stop or an outlet that lacks something, and an outlet without water is not in plain ink. */
+    private static function assertLineAgrees(Assessment $assessment, string $where): void
+    {
+        $answer = $assessment->stages['line']->answer;
+        $sentence = $answer->before.$answer->figure.$answer->after;
+        if (str_contains($sentence, 'enough')) {
+            $codes = array_column($assessment->findings, 'code');
+            self::assertSame([], array_column(self::stopsOf('line', $assessment), 'title'), "$where: $sentence");
+            self::assertSame([], array_values(array_intersect($codes, ['line.flow-low', 'line.no-water', 'line.together-weak'])), "$where: $sentence");
+        }
+        foreach ($assessment->glass as $cell) {
+            if ('line.worst' === $cell->figureId && $assessment->figures['line.worst']->value < 0.01) {
+                self::assertNotNull($cell->severity, "$where: no water, in plain ink");
+            }
         }
     }
 

@@ -30,9 +30,11 @@ return [
     'line.answer.no-water.why' => 'There is no open way from a tank to it.',
     'line.answer.together' => '{outlet} gets only [{flow}] with the others open.',
     'line.answer.together.why' => 'It needs {flow_needed}. On its own it gets {flow_alone}.',
-    'line.answer.enough' => '{outlet} gets [{flow}]{several, select, yes {; every outlet gets enough on its own} other {}}.',
+    'line.answer.enough' => '{outlet} gets [{flow}]{several, select, yes {{stopped, select, yes {} other {; every outlet gets enough on its own}}} other {}}.',
     'line.answer.low' => '{outlet} gets only [{flow}].',
-    'line.answer.why' => '{taker, select, none {} other {Most of the pressure is lost in {taker}. }}It needs {flow_needed}. On its own: {driven}{several, select, yes {; with all outlets open it gets {flow_all}} other {}}.',
+    'line.answer.low-pressure' => '{outlet} has only [{pressure}] of pressure.',
+    'line.answer.low-pressure.why' => 'It needs {pressure_needed}. The flow, {flow}, is enough.',
+    'line.answer.why' => '{taker, select, none {} other {Most of the pressure is lost in {taker}. }}{nearest, select, yes {Of all outlets it is the nearest to its need, {flow_needed}.} other {It needs {flow_needed}.}} On its own: {driven}{several, select, yes {; with all outlets open it gets {flow_all}} other {}}.',
 
     // Snags
     'line.port-loose.title' => '{part} is not connected',
@@ -128,6 +130,10 @@ return [
     'line.together-weak.title' => '{outlet} gets only {flow} with the others open',
     'line.together-weak.why' => '{outlets} outlets run at the same time, and this one needs {flow_needed}. On its own it gets {flow_alone}.',
     'line.together-weak.meaning' => 'One of the outlets that run together gets less than it needs.',
+    'line.all-open-weak.title' => '{outlet} gets only {flow} with all outlets open',
+    'line.all-open-weak.title.dry' => '{outlet} gets no water with all outlets open',
+    'line.all-open-weak.why' => 'It needs {flow_needed}, and gets {flow_alone} on its own. Open fewer at a time, or mark those that have to run together.',
+    'line.all-open-weak.meaning' => 'With all outlets open, one gets less than {trickle} of what it needs, though it gets enough on its own.',
     'line.filter-starves.title' => '{filter} starves {outlet}',
     'line.filter-starves.why' => 'At the end of the filter’s life it gets {flow_old}, and needs {flow_needed}. With a new filter it gets {flow_new}, without one {flow_without}.',
     'line.filter-starves.meaning' => 'A filter at the end of its life leaves an outlet less than it needs; without the filter it would get enough.',
@@ -202,6 +208,7 @@ return [
 
     // Sight glass
     'line.glass.worst' => 'Worst outlet',
+    'line.glass.worst.beside' => '{outlet}{short, select, pressure {: {pressure} of {pressure_needed}} other {}}',
     'line.glass.starts' => 'Pump starts',
     'line.glass.starts.beside' => '{countless, select, yes {or more } other {}}an hour at a trickle',
 
@@ -293,6 +300,8 @@ return [
     'line.figure.together.formula' => 'the outlet that gets least of what it needs, all of these open',
     'line.figure.highest.label' => 'Highest pressure, closest to a rating: {part}',
     'line.figure.highest.formula' => 'steady pressure + ρ × Δv × min(wave speed, 2 × length ÷ time)',
+    'line.figure.pressure.label' => 'Pressure at {outlet}, open',
+    'line.figure.pressure.formula' => 'pressure upstream of the spout at this flow',
     'line.figure.drawn.label' => 'Water that can be drawn: {outlet}',
     'line.figure.drawn.formula' => 'what the tanks give whose water reaches it',
     'line.figure.wait.label' => 'Wasted before hot arrives: {outlet}',

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace YardCask\Core\Stage\Line;
 
 use YardCask\Core\Assessment\Answer;
+use YardCask\Core\Assessment\Finding;
+use YardCask\Core\Assessment\Severity;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Plan\Line\PartPort;
 use YardCask\Core\Plan\Use\Supply;
@@ -22,7 +24,8 @@ final class LineAnswer
     /** A part that takes less is not to blame. */
     private const TELLING_KPA = 5.0;
 
-    public static function of(Workings $workings): Answer
+    /** @param list<Finding> $findings of all stages */
+    public static function of(Workings $workings, array $findings): Answer
     {
         $wording = $workings->wording;
         $line = $workings->of(LineWorkings::class);
@@ -46,7 +49,7 @@ final class LineAnswer
             ]);
         }
         $figure = LineFigures::flowId($worst->part);
-        if ($worst->lpm <= 0.01) {
+        if ($worst->isDry()) {
             return Answer::of(
                 $wording,
                 'line.answer.no-water',
@@ -65,10 +68,20 @@ final class LineAnswer
                 'flow_alone' => Amount::flow($line->alone($weak->part)->outlets[$weak->part->id]->lpm),
             ]);
         }
+        if (!$worst->isEnough() && $worst->isShortOfPressure()) {
+            return Answer::of($wording, 'line.answer.low-pressure', 'line.answer.low-pressure.why', LineFigures::pressureId($worst->part), [
+                'outlet' => $worst->part->spoken(),
+                'pressure' => Amount::pressure($worst->kpa),
+                'pressure_needed' => Amount::pressure($worst->figures->leastKpa),
+                'flow' => Amount::flow($worst->lpm),
+            ]);
+        }
         $all = $line->all();
         $isEnough = $worst->isEnough();
 
         return Answer::of($wording, $isEnough ? 'line.answer.enough' : 'line.answer.low', 'line.answer.why', $figure, [
+            'stopped' => self::isStopped($findings) ? 'yes' : 'no',
+            'nearest' => $isEnough && \count($all) > 1 && !$worst->isShortOfPressure() ? 'yes' : 'no',
             'outlet' => $worst->part->spoken(),
             'flow' => Amount::flow($worst->lpm),
             'flow_needed' => Amount::flow($worst->figures->leastLpm),
@@ -77,6 +90,16 @@ final class LineAnswer
             'driven' => SceneDrawing::driven($solved),
             'flow_all' => Amount::flow(\count($all) < 2 ? 0.0 : $line->solve(new LineCase($all))->outlets[$worst->part->id]->lpm),
         ]);
+    }
+
+    /**
+     * Whether something in the line can hurt somebody or break: then nothing is called enough.
+     *
+     * @param list<Finding> $findings
+     */
+    private static function isStopped(array $findings): bool
+    {
+        return [] !== array_filter($findings, static fn (Finding $one): bool => 'line' === $one->stage() && Severity::Stop === $one->code->severity());
     }
 
     /** The part on the water’s way that takes most of the pressure; null where none takes much. */

@@ -27,6 +27,11 @@ final class LineFigures
         return 'line.'.$outlet->id.'.flow';
     }
 
+    public static function pressureId(PlannedPart $outlet): string
+    {
+        return 'line.'.$outlet->id.'.pressure';
+    }
+
     public static function drawnId(PlannedPart $outlet): string
     {
         return 'line.'.$outlet->id.'.drawn';
@@ -46,6 +51,12 @@ final class LineFigures
                 'line.source.network',
                 ['outlet' => $part->name, 'mixes' => $part->kind->mixes() ? 'yes' : 'no'],
             );
+            if ($one->figures->leastKpa > 0) {
+                $pressure = new FigureText('line.figure.pressure.label', 'line.figure.pressure.formula', 'line.source.network', ['outlet' => $part->name]);
+                $figures->add(self::pressureId($part), $pressure, $one->kpa, Unit::Kilopascal, Kind::Pressure, static fn (): array => [
+                    SumInput::figure(self::flowId($part)),
+                ]);
+            }
             $figures->add(self::flowId($part), $text, $one->lpm, Unit::LitrePerMinute, Kind::Flow, static fn (): array => [
                 SumInput::constant($wording->text('line.sum.upstream'), $wording->pressure($one->kpa)),
                 SumInput::constant($wording->text('line.sum.open'), $wording->flow($one->figures->openLpm)),

@@ -41,6 +41,7 @@ enum LineFinding: string implements FindingCode
     case Undrained = 'line.undrained';
     case FlowLow = 'line.flow-low';
     case TogetherWeak = 'line.together-weak';
+    case AllOpenWeak = 'line.all-open-weak';
     case FilterStarves = 'line.filter-starves';
     case SuctionHigh = 'line.suction-high';
     case PumpUnstopped = 'line.pump-unstopped';
@@ -58,14 +59,14 @@ enum LineFinding: string implements FindingCode
         return match ($this) {
             self::HeaterClosed, self::OverRated, self::JointWeak, self::OpenEnd, self::MainsIntoTank, self::Scald => Severity::Stop,
             self::MainsUnwatched, self::FillToOutlet, self::BlowAstray, self::Undrained,
-            self::RunsDry, self::StartsOften, self::FlowWasteful, self::DeadLeg, self::Stagnant, self::StockChanged => Severity::Watch,
+            self::RunsDry, self::AllOpenWeak, self::StartsOften, self::FlowWasteful, self::DeadLeg, self::Stagnant, self::StockChanged => Severity::Watch,
             default => Severity::Fix,
         };
     }
 
     public function isPerPart(): bool
     {
-        return !\in_array($this, [self::MainsUnwatched, self::TogetherWeak, self::Undrained, self::JointWeak], true);
+        return !\in_array($this, [self::MainsUnwatched, self::TogetherWeak, self::AllOpenWeak, self::Undrained, self::JointWeak], true);
     }
 
     public function isDoubt(): bool

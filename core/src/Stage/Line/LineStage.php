@@ -16,6 +16,7 @@ use YardCask\Core\Plan\Tanks\WaterKind;
 use YardCask\Core\Stage\Line\Drawing\DrawnLine;
 use YardCask\Core\Stage\Line\Drawing\LineDrawing;
 use YardCask\Core\Stage\Line\Shared\TapReach;
+use YardCask\Core\Words\Amount;
 use YardCask\Core\Words\Phrase;
 
 /** The line from tank to every tap: what comes out, what it takes on the way, and what its parts have to stand. */
@@ -36,9 +37,9 @@ final class LineStage implements Stage
         LineFigures::add($workings, $figures);
     }
 
-    public function answer(Workings $workings, FigureSheet $figures): Answer
+    public function answer(Workings $workings, FigureSheet $figures, array $findings): Answer
     {
-        return LineAnswer::of($workings);
+        return LineAnswer::of($workings, $findings);
     }
 
     public function drawing(Workings $workings, bool $looked): LineDrawing
@@ -98,14 +99,20 @@ final class LineStage implements Stage
         $worst = $workings->of(LineWorkings::class)->worst();
         if (null !== $worst) {
             $figure = $figures->get('line.worst');
-            $severity = Severity::worstOf($findings, LineFinding::FlowLow->value, LineFinding::NoWater->value);
+            $codes = [LineFinding::FlowLow, LineFinding::NoWater, ...$worst->isDry() ? [LineFinding::PortLoose, LineFinding::PipeLost, LineFinding::PortTwice] : []];
+            $severity = Severity::worstOf($findings, ...array_column($codes, 'value'));
             $cells[] = new GlassCell(
                 figureId: $figure->id,
                 stage: 'line',
                 label: $wording->text('line.glass.worst'),
                 figure: $figure->figure,
                 symbol: $figure->symbol,
-                beside: $worst->part->name,
+                beside: $wording->text('line.glass.worst.beside', [
+                    'outlet' => $worst->part->name,
+                    'short' => $worst->isShortOfPressure() ? 'pressure' : 'flow',
+                    'pressure' => Amount::pressure($worst->kpa),
+                    'pressure_needed' => Amount::pressure($worst->figures->leastKpa),
+                ]),
                 severity: $severity,
             );
         }

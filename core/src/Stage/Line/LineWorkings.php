@@ -127,13 +127,13 @@ final class LineWorkings implements StageWorkings
         return $weak;
     }
 
-    /** The outlet that gives the least of what it wants, alone; null without outlets. */
+    /** The outlet that is nearest to its own need, of flow or of pressure, or furthest below it, each on its own; null without outlets. */
     public function worst(): ?SolvedOutlet
     {
         $worst = null;
         foreach ($this->graph->outlets as $part) {
             $one = $this->alone($part)->outlets[$part->id];
-            if (null === $worst || $one->lpm / $one->figures->leastLpm < $worst->lpm / $worst->figures->leastLpm) {
+            if (null === $worst || $one->share() < $worst->share()) {
                 $worst = $one;
             }
         }

@@ -40,7 +40,7 @@ final class LoadStage implements Stage
         LoadFigures::add($workings, $figures);
     }
 
-    public function answer(Workings $workings, FigureSheet $figures): Answer
+    public function answer(Workings $workings, FigureSheet $figures, array $findings): Answer
     {
         return LoadAnswer::of($workings, $figures);
     }

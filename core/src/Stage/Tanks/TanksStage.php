@@ -43,7 +43,7 @@ final class TanksStage implements Stage
         TanksFigures::add($workings, $figures);
     }
 
-    public function answer(Workings $workings, FigureSheet $figures): Answer
+    public function answer(Workings $workings, FigureSheet $figures, array $findings): Answer
     {
         $wording = $workings->wording;
         $tanks = $workings->of(TanksWorkings::class);

@@ -29,7 +29,7 @@ final class UseStage implements Stage
         UseFigures::add($workings, $figures);
     }
 
-    public function answer(Workings $workings, FigureSheet $figures): Answer
+    public function answer(Workings $workings, FigureSheet $figures, array $findings): Answer
     {
         return UseAnswer::of($workings);
     }

@@ -344,7 +344,17 @@ final class LineFindingWordsTest extends TestCase
             '1 of 0',
             ['Use the catalogue’s figures for the basin tap', 'Keep it as your own part'],
         ];
-        yield 'runs-dry 50' => [
+        yield 'all-open-weak 50' => [
+            'The basin tap gets no water with all outlets open',
+            'It needs 2.0 L/min, and gets 5.5 L/min on its own. Open fewer at a time, or mark those that have to run together.',
+            '0 of 0.5 L/min',
+            [
+                'Replace the pressure pump with Pressure pump, 11 L/min (It would also mean: the basin tap gets 7.0 L/min, more than anyone needs.)',
+                'Replace the pressure pump with Pressure pump, 15 L/min (It would also mean: the basin tap gets 7.5 L/min, more than anyone needs.)',
+                'Replace the pressure pump with Quiet pressure pump, 11 L/min (It would also mean: the basin tap gets 6.9 L/min, more than anyone needs.)',
+            ],
+        ];
+        yield 'runs-dry 51' => [
             '2 outlets can run dry with 40 L left in Cans under the bench',
             'They are the galley tap and the basin tap, and draw only on Header tank: 20 L.',
             '19.688 of 60.113 L',

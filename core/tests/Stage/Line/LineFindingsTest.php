@@ -107,6 +107,12 @@ final class LineFindingsTest extends TestCase
             ['stagnant', $pressure, $pressure->branched('Galley tap', 'in', 'cap-12')->piped('Cap', 'in', ['lengthM' => 0.8]), 1],
             ['stock-changed', $pressure, $pressure->changed('Basin tap', ['stock' => 'unheard-of']), 1],
             ['stock-changed', $pressure, $pressure->figures('Basin tap', ['openLpm' => 4.2]), 2],
+            [
+                'all-open-weak',
+                $pressure,
+                $pressure->changed('Basin tap', ['zM' => 3.0])->figures('Galley tap', ['openLpm' => 30.0, 'mostLpm' => 30.0]),
+                1,
+            ],
             ['runs-dry', $pressure, $twoPumps->after($twoPumps->part('Foot pump')->id.'.out', 'tap-drinking'), 1],
         ];
         foreach ($rows as $number => $row) {
@@ -130,6 +136,20 @@ final class LineFindingsTest extends TestCase
             $same = array_filter($after, static fn (SentFinding $one): bool => $one->key === $finding->key);
             self::assertSame([], $same, $fix->label.' does not clear it.');
         }
+    }
+
+    public function testNothingIsCalledEnoughBesideAStop(): void
+    {
+        $stopped = 0;
+        foreach (self::findings() as $name => [, , $wrong]) {
+            $assessment = Assessor::assess($wrong->plan, '-');
+            $stops = array_filter($assessment->findings, static fn (SentFinding $one): bool => 'line' === $one->stage && Severity::Stop === $one->severity);
+            if ([] !== $stops) {
+                self::assertStringNotContainsString('enough', $assessment->stages['line']->answer->after, $name);
+                $stopped += str_starts_with($assessment->stages['line']->answer->after, '.') ? 1 : 0;
+            }
+        }
+        self::assertGreaterThan(5, $stopped);
     }
 
     public function testEveryCodeHasARow(): void

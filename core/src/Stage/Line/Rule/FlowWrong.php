@@ -26,10 +26,12 @@ final class FlowWrong implements RuleWithThresholds
 {
     /** Flows are compared as they are read: less than a tenth of a litre a minute is no difference. */
     private const READ = 1;
+    /** With less of its need than that, an outlet only trickles. */
+    private const TRICKLE = 0.25;
 
     public static function thresholds(): array
     {
-        return ['times_wasted' => Amount::number(SolvedOutlet::WASTED)];
+        return ['times_wasted' => Amount::number(SolvedOutlet::WASTED), 'trickle' => Amount::share(self::TRICKLE)];
     }
 
     public function check(Workings $workings): array
@@ -39,7 +41,7 @@ final class FlowWrong implements RuleWithThresholds
         foreach ($line->graph->outlets as $part) {
             $one = $line->alone($part)->outlets[$part->id] ?? null;
             // Where nothing comes at all that is a finding of its own.
-            if (null === $one || $one->lpm <= 0.01) {
+            if (null === $one || $one->isDry()) {
                 continue;
             }
             if (!$one->isEnough()) {
@@ -51,7 +53,7 @@ final class FlowWrong implements RuleWithThresholds
         $starved = $this->starved($line, $workings);
         $together = $this->together($line, $workings);
 
-        return [...$findings, ...null === $starved ? [] : [$starved], ...null === $together ? [] : [$together]];
+        return array_values(array_filter([...$findings, $starved, $together, null === $together ? $this->allOpen($line, $workings) : null]));
     }
 
     private static function tooLittle(PlannedPart $part, SolvedOutlet $one, Workings $workings): Finding
@@ -107,6 +109,30 @@ final class FlowWrong implements RuleWithThresholds
         $measure = new Measure(round($worst->lpm, self::READ), $worst->figures->leastLpm, 'L/min');
 
         return new Finding(LineFinding::TogetherWeak, $ids, $measure, $text, static fn (): array => FlowFixes::more($line->graph->outlets, $workings));
+    }
+
+    /** With every outlet open, the one that gets least of what it needs, where it only trickles. */
+    private function allOpen(LineWorkings $line, Workings $workings): ?Finding
+    {
+        $weak = null;
+        foreach (\count($line->all()) < 2 ? [] : $line->solve(new LineCase($line->all()))->outlets as $one) {
+            $isAlone = $line->alone($one->part)->outlets[$one->part->id]->isEnough();
+            if ($isAlone && $one->lpm < self::TRICKLE * $one->figures->leastLpm && (null === $weak || $one->share() < $weak->share())) {
+                $weak = $one;
+            }
+        }
+        if (null === $weak) {
+            return null;
+        }
+        $text = new SnagText($weak->isDry() ? 'line.all-open-weak.title.dry' : 'line.all-open-weak.title', 'line.all-open-weak.why', [
+            'outlet' => $weak->part->spoken(),
+            'flow' => Amount::flow($weak->lpm),
+            'flow_needed' => Amount::flow($weak->figures->leastLpm),
+            'flow_alone' => Amount::flow($line->alone($weak->part)->outlets[$weak->part->id]->lpm),
+        ]);
+        $measure = new Measure(round($weak->lpm, self::READ), self::TRICKLE * $weak->figures->leastLpm, 'L/min');
+
+        return new Finding(LineFinding::AllOpenWeak, [], $measure, $text, static fn (): array => FlowFixes::more($line->graph->outlets, $workings));
     }
 
     /** Whether a filter alone can starve it: a loss increased by a factor cuts the flow by at most the same factor. */

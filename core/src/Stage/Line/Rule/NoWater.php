@@ -27,7 +27,7 @@ final class NoWater implements Rule
         foreach ($line->graph->outlets as $part) {
             $outlet = $line->alone($part)->outlets[$part->id] ?? null;
             // What is not joined at all says so itself.
-            if (null === $outlet || $outlet->lpm > 0.01 || [] !== $line->graph->loosePorts($part)) {
+            if (null === $outlet || !$outlet->isDry() || [] !== $line->graph->loosePorts($part)) {
                 continue;
             }
             $text = new SnagText('line.no-water.title', 'line.no-water.why', ['outlet' => $part->spoken()]);

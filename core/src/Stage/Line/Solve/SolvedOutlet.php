@@ -12,6 +12,7 @@ final readonly class SolvedOutlet
 {
     /** Its flow against the most that is of use: more than so many times that is waste. */
     public const WASTED = 1.5;
+    private const DRY_LPM = 0.01;
 
     public function __construct(
         public PlannedPart $part,
@@ -24,6 +25,29 @@ final readonly class SolvedOutlet
         /** How much of it is hot, from 0 to 1. */
         public float $hotShare,
     ) {
+    }
+
+    /** What it gets of what it needs, of flow or of pressure, whichever is less: 1 is just enough. */
+    public function share(): float
+    {
+        return min($this->lpm / $this->figures->leastLpm, $this->pressureShare());
+    }
+
+    /** Whether pressure is what it is nearest to lacking, or lacks most. */
+    public function isShortOfPressure(): bool
+    {
+        return $this->pressureShare() < $this->lpm / $this->figures->leastLpm;
+    }
+
+    /** Whether as good as nothing comes out. */
+    public function isDry(): bool
+    {
+        return $this->lpm <= self::DRY_LPM;
+    }
+
+    private function pressureShare(): float
+    {
+        return $this->figures->leastKpa > 0 ? $this->kpa / $this->figures->leastKpa : \INF;
     }
 
     public function isWasteful(): bool
