@@ -8,8 +8,6 @@ use PHPUnit\Framework\TestCase;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Catalogue\StockTank;
 use YardCask\Core\Catalogue\TankStock;
-use YardCask\Core\Plan\Field\PartFields;
-use YardCask\Core\Plan\Line\LinePlan;
 use YardCask\Core\Plan\Plan;
 use YardCask\Core\Plan\Tanks\PlannedShape;
 use YardCask\Core\Plan\Tanks\WaterKind;
@@ -21,6 +19,7 @@ use YardCask\Core\Stage\Tanks\Stock\StockPairs;
 use YardCask\Core\Stage\Tanks\Stock\StockRow;
 use YardCask\Core\Stage\Tanks\Stock\StockSearch;
 use YardCask\Core\Tests\SamplePlans;
+use YardCask\Core\Tests\Stage\Line\SampleLines;
 
 /** What is said of a tank that can be had holds once it is put in. */
 final class StockSearchTest extends TestCase
@@ -38,9 +37,9 @@ final class StockSearchTest extends TestCase
     public function testWhatFitsIsAsItSaysOnceItIsPutIn(): void
     {
         foreach ([['fellside', 'tail'], ['prompt-side', null], ['petrel', 'settee'], ['bothy', 'nobody']] as [$name, $replaced]) {
-            // Without a tap every tank counts, as each does once it is joined.
-            $plan = PartFields::changed(SamplePlans::demos()[$name], ['line' => LinePlan::none()]);
-            foreach ([StockSearch::over($plan, self::stock(), $replaced), StockPairs::over($plan, self::stock(), $replaced)] as $offer) {
+            $plan = SamplePlans::demos()[$name];
+            foreach ([StockSearch::over(...), StockPairs::over(...)] as $search) {
+                $offer = $search($plan, self::stock(), $replaced, SampleLines::stock());
                 $fitting = array_values(array_filter($offer->rows, static fn (StockRow $row): bool => $row->fits()));
                 self::assertNotSame([], $fitting, $name);
                 foreach (\array_slice($fitting, 0, 25) as $row) {
@@ -52,7 +51,7 @@ final class StockSearchTest extends TestCase
 
     public function testThoseMarkedAreTheOnesThatNoOtherBeats(): void
     {
-        $offer = StockPairs::over(SamplePlans::demos()['prompt-side'], self::stock(), 'left');
+        $offer = StockPairs::over(SamplePlans::demos()['prompt-side'], self::stock(), 'left', SampleLines::stock());
         foreach ($offer->rows as $row) {
             $beaten = [] !== array_filter($offer->rows, static fn (StockRow $other): bool => $other->beats($row));
             self::assertSame(!$beaten, \in_array($row->id, $offer->best, true), $row->name);
@@ -61,7 +60,7 @@ final class StockSearchTest extends TestCase
 
     public function testWhatFitsNowhereSaysWhatIsMissing(): void
     {
-        $rows = array_filter(StockSearch::over(SamplePlans::fellside(), self::stock(), 'tail')->rows, static fn (StockRow $row): bool => !$row->fits());
+        $rows = array_filter(StockSearch::over(SamplePlans::fellside(), self::stock(), 'tail', SampleLines::stock())->rows, static fn (StockRow $row): bool => !$row->fits());
         self::assertGreaterThan(10, \count($rows));
         self::assertStringContainsString(
             '40 mm too big for the opening of Tail locker',

@@ -49,6 +49,6 @@ final readonly class StockController
 
         $own = array_map(static fn (OwnTank $one): StockTank => $one->tank(), $this->own->all());
 
-        return JsonReply::of($search($plan, [...$own, ...$files->tankStock()], $replace));
+        return JsonReply::of($search($plan, [...$own, ...$files->tankStock()], $replace, $files->partStock()));
     }
 }

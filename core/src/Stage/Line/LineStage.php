@@ -99,7 +99,8 @@ final class LineStage implements Stage
         $worst = $workings->of(LineWorkings::class)->worst();
         if (null !== $worst) {
             $figure = $figures->get('line.worst');
-            $codes = [LineFinding::FlowLow, LineFinding::NoWater, ...$worst->isDry() ? [LineFinding::PortLoose, LineFinding::PipeLost, LineFinding::PortTwice] : []];
+            $joints = $worst->isDry() ? [LineFinding::PortLoose, LineFinding::PipeLost, LineFinding::PortTwice] : [];
+            $codes = [LineFinding::FlowLow, LineFinding::NoWater, ...$joints];
             $severity = Severity::worstOf($findings, ...array_column($codes, 'value'));
             $cells[] = new GlassCell(
                 figureId: $figure->id,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Stage\Tanks\Stock;
 
+use YardCask\Core\Catalogue\PartStock;
 use YardCask\Core\Catalogue\StockTank;
 use YardCask\Core\Plan\Bays\PlannedBay;
 use YardCask\Core\Plan\Plan;
@@ -22,11 +23,12 @@ final readonly class StockPairs
     /**
      * @param list<StockTank> $stock
      * @param string|null $replaced the id of the tank whose place is to be filled; null to add two
+     * @param PartStock $parts with which what is put in is joined to the line
      */
-    public static function over(Plan $plan, array $stock, ?string $replaced): StockOffer
+    public static function over(Plan $plan, array $stock, ?string $replaced, PartStock $parts): StockOffer
     {
         $places = new StockPlaces($plan, $replaced);
-        $rows = (new self($stock, new StockRows($places)))->rowsIn($plan->bays);
+        $rows = (new self($stock, new StockRows($places, $parts)))->rowsIn($plan->bays);
 
         return StockOffer::of($rows, $places->tried());
     }

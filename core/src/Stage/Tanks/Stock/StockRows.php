@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace YardCask\Core\Stage\Tanks\Stock;
 
 use YardCask\Core\Assessment\Workings;
+use YardCask\Core\Catalogue\PartStock;
 use YardCask\Core\Catalogue\StockTank;
 use YardCask\Core\Plan\Bays\PlannedBay;
 use YardCask\Core\Plan\Field\PartFields;
@@ -14,12 +15,13 @@ use YardCask\Core\Plan\Tanks\PlannedTank;
 use YardCask\Core\Plan\Tanks\WaterKind;
 use YardCask\Core\Quantity\Kind;
 use YardCask\Core\Quantity\Unit;
+use YardCask\Core\Stage\Line\Shared\TankJoin;
+use YardCask\Core\Stage\Line\Shared\TapReach;
 use YardCask\Core\Stage\Load\Shared\LimitWords;
 use YardCask\Core\Stage\Load\Shared\LimitWorking;
 use YardCask\Core\Stage\Load\Shared\LoadWorkings;
 use YardCask\Core\Stage\Tanks\Shared\PlaceInBay;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
-use YardCask\Core\Stage\Tanks\Shared\TankWorking;
 use YardCask\Core\Stage\Use\Shared\UseWorkings;
 use YardCask\Core\Words\Amount;
 use YardCask\Core\Words\Wording;
@@ -30,7 +32,7 @@ final readonly class StockRows
     private Workings $workings;
     private Wording $wording;
 
-    public function __construct(private StockPlaces $places)
+    public function __construct(private StockPlaces $places, private PartStock $parts)
     {
         $this->workings = Workings::over($places->plan);
         $this->wording = $this->workings->wording;
@@ -109,11 +111,9 @@ final readonly class StockRows
     private function row(string $id, string $name, string $size, string $where, array $chosen): StockRow
     {
         $tanks = array_column($chosen, 1);
-        $with = $this->workings->with(PartFields::changed($this->places->plan, ['tanks' => [...$this->places->without->tanks, ...$tanks]]));
-        $usableL = array_sum(array_map(
-            static fn (TankWorking $working): float => \in_array($working->tank, $tanks, true) ? $working->usableL() : $working->suppliedL(),
-            $with->of(TanksWorkings::class)->that(WaterKind::Fresh),
-        ));
+        $placed = PartFields::changed($this->places->plan, ['tanks' => [...$this->places->without->tanks, ...$tanks]]);
+        $with = $this->workings->with($this->joined($placed, $tanks));
+        $usableL = $with->of(TanksWorkings::class)->usableL(WaterKind::Fresh);
         $days = $with->of(UseWorkings::class)->lastsDays($usableL);
         $limits = $with->of(LoadWorkings::class)->limits();
         usort($limits, static fn (LimitWorking $a, LimitWorking $b): int => $a->fromBrimFull->kg <=> $b->fromBrimFull->kg);
@@ -149,12 +149,26 @@ final readonly class StockRows
             clearanceMm: $clearanceMm,
             clearance: null === $clearanceMm ? '–' : $this->wording->mm($clearanceMm),
             price: array_sum(array_map(static fn (array $one): float => $one[0]->price, $chosen)),
-            patch: $this->patch($tanks),
+            patch: $this->patch($tanks, $with->plan),
         );
     }
 
+    /**
+     * Each of these that nothing draws on joined to the line, where it can be.
+     *
+     * @param non-empty-list<PlannedTank> $tanks
+     */
+    private function joined(Plan $plan, array $tanks): Plan
+    {
+        foreach ($tanks as $tank) {
+            $plan = $this->workings->with($plan)->of(TapReach::class)->isDrawn($tank) ? $plan : TankJoin::joined($tank, $plan, $this->parts);
+        }
+
+        return $plan;
+    }
+
     /** @param non-empty-list<PlannedTank> $tanks */
-    private function patch(array $tanks): PlanPatch
+    private function patch(array $tanks, Plan $with): PlanPatch
     {
         $replaced = $this->places->replacedIndex;
         $added = array_map(
@@ -162,8 +176,10 @@ final readonly class StockRows
             null === $replaced ? $tanks : \array_slice($tanks, 1),
         );
 
+        $line = $with->line === $this->places->plan->line ? [] : [PlanPatch::replace('/line', $with->line)];
+
         return PlanPatch::all(
-            [...(null === $replaced ? [] : [PlanPatch::replace('/tanks/'.$replaced, $tanks[0])]), ...$added],
+            [...(null === $replaced ? [] : [PlanPatch::replace('/tanks/'.$replaced, $tanks[0])]), ...$added, ...$line],
         )->withTests($this->places->plan);
     }
 

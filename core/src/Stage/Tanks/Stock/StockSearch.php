@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Stage\Tanks\Stock;
 
+use YardCask\Core\Catalogue\PartStock;
 use YardCask\Core\Catalogue\StockTank;
 use YardCask\Core\Plan\Bays\PlannedBay;
 use YardCask\Core\Plan\Plan;
@@ -14,11 +15,12 @@ final class StockSearch
     /**
      * @param list<StockTank> $stock
      * @param string|null $replaced the id of the tank whose place is to be filled; null to add one
+     * @param PartStock $parts with which what is put in is joined to the line
      */
-    public static function over(Plan $plan, array $stock, ?string $replaced): StockOffer
+    public static function over(Plan $plan, array $stock, ?string $replaced, PartStock $parts): StockOffer
     {
         $places = new StockPlaces($plan, $replaced);
-        $each = new StockRows($places);
+        $each = new StockRows($places, $parts);
         $rows = [];
         foreach ($stock as $one) {
             $fitting = array_values(array_filter(array_map(static fn (PlannedBay $bay): ?StockRow => $each->inBay($one, $bay), $plan->bays)));
