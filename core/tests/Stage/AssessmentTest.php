@@ -258,7 +258,7 @@ final class AssessmentTest extends TestCase
                 'tanks.outlet-high',
                 'use.short',
             ],
-            'petrel' => ['line.sink-under', 'line.starts-often', 'line.undrained', 'load.heel', 'tanks.heeled-under', 'use.drains-outside'],
+            'petrel' => ['line.sink-under', 'line.starts-often', 'line.undrained', 'load.heel', 'tanks.heeled-under', 'use.drains-outside', 'use.shower-missing'],
             'prompt-side' => [
                 'line.flow-wasteful',
                 'line.flow-wasteful',
