@@ -359,7 +359,9 @@ test("a tank that no tap draws on is no supply until it is joined, and a line th
   await page.getByRole("link", { name: /^Tanks/ }).click();
   await page.getByRole("button", { name: "Drinking cans", exact: true }).click();
   await page.getByRole("radiogroup", { name: "Poured by hand" }).getByRole("radio", { name: "no" }).click();
-  await snag(page, "Nothing draws on Drinking cans").getByRole("button", { name: "Pour Drinking cans by hand" }).click();
+  await snag(page, "Nothing draws on Drinking cans")
+    .getByRole("button", { name: "Pour Drinking cans by hand" })
+    .click();
   await expect(snag(page, "Nothing draws on Drinking cans")).toHaveCount(0);
   await saved(page);
   const { line, ...rest } = await stored(page, id);
