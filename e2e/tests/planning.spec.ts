@@ -224,6 +224,22 @@ test("while one types quickly the last text wins, and undo goes back to the begi
   await expect.poll(async () => (await stored(page, id)).use).toMatchObject({ crew: 4, days: 5, stay: "sites" });
 });
 
+test("a system that the rig has no tank for is refused where it is chosen, and another begins", async ({ page }) => {
+  await page.goto("/new");
+  const system = page.getByLabel("5 Which type of water system?");
+  await system.selectOption("gravity");
+  await expect(page.getByRole("alert")).toContainText("needs a tank above the taps");
+  await page.getByRole("button", { name: "Begin" }).click();
+  await expect(page.getByRole("alert")).toContainText("needs a tank above the taps");
+  await system.selectOption("pressure");
+  await expect(page.getByRole("alert")).toHaveCount(0);
+  await page.getByRole("button", { name: "Begin" }).click();
+  await expect(page).toHaveURL(/\/plans\/.*\/use$/);
+  await page.getByRole("link", { name: /^Line/ }).click();
+  // The shower of its uses has one to stand under.
+  await expect(page.locator(".line-part").filter({ hasText: "Outside shower" })).toBeVisible();
+});
+
 test("a plan in gallons and inches is read and answered in them", async ({ page }) => {
   await page.goto("/new");
   for (const unit of ["US gal", "inches", "lb"]) await page.getByRole("radio", { name: unit }).click();

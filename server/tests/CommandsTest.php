@@ -59,6 +59,13 @@ final class CommandsTest extends KernelTestCase
             0,
             '"system": "can_switched"',
         ];
+        yield 'a system that the rig has no tank for' => [
+            'yardcask:begin',
+            [],
+            '{"crew":2,"stay":"wild","habit":"frugal","days":3,"rig":"van","system":"gravity"}',
+            2,
+            'This system needs a tank above the taps',
+        ];
         yield 'answers that are none' => [
             'yardcask:begin',
             [],
