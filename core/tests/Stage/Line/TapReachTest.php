@@ -9,6 +9,7 @@ use PHPUnit\Framework\TestCase;
 use YardCask\Core\Assessment\SentFinding;
 use YardCask\Core\Assessment\SentFix;
 use YardCask\Core\Assessment\Workings;
+use YardCask\Core\Catalogue\PartStock;
 use YardCask\Core\Plan\Field\PartFields;
 use YardCask\Core\Plan\Line\LinePlan;
 use YardCask\Core\Plan\Line\PlannedPipe;
@@ -18,6 +19,8 @@ use YardCask\Core\Plan\Tanks\PlannedTank;
 use YardCask\Core\Plan\Tanks\TankMounting;
 use YardCask\Core\Plan\Tanks\WaterKind;
 use YardCask\Core\Stage\Assessor;
+use YardCask\Core\Stage\Line\Shared\ShowerBranch;
+use YardCask\Core\Stage\Line\Shared\TankJoin;
 use YardCask\Core\Stage\Line\Shared\TapReach;
 use YardCask\Core\Stage\Load\Shared\LoadWorkings;
 use YardCask\Core\Stage\Load\Shared\RigState;
@@ -50,6 +53,10 @@ final class TapReachTest extends TestCase
         yield 'what stands too low needs a pump' => [
             $gravity->tanked('cans', ['form' => TankMounting::Fixed])->without('Lever hand pump'),
             ['header' => ['Gravity tap', 'Gravity tap 2']],
+        ];
+        yield 'a tap below the level of a full tank' => [
+            $gravity->changed('Gravity tap', ['zM' => 1.70])->changed('Gravity tap 2', ['zM' => 2.5]),
+            ['header' => ['Gravity tap'], 'cans' => ['Gravity tap']],
         ];
         yield 'nothing flows back down the filling pipe' => [
             $gravity->tanked('cans', ['form' => TankMounting::Fixed])->cut('Gravity tap', 'in')->cut('Gravity tap 2', 'in'),
@@ -99,6 +106,24 @@ final class TapReachTest extends TestCase
         $contents = $workings->of(LoadWorkings::class)->contents;
         self::assertEqualsWithDelta($cans->fullL(), $contents->in(RigState::UsedUp)[1], 1e-9);
         self::assertEqualsWithDelta($cans->fullL(), $contents->drawn(1.0)[1], 1e-9);
+    }
+
+    public function testNothingIsJoinedWithoutThePartsOrThePipeForIt(): void
+    {
+        $two = SampleLines::of(SystemType::Pressure)->tanked('cans', ['form' => TankMounting::Fixed]);
+        $join = static fn (Plan $plan, PartStock $stock): array => TankJoin::fixes($plan->tanks[1], ['header'], Workings::over($plan, $stock));
+        self::assertCount(1, $join($two->plan, SampleLines::stock()));
+        self::assertSame([], $join($two->plan, PartStock::none()));
+        self::assertSame([], $join($two->cut('Ball valve', 'in')->plan, SampleLines::stock()));
+        // A pipe at its outlet that leads nowhere has to go first.
+        $lost = $two->piped('Basin tap', 'in', ['from' => 'cans.outlet', 'to' => 'ghost.in']);
+        self::assertSame([], $join($lost->plan, SampleLines::stock()));
+
+        $shower = static fn (Plan $plan, PartStock $stock): array => ShowerBranch::fixes(Workings::over($plan, $stock));
+        self::assertCount(1, $shower($two->plan, SampleLines::stock()));
+        self::assertSame([], $shower($two->plan, PartStock::none()));
+        self::assertSame([], $shower($two->cut('Galley tap', 'in')->cut('Basin tap', 'in')->plan, SampleLines::stock()));
+        self::assertSame($two->plan, ShowerBranch::fitted($two->plan, PartStock::none()));
     }
 
     public function testWithoutATapEveryTankCounts(): void
