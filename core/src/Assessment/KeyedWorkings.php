@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Assessment;
 
-/** Workings on which others depend only by what they come to: while that stays the same, the others are not worked out again. */
+/** Workings with a result that others depend on: while the key stays the same, those others are not worked out again. */
 interface KeyedWorkings extends StageWorkings
 {
-    /** The same for two plans when they come to the same. */
+    /** Two plans with the same result have the same key. */
     public function key(): string;
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Assessment;
 
-/** How a stage’s valve is set: shut by a stop, half open while something will not work, missing while there is nothing to judge, else open. */
+/** How a stage’s valve is set: shut by a stop, half open while something will not work, hollow while there is nothing to judge, else open. */
 enum Valve: string
 {
     case Open = 'open';

@@ -11,9 +11,9 @@ enum UsualFor: string
     case NonReturn = 'non_return';
     case Strainer = 'strainer';
     case Tee = 'tee';
-    /** Draws from one of two tanks. */
+    /** A valve that draws from one of two tanks. */
     case Selector = 'selector';
-    /** Where the line has none. */
+    /** For a line without one. */
     case Shower = 'shower';
     case Drain = 'drain';
     case Cap = 'cap';

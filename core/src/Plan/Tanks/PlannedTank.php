@@ -77,7 +77,7 @@ final readonly class PlannedTank implements PlanPart, Checked
         /** Or by a strip in it. */
         #[YesNo('Level visible through its wall')]
         public bool $seeThrough,
-        /** Of a can or a bag that no pipe has to reach: somebody pours it out where the water is needed. */
+        /** Only for a can or a bag: somebody pours its water where it is needed, so no pipe has to reach it. */
         #[YesNo('Poured by hand')]
         public bool $poured,
         /** From 0, empty, to 1, brim full; null for the fill that the plan gives all fresh tanks. */

@@ -65,7 +65,9 @@ final class LineFigures
                 ],
             ]);
         }
-        array_map(static fn (PlannedPart $part) => self::addSupply($part, $workings, $figures), $line->graph->outlets);
+        foreach ($line->graph->outlets as $part) {
+            self::addSupply($part, $workings, $figures);
+        }
         $worst = $line->worst();
         if (null !== $worst) {
             $text = new FigureText('line.figure.worst.label', 'line.figure.worst.formula', 'line.source.network');

@@ -21,7 +21,7 @@ final readonly class OutletCard implements Sent, \JsonSerializable
         public string $usual,
         /** The tanks that it draws on. */
         public string $draws,
-        /** What they give. */
+        /** The figure of what these give. */
         public string $drawnFigureId,
         /** Empty where no hot water comes. */
         public string $hot,

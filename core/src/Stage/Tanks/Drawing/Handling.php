@@ -17,7 +17,7 @@ use YardCask\Core\Words\Phrase;
 /** How a tank is filled, drained and read, in words. */
 final class Handling
 {
-    /** A sender that reaches the floor is bent by it as the tank moves: a rule of thumb. */
+    /** A rule of thumb: a sender that touches the floor bends when the tank flexes. */
     private const ABOVE_FLOOR_MM = 10.0;
 
     private const NOTHING_L = 0.005;
