@@ -55,4 +55,14 @@ final class PlanPatchTest extends TestCase
             }
         }
     }
+
+    public function testAPatchIsAppliedAsJsonPatchSays(): void
+    {
+        $plan = SamplePlans::fellside();
+        $patch = PlanPatch::replace('/use/days', 4)->and(PlanPatch::remove('/tanks/1'))->and(PlanPatch::append('/tanks', SamplePlans::fellside()->tanks[1]));
+        $ours = $patch->applyTo($plan);
+        $theirs = Plan::read(SamplePlans::patched($plan, Json::encode($patch)));
+        self::assertSame($theirs->toJson(), $ours->toJson());
+        self::assertSame(['tail', 'waste', 'drink-cans'], array_map(static fn ($tank): string => $tank->id, $ours->tanks));
+    }
 }

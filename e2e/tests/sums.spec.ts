@@ -1,0 +1,52 @@
+import { expect, test } from "@playwright/test";
+import { answer, field, glass, openFellside } from "./bench";
+
+test("every figure opens its sum, and the sum leads to the field behind it", async ({ page }) => {
+  await openFellside(page);
+  await page.getByRole("button", { name: /^Payload left/ }).click();
+  const sum = page.getByRole("dialog");
+  await expect(sum).toContainText("limit − the most it carries between setting off and used up");
+  await sum
+    .getByRole("row", { name: /Rear axle, on the road/ })
+    .getByRole("button", { name: "its sum" })
+    .click();
+  await expect(sum).toContainText("weighed + Σ weight × place ÷ wheelbase");
+  await expect(sum).toContainText("moments of every weight about the axle");
+  await sum
+    .getByRole("row", { name: /Boots, hose, flags/ })
+    .getByRole("button", { name: "change" })
+    .click();
+  await expect(page).toHaveURL(/\/load$/);
+  await expect(field(page, "/load/loads/2/x_m")).toBeFocused();
+  await page.keyboard.press("Control+A");
+  await page.keyboard.type("2500");
+  await expect(glass(page, "Payload left")).toContainText("was −38 kg");
+});
+
+test("marks to cut, answers and parts of a day open their sums too", async ({ page }) => {
+  await openFellside(page);
+  const sum = page.getByRole("dialog");
+  await page.getByRole("button", { name: /^Shower 14 L/ }).click();
+  await expect(sum).toContainText("Shower, a day14 L= stay ÷ days");
+  await sum.getByRole("button", { name: "its sum" }).click();
+  await expect(sum).toContainText("flow × minutes × times × people × days");
+  await sum
+    .getByRole("row", { name: /minutes/ })
+    .getByRole("button", { name: "change" })
+    .click();
+  await expect(field(page, "/use/uses/4/minutes")).toBeFocused();
+  await page.getByRole("link", { name: /^Load/ }).click();
+  await answer(page).getByRole("button").click();
+  await expect(sum).toContainText("brim full × (limit − held back − with empty tanks) ÷ what full tanks add");
+  await expect(sum.getByRole("row", { name: /limit: gross limit/ })).toContainText("3 500 kg");
+  await page.keyboard.press("Escape");
+  await page.getByRole("link", { name: /^Tanks/ }).click();
+  await page
+    .getByRole("row", { name: /25 % left/ })
+    .getByRole("button")
+    .last()
+    .click();
+  await expect(sum).toContainText("Tail tank, mark for 25 %");
+  await page.keyboard.press("1");
+  await expect(page).toHaveURL(/\/tanks$/);
+});
