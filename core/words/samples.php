@@ -10,8 +10,8 @@ return [
     'apart_least' => Amount::mm(100), 'at' => 'at 43 kPa', 'bay' => 'Tail locker', 'behind' => ['Tool box', 'Tail tank'],
     'best' => Amount::minutes(6.5), 'load.best' => Amount::share(0.07), 'bore' => Amount::mm(12), 'by' => Amount::mm(35), 'load.by' => Amount::metres(0.6),
     'tanks.filling.by' => 'by a hose', 'can' => Amount::litres(20), 'cans' => 2, 'load.cans' => 3, 'cap' => 'the cap', 'capped_litres' => Amount::litres(5),
-    'carrier' => 'the rear axle', 'clear' => Amount::mm(10), 'clearance' => Amount::mm(180), 'clearance_least' => Amount::mm(200), 'closed' => 'the non-return valve',
-    'cold' => Amount::litres(4.5), 'daily' => Amount::litres(24), 'dead_leg' => Amount::litres(1), 'deep' => Amount::mm(250), 'dip_litres' => Amount::little(0.05),
+    'carrier' => 'the rear axle', 'clear' => Amount::mm(10), 'clearance' => Amount::mm(180), 'clearance_least' => Amount::mm(200), 'close' => Amount::share(0.1), 'closed' => 'the non-return valve',
+    'cold' => Amount::litres(4.5), 'counted' => Amount::flow(6), 'daily' => Amount::litres(24), 'dead_leg' => Amount::litres(1), 'deep' => Amount::mm(250), 'dip_litres' => Amount::little(0.05),
     'drain_litres' => Amount::litres(0.5), 'drinking' => Amount::litres(20), 'driven' => [new Phrase('line.scene.pump', [
         'pump' => 'the pump', 'flow' => Amount::flow(6.4), 'pressure' => Amount::pressure(180), 'powered' => 'yes', 'amps' => '5.2', 'cycles' => 'no',
     ])],

@@ -13,6 +13,8 @@ final readonly class Fix
     public function __construct(
         public Phrase $label,
         public PlanPatch $patch,
+        /** Whether it corrects what the plan says of the rig, not the rig itself: what comes with it was true before, so it is offered all the same. */
+        public bool $isCorrection = false,
     ) {
     }
 }

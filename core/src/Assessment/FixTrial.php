@@ -41,12 +41,12 @@ final readonly class FixTrial
     {
         $tried = [];
         foreach (($finding->proposals)() as $fix) {
-            $fix = new Fix($fix->label, $fix->patch->withTests($this->workings->plan));
+            $fix = new Fix($fix->label, $fix->patch->withTests($this->workings->plan), $fix->isCorrection);
             $worse = $this->worsened($fix, $finding);
             if (null !== $worse) {
                 $grave = \count(array_filter($worse->worse, self::isGrave(...)));
                 // With the cause, all that came of it goes: that is worth more than a trade of one for another.
-                $cost = 0 === $grave ? 1 : ($worse->cleared > $grave ? 2 : 3);
+                $cost = 0 === $grave || $fix->isCorrection ? 1 : ($worse->cleared > $grave ? 2 : 3);
                 $tried[[] === $worse->worse ? 0 : $cost][] = SentFix::proven($fix, $worse->worse, $this->workings->wording);
             }
         }

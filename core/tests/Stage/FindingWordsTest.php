@@ -186,6 +186,37 @@ final class FindingWordsTest extends TestCase
             '300.0 of 0.0 mm',
             ['Put Bunk and bedding inside'],
         ];
+        $own = '{"op":"add","path":"/use/uses/4/outlet","value":"shower-1"},{"op":"add","path":"/use/uses/4/own_flow","value":true}';
+        yield 'a shower planned at less than its head gives' => [
+            $own,
+            'use.flow-differs',
+            '“Shower” is planned at 4.5 L/min, and the shower gives 6.7 L/min',
+            'Fully open it takes 20 L more over the stay. If you mean to turn it down to 4.5 L/min, nothing needs changing.',
+            '4.5 of 6.7 L/min',
+            ['Use 6.7 L/min, what the shower gives | It would also mean: you are 39 L short for 3 days; Waste tank is full before the stay is over.'],
+        ];
+        yield 'a shower planned at more than its head gives' => [
+            $own.','.$set('/use/uses/4/flow_lpm', '9'),
+            'use.flow-differs',
+            '“Shower” is planned at 9.0 L/min, and the shower gives 6.7 L/min',
+            'It cannot give more, and the stay takes 21 L less.',
+            '9.0 of 6.7 L/min',
+            ['Use 6.7 L/min, what the shower gives'],
+        ];
+        yield 'a use drawn from an outlet that is gone' => [
+            '{"op":"add","path":"/use/uses/4/outlet","value":"gone"}',
+            'use.outlet-missing',
+            'The outlet for “Shower” is not in the line',
+            'The part that it was drawn from has been removed, or is no outlet. Until you choose another, it is counted at 4.5 L/min.',
+            '0.0 of 1.0 ',
+            [
+                'Name no outlet for it',
+                'Draw it from the shower | It would also mean: you are 39 L short for 3 days; Waste tank is full before the stay is over.',
+                'Draw it from the galley mixer | It would also mean: you are 49 L short for 3 days; Waste tank is full before the stay is over.',
+                'Draw it from the basin tap | It would also mean: you are 38 L short for 3 days; Waste tank is full before the stay is over.',
+                'Draw it from the boot hose | It would also mean: you are 61 L short for 3 days; Waste tank is full before the stay is over.',
+            ],
+        ];
         yield 'a shower and no shower to stand under' => [
             '{"op":"replace","path":"/line","value":{"parts":[{"id":"tap","name":"Tap","kind":"tap","rating_kpa":600,"rating_c":60,"food_grade":true,"weight_kg":0.3,"price":20,"figures":{"family":"outlet","open_lpm":6,"least_lpm":3,"most_lpm":6,"least_kpa":0},"z_m":1.5,"reversed":false}],"pipes":[]}}',
             'use.shower-missing',

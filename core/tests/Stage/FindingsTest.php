@@ -193,6 +193,15 @@ final class FindingsTest extends TestCase
             ],
             ['tanks.heeled-under', 'petrel', '', $set('/runs/0/points/0/z_m', 1.5), 1],
             ['use.shower-missing', 'petrel', '', $set('/use/uses/4/times', 0), 1],
+            [
+                'use.flow-differs',
+                'fellside',
+                $add('/use/uses/4/outlet', 'shower-1').','.$add('/use/uses/4/own_flow', true),
+                $add('/use/uses/4/outlet', 'shower-1').','.$add('/use/uses/4/own_flow', true).','.$set('/use/uses/4/flow_lpm', 6.2),
+                1,
+            ],
+            ['use.outlet-missing', 'fellside', $add('/use/uses/4/outlet', 'pump-1'), $add('/use/uses/4/outlet', 'shower-1'), 5],
+            ['use.outlet-missing', 'fellside', $add('/use/uses/2/outlet', 'gone'), $add('/use/uses/2/outlet', 'tap-1'), 5],
             ['tanks.unjoined', 'fellside', $set('/tanks/1/poured', false), $set('/tanks/1/poured', true), 1],
             ['tanks.strap-weak', 'fellside', $add('/tanks/0/strap_holds_kg', 50), $add('/tanks/0/strap_holds_kg', 53), 1],
             ['tanks.bay-gone', 'fellside', $set('/tanks/0/bay', 'nowhere'), $set('/tanks/0/bay', 'tail-locker'), 1],
@@ -335,7 +344,7 @@ final class FindingsTest extends TestCase
 
     private static function key(SentFinding $finding): string
     {
-        return $finding->code.(\in_array($finding->code, ['load.estimate-tight', 'load.outside', 'use.drain-missing'], true) || str_starts_with($finding->code, 'tanks.') || str_starts_with($finding->code, 'line.') ? ' '.implode(' ', $finding->subject) : '');
+        return $finding->code.(\in_array($finding->code, ['load.estimate-tight', 'load.outside', 'use.drain-missing', 'use.flow-differs', 'use.outlet-missing'], true) || str_starts_with($finding->code, 'tanks.') || str_starts_with($finding->code, 'line.') ? ' '.implode(' ', $finding->subject) : '');
     }
 
     /** @return list<string> what can hurt someone, and what cannot be */

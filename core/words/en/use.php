@@ -32,6 +32,12 @@ return [
     'use.shower-missing.title' => 'There is no shower in the line',
     'use.shower-missing.why' => '{share} of the water goes on “{use}”, and no outlet is a shower.',
     'use.shower-missing.meaning' => 'A use is a shower that runs, and no outlet of the line is a shower.',
+    'use.flow-differs.title' => '“{use}” is planned at {flow}, and {outlet} gives {flow_given}',
+    'use.flow-differs.why' => '{than, select, more {Fully open it takes {litres} more over the stay. If you mean to turn it down to {flow}, nothing needs changing.} other {It cannot give more, and the stay takes {litres} less.}}',
+    'use.flow-differs.meaning' => 'A use has a flow of its own, which differs by more than {close} from what its outlet gives.',
+    'use.outlet-missing.title' => 'The outlet for “{use}” is not in the line',
+    'use.outlet-missing.why' => 'The part that it was drawn from has been removed, or is no outlet. Until you choose another, it is counted at {counted}.',
+    'use.outlet-missing.meaning' => 'A use is drawn from an outlet that is not in the line.',
     'use.drain-missing.title' => 'There is no tank for the water from “{use}”',
     'use.drain-missing.why' => 'The tank that it drained into is no longer in the plan, or is not for waste water.',
     'use.drain-missing.meaning' => 'A use drains into a tank that is not in the plan or is not for waste.',
@@ -46,6 +52,9 @@ return [
 
     // Buttons
     'use.fix.fit-shower' => 'Fit a cold shower',
+    'use.fix.line-flow' => 'Use {flow_given}, what {outlet} gives',
+    'use.fix.draw-from' => 'Draw it from {outlet}',
+    'use.fix.any-outlet' => 'Name no outlet for it',
     'use.fix.remove-use' => 'Remove {use}',
     'use.fix.travel-fuller' => '{rig, select, boat {Sail} other {Travel}} with {litres}',
     'use.fix.shorten' => 'Cut “{use}” from {minutes_now} to {minutes}',
@@ -70,6 +79,9 @@ return [
     'use.glass.lasts.beside' => 'of {stay}{less, select, yes {, {travel} if not filled up} other {}}',
     'use.glass.drinking' => 'Drinking',
     'use.glass.drinking.beside' => 'of {litres}',
+
+    // Which outlet a use can be drawn from
+    'use.outlet.any' => 'any',
 
     // Where a use can drain to
     'use.drain.outside' => 'outside',

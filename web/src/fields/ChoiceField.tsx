@@ -7,8 +7,9 @@ import { Choice } from "./Choice";
 export function ChoiceField({ pointer, bare = false }: { pointer: string; bare?: boolean }) {
   const { plan, set } = usePlan();
   const choice = useChoices()[pointer.replace(/\/\d+(?=\/)/g, "/*")];
-  const value = valueAt(plan, pointer);
   if (!choice) return null;
+  const isYesNo = choice.options.some((one) => one.value === "true");
+  const value = valueAt(plan, pointer) ?? (isYesNo ? false : undefined);
   return (
     <Choice
       label={choice.label}
@@ -17,7 +18,7 @@ export function ChoiceField({ pointer, bare = false }: { pointer: string; bare?:
       options={choice.options}
       onChange={(next) => {
         const text = choice.options.find((one) => one.value === next)?.text;
-        set(pointer, typeof value === "boolean" ? next === "true" : next, inWords(plan, pointer, `${text}`));
+        set(pointer, isYesNo ? next === "true" : next, inWords(plan, pointer, `${text}`));
       }}
     />
   );

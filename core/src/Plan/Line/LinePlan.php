@@ -37,6 +37,12 @@ final readonly class LinePlan implements PlanPart
         return new self([], []);
     }
 
+    /** @return list<PlannedPart> */
+    public function outlets(): array
+    {
+        return array_values(array_filter($this->parts, static fn (PlannedPart $part): bool => $part->kind->isOutlet()));
+    }
+
     public function part(string $id): ?PlannedPart
     {
         foreach ($this->parts as $part) {

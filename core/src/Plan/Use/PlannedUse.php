@@ -14,6 +14,7 @@ use YardCask\Core\Plan\Field\Measured;
 use YardCask\Core\Plan\Field\PlanPart;
 use YardCask\Core\Plan\Field\Text;
 use YardCask\Core\Plan\Field\WrittenAsDeclared;
+use YardCask\Core\Plan\Field\YesNo;
 use YardCask\Core\Quantity\Kind;
 use YardCask\Core\Quantity\Unit;
 
@@ -55,14 +56,29 @@ final readonly class PlannedUse implements PlanPart
         /** The id of a tank for waste or toilet, `outside`, or `nothing`. */
         #[Text('where it drains to: the id of a tank, “outside” or “nothing”', Id::MAX_LENGTH)]
         public string $drainsTo,
+        /** The id of an outlet of the line; a use that runs then has the outlet's flow, unless it has its own. */
+        #[Text('the id of the outlet that it is drawn from', Id::MAX_LENGTH)]
+        public ?string $outlet = null,
+        /** Whether it runs at the flow typed here although it names its outlet. */
+        #[YesNo('Its own flow')]
+        public ?bool $ownFlow = null,
     ) {
     }
 
-    public function demandUse(): DemandUse
+    /** The outlet whose flow it has; null where it is counted in litres or runs at the flow typed here. */
+    public function flowFrom(): ?string
     {
+        return null === $this->litres && true !== $this->ownFlow ? $this->outlet : null;
+    }
+
+    /** @param array<string, float> $lpm flows of outlets by id, in L/min */
+    public function demandUse(array $lpm = []): DemandUse
+    {
+        $flowLpm = $lpm[$this->flowFrom() ?? ''] ?? $this->flowLpm ?? 0.0;
+
         return new DemandUse(
             name: $this->name,
-            litres: $this->litres ?? ($this->flowLpm ?? 0.0) * ($this->minutes ?? 0.0),
+            litres: $this->litres ?? $flowLpm * ($this->minutes ?? 0.0),
             each: $this->each,
             times: $this->times,
             per: $this->per,

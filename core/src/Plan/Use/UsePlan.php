@@ -51,14 +51,18 @@ final readonly class UsePlan implements PlanPart, Checked
         }
     }
 
-    /** The demand calculator's input, for this plan's days or for others. */
-    public function demandInput(?float $days = null): DemandInput
+    /**
+     * The demand calculator's input, for this plan's days or for others.
+     *
+     * @param array<string, float> $lpm flows of outlets by id, in L/min
+     */
+    public function demandInput(array $lpm, ?float $days = null): DemandInput
     {
         return new DemandInput(
             $this->crew,
             $days ?? $this->days,
             $this->reserve,
-            array_map(static fn (PlannedUse $use): DemandUse => $use->demandUse(), $this->uses),
+            array_map(static fn (PlannedUse $use): DemandUse => $use->demandUse($lpm), $this->uses),
         );
     }
 }

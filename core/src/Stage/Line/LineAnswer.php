@@ -11,6 +11,7 @@ use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Plan\Line\PartPort;
 use YardCask\Core\Plan\Use\Supply;
 use YardCask\Core\Stage\Line\Drawing\SceneDrawing;
+use YardCask\Core\Stage\Line\Shared\OutletFlows;
 use YardCask\Core\Stage\Line\Solve\LineCase;
 use YardCask\Core\Stage\Line\Solve\SolvedLine;
 use YardCask\Core\Stage\Line\Solve\SolvedOutlet;
@@ -48,7 +49,7 @@ final class LineAnswer
                 'flow' => Amount::flow($worst->lpm),
             ]);
         }
-        $figure = LineFigures::flowId($worst->part);
+        $figure = OutletFlows::figureId($worst->part->id);
         if ($worst->isDry()) {
             return Answer::of(
                 $wording,

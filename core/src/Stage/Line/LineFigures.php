@@ -10,6 +10,7 @@ use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Plan\Line\PlannedPart;
 use YardCask\Core\Quantity\Kind;
 use YardCask\Core\Quantity\Unit;
+use YardCask\Core\Stage\Line\Shared\OutletFlows;
 use YardCask\Core\Stage\Line\Solve\HotOutlet;
 use YardCask\Core\Stage\Line\Solve\PumpStarts;
 use YardCask\Core\Stage\Tanks\Shared\TankWorking;
@@ -21,11 +22,6 @@ final class LineFigures
 {
     /** More starts than that, one a second, are not counted. */
     public const MOST_STARTS = 3600.0;
-
-    public static function flowId(PlannedPart $outlet): string
-    {
-        return 'line.'.$outlet->id.'.flow';
-    }
 
     public static function pressureId(PlannedPart $outlet): string
     {
@@ -54,10 +50,10 @@ final class LineFigures
             if ($one->figures->leastKpa > 0) {
                 $pressure = new FigureText('line.figure.pressure.label', 'line.figure.pressure.formula', 'line.source.network', ['outlet' => $part->name]);
                 $figures->add(self::pressureId($part), $pressure, $one->kpa, Unit::Kilopascal, Kind::Pressure, static fn (): array => [
-                    SumInput::figure(self::flowId($part)),
+                    SumInput::figure(OutletFlows::figureId($part->id)),
                 ]);
             }
-            $figures->add(self::flowId($part), $text, $one->lpm, Unit::LitrePerMinute, Kind::Flow, static fn (): array => [
+            $figures->add(OutletFlows::figureId($part->id), $text, $one->lpm, Unit::LitrePerMinute, Kind::Flow, static fn (): array => [
                 SumInput::constant($wording->text('line.sum.upstream'), $wording->pressure($one->kpa)),
                 SumInput::constant($wording->text('line.sum.open'), $wording->flow($one->figures->openLpm)),
                 ...null === $pump ? [] : [
@@ -71,7 +67,7 @@ final class LineFigures
         $worst = $line->worst();
         if (null !== $worst) {
             $text = new FigureText('line.figure.worst.label', 'line.figure.worst.formula', 'line.source.network');
-            $each = static fn (): array => array_map(static fn (PlannedPart $part): SumInput => SumInput::figure(self::flowId($part)), $line->graph->outlets);
+            $each = static fn (): array => array_map(static fn (PlannedPart $part): SumInput => SumInput::figure(OutletFlows::figureId($part->id)), $line->graph->outlets);
             $figures->add('line.worst', $text, $worst->lpm, Unit::LitrePerMinute, Kind::Flow, $each);
         }
         $weak = $line->weakTogether();
@@ -83,7 +79,7 @@ final class LineFigures
                 $weak->lpm,
                 Unit::LitrePerMinute,
                 Kind::Flow,
-                static fn (): array => [SumInput::figure(self::flowId($weak->part))],
+                static fn (): array => [SumInput::figure(OutletFlows::figureId($weak->part->id))],
             );
         }
         $nearest = $line->rated()[0] ?? null;

@@ -13,6 +13,7 @@ use YardCask\Core\Plan\Use\PlannedUse;
 use YardCask\Core\Plan\Use\Supply;
 use YardCask\Core\Quantity\Kind;
 use YardCask\Core\Quantity\Unit;
+use YardCask\Core\Stage\Line\Shared\OutletFlows;
 use YardCask\Core\Stage\Tanks\Shared\WaterAboard;
 use YardCask\Core\Stage\Use\Shared\UseWorkings;
 use YardCask\Core\Words\FigureText;
@@ -65,7 +66,7 @@ final readonly class UseFigures
         return [
             ...null === $use->litres
                 ? [
-                    SumInput::field($wording->text('use.sum.flow'), $wording->flow($use->flowLpm ?? 0.0), $pointer.'/flow_lpm'),
+                    $this->lineFlow($use) ?? SumInput::field($wording->text('use.sum.flow'), $wording->flow($use->flowLpm ?? 0.0), $pointer.'/flow_lpm'),
                     SumInput::field($wording->text('use.sum.minutes'), $wording->minutes($use->minutes ?? 0.0), $pointer.'/minutes'),
                 ]
                 : [SumInput::field($wording->text('use.sum.litres'), $wording->litres($use->litres), $pointer.'/litres')],
@@ -75,6 +76,14 @@ final readonly class UseFigures
                 : [],
             ...Per::Day === $use->per ? [$this->days()] : [],
         ];
+    }
+
+    /** The flow of its outlet; null where the typed flow counts. */
+    private function lineFlow(PlannedUse $use): ?SumInput
+    {
+        $figure = $this->workings->of(OutletFlows::class)->figureOf($use);
+
+        return null === $figure ? null : SumInput::figure($figure);
     }
 
     private function days(): SumInput

@@ -17,6 +17,8 @@ enum UseFinding: string implements FindingCode
     case DrinkingMissing = 'use.drinking-missing';
     case DrinkingShort = 'use.drinking-short';
     case ShowerMissing = 'use.shower-missing';
+    case FlowDiffers = 'use.flow-differs';
+    case OutletMissing = 'use.outlet-missing';
     case DrainMissing = 'use.drain-missing';
     case DrainsOutside = 'use.drains-outside';
     case CanEnough = 'use.can-enough';
@@ -24,14 +26,14 @@ enum UseFinding: string implements FindingCode
     public function severity(): Severity
     {
         return match ($this) {
-            self::CanEnough, self::DrainsOutside => Severity::Watch,
+            self::CanEnough, self::DrainsOutside, self::FlowDiffers => Severity::Watch,
             default => Severity::Fix,
         };
     }
 
     public function isPerPart(): bool
     {
-        return self::DrainMissing === $this;
+        return \in_array($this, [self::DrainMissing, self::OutletMissing, self::FlowDiffers], true);
     }
 
     public function isDoubt(): bool
@@ -41,6 +43,6 @@ enum UseFinding: string implements FindingCode
 
     public function isImpossible(): bool
     {
-        return self::DrainMissing === $this;
+        return \in_array($this, [self::DrainMissing, self::OutletMissing], true);
     }
 }

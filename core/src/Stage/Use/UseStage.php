@@ -64,6 +64,8 @@ final class UseStage implements Stage
             new Rule\DrinkingMissing(),
             new Rule\DrinkingShort(),
             new Rule\ShowerMissing(),
+            new Rule\FlowDiffers(),
+            new Rule\OutletMissing(),
             new Rule\DrainMissing(),
             new Rule\DrainsOutside(),
             new Rule\CanEnough(),

@@ -82,7 +82,7 @@ function UseCard({ use, index, open, onTurn }: CardProps) {
       <div className="flex flex-wrap items-center gap-x-1.5 gap-y-1">
         {use.litres === undefined ? (
           <>
-            <QuantityField pointer={`${at}/flow_lpm`} bare after="for" />
+            <RunsAt use={use} at={at} />
             <QuantityField pointer={`${at}/minutes`} bare after="×" />
           </>
         ) : (
@@ -95,10 +95,25 @@ function UseCard({ use, index, open, onTurn }: CardProps) {
   );
 }
 
+/** The flow at which it runs: its outlet's, which opens its sum, or the one typed here. */
+function RunsAt({ use, at }: { use: Use; at: string }) {
+  const { uses, outlets } = usePlan().assessment.stages.use.drawing;
+  const figure = uses.find((one) => one.id === use.id)?.flow_figure;
+  if (!figure || !use.outlet || use.own_flow) return <QuantityField pointer={`${at}/flow_lpm`} bare after="for" />;
+  return (
+    <span className="flex min-w-0 flex-wrap items-baseline gap-x-1.5">
+      <FigureButton id={figure} />
+      <span className="min-w-0 text-ink-2">
+        from {outlets.find((one) => one.value === use.outlet)?.text}, for
+      </span>
+    </span>
+  );
+}
+
 /** What is changed more seldom: the name, how it is counted, its supply and its spread. */
 function UseDetails({ use, at }: { use: Use; at: string }) {
   const { set, remove, assessment } = usePlan();
-  const drains = assessment.stages.use.drawing.drains;
+  const { drains, outlets } = assessment.stages.use.drawing;
   return (
     <div className="mt-2 flex flex-wrap items-start gap-x-4 gap-y-2 border-t border-dotted border-rule pt-2">
       <TextField pointer={`${at}/name`} label="What it is for" bare={false} className="min-w-48 flex-1" />
@@ -113,6 +128,21 @@ function UseDetails({ use, at }: { use: Use; at: string }) {
           set(`${at}/drains_to`, drain, `${use.name}: to ${drains.find((one) => one.value === drain)?.text}`)
         }
       />
+      {use.litres === undefined && outlets.length > 0 && (
+        <Choice
+          label="From which outlet"
+          value={use.outlet ?? ""}
+          options={outlets}
+          onChange={(outlet) =>
+            set(
+              `${at}/outlet`,
+              outlet || undefined,
+              `${use.name}: from ${outlets.find((one) => one.value === outlet)?.text}`,
+            )
+          }
+        />
+      )}
+      {use.outlet !== undefined && <ChoiceField pointer={`${at}/own_flow`} />}
       <QuantityField pointer={`${at}/spread`} />
       <button
         type="button"

@@ -15,6 +15,7 @@ use YardCask\Core\Stage\Line\LineWorkings;
 use YardCask\Core\Stage\Line\Mode\FoundMode;
 use YardCask\Core\Stage\Line\OutletSupply;
 use YardCask\Core\Stage\Line\Schematic;
+use YardCask\Core\Stage\Line\Shared\OutletFlows;
 use YardCask\Core\Stage\Line\Solve\HotOutlet;
 use YardCask\Core\Stage\Line\Solve\PumpStarts;
 use YardCask\Core\Stage\Line\Solve\RatedPeak;
@@ -209,7 +210,7 @@ final readonly class DrawnLine
             $cards[] = new OutletCard(
                 id: $part->id,
                 name: $part->name,
-                figureId: LineFigures::flowId($part),
+                figureId: OutletFlows::figureId($part->id),
                 words: $range,
                 draws: $wording->text('line.outlet.draws', ['drawn' => [] === $tanks ? 'no' : 'yes', 'tanks' => $tanks]),
                 drawnFigureId: LineFigures::drawnId($part),

@@ -31,7 +31,7 @@ final readonly class LineGraph
         public array $twice,
         public array $atPort,
     ) {
-        $this->outlets = array_values(array_filter($plan->line->parts, static fn (PlannedPart $part): bool => $part->kind->isOutlet()));
+        $this->outlets = $plan->line->outlets();
         $this->pumps = array_values(array_filter($plan->line->parts, static fn (PlannedPart $part): bool => $part->kind->isPump()));
     }
 

@@ -31,6 +31,7 @@ use YardCask\Core\Plan\Rig\PlannedRoadRig;
 use YardCask\Core\Plan\Rig\PlannedTrailer;
 use YardCask\Core\Plan\Tanks\WaterKind;
 use YardCask\Core\Plan\Use\Supply;
+use YardCask\Core\Stage\Line\Shared\OutletFlows;
 use YardCask\Core\Stage\Line\Shared\TapReach;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
 use YardCask\Core\Stage\Tanks\Shared\TankWorking;
@@ -69,7 +70,7 @@ final class LoadWorkings implements StageWorkings
 
     public static function sections(): array
     {
-        return ['use', 'load', 'tanks', TapReach::class];
+        return ['use', 'load', 'tanks', TapReach::class, OutletFlows::class];
     }
 
     public function payloadIn(RigState $state): Payload

@@ -7,6 +7,7 @@ namespace YardCask\Core\Stage\Tanks\Shared;
 use YardCask\Core\Assessment\StageWorkings;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Plan\Tanks\WaterKind;
+use YardCask\Core\Stage\Line\Shared\OutletFlows;
 use YardCask\Core\Stage\Line\Shared\TapReach;
 
 /** The fresh water that a stay begins with: brimmed where there is a tap on arrival, otherwise what has travelled. */
@@ -32,6 +33,6 @@ final readonly class WaterAboard implements StageWorkings
 
     public static function sections(): array
     {
-        return ['use', 'load', 'tanks', TapReach::class];
+        return ['use', 'load', 'tanks', TapReach::class, OutletFlows::class];
     }
 }

@@ -9,9 +9,11 @@ use YardCask\Core\Assessment\Fix;
 use YardCask\Core\Assessment\SentFix;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Output\ListOf;
+use YardCask\Core\Plan\Line\PlannedPart;
 use YardCask\Core\Plan\PlanPatch;
 use YardCask\Core\Plan\Use\PlannedUse;
 use YardCask\Core\Plan\Use\StayStyle;
+use YardCask\Core\Stage\Line\Shared\OutletFlows;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
 use YardCask\Core\Stage\Use\Shared\UseWorkings;
 use YardCask\Core\Words\Phrase;
@@ -22,7 +24,8 @@ final readonly class UseDrawing implements Drawing
     /**
      * @param list<UseShare> $uses
      * @param list<StayOption> $stays
-     * @param list<DrainOption> $drains
+     * @param list<EndOption> $outlets
+     * @param list<EndOption> $drains
      */
     private function __construct(
         #[ListOf(UseShare::class)]
@@ -30,8 +33,11 @@ final readonly class UseDrawing implements Drawing
         public DaysCurve $curve,
         #[ListOf(StayOption::class)]
         public array $stays,
+        /** What a use that runs can be drawn from; empty without an outlet. */
+        #[ListOf(EndOption::class)]
+        public array $outlets,
         /** Where a use can drain to. */
-        #[ListOf(DrainOption::class)]
+        #[ListOf(EndOption::class)]
         public array $drains,
     ) {
     }
@@ -43,13 +49,19 @@ final readonly class UseDrawing implements Drawing
         $shares = [];
         foreach ($working->demand()->uses as $index => $demand) {
             $ofL = $working->need($uses[$index]->supply)->stayL;
-            $shares[] = new UseShare($uses[$index]->id, $workings->wording->litres($demand->dailyL), $ofL > 0 ? $demand->stayL / $ofL : 0.0);
+            $shares[] = new UseShare(
+                $uses[$index]->id,
+                $workings->wording->litres($demand->dailyL),
+                $ofL > 0 ? $demand->stayL / $ofL : 0.0,
+                $workings->of(OutletFlows::class)->figureOf($uses[$index]),
+            );
         }
 
         return new self(
             $shares,
             DaysCurve::of($workings),
             array_map(static fn (StayStyle $stay): StayOption => self::stay($stay, $workings), StayStyle::cases()),
+            self::outlets($workings),
             self::drains($workings),
         );
     }
@@ -66,18 +78,26 @@ final readonly class UseDrawing implements Drawing
         return new StayOption($stay->value, SentFix::of(new Fix(Phrase::verbatim($stay->word()), $patch), $workings->wording));
     }
 
-    /** @return list<DrainOption> */
+    /** @return list<EndOption> */
+    private static function outlets(Workings $workings): array
+    {
+        $outlets = array_map(static fn (PlannedPart $part): EndOption => new EndOption($part->id, $part->name), $workings->plan->line->outlets());
+
+        return [] === $outlets ? [] : [new EndOption('', $workings->wording->text('use.outlet.any')), ...$outlets];
+    }
+
+    /** @return list<EndOption> */
     private static function drains(Workings $workings): array
     {
         $drains = [];
         foreach ($workings->of(TanksWorkings::class)->thatTakeWaste() as $working) {
-            $drains[] = new DrainOption($working->tank->id, $working->tank->name);
+            $drains[] = new EndOption($working->tank->id, $working->tank->name);
         }
 
         return [
             ...$drains,
-            new DrainOption(PlannedUse::OUTSIDE, $workings->wording->text('use.drain.outside')),
-            new DrainOption(PlannedUse::NOTHING, $workings->wording->text('use.drain.nothing')),
+            new EndOption(PlannedUse::OUTSIDE, $workings->wording->text('use.drain.outside')),
+            new EndOption(PlannedUse::NOTHING, $workings->wording->text('use.drain.nothing')),
         ];
     }
 }

@@ -13,6 +13,8 @@ final readonly class UseShare implements Sent
         public string $id,
         public string $daily,
         public float $share,
+        /** The figure of the outlet's flow, where that is the flow of the use. */
+        public ?string $flowFigure = null,
     ) {
     }
 }

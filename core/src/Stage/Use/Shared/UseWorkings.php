@@ -12,29 +12,32 @@ use YardCask\Core\Demand\SupplyDemand;
 use YardCask\Core\Plan\Tanks\PlannedTank;
 use YardCask\Core\Plan\Use\Supply;
 use YardCask\Core\Plan\Use\UsePlan;
+use YardCask\Core\Stage\Line\Shared\OutletFlows;
 
 /** What a plan's crew needs, and where it goes when it is used. */
 final class UseWorkings implements StageWorkings
 {
     private ?Demand $demand = null;
 
-    private function __construct(private readonly UsePlan $use)
-    {
+    private function __construct(
+        private readonly UsePlan $use,
+        private readonly OutletFlows $flows,
+    ) {
     }
 
     public static function over(Workings $workings): static
     {
-        return new self($workings->plan->use);
+        return new self($workings->plan->use, $workings->of(OutletFlows::class));
     }
 
     public static function sections(): array
     {
-        return ['use'];
+        return ['use', OutletFlows::class];
     }
 
     public function demand(): Demand
     {
-        return $this->demand ??= DemandCalculator::calculate($this->use->demandInput());
+        return $this->demand ??= DemandCalculator::calculate($this->use->demandInput($this->flows->lpm));
     }
 
     public function need(Supply $supply): SupplyDemand
@@ -45,7 +48,7 @@ final class UseWorkings implements StageWorkings
     /** The need between two fills that are $days apart; uses counted by the stay are not spread over days. */
     public function needFor(float $days, Supply $supply): SupplyDemand
     {
-        return DemandCalculator::calculate($this->use->demandInput($days))->supply($supply->value);
+        return DemandCalculator::calculate($this->use->demandInput($this->flows->lpm, $days))->supply($supply->value);
     }
 
     /** What part of a supply, from 0 to 1, drains into a tank. */
