@@ -103,9 +103,7 @@ function RunsAt({ use, at }: { use: Use; at: string }) {
   return (
     <span className="flex min-w-0 flex-wrap items-baseline gap-x-1.5">
       <FigureButton id={figure} />
-      <span className="min-w-0 text-ink-2">
-        from {outlets.find((one) => one.value === use.outlet)?.text}, for
-      </span>
+      <span className="min-w-0 text-ink-2">from {outlets.find((one) => one.value === use.outlet)?.text}, for</span>
     </span>
   );
 }

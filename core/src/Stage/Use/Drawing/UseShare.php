@@ -5,10 +5,13 @@ declare(strict_types=1);
 namespace YardCask\Core\Stage\Use\Drawing;
 
 use YardCask\Core\Output\Sent;
+use YardCask\Core\Output\SentAsDeclared;
 
 /** One use with its litres a day, and its share of its supply from 0 to 1. */
-final readonly class UseShare implements Sent
+final readonly class UseShare implements Sent, \JsonSerializable
 {
+    use SentAsDeclared;
+
     public function __construct(
         public string $id,
         public string $daily,
