@@ -42,7 +42,7 @@ return [
     'litres_needed' => Amount::litres(84), 'litres_slope' => Amount::litres(1.5), 'litres_travel' => Amount::litres(48), 'litres_usable' => Amount::litres(62),
     'load' => 'Tool box', 'loss' => Amount::pressure(1), 'low' => Amount::pressure(40), 'use.low' => Amount::litres(58), 'line.scald.low' => Amount::temperature(43),
     'line.usual.low' => Amount::flow(2), 'margin' => ' 116 kg is held back because the weights are estimated.', 'minutes' => Amount::minutes(3),
-    'tanks.minutes' => Amount::minutes(6), 'line.minutes' => Amount::minutes(18), 'minutes_now' => Amount::minutes(5), 'mixed' => Amount::litres(9.5),
+    'tanks.minutes' => Amount::minutes(6), 'line.minutes' => Amount::minutes(18), 'minutes_old' => Amount::minutes(9), 'minutes_now' => Amount::minutes(5), 'mixed' => Amount::litres(9.5),
     'mixer' => 'the galley mixer', 'mode' => new Phrase('line.mode.when', ['mode' => 'mains_use']), 'line.peak.mode' => 'Use on mains', 'moment' => Amount::moment(34), 'more' => Amount::flow(7),
     'load.more' => Amount::kg(118), 'more_allowed' => Amount::kg(96), 'most' => Amount::flow(6), 'load.most' => Amount::kg(74), 'much' => '20',
     'needed' => Amount::litres(84), 'none' => Amount::flow(0), 'nose' => Amount::kg(38), 'nose_good' => Amount::share(0.05), 'nose_least' => Amount::share(0.04),

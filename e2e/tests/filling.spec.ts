@@ -1,5 +1,5 @@
 import { expect, test } from "@playwright/test";
-import { answer, openFellside, saved, snag, stored, type } from "./bench";
+import { answer, openFellside, saved, snag, stored, type, field, glass } from "./bench";
 
 test("with two tanks each travels as full as serves the limits best", async ({ page }) => {
   const id = await openFellside(page, "tanks");
@@ -94,4 +94,23 @@ test("a tank that no tap draws on is no supply until it is joined, and a line th
   const reply = await page.request.post("/api/plans/import", { data: bare });
   await page.goto(`/plans/${(await reply.json()).id}/line`);
   await expect(page.getByRole("link", { name: "Line: not begun" })).toBeVisible();
+});
+
+test("a use that names its outlet runs at the outlet’s flow, unless it has its own", async ({ page }) => {
+  await openFellside(page);
+  const shower = page.getByRole("article", { name: "Shower" });
+  await shower.getByRole("button", { name: "Shower", exact: true }).click();
+  await shower.getByRole("radio", { name: "Shower", exact: true }).click();
+  await expect(shower).toContainText("from Shower, for");
+  await expect(snag(page, "You are 39 L short for 3 days")).toBeVisible();
+  await shower.getByRole("button", { name: "6.7 L/min" }).click();
+  await expect(page.getByRole("dialog")).toContainText("Shower, on its own");
+  await page.keyboard.press("Escape");
+  await shower.getByRole("radiogroup", { name: "Its own flow" }).getByRole("radio", { name: "yes" }).click();
+  await expect(field(page, "/use/uses/4/flow_lpm")).toHaveValue("4.5");
+  const differs = snag(page, "“Shower” is planned at 4.5 L/min, and the shower gives 6.7 L/min");
+  await expect(differs).toBeVisible();
+  await differs.getByRole("button", { name: "Use 6.7 L/min, what the shower gives" }).click();
+  await expect(differs).toBeHidden();
+  await expect(glass(page, "Carried and needed")).toContainText("of 149 L");
 });

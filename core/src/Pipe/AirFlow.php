@@ -8,6 +8,10 @@ namespace YardCask\Core\Pipe;
 final class AirFlow
 {
     private const DENSITY = 1.2;
+    /** Kinematic, in m²/s at 20 °C. */
+    private const VISCOSITY = 1.5e-5;
+    /** Where a stream in a hose begins to swirl, by its Reynolds number. */
+    private const TURBULENT_RE = 2300.0;
     /** Of a sharp hole. */
     private const DISCHARGE = 0.6;
 
@@ -22,5 +26,25 @@ final class AirFlow
         $velocity = $lpm / 60000 / (self::DISCHARGE * \M_PI / 4 * ($boreMm / 1000) ** 2);
 
         return self::DENSITY * $velocity ** 2 / 2 / 1000;
+    }
+
+    /**
+     * What friction in a hose takes, in kPa. Source: Darcy–Weisbach with f = 64/Re, or 0.316/Re^0.25 above 2300 (Blasius).
+     *
+     * @param float $lpm not negative
+     * @param float $boreMm above 0
+     * @param float $lengthM not negative
+     */
+    public static function throughHoseKpa(float $lpm, float $boreMm, float $lengthM): float
+    {
+        $boreM = $boreMm / 1000;
+        $velocity = $lpm / 60000 / (\M_PI / 4 * $boreM ** 2);
+        $reynolds = $velocity * $boreM / self::VISCOSITY;
+        if ($reynolds <= 0) {
+            return 0.0;
+        }
+        $factor = $reynolds < self::TURBULENT_RE ? 64 / $reynolds : 0.316 / $reynolds ** 0.25;
+
+        return $factor * $lengthM / $boreM * self::DENSITY * $velocity ** 2 / 2 / 1000;
     }
 }

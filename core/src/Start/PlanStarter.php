@@ -24,6 +24,7 @@ use YardCask\Core\Stage\Line\Edit\SystemLine;
 use YardCask\Core\Stage\Line\LineWorkings;
 use YardCask\Core\Stage\Line\Shared\ShowerBranch;
 use YardCask\Core\Stage\Load\Shared\Seating;
+use YardCask\Core\Stage\Tanks\Shared\WayOut;
 use YardCask\Core\Words\Phrasebook;
 
 /** Makes a working plan from the first answers: the usual uses, the crew aboard, and enough water for the stay if the rig can carry it. */
@@ -73,6 +74,7 @@ final class PlanStarter
             throw InvalidInput::at('/system', Phrasebook::english()->fill($isApart ? 'frame.input.no-drinking-tank' : 'frame.input.no-header-tank', []));
         }
 
+        $laid = WayOut::everywhere(Workings::over($laid, $stock));
         $fitted = ShowerBranch::fitted($laid, $stock);
 
         return self::troubles($fitted) < self::troubles($laid) ? $fitted : $laid;

@@ -215,6 +215,7 @@ return [
     // Outlets, scenes and drawings
     'line.outlet.range' => '{at}; it needs {least} to {most}',
     'line.outlet.draws' => '{drawn, select, yes {Draws on {tanks}} other {Draws on no tank}}',
+    'line.outlet.mains' => 'On mains at {pressure}',
     'line.outlet.hot' => 'Hot after {wait}{timed, select, yes { and {seconds} s} other {}}, {hottest} at most{stores, select, yes {; the store lasts {least} to {best}} other {}}{exchanges, select, yes {; at {trickle} the exchanger gives {hot}} other {}}',
     'line.usual' => '{kind, select, mixer_tap {{low} to {high} fills a pot without a wait; more only splashes.} shower {{low} to {high}, mixed: with less you cannot rinse hair, with more the tank is soon empty.} outside_point {{low} to {high} rinses boots, a board or a dog.} washer {{low} to {high} at {pressure} or more, the pressure at which its own valve opens.} other {{low} is enough to rinse hands, {high} fills a pot without a wait; more only splashes.}}',
     'line.extremes' => '{flow_low} with a low battery, old filters and the tank nearly empty{low_cycles, select, yes { (the pump starts and stops)} other {}}; {flow_high} while the battery is charging{high_cycles, select, yes { (the pump starts and stops)} other {}}',
@@ -293,6 +294,7 @@ return [
 
     // Figures: label and formula
     'line.figure.flow.label' => '{outlet}, on its own',
+    'line.figure.mains.label' => '{outlet}, on mains',
     'line.figure.flow.formula' => 'k × √(pressure ÷ 100 kPa){mixes, select, yes {, its valve and its spout one after the other} other {}}',
     'line.figure.worst.label' => 'Flow at the worst outlet',
     'line.figure.worst.formula' => 'the outlet that gets least of what it needs, each on its own',

@@ -219,6 +219,8 @@ return [
     'load.figure.slip.label' => '{tank}, to fill {rig, select, boat {before casting off} other {for the road}}',
     'load.figure.slip.formula' => 'brim full × how full − water below the outlet',
     'load.figure.slip-minutes.label' => '{tank}, minutes with the hose',
+    'load.figure.slip-line.label' => '{tank}, minutes {mode, select, mains_fill {from mains} fill {with the pump} other {from another tank}}',
+    'load.figure.slip-line.formula' => 'litres ÷ flow through the line',
     'load.figure.slip-minutes.formula' => 'litres ÷ flow of the hose',
     'load.figure.slip-meter.label' => '{tank}, stop the meter at',
     'load.figure.slip-meter.formula' => 'litres × meter reading for one bucket ÷ bucket',
@@ -243,6 +245,7 @@ return [
     'load.source.small-angles' => 'Initial stability of ships, for small angles.',
     'load.source.slack' => 'Initial stability of ships. Fresh tanks count as slack, other tanks while there is something in them.',
     'load.source.run-dry' => 'Starting from run dry: the water below the outlet is still in the tank.',
+    'load.source.line' => 'The line solved as a network, with new filters.',
     'load.source.hose' => 'A steady flow, measured with a bucket and a watch.',
     'load.source.meter' => 'A meter that is wrong by a factor, checked against a bucket.',
 

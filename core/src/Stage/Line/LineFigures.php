@@ -28,6 +28,11 @@ final class LineFigures
         return 'line.'.$outlet->id.'.pressure';
     }
 
+    public static function mainsId(PlannedPart $outlet): string
+    {
+        return 'line.'.$outlet->id.'.mains';
+    }
+
     public static function drawnId(PlannedPart $outlet): string
     {
         return 'line.'.$outlet->id.'.drawn';
@@ -62,6 +67,7 @@ final class LineFigures
             ]);
         }
         foreach ($line->graph->outlets as $part) {
+            self::addMains($part, $line, $workings, $figures);
             self::addSupply($part, $workings, $figures);
         }
         $worst = $line->worst();
@@ -108,6 +114,20 @@ final class LineFigures
                 );
             }
         }
+    }
+
+    private static function addMains(PlannedPart $outlet, LineWorkings $line, Workings $workings, FigureSheet $figures): void
+    {
+        $one = $line->onMains($outlet);
+        if (null === $one) {
+            return;
+        }
+        $wording = $workings->wording;
+        $mixes = $outlet->kind->mixes() ? 'yes' : 'no';
+        $text = new FigureText('line.figure.mains.label', 'line.figure.flow.formula', 'line.source.network', ['outlet' => $outlet->name, 'mixes' => $mixes]);
+        $figures->add(self::mainsId($outlet), $text, $one->lpm, Unit::LitrePerMinute, Kind::Flow, static fn (): array => [
+            SumInput::constant($wording->text('line.sum.upstream'), $wording->pressure($one->kpa)),
+        ]);
     }
 
     private static function addSupply(PlannedPart $outlet, Workings $workings, FigureSheet $figures): void

@@ -6,6 +6,9 @@ namespace YardCask\Core\Stage\Line;
 
 use YardCask\Core\Assessment\StageWorkings;
 use YardCask\Core\Assessment\Workings;
+use YardCask\Core\Plan\Line\InletFigures;
+use YardCask\Core\Plan\Line\PartFigures;
+use YardCask\Core\Plan\Line\PartKind;
 use YardCask\Core\Plan\Line\PlannedPart;
 use YardCask\Core\Stage\Line\Graph\LineGraph;
 use YardCask\Core\Stage\Line\Mode\LineMode;
@@ -24,7 +27,8 @@ final class LineWorkings implements StageWorkings
 {
     /** @var array<string, SolvedLine> */
     private array $solved = [];
-    private ?CaseNetwork $network = null;
+    /** @var array<string, CaseNetwork> by the mode's value */
+    private array $networks = [];
     private ?ModeSearch $modes = null;
     private ?HighestPressure $highest = null;
     /** @var list<RatedPeak>|null */
@@ -69,7 +73,7 @@ final class LineWorkings implements StageWorkings
         return $this->solved[$case->key] ??= LineSolver::solve(
             $this->graph,
             $this->warm,
-            $this->network ??= new CaseNetwork($this->graph, $this->warm, $this->modes()->of(LineMode::Use)->positions),
+            $this->networks[$case->mode->value] ??= new CaseNetwork($this->graph, $this->warm, $this->modes()->of($case->mode)),
             $case,
             $this->near($case),
         );
@@ -78,6 +82,9 @@ final class LineWorkings implements StageWorkings
     /** The solution that a case is started from: always the same one, so that results do not depend on the order of asking. */
     private function near(LineCase $case): ?SolvedLine
     {
+        if (LineMode::Use !== $case->mode) {
+            return null;
+        }
         $resting = new LineCase($case->open);
         $all = new LineCase($this->all());
 
@@ -92,6 +99,25 @@ final class LineWorkings implements StageWorkings
     public function alone(PlannedPart $outlet): SolvedLine
     {
         return $this->solve(new LineCase([$outlet->id]));
+    }
+
+    /** The highest pressure of the mains; 0 without an inlet for it. */
+    public function mainsKpa(): float
+    {
+        $inlets = array_map(static fn (PlannedPart $part): PartFigures => $part->figures, $this->graph->parts(PartKind::MainsInlet));
+
+        return max([0.0, ...array_map(static fn (PartFigures $one): float => $one instanceof InletFigures ? $one->mostKpa : 0.0, $inlets)]);
+    }
+
+    /** An outlet alone on mains; null where mains water does not come to it. */
+    public function onMains(PlannedPart $outlet): ?SolvedOutlet
+    {
+        if (!$this->modes()->ways()->has(LineMode::MainsUse)) {
+            return null;
+        }
+        $one = $this->solve(new LineCase([$outlet->id], mode: LineMode::MainsUse))->outlets[$outlet->id];
+
+        return $one->isDry() ? null : $one;
     }
 
     /** @return list<string> the outlets that must run together; all of them unless the plan names at least two */

@@ -11,6 +11,7 @@ use YardCask\Core\Plan\Tanks\PlannedShape;
 use YardCask\Core\Plan\Tanks\WaterKind;
 use YardCask\Core\Quantity\Kind;
 use YardCask\Core\Quantity\Unit;
+use YardCask\Core\Stage\Line\Shared\LineFills;
 use YardCask\Core\Stage\Tanks\Movement\Restraint;
 use YardCask\Core\Stage\Tanks\Movement\Slosh;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
@@ -115,8 +116,23 @@ final readonly class TanksFigures
         $text = new FigureText('tanks.figure.full-kg.label', 'tanks.figure.full-kg.formula', 'tanks.source.water', ['tank' => $tank->name]);
         $empty = SumInput::field($wording->text('tanks.sum.empty'), $wording->kg($tank->allEmptyKg()), $pointer.'/empty_kg');
         $this->figures->kg($id.'.full_kg', $text, $tank->allEmptyKg() + $working->fullL(), static fn (): array => [$empty, SumInput::figure($id.'.full')]);
+        $this->addLineFill($working);
         Slosh::addFigure($working, $this->workings, $this->figures);
         Restraint::of($working, $this->workings)?->addFigures($this->workings, $this->figures);
+    }
+
+    /** What the line gives where it fills the tank; the first of its ways. */
+    private function addLineFill(TankWorking $working): void
+    {
+        $fill = $this->workings->of(LineFills::class)->of($working->tank)[0] ?? null;
+        if (null === $fill) {
+            return;
+        }
+        $wording = $this->workings->wording;
+        $with = ['tank' => $working->tank->name, 'mode' => $fill->mode];
+        $text = new FigureText('tanks.figure.line-fill.label', 'tanks.figure.line-fill.formula', 'tanks.source.network', $with);
+        $rest = SumInput::constant($wording->text('tanks.sum.rest'), $wording->pressure($fill->restKpa));
+        $this->figures->add(LineFills::figureId($working->tank->id), $text, $fill->lpm, Unit::LitrePerMinute, Kind::Flow, static fn (): array => [$rest]);
     }
 
     /** The largest error, in litres for all tanks alike, of marks that divide the depth evenly. */

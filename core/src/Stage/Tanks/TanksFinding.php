@@ -26,6 +26,7 @@ enum TanksFinding: string implements FindingCode
     case BayGuessed = 'tanks.bay-guessed';
     case FrostBelowOutlet = 'tanks.frost-below-outlet';
     case PortBlocked = 'tanks.port-blocked';
+    case Sealed = 'tanks.sealed';
     case Unvented = 'tanks.unvented';
     case VentLow = 'tanks.vent-low';
     case OpenEndSpills = 'tanks.open-end-spills';
@@ -48,7 +49,7 @@ enum TanksFinding: string implements FindingCode
 
     public function severity(): Severity
     {
-        return \in_array(
+        return self::Sealed === $this ? Severity::Stop : (\in_array(
             $this,
             [
                 self::TankOversized,
@@ -63,7 +64,7 @@ enum TanksFinding: string implements FindingCode
                 self::RunLoose,
             ],
             true,
-        ) ? Severity::Watch : Severity::Fix;
+        ) ? Severity::Watch : Severity::Fix);
     }
 
     public function isPerPart(): bool

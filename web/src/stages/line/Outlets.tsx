@@ -31,6 +31,11 @@ export function Outlets({ drawing, scene, onScene }: Props) {
           <span className="text-[13px] text-ink-2">
             {outlet.draws}: <FigureButton id={outlet.drawn_figure_id} />
           </span>
+          {outlet.mains_figure_id && (
+            <span className="text-[13px] text-ink-2">
+              {outlet.mains}: <FigureButton id={outlet.mains_figure_id} />
+            </span>
+          )}
           <span className="text-[13px] text-ink-2">
             {extremes.data?.find((one) => one.outlet === outlet.id)?.words ?? "With a low battery: working it out …"}
           </span>

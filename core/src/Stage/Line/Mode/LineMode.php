@@ -31,6 +31,12 @@ enum LineMode: string
         return \in_array($this, [self::Use, self::Fill, self::Sanitise, self::Transfer], true);
     }
 
+    /** Whether water runs into tanks in it, through the line. */
+    public function fillsTanks(): bool
+    {
+        return \in_array($this, [self::Fill, self::MainsFill, self::Transfer], true);
+    }
+
     /** As it reads in a sentence: “on mains”. */
     public function when(): Phrase
     {

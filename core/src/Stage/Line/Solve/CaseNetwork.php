@@ -16,6 +16,7 @@ use YardCask\Core\Network\RegulatorLink;
 use YardCask\Core\Pipe\PipeInput;
 use YardCask\Core\Plan\Line\FilterFigures;
 use YardCask\Core\Plan\Line\HeaterFigures;
+use YardCask\Core\Plan\Line\InletFigures;
 use YardCask\Core\Plan\Line\MixingFigures;
 use YardCask\Core\Plan\Line\OutletFigures;
 use YardCask\Core\Plan\Line\PartKind;
@@ -28,6 +29,8 @@ use YardCask\Core\Plan\Tanks\PlannedTank;
 use YardCask\Core\Stage\Line\Graph\LineEnd;
 use YardCask\Core\Stage\Line\Graph\LineGraph;
 use YardCask\Core\Stage\Line\Graph\LinePipe;
+use YardCask\Core\Stage\Line\Mode\FoundMode;
+use YardCask\Core\Stage\Line\Mode\LineMode;
 use YardCask\Core\Stage\Line\Mode\Position;
 
 /**
@@ -40,6 +43,10 @@ final class CaseNetwork
     public const FILTER_EXPONENT = 1.5;
     /** Fully open to one side, a mixer's valve causes 4/9 of its pressure loss and its spout the rest. */
     private const MIXER_VALVE_FACTOR = 1.5;
+    /** What the valves of a pump at rest take while mains water is pushed through it at its own free flow. A rule of thumb. */
+    private const IDLE_KPA = 20.0;
+    /** The open end of a pipe over a tank's water. */
+    private const OPEN_END_LPM = 1000.0;
     /** What holds a pressure at a pump lets this through at no loss to speak of. */
     private const FREE_LPM = 1000.0;
     private const FREE_KPA = 0.01;
@@ -51,11 +58,10 @@ final class CaseNetwork
     /** @var list<array{string, string, float}> the outlets' ids, their nodes, and what flows at 100 kPa */
     private array $outlets = [];
 
-    /** @param array<string, Position> $positions of the valves, by id */
     public function __construct(
         private readonly LineGraph $graph,
         private readonly WarmWater $warm,
-        private readonly array $positions,
+        private readonly FoundMode $mode,
     ) {
         foreach ($graph->pipes as $pipe) {
             $this->addPipe($pipe);
@@ -65,6 +71,9 @@ final class CaseNetwork
         }
         foreach ($graph->draws() as $draw) {
             $this->node($draw);
+        }
+        foreach ($mode->mode->fillsTanks() ? $graph->fills() : [] as $fill) {
+            $this->outlets[] = [$fill->key, $this->node($fill), self::OPEN_END_LPM];
         }
     }
 
@@ -77,7 +86,7 @@ final class CaseNetwork
             if ($link instanceof LineLink) {
                 $links[] = $link;
             } elseif ($link->figures instanceof PumpFigures) {
-                array_push($links, ...$this->pump($link, $link->figures, $case, $held[$link->id] ?? null));
+                array_push($links, ...$case->mode->pumps() ? $this->pump($link, $link->figures, $case, $held[$link->id] ?? null) : $this->idle($link, $link->figures));
                 if (isset($held[$link->id])) {
                     $nodes[self::inside($link)] = $link->zM - $case->slope * ($link->xM ?? 0.0);
                 }
@@ -104,8 +113,31 @@ final class CaseNetwork
         return new LineInput(PipeInput::COLD_C, $nodes, $this->sources($case), $links, $outlets);
     }
 
-    /** @return list<LineSource> */
+    /** @return list<LineSource> where the water of the mode comes from */
     private function sources(LineCase $case): array
+    {
+        return match ($case->mode) {
+            LineMode::MainsUse, LineMode::MainsFill => $this->inlets(PartKind::MainsInlet),
+            LineMode::Fill => $this->inlets(PartKind::FillInlet),
+            default => $this->tanks($case),
+        };
+    }
+
+    /** @return list<LineSource> at the highest pressure of the supply; a bucket stands level with its inlet */
+    private function inlets(PartKind $kind): array
+    {
+        $sources = [];
+        foreach ($this->graph->parts($kind) as $part) {
+            if ($part->figures instanceof InletFigures && null !== $this->graph->pipeAt($part, PartPort::Out)) {
+                $sources[] = new LineSource($this->port($part, PartPort::Out), null, $part->figures->mostKpa);
+            }
+        }
+
+        return $sources;
+    }
+
+    /** @return list<LineSource> */
+    private function tanks(LineCase $case): array
     {
         $sources = [];
         foreach ($this->graph->draws() as $draw) {
@@ -153,7 +185,7 @@ final class CaseNetwork
             $this->addSide($part, PartPort::Hot, $out, $figures->ratedLpm, $figures->ratedKpa, $share);
             $this->addSide($part, PartPort::Cold, $out, $figures->ratedLpm, $figures->ratedKpa, 1 - $share);
         } elseif (PartKind::ThreeWayValve === $kind && $figures instanceof PassFigures) {
-            $way = Position::Right === ($this->positions[$part->id] ?? Position::Left) ? PartPort::Right : PartPort::Left;
+            $way = Position::Right === ($this->mode->positions[$part->id] ?? Position::Left) ? PartPort::Right : PartPort::Left;
             $this->links[] = new LossLink($this->ends($part, PartPort::Common, $way), $figures->ratedLpm, $figures->ratedKpa, 2.0, false);
         } elseif ($kind->isInPath() && !$kind->isPoint()) {
             $this->addPass($part);
@@ -170,7 +202,7 @@ final class CaseNetwork
             $this->links[] = new RegulatorLink($figures->setKpa, new LossLink($ends, $figures->ratedLpm, $figures->ratedKpa, 2.0, true));
         } elseif (
             ($figures instanceof PassFigures || $figures instanceof HeaterFigures)
-            && Position::Shut !== ($this->positions[$part->id] ?? Position::Open)
+            && Position::Shut !== ($this->mode->positions[$part->id] ?? Position::Open)
         ) {
             $this->links[] = new LossLink($ends, $figures->ratedLpm, $figures->ratedKpa, 2.0, PartKind::NonReturn === $part->kind);
         }
@@ -201,6 +233,14 @@ final class CaseNetwork
             new PumpLink(new LinkEnds($ends->id, $ends->from, $inside), $curve, true, null),
             new RegulatorLink($heldKpa, new LossLink(new LinkEnds($ends->id.'/held', $inside, $ends->to), self::FREE_LPM, self::FREE_KPA, 2.0, true)),
         ];
+    }
+
+    /** @return list<LineLink> a pump at rest: its valves let water through the one way */
+    private function idle(PlannedPart $part, PumpFigures $figures): array
+    {
+        $pairs = $figures->pairs();
+
+        return null === $pairs ? [] : [new LossLink($this->through($part), max(array_column($pairs, 0)), self::IDLE_KPA, 2.0, true)];
     }
 
     /** Behind a pump, before what holds its pressure. */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Stage\Line\Solve;
 
+use YardCask\Core\Stage\Line\Mode\LineMode;
+
 /** Under which conditions a line is solved. */
 final readonly class LineCase
 {
@@ -18,7 +20,7 @@ final readonly class LineCase
     /** No two different cases have the same. */
     public string $key;
 
-    /** @param list<string> $open the outlets that run, by their ids */
+    /** @param list<string> $open the outlets that run, by their ids; while a tank is filled, its inlet by the name of its port */
     public function __construct(
         public array $open,
         /** Of a battery of 12 V; one of 24 V has twice as much. */
@@ -31,8 +33,9 @@ final readonly class LineCase
         public float $slope = 0.0,
         /** How much higher all tanks stand than they do. */
         public float $raiseM = 0.0,
+        public LineMode $mode = LineMode::Use,
     ) {
-        $this->key = implode(' ', [...$open, $volts, (int) $worn, $fill, $slope, $raiseM]);
+        $this->key = implode(' ', [...$open, $volts, (int) $worn, $fill, $slope, $raiseM, $mode->value]);
     }
 
     /** @param list<string> $open */

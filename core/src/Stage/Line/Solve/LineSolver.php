@@ -34,7 +34,8 @@ final class LineSolver
                 $figures = $pump->figures;
                 $kpa = $line->nodesKpa[self::outNode($pump)] ?? null;
                 if (
-                    !isset($held[$pump->id])
+                    $case->mode->pumps()
+                    && !isset($held[$pump->id])
                     && $figures instanceof PumpFigures
                     && null !== $figures->cutOutKpa
                     && null !== $kpa
@@ -87,7 +88,7 @@ final class LineSolver
         }
         foreach ($graph->pumps as $part) {
             $lpm = $line->linksLpm['part:'.$part->id] ?? 0.0;
-            if ($part->figures instanceof PumpFigures && $lpm > 1e-6) {
+            if ($case->mode->pumps() && $part->figures instanceof PumpFigures && $lpm > 1e-6) {
                 [$in, $out] = $part->reversed ? [PartPort::Out, PartPort::In] : [PartPort::In, PartPort::Out];
                 $pumps[$part->id] = new SolvedPump(
                     $part,

@@ -7,10 +7,13 @@ namespace YardCask\Core\Stage\Load\Fill;
 use YardCask\Core\Assessment\FigureSheet;
 use YardCask\Core\Assessment\SumInput;
 use YardCask\Core\Assessment\Workings;
+use YardCask\Core\Plan\Tanks\PortRole;
 use YardCask\Core\Plan\Tanks\TankMounting;
 use YardCask\Core\Plan\Tanks\WaterKind;
 use YardCask\Core\Quantity\Kind;
 use YardCask\Core\Quantity\Unit;
+use YardCask\Core\Stage\Line\Shared\LineFill;
+use YardCask\Core\Stage\Line\Shared\LineFills;
 use YardCask\Core\Stage\Load\Drawing\SlipRow;
 use YardCask\Core\Stage\Load\Shared\LimitWords;
 use YardCask\Core\Stage\Load\Shared\LoadWorkings;
@@ -78,6 +81,14 @@ final readonly class FillSlip
         return $working->drawableL($this->workings->plan->travelFillOf($working->tank));
     }
 
+    /** What fills it: the line where nothing else does, or the hose that somebody has measured; null where nobody knows. */
+    private function source(TankWorking $working): LineFill|float|null
+    {
+        $line = $this->workings->of(LineFills::class)->of($working->tank)[0] ?? null;
+
+        return null === $line || null !== $working->tank->portFor(PortRole::Fill) ? $this->workings->plan->load->hoseLpm : $line;
+    }
+
     private function row(TankWorking $working): SlipRow
     {
         $load = $this->workings->plan->load;
@@ -89,7 +100,7 @@ final readonly class FillSlip
             litresFigureId: $id,
             cans: $this->cans($working),
             buckets: null === $load->bucketL ? null : $this->buckets($this->litres($working), $load->bucketL),
-            minutesFigureId: null === $load->hoseLpm ? null : $id.'.minutes',
+            minutesFigureId: null === $this->source($working) ? null : $id.'.minutes',
             meterFigureId: null === $load->bucketL || null === $load->meterL ? null : $id.'.meter',
         );
     }
@@ -160,10 +171,16 @@ final readonly class FillSlip
             $digits,
         );
         $exact = static fn (float $value, Unit $unit, Kind $kind): string => $wording->format->readingExact($value, $unit, $kind);
-        if (null !== $load->hoseLpm) {
+        $from = $this->source($working);
+        if ($from instanceof LineFill) {
+            $with = ['tank' => $tank->name, 'mode' => $from->mode];
+            $text = new FigureText('load.figure.slip-line.label', 'load.figure.slip-line.formula', 'load.source.line', $with);
+            $line = SumInput::figure(LineFills::figureId($tank->id));
+            $figures->add($id.'.minutes', $text, $from->minutes($litres), Unit::Minute, Kind::Duration, static fn (): array => [SumInput::figure($id), $line]);
+        } elseif (null !== $from) {
             $text = $of('load.figure.slip-minutes.label', 'load.figure.slip-minutes.formula', 'load.source.hose');
-            $hose = SumInput::field($wording->text('load.sum.hose'), $exact($load->hoseLpm, Unit::LitrePerMinute, Kind::Flow), '/load/hose_lpm');
-            $figures->add($id.'.minutes', $text, $litres / $load->hoseLpm, Unit::Minute, Kind::Duration, static fn (): array => [SumInput::figure($id), $hose]);
+            $hose = SumInput::field($wording->text('load.sum.hose'), $exact($from, Unit::LitrePerMinute, Kind::Flow), '/load/hose_lpm');
+            $figures->add($id.'.minutes', $text, $litres / $from, Unit::Minute, Kind::Duration, static fn (): array => [SumInput::figure($id), $hose]);
         }
         if (null !== $meteredL) {
             $text = $of('load.figure.slip-meter.label', 'load.figure.slip-meter.formula', 'load.source.meter');

@@ -8,8 +8,11 @@ use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Plan\Runs\RunEnd;
 use YardCask\Core\Plan\Tanks\Face;
 use YardCask\Core\Plan\Tanks\PortRole;
+use YardCask\Core\Stage\Line\Shared\LineFill;
+use YardCask\Core\Stage\Line\Shared\LineFills;
 use YardCask\Core\Stage\Tanks\Shared\Draining;
 use YardCask\Core\Stage\Tanks\Shared\Filling;
+use YardCask\Core\Stage\Tanks\Shared\FillStream;
 use YardCask\Core\Stage\Tanks\Shared\TankWorking;
 use YardCask\Core\Words\Amount;
 use YardCask\Core\Words\Phrase;
@@ -27,7 +30,7 @@ final class Handling
     {
         return array_values(
             array_filter(
-                [self::filling($working, $workings), self::draining($working, $workings), self::sender($working, $workings)],
+                [self::filling($working, $workings), ...self::throughTheLine($working, $workings), self::draining($working, $workings), self::sender($working, $workings)],
                 is_string(...),
             ),
         );
@@ -46,7 +49,7 @@ final class Handling
             RunEnd::Funnel => 'tanks.filling.cans',
             RunEnd::Bucket => 'tanks.filling.pump',
             default => 'tanks.filling.hose',
-        }, ['cans' => (int) ceil($working->fullL() / $canL - 1e-9), 'can' => Amount::litres($canL), 'flow' => Amount::flow($filling->givenLpm)]);
+        }, ['cans' => (int) ceil($working->fullL() / $canL - 1e-9), 'can' => Amount::litres($canL), 'flow' => Amount::flow($filling->givenLpm), 'known' => $filling->isAssumed ? 'no' : 'yes']);
         if (null === $minutes) {
             return $workings->wording->text('tanks.filling.nothing', ['by' => $by]);
         }
@@ -57,9 +60,26 @@ final class Handling
             'minutes' => Amount::minutes($minutes),
             'gravity' => RunEnd::Bucket === $end ? 'no' : 'yes',
             'flow' => Amount::flow($filling->takesLpm()),
-            'lid' => $filling->isByHose() && $filling->isVented() ? 'yes' : 'no',
-            'pressure' => Amount::pressure($filling->fullKpa($filling->givenLpm)),
+            'lid' => $filling->isByHose() ? 'yes' : 'no',
+            'pressure' => Amount::pressure(FillStream::byHose($filling)->lidKpa()),
         ]);
+    }
+
+    /** @return list<string> */
+    private static function throughTheLine(TankWorking $working, Workings $workings): array
+    {
+        return array_map(
+            static fn (LineFill $fill): string => $workings->wording->text('tanks.filling.line', [
+                'mode' => $fill->mode,
+                'litres' => Amount::litres($working->fullL()),
+                'minutes' => Amount::minutes($fill->minutes($working->fullL())),
+                'flow' => Amount::flow($fill->lpm),
+                'slower' => $fill->isSlowedByWear() ? 'yes' : 'no',
+                'minutes_old' => Amount::minutes($fill->minutesWorn($working->fullL())),
+                'flow_old' => Amount::flow($fill->wornLpm),
+            ]),
+            $workings->of(LineFills::class)->of($working->tank),
+        );
     }
 
     /** Where it has a gauge: its rod ends where nothing more is drawn. */

@@ -11,49 +11,52 @@ use YardCask\Core\Assessment\Measure;
 use YardCask\Core\Assessment\RuleWithThresholds;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Plan\PlanPatch;
-use YardCask\Core\Stage\Tanks\Shared\Filling;
+use YardCask\Core\Plan\Tanks\PortRole;
+use YardCask\Core\Stage\Tanks\Shared\FilledTanks;
+use YardCask\Core\Stage\Tanks\Shared\FillStream;
 use YardCask\Core\Stage\Tanks\Shared\HoseFixes;
 use YardCask\Core\Stage\Tanks\Shared\HosePath;
+use YardCask\Core\Stage\Tanks\Shared\Openings;
+use YardCask\Core\Stage\Tanks\Shared\TankRun;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
+use YardCask\Core\Stage\Tanks\Shared\TankWorking;
+use YardCask\Core\Stage\Tanks\Shared\WayOut;
 use YardCask\Core\Stage\Tanks\TanksFinding;
 use YardCask\Core\Words\Amount;
 use YardCask\Core\Words\Phrase;
 use YardCask\Core\Words\SnagText;
 
-/** The vents of a full tank do not carry what a hose gives without pressing on its walls: a hose left on bulges it. */
+/** The openings of a tank do not carry what comes without pressing on its walls: what is left on bulges it. */
 final class VentThin implements RuleWithThresholds
 {
     private const LEAST_LPM = 2.0;
 
     public static function thresholds(): array
     {
-        return ['wall_usual' => Amount::pressure(Filling::USUAL_WALL_KPA)];
+        return ['wall_usual' => Amount::pressure(Openings::USUAL_WALL_KPA)];
     }
 
     public function check(Workings $workings): array
     {
         $findings = [];
         foreach ($workings->of(TanksWorkings::class)->all() as $working) {
-            $filling = Filling::of($working, $workings);
-            if (null === $filling || !$filling->isByHose() || !$filling->isVented()) {
+            $worst = self::worst($working, $workings);
+            if (null === $worst) {
                 continue;
             }
-            if ($filling->wallsStand($filling->givenLpm) && $filling->airKpa() <= $filling->wallKpa()) {
-                continue;
-            }
-            $kpa = max($filling->fullKpa($filling->givenLpm), $filling->airKpa());
             $findings[] = new Finding(
                 TanksFinding::VentThin,
                 [$working->tank->id],
-                new Measure($kpa, $filling->wallKpa(), 'kPa'),
+                new Measure($worst->lidKpa(), $worst->openings->wallKpa, 'kPa'),
                 new SnagText('tanks.vent-thin.title', 'tanks.vent-thin.why', [
                     'tank' => $working->tank->name,
-                    'flow' => Amount::flow($filling->givenLpm),
-                    'pressure' => Amount::pressure($kpa),
-                    'pressure_rated' => Amount::pressure($filling->wallKpa()),
+                    'by' => $worst->by,
+                    'flow' => Amount::flow($worst->lpm),
+                    'pressure' => Amount::pressure($worst->lidKpa()),
+                    'pressure_rated' => Amount::pressure($worst->openings->wallKpa),
                     'rating' => null === $working->tank->wallKpa ? 'assumed' : 'known',
                 ]),
-                static fn (): array => self::ways($filling, $workings),
+                static fn (): array => self::ways($working, $workings),
                 new LookAt($working->pointer().'/wall_kpa', new Phrase('tanks.vent-thin.look')),
             );
         }
@@ -61,24 +64,72 @@ final class VentThin implements RuleWithThresholds
         return $findings;
     }
 
-    /** @return list<Fix> every vent wider, or the hose turned down until it holds */
-    private static function ways(Filling $filling, Workings $workings): array
+    /** Of what its walls do not stand, that which presses most; where nothing can leave at all that is a finding of its own. */
+    private static function worst(TankWorking $working, Workings $workings): ?FillStream
     {
-        $fixes = [];
-        $nowMm = max(0.0, ...array_map(static fn ($run): float => HosePath::of($run)->narrowestMm(), $filling->outlets()));
-        foreach (HosePath::BORES_MM as $mm) {
-            if ($mm > $nowMm && $filling->wallsStand($filling->givenLpm, $mm)) {
-                $names = array_map(static fn ($run): string => $run->run->name ?? $run->port->name, $filling->outlets());
-                $patch = PlanPatch::all(array_map(static fn ($run): PlanPatch => HoseFixes::bore($run, $mm), $filling->outlets()));
-                $fixes[] = new Fix(new Phrase('tanks.fix.wider', ['hoses' => $names, 'bore' => Amount::mm($mm)]), $patch);
-                break;
+        $worst = null;
+        foreach (self::streams($working, $workings) as $stream) {
+            if (!$stream->wallsStand() && (null === $worst || $stream->lidKpa() > $worst->lidKpa())) {
+                $worst = $stream;
             }
         }
-        $lpm = floor(2 * $filling->givenLpm) / 2;
-        while ($lpm >= self::LEAST_LPM && !$filling->wallsStand($lpm)) {
+
+        return $worst;
+    }
+
+    /** @return list<FillStream> */
+    private static function streams(TankWorking $working, Workings $workings): array
+    {
+        return array_values(array_filter(FilledTanks::streams($working, $workings), static fn (FillStream $stream): bool => !$stream->isSealed()));
+    }
+
+    /** @return list<Fix> every vent wider, another where there is none, or the hose turned down until it holds */
+    private static function ways(TankWorking $working, Workings $workings): array
+    {
+        $streams = self::streams($working, $workings);
+        $runs = array_values(array_filter($streams[0]->openings->runs, static fn (TankRun $run): bool => PortRole::Fill !== $run->port->role));
+        if ([] === $runs) {
+            return WayOut::fixes($working, $workings);
+        }
+        $byHose = array_filter($streams, static fn (FillStream $stream): bool => $stream->isByHose());
+
+        return [...self::wider($runs, $streams), ...\count($byHose) === \count($streams) ? self::turnedDown($streams, $workings) : []];
+    }
+
+    /**
+     * @param non-empty-list<TankRun> $runs
+     * @param list<FillStream> $streams
+     *
+     * @return list<Fix>
+     */
+    private static function wider(array $runs, array $streams): array
+    {
+        $nowMm = max(array_map(static fn (TankRun $run): float => HosePath::of($run)->narrowestMm(), $runs));
+        foreach (HosePath::BORES_MM as $mm) {
+            $burst = array_filter($streams, static fn (FillStream $stream): bool => !$stream->wallsStand($mm));
+            if ($mm > $nowMm && [] === $burst) {
+                $names = array_map(static fn (TankRun $run): string => $run->run->name ?? $run->port->name, $runs);
+                $patch = PlanPatch::all(array_map(static fn (TankRun $run): PlanPatch => HoseFixes::bore($run, $mm), $runs));
+
+                return [new Fix(new Phrase('tanks.fix.wider', ['hoses' => $names, 'bore' => Amount::mm($mm)]), $patch)];
+            }
+        }
+
+        return [];
+    }
+
+    /**
+     * @param list<FillStream> $streams
+     *
+     * @return list<Fix>
+     */
+    private static function turnedDown(array $streams, Workings $workings): array
+    {
+        $lpm = floor(2 * $streams[0]->lpm) / 2;
+        while ($lpm >= self::LEAST_LPM && !$streams[0]->openings->wallsStand($lpm)) {
             $lpm -= 0.5;
         }
 
-        return [...$fixes, ...$lpm >= self::LEAST_LPM ? HoseFixes::turnedDown($lpm, $workings) : []];
+        return $lpm >= self::LEAST_LPM ? HoseFixes::turnedDown($lpm, $workings) : [];
     }
 }

@@ -5,14 +5,11 @@ declare(strict_types=1);
 namespace YardCask\Core\Stage\Tanks\Shared;
 
 use YardCask\Core\Assessment\Workings;
-use YardCask\Core\Pipe\AirFlow;
-use YardCask\Core\Pipe\PipeInput;
-use YardCask\Core\Pipe\Water;
 use YardCask\Core\Plan\Runs\RunEnd;
 use YardCask\Core\Plan\Tanks\PortRole;
 use YardCask\Core\Plan\Tanks\TankMounting;
 
-/** Filling a tank by hose: the time it takes, the flow through the hose, and the pressure on the walls. */
+/** Filling a tank through its fill: the time it takes and the flow through the hose. */
 final readonly class Filling
 {
     /** What a garden hose gives, where nobody has said it. */
@@ -23,17 +20,15 @@ final readonly class Filling
     /** To carry each can to the funnel. */
     public const MINUTES_A_CAN = 1.0;
     public const USUAL_CAN_L = 20.0;
-    /** What the walls of a plastic tank stand where its maker does not say: a metre of water. */
-    public const USUAL_WALL_KPA = 10.0;
-    private const MOST_KPA = 1000.0;
 
-    /** @param list<TankRun> $outlets vents and overflows, by which air and then water leaves */
     private function __construct(
         public TankRun $run,
         public HosePath $path,
-        private array $outlets,
+        public Openings $openings,
         /** What comes to it. */
         public float $givenLpm,
+        /** Whether nobody has measured that. */
+        public bool $isAssumed,
         /** Of its inlet over what is to be filled; null where a pump pushes. */
         private ?float $headM,
     ) {
@@ -57,21 +52,17 @@ final readonly class Filling
             RunEnd::Bucket => self::PUMPED_LPM,
             default => $workings->plan->load->hoseLpm ?? self::USUAL_HOSE_LPM,
         };
+        $isAssumed = null === $workings->plan->load->hoseLpm || \in_array($run->run->end, [RunEnd::Funnel, RunEnd::Bucket], true);
         $heights = $run->heightsM();
         $headM = RunEnd::Bucket === $run->run->end ? null : max(0.0, $heights[\count($heights) - 1] - max($heights[0], $run->overflowM()));
 
-        return new self($run, HosePath::of($run), $own(PortRole::Vent, PortRole::Overflow), $given, $headM);
+        return new self($run, HosePath::of($run), Openings::of($working, $workings, $run), $given, $isAssumed, $headM);
     }
 
     /** Whether it comes by a hose that somebody may turn down or leave on. */
     public function isByHose(): bool
     {
         return !\in_array($this->run->run?->end, [RunEnd::Funnel, RunEnd::Bucket], true);
-    }
-
-    public function isVented(): bool
-    {
-        return [] !== $this->outlets;
     }
 
     /** What its hose takes by the fall from its inlet; more stands back and splashes. */
@@ -101,79 +92,5 @@ final readonly class Filling
         $carried = RunEnd::Funnel === $this->run->run?->end ? ceil($litres / $canL - 1e-9) * self::MINUTES_A_CAN : 0.0;
 
         return $litres / $lpm + $carried;
-    }
-
-    /** What presses on the lid while air leaves by the vents together. */
-    public function airKpa(): float
-    {
-        $bore = sqrt(array_sum(array_map(static fn (TankRun $run): float => HosePath::of($run)->narrowestMm() ** 2, $this->outlets)));
-
-        return $bore > 0 ? AirFlow::throughHoleKpa($this->givenLpm, $bore) : 0.0;
-    }
-
-    /**
-     * What presses on the lid when the tank is full and the water goes on by the vents: the pressure at which they carry it all.
-     * A funnel stands open, so it runs over before.
-     *
-     * @param ?float $ventBoreMm that every vent should have in place of its own
-     */
-    public function fullKpa(float $lpm, ?float $ventBoreMm = null): float
-    {
-        $paths = $this->paths($ventBoreMm);
-        [$low, $high] = [0.0, self::MOST_KPA];
-        if (self::carriedLpm($paths, $high) < $lpm) {
-            return self::MOST_KPA;
-        }
-        while ($high - $low > 0.001) {
-            $middle = ($low + $high) / 2;
-            self::carriedLpm($paths, $middle) < $lpm ? $low = $middle : $high = $middle;
-        }
-
-        return $high;
-    }
-
-    /** Whether the walls stand it when the tank is full and the water goes on by the vents. */
-    public function wallsStand(float $lpm, ?float $ventBoreMm = null): bool
-    {
-        $paths = $this->paths($ventBoreMm);
-
-        return 1 === \count($paths)
-            ? $paths[0][0]->lets($lpm, self::headM($this->wallKpa()) - $paths[0][1])
-            : self::carriedLpm($paths, $this->wallKpa()) >= $lpm;
-    }
-
-    /** @return list<array{HosePath, float}> each with how far it rises above the lid, in m */
-    private function paths(?float $ventBoreMm): array
-    {
-        return array_map(
-            static fn (TankRun $run): array => [
-                null === $ventBoreMm ? HosePath::of($run) : HosePath::of($run)->withBore($ventBoreMm),
-                max($run->heightsM()) - $run->lidM(),
-            ],
-            $this->outlets,
-        );
-    }
-
-    /** @param list<array{HosePath, float}> $paths */
-    private static function carriedLpm(array $paths, float $lidKpa): float
-    {
-        return array_sum(array_map(static fn (array $one): float => $one[0]->flowLpm(self::headM($lidKpa) - $one[1]), $paths));
-    }
-
-    /** A pressure as metres of water. */
-    private static function headM(float $kpa): float
-    {
-        return $kpa * 1000 / (Water::density(PipeInput::COLD_C) * Water::GRAVITY);
-    }
-
-    public function wallKpa(): float
-    {
-        return $this->run->tank->tank->wallKpa ?? self::USUAL_WALL_KPA;
-    }
-
-    /** @return list<TankRun> */
-    public function outlets(): array
-    {
-        return $this->outlets;
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Stage\Tanks\Shared;
 
+use YardCask\Core\Pipe\AirFlow;
 use YardCask\Core\Pipe\PipeCalculator;
 use YardCask\Core\Pipe\PipeInput;
 use YardCask\Core\Pipe\Water;
@@ -61,6 +62,12 @@ final readonly class HosePath
     public function flowLpm(float $headM): float
     {
         return $headM <= 0 ? 0.0 : PipeCalculator::flowLpm($this->pipe(0.0), Water::density(PipeInput::COLD_C) * Water::GRAVITY * $headM / 1000);
+    }
+
+    /** What it takes to push air through it, in kPa. */
+    public function airKpa(float $lpm): float
+    {
+        return AirFlow::throughHoleKpa($lpm, $this->narrowestMm()) + AirFlow::throughHoseKpa($lpm, $this->boreMm, $this->lengthM);
     }
 
     /** Whether a head drives a flow through it. */

@@ -31,14 +31,15 @@ final class PortProposal
     private const ELBOW_MM = 60.0;
     private const FROM_THE_EDGE_MM = 80.0;
 
-    /** Null where the tank, or the plan, has as many as it can, or where nothing could be drawn any more. */
-    public static function addition(PortRole $role, TankWorking $working, Workings $workings): ?Fix
+    /** With its usual bore, or another. Null where the tank, or the plan, has as many as it can, or where nothing could be drawn any more. */
+    public static function addition(PortRole $role, TankWorking $working, Workings $workings, ?float $boreMm = null): ?Fix
     {
         $plan = $workings->plan;
         $tank = $working->tank;
-        $wanted = self::port($role, $tank, $plan);
+        $usual = self::port($role, $tank, $plan);
+        $wanted = null === $boreMm ? $usual : PartFields::changed($usual, ['boreMm' => $boreMm]);
         $spare = self::spareFor($wanted, $tank);
-        $port = null === $spare ? $wanted : PartFields::changed($tank->ports[$spare], ['name' => $wanted->name, 'role' => $role, 'drilled' => true]);
+        $port = null === $spare ? $wanted : PartFields::changed($tank->ports[$spare], ['name' => $wanted->name, 'role' => $role, 'drilled' => true] + (null === $boreMm ? [] : ['boreMm' => $boreMm]));
         $needsHose = !\in_array($role, [PortRole::Gauge, PortRole::Spare], true);
         $hose = $needsHose ? self::hose($port, $working, $workings) : PlanPatch::none();
         if (null === $hose || (null === $spare && \count($tank->ports) >= PlannedTank::MOST_PORTS)) {
