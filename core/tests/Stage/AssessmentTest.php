@@ -242,7 +242,7 @@ final class AssessmentTest extends TestCase
             return $found;
         };
         self::assertSame([
-            'bothy' => ['line.undrained', 'load.nose-thin', 'tanks.bay-guessed', 'tanks.frost-below-outlet', 'tanks.level-unseen', 'use.short'],
+            'bothy' => ['line.undrained', 'load.nose-thin', 'tanks.bay-guessed', 'tanks.frost-below-outlet', 'tanks.level-unseen', 'tanks.unvented', 'use.short'],
             'fellside' => [
                 'line.backwards',
                 'line.flow-wasteful',

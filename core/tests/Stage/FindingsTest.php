@@ -48,6 +48,26 @@ final class FindingsTest extends TestCase
                 'z_m' => $z,
             ],
         );
+        $vent = static fn (float $mm): string => $add(
+            '/tanks/0/ports/-',
+            ['id' => 'breather', 'name' => 'Breather', 'role' => 'vent', 'face' => 'top', 'along_mm' => 50, 'up_mm' => 50, 'bore_mm' => $mm, 'room_mm' => 0, 'drilled' => true],
+        );
+        $mains = $add(
+            '/line/parts/-',
+            [
+                'id' => 'mains-1',
+                'name' => 'Mains',
+                'kind' => 'mains_inlet',
+                'rating_kpa' => 1000,
+                'rating_c' => 60,
+                'food_grade' => true,
+                'weight_kg' => 0.4,
+                'price' => 33,
+                'figures' => ['family' => 'inlet', 'most_kpa' => 350],
+                'z_m' => 1,
+                'reversed' => false,
+            ],
+        ).','.$set('/line/pipes/1/from', 'mains-1.out');
         $rows = [
             ['use.short', 'van', $set('/use/days', 3.2), $set('/use/days', 3), 4],
             ['use.short', 'pickup', $set('/tanks', []), $set('/use/days', 2), 1],
@@ -179,8 +199,17 @@ final class FindingsTest extends TestCase
             ['tanks.near-hot', 'fellside', $thing('hot', 1.5, 0.45, 0.4), $thing('hot', 1.3, 0.45, 0.4), 0],
             ['tanks.obstructed', 'fellside', $thing('clear', 1.6, 0.45, 0.4), $thing('clear', 1.4, 0.45, 0.4), 0],
             ['tanks.fill-backs-up', 'fellside', $add('/runs/0/narrowest_mm', 10), $add('/runs/0/narrowest_mm', 25), 2],
-            ['tanks.vent-thin', 'fellside', $set('/tanks/0/ports/1/bore_mm', 6), $set('/tanks/0/ports/1/bore_mm', 13), 2],
-            ['tanks.vent-thin', 'fellside', $add('/tanks/0/wall_kpa', 3), $add('/tanks/0/wall_kpa', 5), 0],
+            [
+                'tanks.vent-thin',
+                'fellside',
+                $set('/runs/0/end', 'valve').','.$set('/tanks/0/ports/1/bore_mm', 6),
+                $set('/runs/0/end', 'valve').','.$set('/tanks/0/ports/1/bore_mm', 13),
+                2,
+            ],
+            ['tanks.vent-thin', 'fellside', $add('/tanks/0/wall_kpa', 2.9), $add('/tanks/0/wall_kpa', 3), 1],
+            ['tanks.vent-thin', 'bothy', $vent(5), $vent(16), 1],
+            ['tanks.sealed', 'bothy', $mains, $mains.','.$vent(25), 1],
+            ['tanks.unvented', 'bothy', '', $vent(16), 1],
             ['tanks.drain-capped', 'fellside', $set('/runs/2/end', 'cap'), $set('/runs/2/end', 'valve'), 1],
             ['tanks.drain-capped', 'fellside', '{"op":"remove","path":"/runs/2"}', $set('/runs/2/end', 'open'), 1],
             ['tanks.level-unseen', 'fellside', $set('/tanks/0/see_through', false), $set('/tanks/0/see_through', true), 2],

@@ -73,7 +73,8 @@ final class LineFigures
         $worst = $line->worst();
         if (null !== $worst) {
             $text = new FigureText('line.figure.worst.label', 'line.figure.worst.formula', 'line.source.network');
-            $each = static fn (): array => array_map(static fn (PlannedPart $part): SumInput => SumInput::figure(OutletFlows::figureId($part->id)), $line->graph->outlets);
+            $flow = static fn (PlannedPart $part): SumInput => SumInput::figure(OutletFlows::figureId($part->id));
+            $each = static fn (): array => array_map($flow, $line->graph->outlets);
             $figures->add('line.worst', $text, $worst->lpm, Unit::LitrePerMinute, Kind::Flow, $each);
         }
         $weak = $line->weakTogether();
@@ -124,7 +125,8 @@ final class LineFigures
         }
         $wording = $workings->wording;
         $mixes = $outlet->kind->mixes() ? 'yes' : 'no';
-        $text = new FigureText('line.figure.mains.label', 'line.figure.flow.formula', 'line.source.network', ['outlet' => $outlet->name, 'mixes' => $mixes]);
+        $with = ['outlet' => $outlet->name, 'mixes' => $mixes];
+        $text = new FigureText('line.figure.mains.label', 'line.figure.flow.formula', 'line.source.network', $with);
         $figures->add(self::mainsId($outlet), $text, $one->lpm, Unit::LitrePerMinute, Kind::Flow, static fn (): array => [
             SumInput::constant($wording->text('line.sum.upstream'), $wording->pressure($one->kpa)),
         ]);

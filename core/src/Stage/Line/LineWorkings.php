@@ -21,6 +21,7 @@ use YardCask\Core\Stage\Line\Solve\RatedPeak;
 use YardCask\Core\Stage\Line\Solve\SolvedLine;
 use YardCask\Core\Stage\Line\Solve\SolvedOutlet;
 use YardCask\Core\Stage\Line\Solve\WarmWater;
+use YardCask\Core\Stage\Tanks\Shared\Breathing;
 
 /** The line of a plan, worked out case by case. */
 final class LineWorkings implements StageWorkings
@@ -37,6 +38,7 @@ final class LineWorkings implements StageWorkings
     private function __construct(
         public readonly LineGraph $graph,
         public readonly WarmWater $warm,
+        private readonly Breathing $breathing,
     ) {
     }
 
@@ -44,12 +46,12 @@ final class LineWorkings implements StageWorkings
     {
         $graph = LineGraph::of($workings->plan);
 
-        return new self($graph, WarmWater::of($graph));
+        return new self($graph, WarmWater::of($graph), $workings->of(Breathing::class));
     }
 
     public static function sections(): array
     {
-        return ['line', 'tank_ends'];
+        return ['line', 'tank_ends', Breathing::class];
     }
 
     public function modes(): ModeSearch
@@ -73,7 +75,7 @@ final class LineWorkings implements StageWorkings
         return $this->solved[$case->key] ??= LineSolver::solve(
             $this->graph,
             $this->warm,
-            $this->networks[$case->mode->value] ??= new CaseNetwork($this->graph, $this->warm, $this->modes()->of($case->mode)),
+            $this->networks[$case->mode->value] ??= new CaseNetwork($this->graph, $this->warm, $this->modes()->of($case->mode), $this->breathing->kpa),
             $case,
             $this->near($case),
         );

@@ -12,6 +12,7 @@ use YardCask\Core\Stage\Line\Graph\LineEnd;
 use YardCask\Core\Stage\Line\LineWorkings;
 use YardCask\Core\Stage\Line\Mode\LineMode;
 use YardCask\Core\Stage\Line\Solve\LineCase;
+use YardCask\Core\Stage\Tanks\Shared\Breathing;
 
 /** The tanks that are filled through the line, and how fast. */
 final class LineFills implements StageWorkings
@@ -39,7 +40,7 @@ final class LineFills implements StageWorkings
 
     public static function sections(): array
     {
-        return ['line', 'tank_ends'];
+        return ['line', 'tank_ends', Breathing::class];
     }
 
     /** @return list<LineFill> */
@@ -48,7 +49,7 @@ final class LineFills implements StageWorkings
         if (!isset($this->found[$tank->id])) {
             $this->found[$tank->id] = [];
             foreach ($this->line->graph->fills() as $end) {
-                if ($end->owner === $tank) {
+                if ($end->owner->id === $tank->id) {
                     $this->found[$tank->id] = $this->through($end);
                 }
             }

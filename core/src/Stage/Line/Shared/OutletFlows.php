@@ -8,6 +8,7 @@ use YardCask\Core\Assessment\KeyedWorkings;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Plan\Use\PlannedUse;
 use YardCask\Core\Stage\Line\LineWorkings;
+use YardCask\Core\Stage\Tanks\Shared\Breathing;
 
 /** What the outlets give from which the uses are drawn, each open by itself, with a rested battery, new filters and a full tank. */
 final readonly class OutletFlows implements KeyedWorkings
@@ -53,7 +54,7 @@ final readonly class OutletFlows implements KeyedWorkings
 
     public static function sections(): array
     {
-        return ['use', 'line', 'tank_ends'];
+        return ['use', 'line', 'tank_ends', Breathing::class];
     }
 
     public function key(): string

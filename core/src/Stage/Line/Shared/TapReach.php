@@ -12,7 +12,6 @@ use YardCask\Core\Plan\Plan;
 use YardCask\Core\Plan\Tanks\PlannedTank;
 use YardCask\Core\Plan\Tanks\TankMounting;
 use YardCask\Core\Stage\Line\Graph\LineGraph;
-use YardCask\Core\Stage\Line\LineWorkings;
 use YardCask\Core\Stage\Line\Mode\OpenWays;
 
 /**
@@ -31,7 +30,7 @@ final readonly class TapReach implements KeyedWorkings
 
     public static function over(Workings $workings): static
     {
-        $graph = $workings->of(LineWorkings::class)->graph;
+        $graph = LineGraph::of($workings->plan);
         if ([] === $graph->outlets) {
             return new self(false, []);
         }

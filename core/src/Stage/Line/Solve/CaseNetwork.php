@@ -7,7 +7,6 @@ namespace YardCask\Core\Stage\Line\Solve;
 use YardCask\Core\Network\LineInput;
 use YardCask\Core\Network\LineLink;
 use YardCask\Core\Network\LineOutlet;
-use YardCask\Core\Network\LineSource;
 use YardCask\Core\Network\LinkEnds;
 use YardCask\Core\Network\LossLink;
 use YardCask\Core\Network\PipeLink;
@@ -16,7 +15,6 @@ use YardCask\Core\Network\RegulatorLink;
 use YardCask\Core\Pipe\PipeInput;
 use YardCask\Core\Plan\Line\FilterFigures;
 use YardCask\Core\Plan\Line\HeaterFigures;
-use YardCask\Core\Plan\Line\InletFigures;
 use YardCask\Core\Plan\Line\MixingFigures;
 use YardCask\Core\Plan\Line\OutletFigures;
 use YardCask\Core\Plan\Line\PartKind;
@@ -25,12 +23,10 @@ use YardCask\Core\Plan\Line\PassFigures;
 use YardCask\Core\Plan\Line\PlannedPart;
 use YardCask\Core\Plan\Line\PumpFigures;
 use YardCask\Core\Plan\Line\RegulatorFigures;
-use YardCask\Core\Plan\Tanks\PlannedTank;
 use YardCask\Core\Stage\Line\Graph\LineEnd;
 use YardCask\Core\Stage\Line\Graph\LineGraph;
 use YardCask\Core\Stage\Line\Graph\LinePipe;
 use YardCask\Core\Stage\Line\Mode\FoundMode;
-use YardCask\Core\Stage\Line\Mode\LineMode;
 use YardCask\Core\Stage\Line\Mode\Position;
 
 /**
@@ -55,13 +51,16 @@ final class CaseNetwork
     private array $nodes = [];
     /** @var list<LineLink|PlannedPart> links, and parts whose links depend on the case */
     private array $links = [];
+    private CaseSources $sources;
     /** @var list<array{string, string, float}> the outlets' ids, their nodes, and what flows at 100 kPa */
     private array $outlets = [];
 
+    /** @param array<string, float> $breathKpa what it takes to draw air into a tank, by its id */
     public function __construct(
         private readonly LineGraph $graph,
         private readonly WarmWater $warm,
         private readonly FoundMode $mode,
+        array $breathKpa,
     ) {
         foreach ($graph->pipes as $pipe) {
             $this->addPipe($pipe);
@@ -72,6 +71,9 @@ final class CaseNetwork
         foreach ($graph->draws() as $draw) {
             $this->node($draw);
         }
+        $this->sources = new CaseSources($graph, $mode->mode, $breathKpa);
+        $this->nodes += $this->sources->nodes;
+        array_push($this->links, ...$this->sources->links);
         foreach ($mode->mode->fillsTanks() ? $graph->fills() : [] as $fill) {
             $this->outlets[] = [$fill->key, $this->node($fill), self::OPEN_END_LPM];
         }
@@ -86,7 +88,7 @@ final class CaseNetwork
             if ($link instanceof LineLink) {
                 $links[] = $link;
             } elseif ($link->figures instanceof PumpFigures) {
-                array_push($links, ...$case->mode->pumps() ? $this->pump($link, $link->figures, $case, $held[$link->id] ?? null) : $this->idle($link, $link->figures));
+                array_push($links, ...$this->pump($link, $link->figures, $case, $held[$link->id] ?? null));
                 if (isset($held[$link->id])) {
                     $nodes[self::inside($link)] = $link->zM - $case->slope * ($link->xM ?? 0.0);
                 }
@@ -110,45 +112,7 @@ final class CaseNetwork
             $this->outlets,
         );
 
-        return new LineInput(PipeInput::COLD_C, $nodes, $this->sources($case), $links, $outlets);
-    }
-
-    /** @return list<LineSource> where the water of the mode comes from */
-    private function sources(LineCase $case): array
-    {
-        return match ($case->mode) {
-            LineMode::MainsUse, LineMode::MainsFill => $this->inlets(PartKind::MainsInlet),
-            LineMode::Fill => $this->inlets(PartKind::FillInlet),
-            default => $this->tanks($case),
-        };
-    }
-
-    /** @return list<LineSource> at the highest pressure of the supply; a bucket stands level with its inlet */
-    private function inlets(PartKind $kind): array
-    {
-        $sources = [];
-        foreach ($this->graph->parts($kind) as $part) {
-            if ($part->figures instanceof InletFigures && null !== $this->graph->pipeAt($part, PartPort::Out)) {
-                $sources[] = new LineSource($this->port($part, PartPort::Out), null, $part->figures->mostKpa);
-            }
-        }
-
-        return $sources;
-    }
-
-    /** @return list<LineSource> */
-    private function tanks(LineCase $case): array
-    {
-        $sources = [];
-        foreach ($this->graph->draws() as $draw) {
-            if ($draw->owner instanceof PlannedTank) {
-                $tank = $draw->owner;
-                $depthMm = $tank->outletHeightMm + $case->fill * ($tank->overflowMm() - $tank->outletHeightMm);
-                $sources[] = new LineSource($draw->node, $tank->zM + $case->raiseM + $depthMm / 1000 - $case->slope * $tank->xM, null);
-            }
-        }
-
-        return $sources;
+        return new LineInput(PipeInput::COLD_C, $nodes, $this->sources->of($case), $links, $outlets);
     }
 
     private function addPipe(LinePipe $pipe): void
@@ -221,6 +185,10 @@ final class CaseNetwork
             return [];
         }
         $ends = $this->through($part);
+        if (!$case->mode->pumps()) {
+            // At rest its valves let water through the one way.
+            return [new LossLink($ends, max(array_column($pairs, 0)), self::IDLE_KPA, 2.0, true)];
+        }
         $volts = null === $figures->volts ? 1.0 : $case->volts / LineCase::RATED_V;
         $lift = PartKind::SubmersiblePump === $part->kind ? $volts ** 2 : $volts;
         $curve = array_map(static fn (array $pair): array => [$pair[0] * $volts, $pair[1] * $lift], $pairs);
@@ -233,14 +201,6 @@ final class CaseNetwork
             new PumpLink(new LinkEnds($ends->id, $ends->from, $inside), $curve, true, null),
             new RegulatorLink($heldKpa, new LossLink(new LinkEnds($ends->id.'/held', $inside, $ends->to), self::FREE_LPM, self::FREE_KPA, 2.0, true)),
         ];
-    }
-
-    /** @return list<LineLink> a pump at rest: its valves let water through the one way */
-    private function idle(PlannedPart $part, PumpFigures $figures): array
-    {
-        $pairs = $figures->pairs();
-
-        return null === $pairs ? [] : [new LossLink($this->through($part), max(array_column($pairs, 0)), self::IDLE_KPA, 2.0, true)];
     }
 
     /** Behind a pump, before what holds its pressure. */

@@ -30,7 +30,12 @@ final class Handling
     {
         return array_values(
             array_filter(
-                [self::filling($working, $workings), ...self::throughTheLine($working, $workings), self::draining($working, $workings), self::sender($working, $workings)],
+                [
+                    self::filling($working, $workings),
+                    ...self::throughTheLine($working, $workings),
+                    self::draining($working, $workings),
+                    self::sender($working, $workings),
+                ],
                 is_string(...),
             ),
         );
@@ -49,7 +54,12 @@ final class Handling
             RunEnd::Funnel => 'tanks.filling.cans',
             RunEnd::Bucket => 'tanks.filling.pump',
             default => 'tanks.filling.hose',
-        }, ['cans' => (int) ceil($working->fullL() / $canL - 1e-9), 'can' => Amount::litres($canL), 'flow' => Amount::flow($filling->givenLpm), 'known' => $filling->isAssumed ? 'no' : 'yes']);
+        }, [
+            'cans' => (int) ceil($working->fullL() / $canL - 1e-9),
+            'can' => Amount::litres($canL),
+            'flow' => Amount::flow($filling->givenLpm),
+            'known' => $filling->isAssumed ? 'no' : 'yes',
+        ]);
         if (null === $minutes) {
             return $workings->wording->text('tanks.filling.nothing', ['by' => $by]);
         }

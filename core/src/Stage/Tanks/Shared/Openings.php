@@ -117,8 +117,8 @@ final readonly class Openings
         return $lpm;
     }
 
-    /** What pushes air out by all of them together; they share the flow so that each takes the same pressure. */
-    private function airKpa(float $lpm, ?float $boreMm): float
+    /** What pushes air out, or in, by all of them together, in kPa; they share the flow so that each takes the same pressure. */
+    public function airKpa(float $lpm, ?float $boreMm = null): float
     {
         $each = array_map(static fn (TankRun $run): float => 1 / sqrt(self::path($run, $boreMm)->airKpa($lpm)), $lpm > 0 ? $this->runs : []);
 

@@ -39,7 +39,8 @@ final class PortProposal
         $usual = self::port($role, $tank, $plan);
         $wanted = null === $boreMm ? $usual : PartFields::changed($usual, ['boreMm' => $boreMm]);
         $spare = self::spareFor($wanted, $tank);
-        $port = null === $spare ? $wanted : PartFields::changed($tank->ports[$spare], ['name' => $wanted->name, 'role' => $role, 'drilled' => true] + (null === $boreMm ? [] : ['boreMm' => $boreMm]));
+        $drilled = ['name' => $wanted->name, 'role' => $role, 'drilled' => true] + (null === $boreMm ? [] : ['boreMm' => $boreMm]);
+        $port = null === $spare ? $wanted : PartFields::changed($tank->ports[$spare], $drilled);
         $needsHose = !\in_array($role, [PortRole::Gauge, PortRole::Spare], true);
         $hose = $needsHose ? self::hose($port, $working, $workings) : PlanPatch::none();
         if (null === $hose || (null === $spare && \count($tank->ports) >= PlannedTank::MOST_PORTS)) {

@@ -28,7 +28,8 @@ final class ShowerMissing implements Rule
         $demands = $workings->of(UseWorkings::class)->demand()->uses;
         foreach ($workings->plan->use->uses as $index => $use) {
             $isShower = null !== $use->flowLpm && (self::HABIT === $use->habit || str_contains(mb_strtolower($use->name), self::HABIT));
-            if ($isShower && !\in_array($use->outlet, array_column($workings->plan->line->outlets(), 'id'), true) && $demands[$index]->stayL > 0 && !ShowerBranch::isThere($workings)) {
+            $isNamed = \in_array($use->outlet, array_column($workings->plan->line->outlets(), 'id'), true);
+            if ($isShower && !$isNamed && $demands[$index]->stayL > 0 && !ShowerBranch::isThere($workings)) {
                 return [self::finding($index, $use, $workings)];
             }
         }
