@@ -231,7 +231,7 @@ final class FindingWordsTest extends TestCase
             'A hose left on bulges Tail tank',
             'Once the tank is full, 15 L/min has to leave through its openings. That puts 53 kPa on the lid, and the walls are assumed to hold 10 kPa. A blocked vent does the same from the first litre, and lets the pump suck the walls in.',
             '53.3 of 10.0 kPa',
-            ['Use a bore of 13 mm for Vent of Tail tank', 'Turn the hose down to 6.0 L/min'],
+            ['Use a bore of 13 mm for Vent of Tail tank', 'Turn the hose down to 5.0 L/min'],
         ];
         yield 'cans that nobody pours' => [
             $set('/tanks/1/poured', 'false'),
