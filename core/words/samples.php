@@ -49,7 +49,7 @@ return [
     'of' => 'the pump', 'number' => '3', 'rig' => 'van', 'rigs' => 'van, trailer, boat', 'often' => Amount::number(120), 'opening' => 'front', 'other' => 'Nose tank', 'others' => '3', 'frame.list.others' => 'the sink, the washer',
     'out' => Amount::mm(55), 'outlet' => 'the shower', 'line.figure.outlet' => 'Shower', 'line.scene.outlet' => 'Shower', 'line.system.outlet' => 'Shower',
     'outlets' => 3, 'line.runs-dry.outlets' => ['the galley tap', 'the basin tap'], 'line.runs-dry.title.outlets' => ['the shower'], 'line.runs-dry.others' => ['Tail tank'],
-    'line.runs-dry.tanks' => ['Nose tank'], 'litres_rest' => Amount::litres(50), 'litres_least' => Amount::litres(1), 'line.pump-unstopped.outlets' => ['the tap', 'the shower'], 'over' => Amount::kg(36), 'tanks.over' => Amount::mm(30), 'overlap' => Amount::mm(48),
+    'line.runs-dry.tanks' => ['Nose tank'], 'litres_waste' => Amount::litres(38), 'trips' => 2, 'at_a_time' => 2, 'litres_rest' => Amount::litres(50), 'litres_least' => Amount::litres(1), 'line.pump-unstopped.outlets' => ['the tap', 'the shower'], 'over' => Amount::kg(36), 'tanks.over' => Amount::mm(30), 'overlap' => Amount::mm(48),
     'part' => 'the filter', 'line.mode.part' => 'Ball valve', 'line.fix.cap.part' => 'Tee 3', 'parts' => ['the pump'], 'line.system.costs.parts' => 11,
     'line.system.dropped.parts' => ['Kettle'], 'line.mode.trouble.parts' => ['Tee 3', 'Tank'], 'line.input.parts' => '96', 'past' => ['35 mm past the rear wall'],
     'people' => 4, 'per' => 'a day', 'pipe' => 'the pipe from Tee 3 to the shower', 'line.pipe-lost.pipe' => 'Pipe 4', 'line.port-twice.pipe' => 'Pipe 4',

@@ -62,6 +62,12 @@ final readonly class Plan implements PlanPart
     }
 
     /** @throws InvalidInput with every error of the document */
+    /** Whether the rig moves on with its waste tanks empty. */
+    public function emptiesWaste(): bool
+    {
+        return $this->load->wasteEmptied ?? $this->use->stay->hasDrainOnLeaving();
+    }
+
     public static function fromJson(string $json): self
     {
         return self::read(Json::decode($json));

@@ -236,7 +236,7 @@ return [
     'line.gravity.as-it-is' => 'as it is',
     'line.gravity.raise' => 'the tank {raise} higher',
     'line.gravity.not-even' => 'not even with the tank {raise} higher',
-    'line.gravity.words' => '{flow_full} from a full tank, {flow_low} when it is nearly empty; {ends, select, yes {all {litres} in {minutes}} other {the last of it never comes out}}{slopes, select, yes {; {flow_sloped} on a slope of {slope}} other {}}. {vented, select, yes {Its vent of {vent} costs {loss} of that pressure.} other {Air has to get in: a cap that shuts tight stops the flow.}}',
+    'line.gravity.words' => '{flow_full} from a full tank, {flow_low} when it is nearly empty; {ends, select, yes {all {litres} in {minutes}} other {the last of it never comes out}}{slopes, select, yes {; {flow_sloped} on a slope of {slope}} other {}}. {vented, select, yes {Air gets in through {vent}, which costs {loss} of that pressure.} other {Air has to get in: a cap that shuts tight stops the flow.}}',
     'line.by-hand.pump' => '{pump}: {strokes} strokes for {litres}{lifted, select, yes {, lifted {lift}} other {}}',
     'line.by-hand.kettle' => '{kettle}: full, at {hot}, with {cold} of cold it makes {mixed} at {warm}',
 

@@ -7,7 +7,7 @@ return [
 
     // The states of the rig
     'load.state' => '{state, select, dry {with empty tanks} travelling {{rig, select, boat {under way} other {on the road}}} brim_full {brim full} used_up {when the water is used up} other {filled up again with the waste still aboard}}',
-    'load.state.title' => '{state, select, dry {Empty} travelling {{rig, select, boat {Under way} other {On the road}}} brim_full {Brim full} used_up {Used up, waste aboard} other {Filled again, waste aboard}}',
+    'load.state.title' => '{state, select, dry {Empty} travelling {{rig, select, boat {Under way} other {On the road}}} brim_full {Brim full} used_up {{waste, select, emptied {Used up, waste emptied} other {Used up, waste aboard}}} other {Filled again, waste aboard}}',
     'load.state.part-used' => 'after {litres} is used',
 
     // The limits, and what carries the weight
@@ -26,6 +26,8 @@ return [
     'load.answer.over-dry.why' => '{carrier} carries {kg} with empty tanks; its limit is {kg_limit}. Something else has to move or stay at home.',
     'load.answer.nose' => 'The nose carries only [{share}] of the trailer {when}.',
     'load.answer.nose.why' => 'Below {least} the trailer sways, and filling more or less does not help. Move weight forward.',
+    'load.answer.waste' => 'Empty the waste tank first: [{spare}] {broken, select, yes {over} other {left}} {when}.',
+    'load.answer.waste.why' => '{carrier} carries {kg} with {litres_waste} of waste water aboard; its limit is {kg_limit}. With the waste emptied before you move on, you may {rig, select, boat {sail} other {travel}} with {litres} at most.',
     'load.answer.no-fill' => '[{spare}] {broken, select, yes {over} other {left}} {when}.',
     'load.answer.no-fill.why' => '{carrier} carries {kg}; its limit is {kg_limit}. Filling more or less does not help: move something or leave it at home.',
     'load.answer.no-water' => 'No water aboard yet: [{spare}] to spare.',
@@ -48,6 +50,7 @@ return [
     'load.over.title' => '{carrier} is {over} over its limit {when}',
     'load.over.why' => 'It carries {kg}; {whose, select, tow_bar {the tow bar allows} tow_car {the tow car allows} tow_car_rear {the tow car’s rear axle allows} towed {the tow car may pull} train {the limit of the whole train leaves} other {its limit is}} {kg_limit}. {water} of that is water.',
     'load.over.why.dry' => 'It carries {kg}; {whose, select, tow_bar {the tow bar allows} tow_car {the tow car allows} tow_car_rear {the tow car’s rear axle allows} towed {the tow car may pull} train {the limit of the whole train leaves} other {its limit is}} {kg_limit}. It is over even without water, so something else has to move or stay at home.',
+    'load.over.why.waste' => 'It carries {kg}; {whose, select, tow_bar {the tow bar allows} tow_car {the tow car allows} tow_car_rear {the tow car’s rear axle allows} towed {the tow car may pull} train {the limit of the whole train leaves} other {its limit is}} {kg_limit}. With the waste of the stay emptied first, it would not be over.',
     'load.over.why.used' => 'It carries {kg}; {whose, select, tow_bar {the tow bar allows} tow_car {the tow car allows} tow_car_rear {the tow car’s rear axle allows} towed {the tow car may pull} train {the limit of the whole train leaves} other {its limit is}} {kg_limit}. Water in the tanks takes weight off it, and by then the water is used.',
     'load.over.look' => 'Check the plate',
     'load.gross-over.meaning' => 'At some point between setting off and used up, or with empty tanks, the rig weighs more than its gross (or load) limit.',
@@ -149,6 +152,10 @@ return [
     'load.fill.limited' => '{limit} at its limit',
     'load.draw.order' => 'If you draw the tanks together, they put {together} on one side at most. If you draw one after the other, {first}: {least}{matters, select, yes {; the other way round, up to {most}} other {}}.',
     'load.draw.first' => 'start with {tanks}',
+    'load.fix.empty-waste' => 'Empty the waste tank first',
+    'load.arrival.hose' => '{minutes} by a hose at {flow}{known, select, no {, assumed} other {}}',
+    'load.arrival.cans' => '{cans, plural, one {# can} other {# cans}} of {can}{known, select, no {, assumed} other {}}: {trips, plural, one {one trip} other {# trips}} with {at_a_time} at a time, {minutes}',
+    'load.arrival.own-cans' => 'carried to the tap: {trips, plural, one {one trip} other {# trips}} with {at_a_time} at a time, {minutes}',
     'load.slip.why-not' => 'No fill instructions yet: filled like this, {carrier} is over its limit.',
     'load.slip.cans-full' => '{full} of {cans} full, {each} each',
     'load.slip.can-part' => 'one with {litres}',
@@ -216,6 +223,8 @@ return [
     'load.figure.heel.label' => 'Heel',
     'load.figure.heel-worst.label' => 'Heel, {when}',
     'load.figure.heel.formula' => 'tan heel = Σ weight × place across ÷ (displacement × GM left)',
+    'load.figure.arrival.label' => '{tank}, to fill up on arrival',
+    'load.figure.arrival.formula' => 'full × (1 − how full it travels)',
     'load.figure.slip.label' => '{tank}, to fill {rig, select, boat {before casting off} other {for the road}}',
     'load.figure.slip.formula' => 'brim full × how full − water below the outlet',
     'load.figure.slip-minutes.label' => '{tank}, minutes with the hose',

@@ -3,13 +3,20 @@ import { inWords, valueAt } from "../plan/state/edits";
 import { usePlan } from "../plan/state/PlanContext";
 import { Choice } from "./Choice";
 
+type Props = {
+  pointer: string;
+  bare?: boolean;
+  /** What holds where nobody has said yes or no. */
+  usual?: boolean;
+};
+
 /** A choice of the plan, with the core's words for it. */
-export function ChoiceField({ pointer, bare = false }: { pointer: string; bare?: boolean }) {
+export function ChoiceField({ pointer, bare = false, usual = false }: Props) {
   const { plan, set } = usePlan();
   const choice = useChoices()[pointer.replace(/\/\d+(?=\/)/g, "/*")];
   if (!choice) return null;
   const isYesNo = choice.options.some((one) => one.value === "true");
-  const value = valueAt(plan, pointer) ?? (isYesNo ? false : undefined);
+  const value = valueAt(plan, pointer) ?? (isYesNo ? usual : undefined);
   return (
     <Choice
       label={choice.label}

@@ -9,6 +9,7 @@ use YardCask\Core\Plan\Field\Parts;
 use YardCask\Core\Plan\Field\PlanPart;
 use YardCask\Core\Plan\Field\Variants;
 use YardCask\Core\Plan\Field\WrittenAsDeclared;
+use YardCask\Core\Plan\Field\YesNo;
 use YardCask\Core\Plan\Rig\PlannedBoat;
 use YardCask\Core\Plan\Rig\PlannedRig;
 use YardCask\Core\Plan\Rig\PlannedRoadRig;
@@ -53,6 +54,9 @@ final readonly class LoadPlan implements PlanPart
         /** A cheap meter is wrong by a factor, which this tells. */
         #[Measured('what a flow meter reads for one bucket', 'A meter reads for one bucket', Kind::Volume, Unit::Litre, 0.1, 120, group: self::FILLING)]
         public ?float $meterL = null,
+        /** Whether waste tanks are emptied before the rig moves on; null for what is usual with the way the crew stays. */
+        #[YesNo('Waste emptied before you move on')]
+        public ?bool $wasteEmptied = null,
     ) {
     }
 }

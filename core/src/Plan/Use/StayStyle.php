@@ -34,6 +34,12 @@ enum StayStyle: string implements NamedChoice
         };
     }
 
+    /** Whether there is a drain to empty the waste into before moving on. */
+    public function hasDrainOnLeaving(): bool
+    {
+        return self::Sites === $this;
+    }
+
     /** Whether there is a tap where the stay begins, so that the tanks can be brimmed there. */
     public function hasTapOnArrival(): bool
     {

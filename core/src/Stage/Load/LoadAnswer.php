@@ -19,6 +19,7 @@ use YardCask\Core\Stage\Load\Shared\LimitWords;
 use YardCask\Core\Stage\Load\Shared\LimitWorking;
 use YardCask\Core\Stage\Load\Shared\LoadWorkings;
 use YardCask\Core\Stage\Load\Shared\RigState;
+use YardCask\Core\Stage\Load\Shared\WasteFirst;
 use YardCask\Core\Stage\Load\Shared\WheelLoads;
 use YardCask\Core\Stage\Load\Trim\Balance;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
@@ -98,6 +99,10 @@ final readonly class LoadAnswer
             }
         }
         $worst = $this->load->worstLimit();
+        $emptied = WasteFirst::without($this->workings)?->of(GreatestFill::class);
+        if (true === $emptied?->exists) {
+            return $this->wasteFirst($worst, $emptied);
+        }
         $nose = (new Balance($this->workings))->leastNose();
         if (null !== $nose && $nose[0] < GreatestFill::LEAST_NOSE_SHARE) {
             return Answer::of($wording, 'load.answer.nose', 'load.answer.nose.why', 'load.nose_least', [
@@ -107,21 +112,42 @@ final readonly class LoadAnswer
             ]);
         }
 
-        return Answer::of($wording, 'load.answer.no-fill', 'load.answer.no-fill.why', 'load.'.$worst->name->value.'.least_spare', [
+        return Answer::of($wording, 'load.answer.no-fill', 'load.answer.no-fill.why', self::figure($worst), $this->spare($worst));
+    }
+
+    /** No fill will do only because the waste of the stay is aboard. */
+    private function wasteFirst(LimitWorking $worst, GreatestFill $emptied): Answer
+    {
+        return Answer::of($this->workings->wording, 'load.answer.waste', 'load.answer.waste.why', self::figure($worst), $this->spare($worst) + [
+            'rig' => $this->rig->kind(),
+            'litres_waste' => Amount::litres(WasteFirst::litres($this->workings)),
+            'litres' => Amount::litresAtMost($emptied->litres),
+        ]);
+    }
+
+    /** @return array<string, Amount|Phrase|string> what is left to a limit, and when */
+    private function spare(LimitWorking $worst): array
+    {
+        return [
             'spare' => Amount::kg(abs($worst->onTheRoad->kg)),
             'broken' => $worst->onTheRoad->isBroken() ? 'yes' : 'no',
             'when' => $worst->onTheRoad->moment->phrase($this->rig->kind()),
             'carrier' => $this->carrier($worst->name),
             'kg' => Amount::kg($worst->limitKg - $worst->onTheRoad->kg),
             'kg_limit' => Amount::kg($worst->limitKg),
-        ]);
+        ];
+    }
+
+    private static function figure(LimitWorking $limit): string
+    {
+        return 'load.'.$limit->name->value.'.least_spare';
     }
 
     private function noWater(): Answer
     {
         $worst = $this->load->worstLimit();
 
-        return Answer::of($this->workings->wording, 'load.answer.no-water', 'load.answer.no-water.why', 'load.'.$worst->name->value.'.least_spare', [
+        return Answer::of($this->workings->wording, 'load.answer.no-water', 'load.answer.no-water.why', self::figure($worst), [
             'spare' => Amount::kg($worst->onTheRoad->kg),
             'limit' => LimitWords::name($worst->name, $this->workings->rigWords),
         ]);

@@ -12,6 +12,7 @@ use YardCask\Core\Plan\Tanks\WaterKind;
 use YardCask\Core\Stage\Load\Figures\EmptyFigures;
 use YardCask\Core\Stage\Load\Figures\FillFigures;
 use YardCask\Core\Stage\Load\Figures\LimitFigures;
+use YardCask\Core\Stage\Load\Fill\ArrivalSlip;
 use YardCask\Core\Stage\Load\Fill\FillSlip;
 use YardCask\Core\Stage\Load\Shared\LoadWorkings;
 use YardCask\Core\Stage\Load\Shared\WheelLoads;
@@ -49,6 +50,7 @@ final readonly class LoadFigures
         $fills->addBestSplit();
         BalanceFigures::add($workings, $figures, $sheet->inputs);
         FillSlip::addFigures($workings, $figures);
+        ArrivalSlip::addFigures($workings, $figures);
     }
 
     private function addAboard(): void

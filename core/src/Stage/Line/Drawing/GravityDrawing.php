@@ -5,19 +5,20 @@ declare(strict_types=1);
 namespace YardCask\Core\Stage\Line\Drawing;
 
 use YardCask\Core\Assessment\Workings;
-use YardCask\Core\Pipe\AirFlow;
 use YardCask\Core\Plan\Field\PartFields;
 use YardCask\Core\Plan\Line\OutletFigures;
 use YardCask\Core\Plan\Line\PlannedPart;
 use YardCask\Core\Plan\Line\PlannedPipe;
 use YardCask\Core\Plan\Plan;
-use YardCask\Core\Plan\Tanks\PlannedPort;
 use YardCask\Core\Plan\Tanks\PlannedTank;
-use YardCask\Core\Plan\Tanks\PortRole;
 use YardCask\Core\Stage\Line\Graph\LinePipe;
 use YardCask\Core\Stage\Line\LineWorkings;
 use YardCask\Core\Stage\Line\Solve\LineCase;
 use YardCask\Core\Stage\Line\Solve\WaterPath;
+use YardCask\Core\Stage\Tanks\Shared\HosePath;
+use YardCask\Core\Stage\Tanks\Shared\Openings;
+use YardCask\Core\Stage\Tanks\Shared\TankRun;
+use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
 use YardCask\Core\Tank\TankVolumeCalculator;
 use YardCask\Core\Words\Amount;
 use YardCask\Core\Words\Phrase;
@@ -152,8 +153,8 @@ final readonly class GravityDrawing
             $this->lpm($this->line, new LineCase([$this->outlet->id], slope: self::SLOPE)),
             $this->lpm($this->line, new LineCase([$this->outlet->id], slope: -self::SLOPE)),
         );
-        $vents = array_filter($tank->ports, static fn (PlannedPort $port): bool => PortRole::Vent === $port->role);
-        $ventMm = [] === $vents ? null : max(array_map(static fn (PlannedPort $port): float => $port->boreMm, $vents));
+        $openings = Openings::of($this->workings->of(TanksWorkings::class)->one($tank), $this->workings);
+        $boreMm = max([0.0, ...array_map(static fn (TankRun $run): float => HosePath::of($run)->narrowestMm(), $openings->runs)]);
 
         return $wording->text('line.gravity.words', [
             'flow_full' => Amount::flow($full),
@@ -164,9 +165,9 @@ final readonly class GravityDrawing
             'slopes' => $sloped < 0.95 * $full ? 'yes' : 'no',
             'flow_sloped' => Amount::flow($sloped),
             'slope' => Amount::share(self::SLOPE),
-            'vented' => null === $ventMm ? 'no' : 'yes',
-            'vent' => Amount::mm($ventMm ?? 0.0),
-            'loss' => Amount::pressure(null === $ventMm ? 0.0 : AirFlow::throughHoleKpa($full, $ventMm)),
+            'vented' => [] === $openings->runs ? 'no' : 'yes',
+            'vent' => Amount::mm($boreMm),
+            'loss' => Amount::pressure($openings->airKpa($full)),
         ]);
     }
 }

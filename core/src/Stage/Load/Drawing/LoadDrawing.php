@@ -12,6 +12,7 @@ use YardCask\Core\Output\SentAsDeclared;
 use YardCask\Core\Payload\LimitName;
 use YardCask\Core\Plan\Rig\PlannedRoadRig;
 use YardCask\Core\Plan\Rig\PlannedTrailer;
+use YardCask\Core\Stage\Load\Fill\ArrivalSlip;
 use YardCask\Core\Stage\Load\Fill\DrawOrder;
 use YardCask\Core\Stage\Load\Fill\FillSlip;
 use YardCask\Core\Stage\Load\Shared\LimitWords;
@@ -19,6 +20,7 @@ use YardCask\Core\Stage\Load\Shared\LimitWorking;
 use YardCask\Core\Stage\Load\Shared\LoadWorkings;
 use YardCask\Core\Stage\Load\Shared\RigState;
 use YardCask\Core\Stage\Load\Trim\BalanceWords;
+use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
 use YardCask\Core\Words\Amount;
 
 /** What the Load stage draws beside the rig itself; lists are empty and offers left out where another stage is looked at. */
@@ -30,6 +32,7 @@ final readonly class LoadDrawing implements Drawing, \JsonSerializable
      * @param list<LimitBar> $limits
      * @param list<StateRow> $states
      * @param list<string> $taken
+     * @param list<ArrivalRow> $arrival
      * @param list<SlipRow> $slip
      * @param list<SentFix> $removeAxles
      */
@@ -44,11 +47,16 @@ final readonly class LoadDrawing implements Drawing, \JsonSerializable
         /** The ids of the seats that somebody sits on. */
         #[ListOf('string')]
         public array $taken,
+        /** How to fill up each tank on arrival. */
+        #[ListOf(ArrivalRow::class)]
+        public array $arrival,
         /** How to fill each tank for the road. */
         #[ListOf(SlipRow::class)]
         public array $slip,
         /** Why there is no slip; empty where there is one. */
         public string $slipWhyNot,
+        /** Whether the waste is emptied before the rig moves on, said or usual; null without a tank for it. */
+        public ?bool $wasteEmptied,
         /** Only where the stage is looked at. */
         public ?StayCurve $stay,
         /** How the weight lies along the rig; null where there is nothing to say. */
@@ -77,10 +85,12 @@ final readonly class LoadDrawing implements Drawing, \JsonSerializable
             limits: array_map(static fn (LimitWorking $limit): LimitBar => self::bar($limit, $workings), $load->limits()),
             fill: FillDrawing::of($workings),
             span: self::span($workings),
-            states: $looked ? array_map(static fn (RigState $state): StateRow => self::row($state, $workings), RigState::cases()) : [],
+            states: $looked ? array_map(static fn (RigState $state): StateRow => self::row($state, $workings), $load->states()) : [],
             taken: array_column($load->people->taken, 'id'),
+            arrival: $looked ? ArrivalSlip::rows($workings) : [],
             slip: $looked ? FillSlip::rows($workings) : [],
             slipWhyNot: FillSlip::whyNot($workings),
+            wasteEmptied: [] === $workings->of(TanksWorkings::class)->thatTakeWaste() ? null : $workings->plan->emptiesWaste(),
             stay: $looked ? StayCurve::of($workings) : null,
             balance: BalanceWords::of($workings),
             draw: $looked ? DrawOrder::words($workings) : null,
@@ -127,7 +137,7 @@ final readonly class LoadDrawing implements Drawing, \JsonSerializable
             $cells[] = new StateCell('load.'.$limit->name->value.'.'.$state->figureSuffix(), $wording->kg($spare->kg), $spare->isBroken());
         }
 
-        return new StateRow($workings->wording->phrase($state->title($workings->plan->load->rig->kind())), $cells);
+        return new StateRow($workings->wording->phrase($state->title($workings->plan->load->rig->kind(), $workings->plan->emptiesWaste())), $cells);
     }
 
     private static function span(Workings $workings): Span

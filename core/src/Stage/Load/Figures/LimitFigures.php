@@ -42,7 +42,7 @@ final readonly class LimitFigures
             $with + ['state' => $state->phrase($rig)],
         );
         $plate = static fn (string $label, string $formula): FigureText => new FigureText($label, $formula, 'load.source.plate', $with);
-        foreach (RigState::cases() as $state) {
+        foreach ($this->load->states() as $state) {
             $text = $moments('load.figure.at-limit.label', $state);
             $this->figures->kg(
                 $id.'.'.$state->figureSuffix(),

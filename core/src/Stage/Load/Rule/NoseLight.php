@@ -15,6 +15,7 @@ use YardCask\Core\Stage\Load\Shared\EstimateError;
 use YardCask\Core\Stage\Load\Shared\GreatestFill;
 use YardCask\Core\Stage\Load\Shared\LoadWorkings;
 use YardCask\Core\Stage\Load\Shared\RigState;
+use YardCask\Core\Stage\Load\Shared\WasteFirst;
 use YardCask\Core\Stage\Load\Shift\WeightShift;
 use YardCask\Core\Stage\Load\Trim\Balance;
 use YardCask\Core\Words\Amount;
@@ -62,6 +63,7 @@ final class NoseLight implements RuleWithThresholds
                 ],
             ),
             static fn (): array => [
+                ...WasteFirst::fixes($workings),
                 ...WeightShift::relieve(LimitName::Axle, $shortKg + EstimateError::on(LimitName::LeastNose, $workings->plan), $moment, $workings),
                 ...TravelFill::allowed($workings),
             ],

@@ -17,6 +17,7 @@ use YardCask\Core\Stage\Load\Shared\LimitWorking;
 use YardCask\Core\Stage\Load\Shared\LoadWorkings;
 use YardCask\Core\Stage\Load\Shared\RigLimit;
 use YardCask\Core\Stage\Load\Shared\RigState;
+use YardCask\Core\Stage\Load\Shared\WasteFirst;
 use YardCask\Core\Stage\Load\Shift\WeightShift;
 use YardCask\Core\Stage\Tanks\Shared\TankLength;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
@@ -49,6 +50,7 @@ final class OverLimit implements Rule
         $waterKg = $kg - $limit->fill->emptyKg;
         $why = match (true) {
             $limit->isOverBeforeWater() => 'load.over.why.dry',
+            WasteFirst::cures($limit->name, $workings) => 'load.over.why.waste',
             $waterKg > 0 => 'load.over.why',
             default => 'load.over.why.used',
         };
@@ -67,6 +69,7 @@ final class OverLimit implements Rule
                 'whose' => RigLimit::of($limit->name, $rig)->whose,
             ]),
             static fn (): array => [
+                ...WasteFirst::fixes($workings),
                 ...TravelFill::allowed($workings),
                 ...WeightShift::relieveWithMargin($limit->name, $overKg, $limit->errorKg, $moment, $workings),
             ],

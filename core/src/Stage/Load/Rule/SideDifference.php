@@ -13,6 +13,7 @@ use YardCask\Core\Plan\Rig\PlannedRoadRig;
 use YardCask\Core\Stage\Load\LoadFinding;
 use YardCask\Core\Stage\Load\Shared\LoadWorkings;
 use YardCask\Core\Stage\Load\Shared\RigState;
+use YardCask\Core\Stage\Load\Shared\WasteFirst;
 use YardCask\Core\Stage\Load\Shift\SideShift;
 use YardCask\Core\Stage\Load\Trim\Balance;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
@@ -55,7 +56,7 @@ final class SideDifference implements RuleWithThresholds
                 'share' => Amount::share(self::SHARE_OF_WHOLE),
                 'when' => $moment->phrase($rig->kind()),
             ]),
-            static fn (): array => self::proposals($workings, $rig->trackM(), $differenceKg, $balance->sideMiddleKg()),
+            static fn (): array => [...WasteFirst::fixes($workings), ...self::proposals($workings, $rig->trackM(), $differenceKg, $balance->sideMiddleKg())],
         )];
     }
 

@@ -12,6 +12,7 @@ use YardCask\Core\Payload\LimitName;
 use YardCask\Core\Stage\Load\LoadFinding;
 use YardCask\Core\Stage\Load\Shared\LoadWorkings;
 use YardCask\Core\Stage\Load\Shared\RigState;
+use YardCask\Core\Stage\Load\Shared\WasteFirst;
 use YardCask\Core\Stage\Load\Shift\WeightShift;
 use YardCask\Core\Stage\Load\Trim\Balance;
 use YardCask\Core\Words\Amount;
@@ -48,7 +49,7 @@ final class SteeringLight implements RuleWithThresholds
                 'kg' => Amount::kg($share * $wholeKg),
                 'whole' => Amount::kg($wholeKg),
             ]),
-            static fn (): array => WeightShift::relieve(LimitName::Rear, (self::LEAST_SHARE - $share) * $wholeKg, $moment, $workings),
+            static fn (): array => [...WasteFirst::fixes($workings), ...WeightShift::relieve(LimitName::Rear, (self::LEAST_SHARE - $share) * $wholeKg, $moment, $workings)],
         )];
     }
 }

@@ -12,6 +12,7 @@ use YardCask\Core\Assessment\Rule;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Stage\Load\LoadFinding;
 use YardCask\Core\Stage\Load\Shared\LoadWorkings;
+use YardCask\Core\Stage\Load\Shared\WasteFirst;
 use YardCask\Core\Stage\Load\Shared\WheelLoad;
 use YardCask\Core\Stage\Load\Shared\WheelLoads;
 use YardCask\Core\Stage\Load\Shift\SideShift;
@@ -42,7 +43,7 @@ final class TyreOver implements Rule
                 'kg' => Amount::kg($worst->kg),
                 'kg_limit' => Amount::kg($worst->tyreKg),
             ]),
-            static fn (): array => self::across($worst, $workings),
+            static fn (): array => [...WasteFirst::fixes($workings), ...self::across($worst, $workings)],
             new LookAt('/load/rig/axles/'.$worst->axleIndex.'/tyre_kg', new Phrase('load.tyre-over.look')),
         )];
     }

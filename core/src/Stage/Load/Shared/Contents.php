@@ -24,7 +24,7 @@ final readonly class Contents
     {
         return array_map(fn (TankWorking $working): float => match (true) {
             RigState::Dry === $state => 0.0,
-            $working->tank->holds->takesWaste() => RigState::UsedUp === $state || RigState::Refilled === $state
+            $working->tank->holds->takesWaste() => $this->isAboard($state)
                 ? $this->wasteL($working, $this->afterStayL(WaterKind::Fresh), $this->afterStayL(WaterKind::Drinking))
                 : 0.0,
             RigState::UsedUp === $state => min($working->leftL(), $this->startL($working, $this->startsBrimFull())),
@@ -83,6 +83,12 @@ final readonly class Contents
     private function afterStayL(WaterKind $holds): float
     {
         return $this->drawableL($holds, $this->startsBrimFull());
+    }
+
+    /** Whether the waste of the stay is aboard. */
+    private function isAboard(RigState $state): bool
+    {
+        return (RigState::UsedUp === $state || RigState::Refilled === $state) && !$this->workings->plan->emptiesWaste();
     }
 
     /** @return list<TankWorking> */

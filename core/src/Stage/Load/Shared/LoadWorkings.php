@@ -170,7 +170,7 @@ final class LoadWorkings implements StageWorkings
             $tank = $working->tank;
             if ($tank->holds->takesWaste()) {
                 $intoL = $drawable['fresh'] * $use->shareInto($tank, Supply::Main) + $drawable['drinking'] * $use->shareInto($tank, Supply::Drinking);
-                $share = $allL > 0 ? $intoL / $allL : 0.0;
+                $share = $allL > 0 && !$this->plan->emptiesWaste() ? $intoL / $allL : 0.0;
                 $beforeL = $wasteOfStay ? max(0.0, $this->contents->drawableL(WaterKind::Fresh, true) - $drawable['fresh']) : 0.0;
                 $waste[] = new WasteTank(
                     name: $tank->id,
@@ -179,7 +179,7 @@ final class LoadWorkings implements StageWorkings
                     xM: $tank->xM,
                     yM: $tank->yM,
                     share: $share,
-                    startL: $this->contents->wasteL($working, $beforeL, 0.0),
+                    startL: $this->plan->emptiesWaste() ? 0.0 : $this->contents->wasteL($working, $beforeL, 0.0),
                 );
             }
         }
@@ -195,11 +195,17 @@ final class LoadWorkings implements StageWorkings
     public function roadPassages(): array
     {
         $passages = [$this->passageFrom(RigState::Travelling)];
-        if ($this->contents->startsBrimFull() && [] !== $this->workings->of(TanksWorkings::class)->thatTakeWaste()) {
+        if ($this->contents->startsBrimFull() && !$this->plan->emptiesWaste() && [] !== $this->workings->of(TanksWorkings::class)->thatTakeWaste()) {
             $passages[] = $this->passageFrom(RigState::Travelling, true);
         }
 
         return array_values(array_filter($passages));
+    }
+
+    /** @return list<RigState> those that this rig comes into: it is not filled again with the waste aboard where that is emptied first */
+    public function states(): array
+    {
+        return array_filter(RigState::cases(), fn (RigState $state): bool => RigState::Refilled !== $state || !$this->plan->emptiesWaste());
     }
 
     /** @return non-empty-list<LimitWorking> in the order of checking: the whole first */

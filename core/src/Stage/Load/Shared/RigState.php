@@ -16,15 +16,15 @@ enum RigState: string
     case Travelling = 'travelling';
     /** Fresh and drinking full, waste empty. */
     case BrimFull = 'brim_full';
-    /** All drawn that can be drawn, and what of it came to the waste tanks still aboard. */
+    /** All drawn that can be drawn, and what of it came to the waste tanks still aboard, unless it is emptied before the rig moves on. */
     case UsedUp = 'used_up';
     /** As it travels, with the waste of the stay before still aboard. */
     case Refilled = 'refilled';
 
     /** As it stands over a column: “Used up, waste aboard”. */
-    public function title(RigKind $rig): Phrase
+    public function title(RigKind $rig, bool $wasteEmptied): Phrase
     {
-        return new Phrase('load.state.title', ['state' => $this, 'rig' => $rig]);
+        return new Phrase('load.state.title', ['state' => $this, 'rig' => $rig, 'waste' => $wasteEmptied ? 'emptied' : 'aboard']);
     }
 
     /** How the figures of this state end. */

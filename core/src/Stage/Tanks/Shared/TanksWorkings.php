@@ -7,6 +7,7 @@ namespace YardCask\Core\Stage\Tanks\Shared;
 use YardCask\Core\Assessment\StageWorkings;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Plan\Plan;
+use YardCask\Core\Plan\Tanks\PlannedTank;
 use YardCask\Core\Plan\Tanks\TankMounting;
 use YardCask\Core\Plan\Tanks\WaterKind;
 use YardCask\Core\Stage\Line\Shared\TapReach;
@@ -45,6 +46,11 @@ final class TanksWorkings implements StageWorkings
         }
 
         return $this->tanks;
+    }
+
+    public function one(PlannedTank $tank): TankWorking
+    {
+        return $this->all()[(int) array_search($tank->id, array_column($this->plan->tanks, 'id'), true)];
     }
 
     /** @return list<TankWorking> */
