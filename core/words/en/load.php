@@ -40,6 +40,7 @@ return [
     'load.answer.because.nose' => 'With more, the nose would carry less than {least} of the trailer by the time the water is used up.',
     'load.answer.because.full' => 'With full tanks, {carrier} is {over} over its limit. Each {volume, select, UsGallon {US gallon} ImperialGallon {imp gallon} other {litre}} adds {each} there.',
     'load.answer.because.later' => 'With more, {carrier} would go over its limit as the water is used.',
+    'load.answer.because.waste' => 'With more, {carrier} would go over its limit as the water becomes waste. With the waste emptied before you move on, it could be {litres}.',
     'load.answer.because.left' => 'With full tanks, {carrier} would have only {left} left.',
     'load.answer.margin' => ' {kg} is held back because the weights are estimated.',
     'load.answer.margin.half' => ' {kg} is held back because the weights are estimated: half of what they may be out.',

@@ -88,6 +88,10 @@ final readonly class LoadAnswer
     private function noFillWillDo(): Answer
     {
         $wording = $this->workings->wording;
+        $emptied = WasteFirst::without($this->workings)?->of(GreatestFill::class);
+        if (true === $emptied?->exists) {
+            return $this->wasteFirst($this->load->worstLimit(), $emptied);
+        }
         foreach ($this->load->limits() as $limit) {
             if ($limit->isOverBeforeWater()) {
                 return Answer::of($wording, 'load.answer.over-dry', 'load.answer.over-dry.why', 'load.'.$limit->name->value.'.over_empty', [
@@ -99,10 +103,6 @@ final readonly class LoadAnswer
             }
         }
         $worst = $this->load->worstLimit();
-        $emptied = WasteFirst::without($this->workings)?->of(GreatestFill::class);
-        if (true === $emptied?->exists) {
-            return $this->wasteFirst($worst, $emptied);
-        }
         $nose = (new Balance($this->workings))->leastNose();
         if (null !== $nose && $nose[0] < GreatestFill::LEAST_NOSE_SHARE) {
             return Answer::of($wording, 'load.answer.nose', 'load.answer.nose.why', 'load.nose_least', [
@@ -204,7 +204,11 @@ final readonly class LoadAnswer
             ]);
         }
         if ($limit->fromBrimFull->isBroken()) {
-            return new Phrase('load.answer.because.later', ['carrier' => $carrier]);
+            $emptied = WasteFirst::without($this->workings)?->of(GreatestFill::class);
+
+            return $emptied?->litres > $this->greatest->litres + 1
+                ? new Phrase('load.answer.because.waste', ['carrier' => $carrier, 'litres' => Amount::litresAtMost($emptied->litres)])
+                : new Phrase('load.answer.because.later', ['carrier' => $carrier]);
         }
 
         return new Phrase('load.answer.because.left', ['carrier' => $carrier, 'left' => Amount::kg($limit->spareIn(RigState::BrimFull)->kg)]);

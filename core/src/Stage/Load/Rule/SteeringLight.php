@@ -49,7 +49,10 @@ final class SteeringLight implements RuleWithThresholds
                 'kg' => Amount::kg($share * $wholeKg),
                 'whole' => Amount::kg($wholeKg),
             ]),
-            static fn (): array => [...WasteFirst::fixes($workings), ...WeightShift::relieve(LimitName::Rear, (self::LEAST_SHARE - $share) * $wholeKg, $moment, $workings)],
+            static fn (): array => [
+                ...WasteFirst::fixes($workings),
+                ...WeightShift::relieve(LimitName::Rear, (self::LEAST_SHARE - $share) * $wholeKg, $moment, $workings),
+            ],
         )];
     }
 }

@@ -24,7 +24,7 @@ final readonly class Contents
     {
         return array_map(fn (TankWorking $working): float => match (true) {
             RigState::Dry === $state => 0.0,
-            $working->tank->holds->takesWaste() => $this->isAboard($state)
+            $working->tank->holds->takesWaste() => RigState::UsedUp === $state || RigState::Refilled === $state
                 ? $this->wasteL($working, $this->afterStayL(WaterKind::Fresh), $this->afterStayL(WaterKind::Drinking))
                 : 0.0,
             RigState::UsedUp === $state => min($working->leftL(), $this->startL($working, $this->startsBrimFull())),
@@ -59,9 +59,12 @@ final readonly class Contents
         return ($brimFull ? 1.0 : $this->workings->plan->travelFillOf($working->tank)) * $working->fullL();
     }
 
-    /** What comes to a waste tank when some litres of each supply are used. */
+    /** What comes to a waste tank when some litres of each supply are used; nothing where it is emptied before the rig moves on. */
     public function wasteL(TankWorking $waste, float $mainL, float $drinkingL): float
     {
+        if ($this->workings->plan->emptiesWaste()) {
+            return 0.0;
+        }
         $use = $this->workings->of(UseWorkings::class);
 
         return min($waste->fullL(), $mainL * $use->shareInto($waste->tank, Supply::Main) + $drinkingL * $use->shareInto($waste->tank, Supply::Drinking));
@@ -83,12 +86,6 @@ final readonly class Contents
     private function afterStayL(WaterKind $holds): float
     {
         return $this->drawableL($holds, $this->startsBrimFull());
-    }
-
-    /** Whether the waste of the stay is aboard. */
-    private function isAboard(RigState $state): bool
-    {
-        return (RigState::UsedUp === $state || RigState::Refilled === $state) && !$this->workings->plan->emptiesWaste();
     }
 
     /** @return list<TankWorking> */

@@ -179,7 +179,7 @@ final class LoadWorkings implements StageWorkings
                     xM: $tank->xM,
                     yM: $tank->yM,
                     share: $share,
-                    startL: $this->plan->emptiesWaste() ? 0.0 : $this->contents->wasteL($working, $beforeL, 0.0),
+                    startL: $this->contents->wasteL($working, $beforeL, 0.0),
                 );
             }
         }
