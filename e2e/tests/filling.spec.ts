@@ -114,3 +114,22 @@ test("a use that names its outlet runs at the outlet’s flow, unless it has its
   await expect(differs).toBeHidden();
   await expect(glass(page, "Carried and needed")).toContainText("of 149 L");
 });
+
+test("on arrival each tank is filled up by hose or in trips with cans, and waste is emptied when one says so", async ({
+  page,
+}) => {
+  const id = await openFellside(page);
+  await page.getByRole("radio", { name: "mixed" }).click();
+  await saved(page);
+  await page.goto(`/plans/${id}/load`);
+  await page.getByRole("button", { name: "Travel with 84 L" }).click();
+  const slip = page.getByRole("region", { name: "Fill instructions" });
+  await expect(slip.getByRole("table", { name: "Filling up on arrival" })).toContainText(
+    /38\sL more2\.5\smin by a hose at 15\sL\/min, assumed2 cans of 20\sL, assumed: one trip with 2 at a time/,
+  );
+  const states = page.getByRole("table", { name: "What is left to each limit, in every state" });
+  await expect(states).toContainText("Filled again, waste aboard");
+  await slip.getByRole("radiogroup", { name: "Waste emptied before you move on" }).getByRole("radio", { name: "yes" }).click();
+  await expect(states).not.toContainText("Filled again");
+  await expect(states).toContainText("Used up, waste emptied");
+});

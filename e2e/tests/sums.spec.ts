@@ -5,15 +5,15 @@ test("every figure opens its sum, and the sum leads to the field behind it", asy
   await openFellside(page);
   await page.getByRole("button", { name: /^Payload left/ }).click();
   const sum = page.getByRole("dialog");
-  await expect(sum).toContainText("limit − the most it carries between setting off and used up");
+  await expect(sum).toContainText("limit − “Rear axle, on the road”");
   await sum
     .getByRole("row", { name: /Rear axle, on the road/ })
     .getByRole("button", { name: "its sum" })
     .click();
-  await expect(sum).toContainText("weighed + Σ weight × place ÷ wheelbase");
+  await expect(sum).toContainText("“Rear axle, weighed” + Driver × place of Driver ÷ wheelbase + …");
   await expect(sum).toContainText("moments of every weight about the axle");
   await sum
-    .getByRole("row", { name: /Boots, hose, flags/ })
+    .getByRole("row", { name: /place of Boots, hose, flags/ })
     .getByRole("button", { name: "change" })
     .click();
   await expect(page).toHaveURL(/\/load$/);
@@ -27,9 +27,9 @@ test("marks to cut, answers and parts of a day open their sums too", async ({ pa
   await openFellside(page);
   const sum = page.getByRole("dialog");
   await page.getByRole("button", { name: /^Shower 14 L/ }).click();
-  await expect(sum).toContainText("Shower, a day14 L= stay ÷ days");
+  await expect(sum).toContainText("Shower, a day14 L= whole stay ÷ days");
   await sum.getByRole("button", { name: "its sum" }).click();
-  await expect(sum).toContainText("flow × minutes × times × people × days");
+  await expect(sum).toContainText("flow × minutes × times a day × people × days");
   await sum
     .getByRole("row", { name: /minutes/ })
     .getByRole("button", { name: "change" })
@@ -37,7 +37,7 @@ test("marks to cut, answers and parts of a day open their sums too", async ({ pa
   await expect(field(page, "/use/uses/4/minutes")).toBeFocused();
   await page.getByRole("link", { name: /^Load/ }).click();
   await answer(page).getByRole("button").click();
-  await expect(sum).toContainText("brim full × (limit − held back − with empty tanks) ÷ what full tanks add");
+  await expect(sum).toContainText("“Carried, brim full” × (limit: gross limit − held back because weights are estimated");
   await expect(sum.getByRole("row", { name: /limit: gross limit/ })).toContainText("3 500 kg");
   await page.keyboard.press("Escape");
   await page.getByRole("link", { name: /^Tanks/ }).click();

@@ -14,7 +14,7 @@ final class FigureSheet
 {
     /** @var array<string, Figure> */
     private array $figures = [];
-    /** @var array<string, \Closure(): Sum> by the figure’s id */
+    /** @var array<string, PrintedSum> by the figure’s id */
     private array $sums = [];
 
     public function __construct(private readonly Wording $wording)
@@ -22,22 +22,16 @@ final class FigureSheet
     }
 
     /**
-     * @param \Closure(): list<SumInput> $inputs asked for when the sum is
+     * @param \Closure(): SumOf $sum asked for when the sums are
      * @param int $digitsMore than usual, to tell it from another figure
      */
-    public function add(string $id, FigureText $text, float $value, Unit $unit, Kind $kind, \Closure $inputs, int $digitsMore = 0): Figure
+    public function add(string $id, FigureText $text, float $value, Unit $unit, Kind $kind, \Closure $sum, int $digitsMore = 0): Figure
     {
         if (isset($this->figures[$id])) {
             throw new \LogicException('Two figures are called '.$id.'.');
         }
         $format = $this->wording->format;
-        $this->sums[$id] = fn (): Sum => new Sum(
-            $this->wording->text($text->formula, $text->with),
-            array_map($this->filledIn(...), $inputs()),
-            $this->wording->text($text->source, $text->with),
-        );
-
-        return $this->figures[$id] = new Figure(
+        $figure = new Figure(
             $id,
             $this->wording->text($text->label, $text->with),
             $value,
@@ -45,21 +39,24 @@ final class FigureSheet
             $format->symbol($kind),
             $format->reading($value, $unit, $kind, $digitsMore),
         );
+        $this->sums[$id] = new PrintedSum($figure, $unit, $kind, $digitsMore, $text, $sum);
+
+        return $this->figures[$id] = $figure;
     }
 
     /**
-     * @param \Closure(): list<SumInput> $inputs asked for when the sum is
+     * @param \Closure(): SumOf $sum asked for when the sums are
      * @param int $digitsMore than usual, to tell it from another figure
      */
-    public function litres(string $id, FigureText $text, float $litres, \Closure $inputs, int $digitsMore = 0): Figure
+    public function litres(string $id, FigureText $text, float $litres, \Closure $sum, int $digitsMore = 0): Figure
     {
-        return $this->add($id, $text, $litres, Unit::Litre, Kind::Volume, $inputs, $digitsMore);
+        return $this->add($id, $text, $litres, Unit::Litre, Kind::Volume, $sum, $digitsMore);
     }
 
-    /** @param \Closure(): list<SumInput> $inputs asked for when the sum is */
-    public function kg(string $id, FigureText $text, float $kg, \Closure $inputs): Figure
+    /** @param \Closure(): SumOf $sum asked for when the sums are */
+    public function kg(string $id, FigureText $text, float $kg, \Closure $sum): Figure
     {
-        return $this->add($id, $text, $kg, Unit::Kilogram, Kind::Mass, $inputs);
+        return $this->add($id, $text, $kg, Unit::Kilogram, Kind::Mass, $sum);
     }
 
     public function get(string $id): Figure
@@ -78,16 +75,9 @@ final class FigureSheet
         return $this->figures;
     }
 
-    private function filledIn(SumInput $input): SumInput
-    {
-        $figure = null === $input->figure ? null : $this->get($input->figure);
-
-        return null === $figure ? $input : SumInput::figure($figure->id, $figure->label, $figure->text);
-    }
-
     /** @return array<string, Sum> of every figure, with what each took from the others filled in */
     public function sums(): array
     {
-        return array_map(static fn (\Closure $sum): Sum => $sum(), $this->sums);
+        return array_map(fn (PrintedSum $sum): Sum => $sum->of($this->sums, $this->wording), $this->sums);
     }
 }

@@ -7,33 +7,27 @@ namespace YardCask\Core\Assessment;
 use YardCask\Core\Output\Sent;
 use YardCask\Core\Output\SentAsDeclared;
 
-/** One number that went into a sum: another figure, a field of the plan, or a constant. */
+/** One number that went into a sum: another figure, a field of the plan, something assumed or found, or a constant. */
 final readonly class SumInput implements Sent, \JsonSerializable
 {
     use SentAsDeclared;
 
-    private function __construct(
+    public function __construct(
+        /** Its symbol in the expression. */
+        public string $symbol,
         public string $label,
+        public float $value,
+        /** Of the value; empty for a share or a count. */
+        public string $unit,
+        /** As it reads in the plan’s units, with as many digits as the sum needs. */
         public string $text,
         /** The other figure's id. */
         public ?string $figure,
         public ?string $pointer,
+        /** Whether nobody has said it. */
+        public bool $assumed,
+        /** Whether a search or the solver of the line has found it. */
+        public bool $found,
     ) {
-    }
-
-    /** Another figure, of this stage or of any; its label and text are filled in when all are worked out. */
-    public static function figure(string $id, string $label = '', string $text = ''): self
-    {
-        return new self($label, $text, $id, null);
-    }
-
-    public static function field(string $label, string $text, string $pointer): self
-    {
-        return new self($label, $text, null, $pointer);
-    }
-
-    public static function constant(string $label, string $text): self
-    {
-        return new self($label, $text, null, null);
     }
 }

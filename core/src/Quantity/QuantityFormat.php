@@ -62,6 +62,40 @@ final class QuantityFormat
         return $this->lessThan($value, $unit, $kind, $digitsMore) ?? $this->withSymbol($this->figure($value, $unit, $kind, $digitsMore), $kind);
     }
 
+    /** A value as it is printed, in its own unit again: 27.27 L that read as 27 L are 27. Null for what only reads as “less than”. */
+    public function printed(float $value, Unit $unit, Kind $kind, int $digitsMore = 0): ?float
+    {
+        if (null !== $this->lessThan($value, $unit, $kind, $digitsMore)) {
+            return null;
+        }
+        $step = $this->lastDigit($value, $unit, $kind, $digitsMore);
+        $target = $this->target($kind);
+
+        return self::shown(round(self::shown($value, $unit, $target) / $step) * $step, $target, $unit);
+    }
+
+    /** One unit of the last digit that is printed of a value, in the plan's unit. */
+    public function lastDigit(float $value, Unit $unit, Kind $kind, int $digitsMore = 0): float
+    {
+        $target = $this->target($kind);
+
+        return Unit::Inch === $target && 0 === $digitsMore
+            ? TapeInches::FINEST
+            : 10 ** -($target->readingDecimals(self::shown($value, $unit, $target)) + $digitsMore);
+    }
+
+    /** A value in the plan's unit. */
+    public function inPlanUnit(float $value, Unit $unit, Kind $kind): float
+    {
+        return self::shown($value, $unit, $this->target($kind));
+    }
+
+    /** Whether the plan is written in this unit. */
+    public function isPlanUnit(Unit $unit, Kind $kind): bool
+    {
+        return $unit === $this->target($kind);
+    }
+
     /** What would read as nothing though it is something: “less than 0.1 US gal”. */
     private function lessThan(float $value, Unit $unit, Kind $kind, int $digitsMore): ?string
     {

@@ -9,7 +9,6 @@ use YardCask\Core\Assessment\Assessment;
 use YardCask\Core\Assessment\Figure;
 use YardCask\Core\Assessment\SentFinding;
 use YardCask\Core\Assessment\SentFix;
-use YardCask\Core\Assessment\SumInput;
 use YardCask\Core\Input\Json;
 use YardCask\Core\Plan\Plan;
 use YardCask\Core\Plan\Spoken\MeasuredFields;
@@ -118,23 +117,10 @@ final class AssessmentTest extends TestCase
         return $matches[1];
     }
 
-    public function testWhatIsCalledASumAddsUpAndWhatIsLeftIsTheLimitLessTheLoad(): void
+    public function testWhatIsLeftIsTheLimitLessTheLoad(): void
     {
-        $sums = 0;
         foreach (SamplePlans::all() as $name => $plan) {
             $figures = Assessor::assess($plan, '')->figures;
-            foreach (Assessor::sums($plan) as $id => $sum) {
-                $parts = array_values(array_filter(array_map(static fn (SumInput $input): ?string => $input->figure, $sum->inputs)));
-                if (str_starts_with($sum->formula, 'sum of the') && \count($parts) === \count($sum->inputs)) {
-                    self::assertEqualsWithDelta(
-                        array_sum(array_map(static fn (string $part): float => $figures[$part]->value, $parts)),
-                        $figures[$id]->value,
-                        1e-9,
-                        "$name: $id",
-                    );
-                    ++$sums;
-                }
-            }
             foreach (['gross', 'front', 'rear', 'nose', 'axle'] as $limit) {
                 if (isset($figures["load.$limit.full"])) {
                     self::assertEqualsWithDelta(
@@ -147,7 +133,6 @@ final class AssessmentTest extends TestCase
                 }
             }
         }
-        self::assertGreaterThan(25, $sums);
     }
 
     public function testAUseMayHaveAnyId(): void

@@ -44,11 +44,12 @@ final class UnitsTest extends TestCase
         self::assertSame([], array_values(false === $metric ? ['not searched'] : $metric));
     }
 
-    /** @return list<string> everything that is shown of it, but for the formulas of sums */
+    /** @return list<string> everything that is shown of it, but for how sums are worked out */
     private static function texts(mixed $said, string $key = ''): array
     {
         if (\is_string($said)) {
-            return 'formula' === $key ? [] : [$said];
+            // A sum says in which units it is worked out.
+            return \in_array($key, ['formula', 'unit', 'units'], true) ? [] : [$said];
         }
         if (!\is_array($said) && !$said instanceof \stdClass) {
             return [];

@@ -4,6 +4,7 @@
 
 return [
     'frame.verbatim' => '{text}',
+    'frame.sum.units' => 'Worked out in {units}.',
     'frame.list' => '{others} and {last}',
     'frame.cost' => 'It would also mean: {snags}.',
 

@@ -5,24 +5,27 @@ declare(strict_types=1);
 namespace YardCask\Core\Stage\Line;
 
 use YardCask\Core\Assessment\FigureSheet;
-use YardCask\Core\Assessment\SumInput;
+use YardCask\Core\Assessment\SumOf;
+use YardCask\Core\Assessment\SumTerm;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Plan\Line\PlannedPart;
 use YardCask\Core\Quantity\Kind;
 use YardCask\Core\Quantity\Unit;
+use YardCask\Core\Stage\Line\Graph\LinePipe;
+use YardCask\Core\Stage\Line\Shared\ChainTerms;
 use YardCask\Core\Stage\Line\Shared\OutletFlows;
 use YardCask\Core\Stage\Line\Solve\HotOutlet;
+use YardCask\Core\Stage\Line\Solve\LineCase;
 use YardCask\Core\Stage\Line\Solve\PumpStarts;
+use YardCask\Core\Stage\Line\Solve\SolvedLine;
 use YardCask\Core\Stage\Tanks\Shared\TankWorking;
 use YardCask\Core\Words\Amount;
 use YardCask\Core\Words\FigureText;
+use YardCask\Core\Words\Phrase;
 
 /** The figures of the line: what each outlet gives, the worst of them, pump starts, and what hot water asks for. */
-final class LineFigures
+final readonly class LineFigures
 {
-    /** More starts than that, one a second, are not counted. */
-    public const MOST_STARTS = 3600.0;
-
     public static function pressureId(PlannedPart $outlet): string
     {
         return 'line.'.$outlet->id.'.pressure';
@@ -38,136 +41,131 @@ final class LineFigures
         return 'line.'.$outlet->id.'.drawn';
     }
 
+    private function __construct(
+        private Workings $workings,
+        private FigureSheet $figures,
+        private LineWorkings $line,
+    ) {
+    }
+
     public static function add(Workings $workings, FigureSheet $figures): void
     {
-        $line = $workings->of(LineWorkings::class);
-        $wording = $workings->wording;
-        foreach ($line->graph->outlets as $part) {
-            $solved = $line->alone($part);
-            $one = $solved->outlets[$part->id];
-            $pump = array_values($solved->pumps)[0] ?? null;
-            $text = new FigureText(
-                'line.figure.flow.label',
-                'line.figure.flow.formula',
-                'line.source.network',
-                ['outlet' => $part->name, 'mixes' => $part->kind->mixes() ? 'yes' : 'no'],
-            );
-            if ($one->figures->leastKpa > 0) {
-                $pressure = new FigureText('line.figure.pressure.label', 'line.figure.pressure.formula', 'line.source.network', ['outlet' => $part->name]);
-                $figures->add(self::pressureId($part), $pressure, $one->kpa, Unit::Kilopascal, Kind::Pressure, static fn (): array => [
-                    SumInput::figure(OutletFlows::figureId($part->id)),
-                ]);
-            }
-            $figures->add(OutletFlows::figureId($part->id), $text, $one->lpm, Unit::LitrePerMinute, Kind::Flow, static fn (): array => [
-                SumInput::constant($wording->text('line.sum.upstream'), $wording->pressure($one->kpa)),
-                SumInput::constant($wording->text('line.sum.open'), $wording->flow($one->figures->openLpm)),
-                ...null === $pump ? [] : [
-                    SumInput::constant($wording->text('line.sum.pump', ['pump' => $pump->part->spoken()]), $wording->pressure($pump->outKpa)),
-                ],
-            ]);
+        $sheet = new self($workings, $figures, $workings->of(LineWorkings::class));
+        foreach ($sheet->line->graph->outlets as $part) {
+            $sheet->addFlow($part);
+            $sheet->addMains($part);
+            $sheet->addSupply($part);
+            $sheet->addWait($part);
         }
-        foreach ($line->graph->outlets as $part) {
-            self::addMains($part, $line, $workings, $figures);
-            self::addSupply($part, $workings, $figures);
-        }
-        $worst = $line->worst();
-        if (null !== $worst) {
-            $text = new FigureText('line.figure.worst.label', 'line.figure.worst.formula', 'line.source.network');
-            $flow = static fn (PlannedPart $part): SumInput => SumInput::figure(OutletFlows::figureId($part->id));
-            $each = static fn (): array => array_map($flow, $line->graph->outlets);
-            $figures->add('line.worst', $text, $worst->lpm, Unit::LitrePerMinute, Kind::Flow, $each);
-        }
-        $weak = $line->weakTogether();
-        if (null !== $weak) {
-            $text = new FigureText('line.figure.together.label', 'line.figure.together.formula', 'line.source.network', ['outlet' => $weak->part->name]);
-            $figures->add(
-                'line.together',
-                $text,
-                $weak->lpm,
-                Unit::LitrePerMinute,
-                Kind::Flow,
-                static fn (): array => [SumInput::figure(OutletFlows::figureId($weak->part->id))],
-            );
-        }
-        $nearest = $line->rated()[0] ?? null;
-        if (null !== $nearest) {
-            $peak = $nearest->peak;
-            $rated = null === $nearest->joint
-                ? $wording->text('line.sum.rated')
-                : $wording->text('line.sum.rated-joint', ['joint' => $nearest->joint, 'hot' => Amount::temperature($nearest->c)]);
-            $text = new FigureText('line.figure.highest.label', 'line.figure.highest.formula', 'line.source.shock', ['part' => $nearest->subject()]);
-            $figures->add('line.highest', $text, $peak->kpa(), Unit::Kilopascal, Kind::Pressure, static fn (): array => [
-                SumInput::constant($wording->text('line.sum.steady', ['mode' => $peak->mode->when()]), $wording->pressure($peak->standingKpa)),
-                SumInput::constant($wording->text('line.sum.shock'), $wording->pressure($peak->shockKpa)),
-                SumInput::constant($rated, $wording->pressure($nearest->ratingKpa)),
-            ]);
-        }
-        self::addStarts($line, $workings, $figures);
-        foreach ($line->graph->outlets as $part) {
-            $hot = HotOutlet::of($part, $line);
-            if (null !== $hot) {
-                $text = new FigureText('line.figure.wait.label', 'line.figure.wait.formula', 'line.source.cylinder', ['outlet' => $part->name]);
-                $figures->litres(
-                    'line.'.$part->id.'.wait',
-                    $text,
-                    $hot->waitL,
-                    static fn (): array => [SumInput::constant($wording->text('line.sum.heater'), $hot->heater->name)],
-                );
-            }
+        $sheet->addTogether();
+        $sheet->addHighest();
+        $sheet->addStarts();
+    }
+
+    private function addFlow(PlannedPart $part): void
+    {
+        $solved = $this->line->alone($part);
+        $one = $solved->outlets[$part->id];
+        $with = ['outlet' => $part->name];
+        $text = new FigureText('line.figure.flow.label', 'line.source.network', $with);
+        $flow = fn (): SumOf => $this->chain($solved)->flow($one);
+        $this->figures->add(OutletFlows::figureId($part->id), $text, $one->lpm, Unit::LitrePerMinute, Kind::Flow, $flow);
+        if ($one->figures->leastKpa > 0) {
+            $text = new FigureText('line.figure.pressure.label', 'line.source.network', $with);
+            $pressure = fn (): SumOf => $this->chain($solved)->pressure($one);
+            $this->figures->add(self::pressureId($part), $text, $one->kpa, Unit::Kilopascal, Kind::Pressure, $pressure);
         }
     }
 
-    private static function addMains(PlannedPart $outlet, LineWorkings $line, Workings $workings, FigureSheet $figures): void
+    private function addMains(PlannedPart $part): void
     {
-        $one = $line->onMains($outlet);
-        if (null === $one) {
+        $one = $this->line->onMains($part);
+        if (null !== $one) {
+            $text = new FigureText('line.figure.mains.label', 'line.source.network', ['outlet' => $part->name]);
+            $sum = fn (): SumOf => $this->chain($this->line->aloneOnMains($part))->flow($one);
+            $this->figures->add(self::mainsId($part), $text, $one->lpm, Unit::LitrePerMinute, Kind::Flow, $sum);
+        }
+    }
+
+    private function chain(SolvedLine $solved): ChainTerms
+    {
+        return new ChainTerms($solved, $this->line->graph, $this->workings->wording);
+    }
+
+    private function addSupply(PlannedPart $part): void
+    {
+        $supply = OutletSupply::of($part, $this->workings);
+        $text = new FigureText('line.figure.drawn.label', 'line.source.reach', ['outlet' => $part->name]);
+        $this->figures->litres(self::drawnId($part), $text, $supply->litres(), static fn (): SumOf => SumOf::figures(
+            array_map(static fn (TankWorking $working): string => 'tanks.'.$working->tank->id.'.usable', $supply->tanks),
+        ));
+    }
+
+    /** How much has to run until hot water comes. */
+    private function addWait(PlannedPart $part): void
+    {
+        $hot = HotOutlet::of($part, $this->line);
+        if (null !== $hot) {
+            $text = new FigureText('line.figure.wait.label', 'line.source.cylinder', ['outlet' => $part->name]);
+            $this->figures->litres('line.'.$part->id.'.wait', $text, $hot->waitL, fn (): SumOf => $this->inPipes($hot->pipes));
+        }
+    }
+
+    /** @param list<LinePipe> $pipes */
+    private function inPipes(array $pipes): SumOf
+    {
+        $parts = $terms = [];
+        foreach ($pipes as $pipe) {
+            $n = $pipe->index;
+            $parts[] = \sprintf('b%1$d ** 2 * l%1$d', $n);
+            $words = fn (string $key): string => $this->workings->wording->text($key, ['pipe' => $pipe->phrase()]);
+            $terms[] = SumTerm::field('b'.$n, $words('line.sum.bore'), Amount::mm($pipe->pipe->tube->boreMm), '/line/pipes/'.$n.'/bore_mm');
+            $lengthMm = Amount::mm(1000 * $pipe->lengthM);
+            $terms[] = null === $pipe->pipe->lengthM
+                ? SumTerm::assumed('l'.$n, $words('line.sum.length'), $lengthMm)
+                : SumTerm::field('l'.$n, $words('line.sum.length'), $lengthMm, '/line/pipes/'.$n.'/length_m');
+        }
+
+        return new SumOf('pi / 4 * sum('.implode(', ', $parts).') / 1000000', $terms);
+    }
+
+    private function addTogether(): void
+    {
+        $weak = $this->line->weakTogether();
+        if (null !== $weak) {
+            $text = new FigureText('line.figure.together.label', 'line.source.network', ['outlet' => $weak->part->name]);
+            $sum = fn (): SumOf => $this->chain($this->line->solve(new LineCase($this->line->together())))->flow($weak);
+            $this->figures->add('line.together', $text, $weak->lpm, Unit::LitrePerMinute, Kind::Flow, $sum);
+        }
+    }
+
+    private function addHighest(): void
+    {
+        $nearest = $this->line->rated()[0] ?? null;
+        if (null === $nearest) {
             return;
         }
-        $wording = $workings->wording;
-        $mixes = $outlet->kind->mixes() ? 'yes' : 'no';
-        $with = ['outlet' => $outlet->name, 'mixes' => $mixes];
-        $text = new FigureText('line.figure.mains.label', 'line.figure.flow.formula', 'line.source.network', $with);
-        $figures->add(self::mainsId($outlet), $text, $one->lpm, Unit::LitrePerMinute, Kind::Flow, static fn (): array => [
-            SumInput::constant($wording->text('line.sum.upstream'), $wording->pressure($one->kpa)),
-        ]);
+        $wording = $this->workings->wording;
+        $peak = $nearest->peak;
+        $text = new FigureText('line.figure.highest.label', 'line.source.shock', ['part' => $nearest->subject()]);
+        $this->figures->add('line.highest', $text, $peak->kpa(), Unit::Kilopascal, Kind::Pressure, static fn (): SumOf => new SumOf('steady + shock', [
+            SumTerm::constant('steady', $wording->text('line.sum.steady', ['mode' => $peak->mode->when()]), Amount::pressure($peak->standingKpa)),
+            SumTerm::constant('shock', $wording->text('line.sum.shock'), Amount::pressure($peak->shockKpa)),
+        ], new Phrase('line.figure.highest.note')));
     }
 
-    private static function addSupply(PlannedPart $outlet, Workings $workings, FigureSheet $figures): void
-    {
-        $supply = OutletSupply::of($outlet, $workings);
-        $text = new FigureText('line.figure.drawn.label', 'line.figure.drawn.formula', 'line.source.reach', ['outlet' => $outlet->name]);
-        $figures->litres(
-            self::drawnId($outlet),
-            $text,
-            $supply->litres(),
-            static fn (): array => array_map(
-                static fn (TankWorking $working): SumInput => SumInput::figure('tanks.'.$working->tank->id.'.usable'),
-                $supply->tanks,
-            ),
-        );
-    }
-
-    private static function addStarts(LineWorkings $line, Workings $workings, FigureSheet $figures): void
+    /** The pump that starts most often while a tap trickles. */
+    private function addStarts(): void
     {
         $most = null;
-        foreach ($line->graph->pumps as $pump) {
-            $starts = PumpStarts::of($pump, $line);
+        foreach ($this->line->graph->pumps as $pump) {
+            $starts = PumpStarts::of($pump, $this->line);
             if (null !== $starts?->result->cyclesPerHour && (null === $most || $starts->result->cyclesPerHour > $most->result->cyclesPerHour)) {
                 $most = $starts;
             }
         }
         if (null !== $most) {
-            $wording = $workings->wording;
-            $text = new FigureText('line.figure.starts.label', 'line.figure.starts.formula', 'line.source.boyle');
-            $perHour = round(min(self::MOST_STARTS, (float) $most->result->cyclesPerHour));
-            $figures->add('line.starts', $text, $perHour, Unit::One, Kind::Count, static fn (): array => [
-                SumInput::constant($wording->text('line.sum.tap'), $wording->flow($most->input->tapLpm)),
-                SumInput::constant($wording->text('line.sum.pump-mean'), $wording->flow($most->input->pumpLpm)),
-                SumInput::constant($wording->text('line.sum.drawdown'), $wording->litres($most->result->drawdownL)),
-                SumInput::constant($wording->text('line.sum.cut-in'), $wording->pressure($most->input->cutInKpa)),
-                SumInput::constant($wording->text('line.sum.cut-out'), $wording->pressure($most->input->cutOutKpa)),
-                SumInput::constant($wording->text('line.sum.precharge'), $wording->pressure($most->input->prechargeKpa)),
-            ]);
+            (new StartsFigures($this->workings, $this->figures, $most))->add();
         }
     }
 }

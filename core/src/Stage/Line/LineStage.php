@@ -15,7 +15,9 @@ use YardCask\Core\Plan\Tanks\PlannedTank;
 use YardCask\Core\Plan\Tanks\WaterKind;
 use YardCask\Core\Stage\Line\Drawing\DrawnLine;
 use YardCask\Core\Stage\Line\Drawing\LineDrawing;
+use YardCask\Core\Stage\Line\Shared\OutletFlows;
 use YardCask\Core\Stage\Line\Shared\TapReach;
+use YardCask\Core\Stage\Line\Solve\PumpStarts;
 use YardCask\Core\Words\Amount;
 use YardCask\Core\Words\Phrase;
 
@@ -98,7 +100,7 @@ final class LineStage implements Stage
         $wording = $workings->wording;
         $worst = $workings->of(LineWorkings::class)->worst();
         if (null !== $worst) {
-            $figure = $figures->get('line.worst');
+            $figure = $figures->get(OutletFlows::figureId($worst->part->id));
             $joints = $worst->isDry() ? [LineFinding::PortLoose, LineFinding::PipeLost, LineFinding::PortTwice] : [];
             $codes = [LineFinding::FlowLow, LineFinding::NoWater, ...$joints];
             $severity = Severity::worstOf($findings, ...array_column($codes, 'value'));
@@ -119,7 +121,7 @@ final class LineStage implements Stage
         }
         if ($figures->has('line.starts')) {
             $figure = $figures->get('line.starts');
-            $beside = $wording->text('line.glass.starts.beside', ['countless' => $figure->value >= LineFigures::MOST_STARTS ? 'yes' : 'no']);
+            $beside = $wording->text('line.glass.starts.beside', ['countless' => $figure->value >= PumpStarts::MOST_STARTS ? 'yes' : 'no']);
             $cells[] = new GlassCell($figure->id, 'line', $wording->text('line.glass.starts'), $figure->figure, $figure->symbol, $beside);
         }
 

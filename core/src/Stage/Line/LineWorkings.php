@@ -117,9 +117,15 @@ final class LineWorkings implements StageWorkings
         if (!$this->modes()->ways()->has(LineMode::MainsUse)) {
             return null;
         }
-        $one = $this->solve(new LineCase([$outlet->id], mode: LineMode::MainsUse))->outlets[$outlet->id];
+        $one = $this->aloneOnMains($outlet)->outlets[$outlet->id];
 
         return $one->isDry() ? null : $one;
+    }
+
+    /** The same, as the whole line stands then. */
+    public function aloneOnMains(PlannedPart $outlet): SolvedLine
+    {
+        return $this->solve(new LineCase([$outlet->id], mode: LineMode::MainsUse));
     }
 
     /** @return list<string> the outlets that must run together; all of them unless the plan names at least two */

@@ -48,7 +48,7 @@ function SumOf({ figure }: { figure: Figure }) {
         <tbody>
           {sum.inputs.map((input) => (
             <tr
-              key={`${input.label}${input.figure ?? ""}${input.pointer ?? ""}`}
+              key={input.symbol}
               className="border-b border-dotted border-rule"
             >
               <th scope="row" className="py-1.5 pr-3 text-left font-normal">
@@ -56,6 +56,7 @@ function SumOf({ figure }: { figure: Figure }) {
               </th>
               <td className="py-1.5 text-right font-[560]">{input.text}</td>
               <td className="w-24 py-1 pl-3 text-right">
+                {input.assumed && <span className="text-[13px] text-brass">assumed</span>}
                 {input.figure && (
                   <button type="button" className="quiet" onClick={() => openSum(input.figure!)}>
                     its sum
@@ -71,7 +72,10 @@ function SumOf({ figure }: { figure: Figure }) {
           ))}
         </tbody>
       </table>
-      <p className="text-sm text-ink-2">{sum.source}</p>
+      {sum.note && <p className="mb-2 text-sm">{sum.note}</p>}
+      <p className="text-sm text-ink-2">
+        {sum.units} {sum.source}
+      </p>
     </>
   );
 }

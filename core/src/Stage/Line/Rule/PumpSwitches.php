@@ -15,7 +15,6 @@ use YardCask\Core\Plan\Line\PlannedPart;
 use YardCask\Core\Plan\Line\VesselFigures;
 use YardCask\Core\Stage\Line\Edit\LineDraft;
 use YardCask\Core\Stage\Line\Edit\VesselDraft;
-use YardCask\Core\Stage\Line\LineFigures;
 use YardCask\Core\Stage\Line\LineFinding;
 use YardCask\Core\Stage\Line\LineWorkings;
 use YardCask\Core\Stage\Line\Solve\PumpStarts;
@@ -52,8 +51,8 @@ final class PumpSwitches implements RuleWithThresholds
                 $why = null === $vessel ? 'line.starts-often.why' : 'line.starts-often.why.vessel';
                 $text = new SnagText('line.starts-often.title', $why, [
                     'pump' => $pump->spoken(),
-                    'countless' => $perHour > LineFigures::MOST_STARTS ? 'yes' : 'no',
-                    'starts' => Amount::number(min(LineFigures::MOST_STARTS, round($perHour))),
+                    'countless' => $perHour > PumpStarts::MOST_STARTS ? 'yes' : 'no',
+                    'starts' => Amount::number(min(PumpStarts::MOST_STARTS, round($perHour))),
                     'trickle' => Amount::flow(PumpStarts::TRICKLE_LPM),
                     'vessel' => $vessel?->spoken(),
                     'litres' => Amount::little($starts->result->drawdownL),

@@ -5,14 +5,17 @@ declare(strict_types=1);
 namespace YardCask\Core\Stage\Line\Shared;
 
 use YardCask\Core\Assessment\StageWorkings;
+use YardCask\Core\Assessment\SumOf;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Plan\Line\PartKind;
+use YardCask\Core\Plan\Line\PartPort;
 use YardCask\Core\Plan\Tanks\PlannedTank;
 use YardCask\Core\Stage\Line\Graph\LineEnd;
 use YardCask\Core\Stage\Line\LineWorkings;
 use YardCask\Core\Stage\Line\Mode\LineMode;
 use YardCask\Core\Stage\Line\Solve\LineCase;
 use YardCask\Core\Stage\Tanks\Shared\Breathing;
+use YardCask\Core\Words\Wording;
 
 /** The tanks that are filled through the line, and how fast. */
 final class LineFills implements StageWorkings
@@ -56,6 +59,15 @@ final class LineFills implements StageWorkings
         }
 
         return $this->found[$tank->id];
+    }
+
+    /** How the flow of one of its ways comes about. */
+    public function sum(PlannedTank $tank, LineFill $fill, Wording $wording): SumOf
+    {
+        $inlet = new LineEnd($tank, PartPort::Inlet);
+        $solved = $this->line->solve(new LineCase([$inlet->key], mode: $fill->mode));
+
+        return (new ChainTerms($solved, $this->line->graph, $wording))->into($inlet, $fill->lpm);
     }
 
     /** @return list<LineFill> */

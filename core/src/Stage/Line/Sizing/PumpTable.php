@@ -8,7 +8,6 @@ use YardCask\Core\Plan\Line\PartKind;
 use YardCask\Core\Plan\Line\PlannedPart;
 use YardCask\Core\Plan\Line\PumpFigures;
 use YardCask\Core\Stage\Line\Edit\LineDraft;
-use YardCask\Core\Stage\Line\LineFigures;
 use YardCask\Core\Stage\Line\LineWorkings;
 use YardCask\Core\Stage\Line\Solve\LineCase;
 use YardCask\Core\Stage\Line\Solve\PumpStarts;
@@ -53,7 +52,7 @@ final class PumpTable
                 null === $least ? '' : $least->part->name.' '.$wording->flow($least->lpm),
                 null === $amps ? '' : number_format($amps, 1).' A',
                 null === $stock->figures->noiseDb ? '' : round($stock->figures->noiseDb).' dB',
-                null === $starts ? '' : (string) min(LineFigures::MOST_STARTS, round($starts)),
+                null === $starts ? '' : (string) min(PumpStarts::MOST_STARTS, round($starts)),
                 (string) round($stock->make->price),
             ], $does, false, $stock->id === $pump->stock, $stock->id === $pump->stock ? null : $work->replacing($stock, $pump, $draft))];
         }

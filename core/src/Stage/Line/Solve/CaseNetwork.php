@@ -223,7 +223,13 @@ final class CaseNetwork
         $bothCold = 0.0 === $share && null !== $this->graph->pipeAt($part, PartPort::Hot);
         $this->addSide($part, PartPort::Hot, $part->id, $valve * $figures->openLpm, 100.0, $bothCold ? 0.5 : $share);
         $this->addSide($part, PartPort::Cold, $part->id, $valve * $figures->openLpm, 100.0, $bothCold ? 0.5 : 1 - $share);
-        $this->outlets[] = [$part->id, $part->id, $figures->openLpm / sqrt(1 - 1 / $valve ** 2)];
+        $this->outlets[] = [$part->id, $part->id, self::spoutLpm($part, $figures)];
+    }
+
+    /** What an outlet gives at 100 kPa; of a mixer its spout alone, after the valve. */
+    public static function spoutLpm(PlannedPart $part, OutletFigures $figures): float
+    {
+        return $part->kind->mixes() ? $figures->openLpm / sqrt(1 - 1 / self::MIXER_VALVE_FACTOR ** 2) : $figures->openLpm;
     }
 
     /** One side of a mixer, open by its share. */

@@ -12,6 +12,7 @@ use YardCask\Core\Plan\Line\PlannedPart;
 use YardCask\Core\Stage\Line\Graph\LineEnd;
 use YardCask\Core\Stage\Line\Graph\LinePipe;
 use YardCask\Core\Stage\Line\Graph\LineWalk;
+use YardCask\Core\Stage\Line\Graph\PipeChain;
 use YardCask\Core\Stage\Line\LineWorkings;
 
 /** Hot water at one outlet: how long to wait for it, how hot it can get, and how long a shower lasts. */
@@ -21,7 +22,9 @@ final readonly class HotOutlet
         public PlannedPart $part,
         public PlannedPart $heater,
         public HeaterFigures $figures,
-        /** In the pipes from the heater. */
+        /** @var list<LinePipe> from the heater, the shortest way */
+        public array $pipes,
+        /** In these pipes. */
         public float $waitL,
         /** At the flow of hot water of the outlet alone; null where nothing comes. */
         public ?float $waitS,
@@ -43,7 +46,8 @@ final readonly class HotOutlet
             return null;
         }
         $solved = $line->alone($outlet)->outlets[$outlet->id];
-        $litres = self::between($heater, $outlet, $line);
+        $way = self::between($heater, $outlet, $line);
+        $litres = $way->litres();
         $hotLpm = $solved->lpm * $solved->hotShare;
         [$best, $least] = self::shower($heater->figures, $solved);
 
@@ -51,6 +55,7 @@ final readonly class HotOutlet
             part: $outlet,
             heater: $heater,
             figures: $heater->figures,
+            pipes: $way->pipes,
             waitL: $litres,
             waitS: $hotLpm > 1e-6 ? 60 * $litres / $hotLpm : null,
             hottestC: $line->warm->hottestC($outlet),
@@ -76,32 +81,32 @@ final readonly class HotOutlet
         return [$lasts['minutes'], $lasts['mixed_minutes']];
     }
 
-    /** Litres in the pipes from the heater to the outlet, the shortest way. */
-    private static function between(PlannedPart $heater, PlannedPart $outlet, LineWorkings $line): float
+    /** From the heater to the outlet, the way that holds least. */
+    private static function between(PlannedPart $heater, PlannedPart $outlet, LineWorkings $line): PipeChain
     {
-        $best = [$heater->id => 0.0];
+        $best = [];
         $least = null;
         $out = $heater->kind->portsBut($heater->reversed ? PartPort::Out : PartPort::In);
-        $arrived = static function (LineEnd $end, LinePipe $pipe, float $litres) use (&$best, &$least, $outlet, $line): ?array {
+        $arrived = static function (LineEnd $end, LinePipe $pipe, PipeChain $before) use (&$best, &$least, $heater, $outlet, $line): ?array {
             $next = $end->owner;
-            if (!$next instanceof PlannedPart || !$line->warm->isHot($pipe)) {
+            if (!$next instanceof PlannedPart || $next === $heater || !$line->warm->isHot($pipe)) {
                 return null;
             }
-            $litres += $pipe->litres();
+            $way = $before->with($pipe);
             if ($next === $outlet) {
-                $least = min($least ?? \INF, $litres);
+                $least = null === $least || $way->litres() < $least->litres() ? $way : $least;
 
                 return null;
             }
-            if (isset($best[$next->id]) && $litres >= $best[$next->id] - 1e-9) {
+            if (isset($best[$next->id]) && $way->litres() >= $best[$next->id] - 1e-9) {
                 return null;
             }
-            $best[$next->id] = $litres;
+            $best[$next->id] = $way->litres();
 
-            return [$next->kind->ports(), $litres];
+            return [$next->kind->ports(), $way];
         };
-        LineWalk::from(LineWalk::at($heater, $out, 0.0), $line->graph, $arrived);
+        LineWalk::from(LineWalk::at($heater, $out, new PipeChain()), $line->graph, $arrived);
 
-        return $least ?? 0.0;
+        return $least ?? new PipeChain();
     }
 }

@@ -25,6 +25,8 @@ final readonly class PumpStarts
     public const TRICKLE_LPM = 1.0;
     /** Starts an hour that a pressure switch takes for long: one in half a minute. */
     public const OFTEN = 120.0;
+    /** More starts than that, one a second, are not counted. */
+    public const MOST_STARTS = 3600.0;
 
     private function __construct(
         public PlannedPart $pump,

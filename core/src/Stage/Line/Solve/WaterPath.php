@@ -12,6 +12,9 @@ use YardCask\Core\Stage\Line\Graph\LinePipe;
 /** The path of the water to an open outlet: at each part, back along the pipe that brings most of it. */
 final readonly class WaterPath
 {
+    /** Less is nothing. */
+    private const LEAST_LPM = 1e-7;
+
     /**
      * @param list<LinePipe> $pipes from its beginning
      * @param list<LineEnd> $ends of these pipes, two each, along the water
@@ -24,29 +27,49 @@ final readonly class WaterPath
 
     public static function to(PlannedPart $outlet, SolvedLine $solved, LineGraph $graph): self
     {
+        return self::back(self::mostInto($outlet, [], $solved, $graph), $solved, $graph);
+    }
+
+    /** The path of the water into a tank. */
+    public static function into(LineEnd $inlet, SolvedLine $solved, LineGraph $graph): self
+    {
+        return self::back($graph->atPort[$inlet->key] ?? null, $solved, $graph);
+    }
+
+    /** @param LinePipe|null $pipe the last one on the way */
+    private static function back(?LinePipe $pipe, SolvedLine $solved, LineGraph $graph): self
+    {
         $pipes = $ends = $seen = [];
-        $at = $outlet;
-        while ($at instanceof PlannedPart) {
-            $best = null;
-            $most = 1e-7;
-            foreach ($at->kind->ports() as $port) {
-                $pipe = $graph->pipeAt($at, $port);
-                $lpm = null === $pipe ? 0.0 : ($pipe->to->owner === $at && $pipe->to->port === $port ? 1 : -1) * ($solved->pipeLpm[$pipe->index] ?? 0.0);
-                if (null !== $pipe && $lpm > $most && !isset($seen[$pipe->index])) {
-                    [$best, $most] = [$pipe, $lpm];
-                }
-            }
-            if (null === $best) {
-                break;
-            }
-            $seen[$best->index] = true;
-            $isForward = ($solved->pipeLpm[$best->index] ?? 0.0) >= 0;
-            array_unshift($pipes, $best);
-            array_unshift($ends, ...$isForward ? [$best->from, $best->to] : [$best->to, $best->from]);
-            $at = $isForward ? $best->from->owner : $best->to->owner;
+        while (null !== $pipe) {
+            $seen[$pipe->index] = true;
+            $isForward = ($solved->pipeLpm[$pipe->index] ?? 0.0) >= 0;
+            array_unshift($pipes, $pipe);
+            array_unshift($ends, ...$isForward ? [$pipe->from, $pipe->to] : [$pipe->to, $pipe->from]);
+            $at = $ends[0]->owner;
+            $pipe = $at instanceof PlannedPart ? self::mostInto($at, $seen, $solved, $graph) : null;
         }
 
         return new self($pipes, $ends);
+    }
+
+    /**
+     * The pipe that brings most to a part.
+     *
+     * @param array<int, true> $seen pipes that are on the way already, by their places in the plan
+     */
+    private static function mostInto(PlannedPart $at, array $seen, SolvedLine $solved, LineGraph $graph): ?LinePipe
+    {
+        $best = null;
+        $most = self::LEAST_LPM;
+        foreach ($at->kind->ports() as $port) {
+            $pipe = $graph->pipeAt($at, $port);
+            $lpm = null === $pipe ? 0.0 : ($pipe->to->owner === $at && $pipe->to->port === $port ? 1 : -1) * ($solved->pipeLpm[$pipe->index] ?? 0.0);
+            if (null !== $pipe && $lpm > $most && !isset($seen[$pipe->index])) {
+                [$best, $most] = [$pipe, $lpm];
+            }
+        }
+
+        return $best;
     }
 
     /** @return list<PlannedPart> the parts on the way, the outlet last */

@@ -5,21 +5,22 @@ declare(strict_types=1);
 namespace YardCask\Core\Stage\Load\Figures;
 
 use YardCask\Core\Assessment\FigureSheet;
-use YardCask\Core\Assessment\SumInput;
+use YardCask\Core\Assessment\SumOf;
+use YardCask\Core\Assessment\SumTerm;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Plan\Tanks\WaterKind;
 use YardCask\Core\Quantity\Kind;
 use YardCask\Core\Quantity\Unit;
-use YardCask\Core\Stage\Load\LoadInputs;
+use YardCask\Core\Stage\Load\LoadTerms;
 use YardCask\Core\Stage\Load\Shared\BestSplit;
 use YardCask\Core\Stage\Load\Shared\GreatestFill;
 use YardCask\Core\Stage\Load\Shared\LimitWords;
-use YardCask\Core\Stage\Load\Shared\LimitWorking;
 use YardCask\Core\Stage\Load\Shared\LoadWorkings;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
 use YardCask\Core\Stage\Tanks\Shared\TankWorking;
 use YardCask\Core\Words\Amount;
 use YardCask\Core\Words\FigureText;
+use YardCask\Core\Words\Phrase;
 
 /** How much water may travel, and what share of the payload it takes. */
 final readonly class FillFigures
@@ -29,7 +30,7 @@ final readonly class FillFigures
     public function __construct(
         private Workings $workings,
         private FigureSheet $figures,
-        private LoadInputs $inputs,
+        private LoadTerms $terms,
     ) {
         $this->load = $workings->of(LoadWorkings::class);
     }
@@ -38,45 +39,61 @@ final readonly class FillFigures
     public function addWaterShare(): void
     {
         $gross = $this->load->limits()[0];
-        $payloadKg = $gross->limitKg - ($this->load->isBoat() ? 0.0 : $this->figures->get('load.empty')->value);
+        $isBoat = $this->load->isBoat();
+        $payloadKg = $gross->limitKg - ($isBoat ? 0.0 : $this->figures->get('load.empty')->value);
         $waterKg = $this->workings->of(TanksWorkings::class)->travelL() + $this->workings->of(TanksWorkings::class)->fullL(WaterKind::Drinking);
         if ($payloadKg > 0 && $waterKg > 0) {
-            $text = new FigureText(
-                'load.figure.water-share.label',
-                'load.figure.water-share.formula',
-                'load.source.plate',
-                ['rig' => $this->workings->plan->load->rig->kind()],
-            );
-            $this->figures->add('load.water_share', $text, $waterKg / $payloadKg, Unit::Fraction, Kind::Share, fn (): array => [
-                SumInput::figure('load.water'),
-                SumInput::figure('load.drinking'),
-                $this->inputs->plate($gross, $this->workings->wording->inASentence(LimitWords::name($gross->name, $this->workings->rigWords))),
-                ...$this->load->isBoat() ? [] : [SumInput::figure('load.empty')],
-            ]);
+            $label = $this->workings->wording->inASentence(LimitWords::name($gross->name, $this->workings->rigWords));
+            $text = new FigureText('load.figure.water-share.label', 'load.source.plate');
+            $this->figures->add('load.water_share', $text, $waterKg / $payloadKg, Unit::Fraction, Kind::Share, fn (): SumOf => new SumOf(
+                $isBoat ? '(water + drinking) / limit' : '(water + drinking) / (limit - empty)',
+                [
+                    SumTerm::figure('water', 'load.water'),
+                    SumTerm::figure('drinking', 'load.drinking'),
+                    $this->terms->plate('limit', $gross, $label),
+                    ...$isBoat ? [] : [SumTerm::figure('empty', 'load.empty')],
+                ],
+            ));
         }
     }
 
     public function addGreatestFill(): void
     {
-        $wording = $this->workings->wording;
         $greatest = $this->workings->of(GreatestFill::class);
+        $text = new FigureText('load.figure.max-fill.label', 'load.source.straight');
+        $this->figures->litres('load.max_fill', $text, $greatest->litres, fn (): SumOf => $this->greatest($greatest));
+    }
+
+    private function greatest(GreatestFill $greatest): SumOf
+    {
+        $full = SumTerm::figure('full', 'tanks.full');
         $limit = $this->load->limit($greatest->limitedBy);
-        $formula = match (true) {
-            !$greatest->exists => 'load.figure.max-fill.formula.none',
-            null === $greatest->limitedBy => 'load.figure.max-fill.formula.brim',
-            null === $limit => 'load.figure.max-fill.formula.nose',
-            default => 'load.figure.max-fill.formula',
+        if (null === $greatest->limitedBy && $greatest->exists) {
+            return SumOf::sum([$full], new Phrase('load.figure.max-fill.note.brim'));
+        }
+        $wording = $this->workings->wording;
+        if (null !== $limit) {
+            $heldKg = $greatest->margin * $limit->errorKg;
+            $fraction = abs($limit->fill->waterKg) < 1e-9 ? -1.0 : ($limit->limitKg - $heldKg - $limit->fill->emptyKg) / $limit->fill->waterKg;
+            if (abs($fraction - $greatest->fraction) < 1e-6) {
+                $name = LimitWords::name($limit->name, $this->workings->rigWords);
+
+                return new SumOf('full * (limit - held - empty) / adds', [
+                    $full,
+                    $this->terms->plate('limit', $limit, $wording->text('load.sum.limit-of', ['limit' => $name])),
+                    SumTerm::constant('held', $wording->text('load.sum.held-back'), Amount::kg($heldKg)),
+                    SumTerm::constant('empty', $wording->text('load.sum.with-empty'), Amount::kg($limit->fill->emptyKg)),
+                    SumTerm::constant('adds', $wording->text('load.sum.full-adds'), Amount::kg($limit->fill->waterKg)),
+                ], new Phrase('load.figure.max-fill.note'));
+            }
+        }
+        $note = match (true) {
+            !$greatest->exists => new Phrase('load.figure.max-fill.note.none'),
+            null === $limit => new Phrase('load.figure.max-fill.note.nose', ['least' => Amount::share(GreatestFill::LEAST_NOSE_SHARE)]),
+            default => new Phrase('load.figure.max-fill.note.later'),
         };
-        $text = new FigureText('load.figure.max-fill.label', $formula, 'load.source.straight', ['least' => Amount::share(GreatestFill::LEAST_NOSE_SHARE)]);
-        $this->figures->litres('load.max_fill', $text, $greatest->litres, fn (): array => [
-            SumInput::figure('tanks.full'),
-            ...null === $limit ? [] : [
-                $this->inputs->plate($limit, $wording->text('load.sum.limit-of', ['limit' => LimitWords::name($limit->name, $this->workings->rigWords)])),
-                SumInput::constant($wording->text('load.sum.with-empty'), $wording->kg($limit->fill->emptyKg)),
-                SumInput::constant($wording->text('load.sum.full-adds'), $wording->kg($limit->fill->waterKg)),
-                SumInput::constant($wording->text('load.sum.held-back'), $wording->kg($greatest->margin * $limit->errorKg)),
-            ],
-        ]);
+
+        return new SumOf('full * share', [$full, SumTerm::found('share', $wording->text('load.sum.greatest'), Amount::share($greatest->fraction))], $note);
     }
 
     public function addBestSplit(): void
@@ -85,25 +102,14 @@ final readonly class FillFigures
         if (null === $split) {
             return;
         }
-        $wording = $this->workings->wording;
-        $text = new FigureText('load.figure.best-split.label', 'load.figure.best-split.formula', 'load.source.simplex');
-        $left = fn (LimitWorking $limit): string => $wording->text(
-            'load.sum.left-empty',
-            ['limit' => LimitWords::name($limit->name, $this->workings->rigWords)],
-        );
-        $this->figures->litres('load.best_split', $text, $split->litres(), fn (): array => [
-            ...array_map(
-                static fn (TankWorking $working, float $litres): SumInput => SumInput::constant(
-                    $working->tank->name,
-                    $wording->litresAtMost($litres),
-                ),
+        $text = new FigureText('load.figure.best-split.label', 'load.source.simplex');
+        $this->figures->litres('load.best_split', $text, $split->litres(), static fn (): SumOf => SumOf::sum(
+            array_map(
+                static fn (TankWorking $working, float $litres): SumTerm => SumTerm::found('t'.$working->index, $working->tank->name, Amount::litres($litres)),
                 $split->tanks,
                 $split->litres,
             ),
-            ...array_map(
-                static fn (LimitWorking $limit): SumInput => SumInput::constant($left($limit), $wording->kg($limit->fill->spareAt(0.0))),
-                $this->load->limits(),
-            ),
-        ]);
+            new Phrase('load.figure.best-split.note'),
+        ));
     }
 }

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace YardCask\Core\Stage\Load\Fill;
 
 use YardCask\Core\Assessment\FigureSheet;
-use YardCask\Core\Assessment\SumInput;
+use YardCask\Core\Assessment\SumOf;
+use YardCask\Core\Assessment\SumTerm;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Plan\Tanks\TankMounting;
 use YardCask\Core\Plan\Tanks\WaterKind;
@@ -13,6 +14,7 @@ use YardCask\Core\Stage\Load\Drawing\ArrivalRow;
 use YardCask\Core\Stage\Tanks\Shared\Filling;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
 use YardCask\Core\Stage\Tanks\Shared\TankWorking;
+use YardCask\Core\Stage\Tanks\Shared\TravelFillTerm;
 use YardCask\Core\Stage\Tanks\Shared\WaterAboard;
 use YardCask\Core\Words\Amount;
 use YardCask\Core\Words\FigureText;
@@ -31,11 +33,11 @@ final readonly class ArrivalSlip
     public static function addFigures(Workings $workings, FigureSheet $figures): void
     {
         foreach ((new self($workings))->filled() as $working) {
-            $with = ['tank' => $working->tank->name, 'rig' => $workings->plan->load->rig->kind()];
-            $id = 'tanks.'.$working->tank->id.'.full';
-            $text = new FigureText('load.figure.arrival.label', 'load.figure.arrival.formula', 'load.source.run-dry', $with);
-            $share = SumInput::constant($workings->wording->text('load.sum.how-full'), $workings->wording->share(self::fill($working, $workings)));
-            $figures->litres(self::id($working), $text, self::litres($working, $workings), static fn (): array => [SumInput::figure($id), $share]);
+            $text = new FigureText('load.figure.arrival.label', 'load.source.run-dry', ['tank' => $working->tank->name]);
+            $figures->litres(self::id($working), $text, self::litres($working, $workings), static fn (): SumOf => new SumOf(
+                'full * (1 - fill)',
+                [SumTerm::figure('full', 'tanks.'.$working->tank->id.'.full'), TravelFillTerm::of('fill', $working, $workings)],
+            ));
         }
     }
 

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace YardCask\Core\Stage\Load\Fill;
 
 use YardCask\Core\Assessment\FigureSheet;
-use YardCask\Core\Assessment\SumInput;
+use YardCask\Core\Assessment\SumOf;
+use YardCask\Core\Assessment\SumTerm;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Plan\Tanks\PortRole;
 use YardCask\Core\Plan\Tanks\TankMounting;
@@ -19,6 +20,7 @@ use YardCask\Core\Stage\Load\Shared\LimitWords;
 use YardCask\Core\Stage\Load\Shared\LoadWorkings;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
 use YardCask\Core\Stage\Tanks\Shared\TankWorking;
+use YardCask\Core\Stage\Tanks\Shared\TravelFillTerm;
 use YardCask\Core\Words\Amount;
 use YardCask\Core\Words\FigureText;
 use YardCask\Core\Words\Phrase;
@@ -145,49 +147,54 @@ final readonly class FillSlip
 
     private function add(TankWorking $working, FigureSheet $figures): void
     {
-        $wording = $this->workings->wording;
         $load = $this->workings->plan->load;
         $tank = $working->tank;
         $id = self::id($working);
         $litres = $this->litres($working);
-        $fill = static fn (): SumInput => null === $tank->travelFill
-            ? SumInput::field($wording->text('load.sum.how-full'), $wording->share($load->travelFill), '/load/travel_fill')
-            : SumInput::field($wording->text('load.sum.how-full-own'), $wording->share($tank->travelFill), $working->pointer().'/travel_fill');
-        $of = fn (string $label, string $formula, string $source): FigureText => new FigureText(
-            $label,
-            $formula,
-            $source,
-            ['tank' => $tank->name, 'rig' => $this->workings->plan->load->rig->kind()],
-        );
+        $with = ['tank' => $tank->name, 'rig' => $load->rig->kind()];
         $meteredL = null === $load->bucketL || null === $load->meterL ? null : $litres * $load->meterL / $load->bucketL;
         // What the meter shows is told from what goes in.
-        $digits = null === $meteredL ? 0 : $wording->digitsThatTellApart([Amount::litres($litres), Amount::litres($meteredL)]);
-        $text = $of('load.figure.slip.label', 'load.figure.slip.formula', 'load.source.run-dry');
-        $figures->litres(
-            $id,
-            $text,
-            $litres,
-            static fn (): array => [SumInput::figure('tanks.'.$tank->id.'.full'), $fill(), SumInput::figure('tanks.'.$tank->id.'.below_outlet')],
-            $digits,
-        );
-        $exact = static fn (float $value, Unit $unit, Kind $kind): string => $wording->format->readingExact($value, $unit, $kind);
-        $from = $this->source($working);
-        if ($from instanceof LineFill) {
-            $with = ['tank' => $tank->name, 'mode' => $from->mode];
-            $text = new FigureText('load.figure.slip-line.label', 'load.figure.slip-line.formula', 'load.source.line', $with);
-            $line = SumInput::figure(LineFills::figureId($tank->id));
-            $figures->add($id.'.minutes', $text, $from->minutes($litres), Unit::Minute, Kind::Duration, static fn (): array => [SumInput::figure($id), $line]);
-        } elseif (null !== $from) {
-            $text = $of('load.figure.slip-minutes.label', 'load.figure.slip-minutes.formula', 'load.source.hose');
-            $hose = SumInput::field($wording->text('load.sum.hose'), $exact($from, Unit::LitrePerMinute, Kind::Flow), '/load/hose_lpm');
-            $figures->add($id.'.minutes', $text, $litres / $from, Unit::Minute, Kind::Duration, static fn (): array => [SumInput::figure($id), $hose]);
-        }
+        $digits = null === $meteredL ? 0 : $this->workings->wording->digitsThatTellApart([Amount::litres($litres), Amount::litres($meteredL)]);
+        $figures->litres($id, new FigureText('load.figure.slip.label', 'load.source.run-dry', $with), $litres, fn (): SumOf => new SumOf(
+            'full * fill - below',
+            [
+                SumTerm::figure('full', 'tanks.'.$tank->id.'.full'),
+                TravelFillTerm::of('fill', $working, $this->workings),
+                SumTerm::figure('below', 'tanks.'.$tank->id.'.below_outlet'),
+            ],
+        ), $digits);
+        $this->addMinutes($working, $litres, $figures);
         if (null !== $meteredL) {
-            $text = $of('load.figure.slip-meter.label', 'load.figure.slip-meter.formula', 'load.source.meter');
-            $meter = SumInput::field($wording->text('load.sum.meter'), $exact($load->meterL, Unit::Litre, Kind::Volume), '/load/meter_l');
-            $bucket = SumInput::field($wording->text('load.sum.bucket'), $exact($load->bucketL, Unit::Litre, Kind::Volume), '/load/bucket_l');
-            $figures->litres($id.'.meter', $text, $meteredL, static fn (): array => [SumInput::figure($id), $meter, $bucket], $digits);
+            $text = new FigureText('load.figure.slip-meter.label', 'load.source.meter', $with);
+            $figures->litres($id.'.meter', $text, $meteredL, fn (): SumOf => new SumOf('litres * meter / bucket', [
+                SumTerm::figure('litres', $id),
+                SumTerm::field('meter', $this->workings->wording->text('load.sum.meter'), Amount::litres($load->meterL), '/load/meter_l'),
+                SumTerm::field('bucket', $this->workings->wording->text('load.sum.bucket'), Amount::litres($load->bucketL), '/load/bucket_l'),
+            ]), $digits);
         }
+    }
+
+    private function addMinutes(TankWorking $working, float $litres, FigureSheet $figures): void
+    {
+        $from = $this->source($working);
+        if (null === $from) {
+            return;
+        }
+        $id = self::id($working);
+        $with = ['tank' => $working->tank->name];
+        [$text, $minutes, $flow] = $from instanceof LineFill
+            ? [
+                new FigureText('load.figure.slip-line.label', 'load.source.line', $with + ['mode' => $from->mode]),
+                $from->minutes($litres),
+                SumTerm::figure('flow', LineFills::figureId($working->tank->id)),
+            ]
+            : [
+                new FigureText('load.figure.slip-minutes.label', 'load.source.hose', $with),
+                $litres / $from,
+                SumTerm::field('flow', $this->workings->wording->text('load.sum.hose'), Amount::flow($from), '/load/hose_lpm'),
+            ];
+        $sum = static fn (): SumOf => new SumOf('litres / flow', [SumTerm::figure('litres', $id), $flow]);
+        $figures->add($id.'.minutes', $text, $minutes, Unit::Minute, Kind::Duration, $sum);
     }
 
     private static function id(TankWorking $working): string

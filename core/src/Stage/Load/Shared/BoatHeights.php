@@ -55,7 +55,8 @@ final class BoatHeights
         return $weights;
     }
 
-    private static function middleM(PlannedTank $tank): float
+    /** How high its middle is above the keel, in m. */
+    public static function middleM(PlannedTank $tank): float
     {
         return $tank->zM + $tank->heightMm / 2000;
     }

@@ -343,7 +343,8 @@ final class LoadWorkings implements StageWorkings
     }
 
     /** Neither empty nor full, so that its water can run to the low side. A full tank becomes slack with the first cup drawn. */
-    private static function isSlack(float $litres, TankWorking $working): bool
+    /** Whether the water in it can run to the lower side. */
+    public static function isSlack(float $litres, TankWorking $working): bool
     {
         return $litres > 0.01 || WaterKind::Fresh === $working->tank->holds;
     }

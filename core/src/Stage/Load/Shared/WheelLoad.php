@@ -20,6 +20,9 @@ final readonly class WheelLoad
         public LimitName $limit,
         public bool $right,
         public float $kg,
+        /** What one tyre carries of its axles’ group’s half, and what the weights to its side add to that half, in kg. */
+        public float $share,
+        public float $sideKg,
         public float $tyreKg,
         public RigState $state,
         /** Of all that is aboard, about the centreline, in kg·m; positive to the right. */

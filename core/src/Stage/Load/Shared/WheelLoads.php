@@ -77,6 +77,8 @@ final class WheelLoads
                     limit: $limit,
                     right: $moment > 0,
                     kg: $axle->twins ? $sideKg / 2 : $sideKg,
+                    share: $axle->twins ? $part / 2 : $part,
+                    sideKg: abs($moment) / $axle->trackM,
                     tyreKg: $axle->tyreKg,
                     state: $state,
                     momentKgM: $whole,

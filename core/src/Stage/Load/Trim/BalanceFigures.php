@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace YardCask\Core\Stage\Load\Trim;
 
 use YardCask\Core\Assessment\FigureSheet;
-use YardCask\Core\Assessment\SumInput;
+use YardCask\Core\Assessment\SumOf;
+use YardCask\Core\Assessment\SumTerm;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Payload\BoatPayload;
 use YardCask\Core\Payload\RoadPayload;
@@ -14,13 +15,12 @@ use YardCask\Core\Plan\Rig\PlannedBoat;
 use YardCask\Core\Plan\Rig\PlannedRoadRig;
 use YardCask\Core\Quantity\Kind;
 use YardCask\Core\Quantity\Unit;
-use YardCask\Core\Stage\Load\LoadInputs;
+use YardCask\Core\Stage\Load\LoadTerms;
 use YardCask\Core\Stage\Load\Shared\BoatHeights;
 use YardCask\Core\Stage\Load\Shared\LoadWorkings;
 use YardCask\Core\Stage\Load\Shared\RigMoment;
 use YardCask\Core\Stage\Load\Shared\RigState;
-use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
-use YardCask\Core\Stage\Tanks\Shared\TankWorking;
+use YardCask\Core\Words\Amount;
 use YardCask\Core\Words\FigureText;
 use YardCask\Core\Words\Phrase;
 
@@ -33,15 +33,15 @@ final readonly class BalanceFigures
     private function __construct(
         private Workings $workings,
         private FigureSheet $figures,
-        private LoadInputs $inputs,
+        private LoadTerms $terms,
     ) {
         $this->balance = new Balance($workings);
         $this->load = $workings->of(LoadWorkings::class);
     }
 
-    public static function add(Workings $workings, FigureSheet $figures, LoadInputs $inputs): void
+    public static function add(Workings $workings, FigureSheet $figures, LoadTerms $terms): void
     {
-        $sheet = new self($workings, $figures, $inputs);
+        $sheet = new self($workings, $figures, $terms);
         $payload = $sheet->load->payloadIn(RigState::Travelling);
         $rig = $workings->plan->load->rig;
         match (true) {
@@ -54,136 +54,101 @@ final readonly class BalanceFigures
 
     private function addSide(RoadPayload $payload, PlannedRoadRig $rig): void
     {
-        $wording = $this->workings->wording;
-        $track = static fn (): SumInput => SumInput::field($wording->text('load.sum.track'), $wording->metres($rig->trackM()), '/load/rig/axles/0/track_m');
-        $text = new FigureText('load.figure.side.label', 'load.figure.side.formula', 'load.source.across');
-        $this->figures->kg('load.side', $text, $payload->sideDifferenceKg, fn (): array => [...$this->inputs->places('y_m', RigState::Travelling), $track()]);
+        $text = new FigureText('load.figure.side.label', 'load.source.across');
+        $this->figures->kg('load.side', $text, $payload->sideDifferenceKg, fn (): SumOf => $this->side($rig, RigState::Travelling));
         $worst = $this->balance->side();
         if (null !== $worst) {
-            $text = new FigureText('load.figure.side-worst.label', 'load.figure.side.formula', 'load.source.across', $this->when($worst[1]));
-            $this->figures->kg('load.side_worst', $text, $worst[0], fn (): array => [...$this->placesAt($worst[1]), $track()]);
+            $state = $worst[1]->state;
+            $text = new FigureText('load.figure.side-worst.label', 'load.source.across', $this->when($worst[1]));
+            $this->figures->kg('load.side_worst', $text, $worst[0], fn (): SumOf => null === $state
+                ? $this->found(Amount::kg($worst[0]), $worst[1])
+                : $this->side($rig, $state));
         }
         $front = $this->balance->leastFront();
         if (null !== $front) {
-            $text = new FigureText('load.figure.front-least.label', 'load.figure.front-least.formula', 'load.source.statics', $this->when($front[1]));
-            $this->figures->add(
-                'load.front_least',
-                $text,
-                $front[0],
-                Unit::Fraction,
-                Kind::Share,
-                fn (): array => $this->stateInputs($front[1], ['load.front', 'load.gross']),
-            );
+            $this->addLeastShare('load.front_least', 'load.figure.front-least.label', $front, 'load.front');
         }
+    }
+
+    private function side(PlannedRoadRig $rig, RigState $state): SumOf
+    {
+        $moments = $this->terms->moments('y_m', $state, '2 * m%1$d * x%1$d / track');
+        $label = $this->workings->wording->text('load.sum.track');
+
+        return new SumOf(
+            $moments->expression,
+            [...$moments->terms, SumTerm::field('track', $label, Amount::mm(1000 * $rig->trackM()), '/load/rig/axles/0/track_m')],
+        );
     }
 
     private function addNose(TrailerPayload $payload): void
     {
-        $text = new FigureText('load.figure.nose-share.label', 'load.figure.nose-share.formula', 'load.source.statics');
-        $this->figures->add(
-            'load.nose_share',
-            $text,
-            $payload->noseShareAt(1),
-            Unit::Fraction,
-            Kind::Share,
-            static fn (): array => array_map(SumInput::figure(...), ['load.nose.travel', 'load.gross.travel']),
-        );
+        $text = new FigureText('load.figure.nose-share.label', 'load.source.statics');
+        $sum = static fn (): SumOf => self::share('load.nose', RigState::Travelling);
+        $this->figures->add('load.nose_share', $text, $payload->noseShareAt(1), Unit::Fraction, Kind::Share, $sum);
         $least = $this->balance->leastNose();
         if (null !== $least) {
-            $text = new FigureText('load.figure.nose-least.label', 'load.figure.nose-least.formula', 'load.source.statics', $this->when($least[1]));
-            $this->figures->add(
-                'load.nose_least',
-                $text,
-                $least[0],
-                Unit::Fraction,
-                Kind::Share,
-                fn (): array => $this->stateInputs($least[1], ['load.nose', 'load.gross']),
-            );
+            $this->addLeastShare('load.nose_least', 'load.figure.nose-least.label', $least, 'load.nose');
         }
+    }
+
+    /** @param array{float, RigMoment} $least */
+    private function addLeastShare(string $id, string $label, array $least, string $part): void
+    {
+        $state = $least[1]->state;
+        $text = new FigureText($label, 'load.source.statics', $this->when($least[1]));
+        $this->figures->add($id, $text, $least[0], Unit::Fraction, Kind::Share, fn (): SumOf => null === $state
+            ? $this->found(Amount::share($least[0]), $least[1])
+            : self::share($part, $state));
+    }
+
+    private static function share(string $part, RigState $state): SumOf
+    {
+        $suffix = '.'.$state->figureSuffix();
+
+        return new SumOf('part / whole', [SumTerm::figure('part', $part.$suffix), SumTerm::figure('whole', 'load.gross'.$suffix)]);
+    }
+
+    /** At a moment between two states, which is found by going through them. */
+    private function found(Amount $amount, RigMoment $moment): SumOf
+    {
+        $label = $this->workings->wording->text('load.sum.on-the-way', $this->when($moment));
+
+        return SumOf::same(SumTerm::found('found', $label, $amount), new Phrase('load.figure.on-the-way.note'));
     }
 
     private function addStability(BoatPayload $payload, PlannedBoat $rig): void
     {
-        $wording = $this->workings->wording;
-        $text = new FigureText('load.figure.displacement.label', 'load.figure.displacement.formula', 'load.source.archimedes');
-        $this->figures->kg(
-            'load.displacement',
-            $text,
-            $rig->displacementKg + $payload->load->kgAt(1),
-            static fn (): array => array_map(SumInput::figure(...), ['load.empty', 'load.gross.travel']),
-        );
-        $text = new FigureText('load.figure.free-surface.label', 'load.figure.free-surface.formula', 'load.source.slack');
-        $size = static fn (TankWorking $working): string => $wording->mm($working->tank->rowMm()).' × '.$wording->mm($working->tank->widthMm);
-        $this->figures->add('load.free_surface', $text, $payload->freeSurfaceM, Unit::Metre, Kind::Length, fn (): array => [
-            ...array_map(
-                static fn (TankWorking $working): SumInput => SumInput::field($working->tank->name, $size($working), $working->pointer().'/width_mm'),
-                $this->workings->of(TanksWorkings::class)->all(),
-            ),
-            SumInput::figure('load.displacement'),
-        ]);
-        $gm = static fn (): SumInput => SumInput::field($wording->text('load.sum.gm'), $wording->metres($rig->gmM), '/load/rig/gm_m');
-        $heights = null === $rig->draughtM ? 'no' : 'yes';
+        $kg = $rig->displacementKg + $payload->load->kgAt(1);
+        $text = new FigureText('load.figure.displacement.label', 'load.source.archimedes');
+        $this->figures->kg('load.displacement', $text, $kg, static fn (): SumOf => SumOf::figures(['load.empty', 'load.gross.travel']));
+        $stability = new StabilityTerms($this->workings, $this->terms, $rig);
+        $text = new FigureText('load.figure.free-surface.label', 'load.source.slack');
+        $surface = static fn (): SumOf => $stability->freeSurface(RigState::Travelling);
+        $this->figures->add('load.free_surface', $text, $payload->freeSurfaceM, Unit::Metre, Kind::Length, $surface);
         if (null !== $rig->draughtM) {
             $changeM = BoatHeights::gmChangeM($rig, $this->load->plan, $this->load->people, $this->load->contents->in(RigState::Travelling));
-            $text = new FigureText('load.figure.gm-heights.label', 'load.figure.gm-heights.formula', 'load.source.upright');
-            $draught = SumInput::field($wording->text('load.sum.draught'), $wording->metres($rig->draughtM), '/load/rig/draught_m');
-            $this->figures->add(
-                'load.gm_heights',
-                $text,
-                $changeM,
-                Unit::Metre,
-                Kind::Length,
-                static fn (): array => [$draught, $gm(), SumInput::figure('load.displacement')],
-            );
+            $text = new FigureText('load.figure.gm-heights.label', 'load.source.upright');
+            $this->figures->add('load.gm_heights', $text, $changeM, Unit::Metre, Kind::Length, $stability->heights(...));
         }
-        $inputs = static fn (): array => [
-            $gm(),
-            SumInput::figure('load.free_surface'),
-            ...null === $rig->draughtM ? [] : [SumInput::figure('load.gm_heights')],
-        ];
-        $text = new FigureText('load.figure.gm.label', 'load.figure.gm.formula', 'load.source.stability', ['heights' => $heights]);
-        $this->figures->add('load.gm', $text, $payload->gmEffectiveM, Unit::Metre, Kind::Length, $inputs);
+        $text = new FigureText('load.figure.gm.label', 'load.source.stability');
+        $this->figures->add('load.gm', $text, $payload->gmEffectiveM, Unit::Metre, Kind::Length, $stability->left(...));
         $least = $this->balance->leastGm();
         if (null !== $least) {
-            $text = new FigureText(
-                'load.figure.gm-least.label',
-                'load.figure.gm-least.formula',
-                'load.source.stability',
-                ['when' => $least[1]->phrase($rig->kind()), 'heights' => $heights],
-            );
-            $this->figures->add('load.gm_least', $text, $least[0], Unit::Metre, Kind::Length, static fn (): array => [SumInput::figure('load.gm')]);
+            $text = new FigureText('load.figure.gm-least.label', 'load.source.stability', ['when' => $least[1]->phrase($rig->kind())]);
+            $sum = static fn (): SumOf => $stability->leftIn($least[1]);
+            $this->figures->add('load.gm_least', $text, $least[0], Unit::Metre, Kind::Length, $sum);
         }
         if (null !== $payload->heelDeg) {
-            $text = new FigureText('load.figure.heel.label', 'load.figure.heel.formula', 'load.source.small-angles');
-            $this->figures->add(
-                'load.heel',
-                $text,
-                $payload->heelDeg,
-                Unit::Degree,
-                Kind::Angle,
-                fn (): array => [
-                    ...$this->inputs->places('y_m', RigState::Travelling),
-                    SumInput::figure('load.displacement'),
-                    SumInput::figure('load.gm'),
-                ],
-            );
+            $text = new FigureText('load.figure.heel.label', 'load.source.small-angles');
+            $sum = static fn (): SumOf => $stability->heel(RigState::Travelling);
+            $this->figures->add('load.heel', $text, $payload->heelDeg, Unit::Degree, Kind::Angle, $sum);
         }
         $worst = $this->balance->heel();
         if (null !== $worst) {
-            $text = new FigureText(
-                'load.figure.heel-worst.label',
-                'load.figure.heel.formula',
-                'load.source.small-angles',
-                ['when' => $worst[1]->phrase($rig->kind())],
-            );
-            $this->figures->add(
-                'load.heel_worst',
-                $text,
-                $worst[0],
-                Unit::Degree,
-                Kind::Angle,
-                fn (): array => [...$this->inputs->places('y_m', $worst[1]), SumInput::figure('load.gm')],
-            );
+            $text = new FigureText('load.figure.heel-worst.label', 'load.source.small-angles', ['when' => $worst[1]->phrase($rig->kind())]);
+            $sum = static fn (): SumOf => $stability->heel($worst[1]);
+            $this->figures->add('load.heel_worst', $text, $worst[0], Unit::Degree, Kind::Angle, $sum);
         }
     }
 
@@ -191,30 +156,5 @@ final readonly class BalanceFigures
     private function when(RigMoment $moment): array
     {
         return ['when' => $moment->phrase($this->workings->plan->load->rig->kind())];
-    }
-
-    /** @return list<SumInput> */
-    private function placesAt(RigMoment $moment): array
-    {
-        return null === $moment->state ? [$this->atThatMoment('load.sum.every-place', $moment)] : $this->inputs->places('y_m', $moment->state);
-    }
-
-    /**
-     * @param list<string> $prefixes
-     *
-     * @return list<SumInput>
-     */
-    private function stateInputs(RigMoment $moment, array $prefixes): array
-    {
-        $state = $moment->state;
-
-        return null === $state
-            ? [$this->atThatMoment('load.sum.both', $moment)]
-            : array_map(static fn (string $prefix): SumInput => SumInput::figure($prefix.'.'.$state->figureSuffix()), $prefixes);
-    }
-
-    private function atThatMoment(string $label, RigMoment $moment): SumInput
-    {
-        return SumInput::constant($this->workings->wording->text($label), $this->workings->wording->phrase($this->when($moment)['when']));
     }
 }

@@ -5,13 +5,15 @@ declare(strict_types=1);
 namespace YardCask\Core\Stage\Tanks\Movement;
 
 use YardCask\Core\Assessment\FigureSheet;
-use YardCask\Core\Assessment\SumInput;
+use YardCask\Core\Assessment\SumOf;
+use YardCask\Core\Assessment\SumTerm;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Payload\RigKind;
 use YardCask\Core\Stage\Tanks\Drawing\RestraintFigures;
 use YardCask\Core\Stage\Tanks\Shared\TankWorking;
 use YardCask\Core\Words\Amount;
 use YardCask\Core\Words\FigureText;
+use YardCask\Core\Words\Wording;
 
 /** What holds a tank against braking, bends and bumps. Boats are told nothing of it. */
 final readonly class Restraint
@@ -44,23 +46,35 @@ final readonly class Restraint
         $id = 'tanks.'.$tank->id;
         $wording = $workings->wording;
         foreach (self::PULLS as $way => [$g, $angle]) {
-            $with = ['tank' => $tank->name, 'way' => $way, 'g' => (string) $g, 'angle' => $angle];
-            $text = new FigureText('tanks.figure.pull.label', 'tanks.figure.pull.formula', 'tanks.source.securing', $with);
-            $figures->kg($id.'.pull_'.$way, $text, $this->pullKg($way), static fn (): array => [SumInput::figure($id.'.full_kg')]);
+            $with = ['tank' => $tank->name, 'way' => $way];
+            $text = new FigureText('tanks.figure.pull.label', 'tanks.source.securing', $with);
+            $figures->kg($id.'.pull_'.$way, $text, $this->pullKg($way), static fn (): SumOf => new SumOf(
+                'g * full',
+                [SumTerm::assumed('g', $wording->text('tanks.sum.g', ['way' => $way]), Amount::number($g)), SumTerm::figure('full', $id.'.full_kg')],
+            ));
             $strapKg = $this->strapKg($way);
             if (null !== $strapKg) {
-                $text = new FigureText('tanks.figure.strap.label', 'tanks.figure.strap.formula', 'tanks.source.straps', $with);
-                $figures->kg($id.'.strap_'.$way, $text, $strapKg, fn (): array => [
-                    SumInput::figure($id.'.pull_'.$way),
-                    SumInput::field($wording->text('tanks.sum.straps'), (string) $tank->straps, $this->working->pointer().'/straps'),
-                    SumInput::field(
-                        $wording->text('tanks.sum.angle'),
-                        $wording->amount(Amount::degrees($this->angleDeg())),
-                        $this->working->pointer().'/strap_angle_deg',
-                    ),
-                ]);
+                $text = new FigureText('tanks.figure.strap.label', 'tanks.source.straps', $with);
+                $figures->kg($id.'.strap_'.$way, $text, $strapKg, fn (): SumOf => new SumOf(
+                    'pull / (straps * '.$angle.'(angle * pi / 180))',
+                    [
+                        SumTerm::figure('pull', $id.'.pull_'.$way),
+                        SumTerm::field('straps', $wording->text('tanks.sum.straps'), Amount::number($tank->straps ?? 0.0), $this->working->pointer().'/straps'),
+                        $this->angle($wording),
+                    ],
+                ));
             }
         }
+    }
+
+    private function angle(Wording $wording): SumTerm
+    {
+        $label = $wording->text('tanks.sum.angle');
+        $degrees = Amount::degrees($this->angleDeg());
+
+        return null === $this->working->tank->strapAngleDeg
+            ? SumTerm::assumed('angle', $label, $degrees)
+            : SumTerm::field('angle', $label, $degrees, $this->working->pointer().'/strap_angle_deg');
     }
 
     /** What each strap pulls at most, and which way; null where nobody has said how many there are. */
