@@ -1,5 +1,5 @@
 import { expect, test } from "@playwright/test";
-import { answer, openFellside, saved, snag, stored, type, field, glass } from "./bench";
+import { answer, field, glass, openFellside, saved, snag, stored, type } from "./bench";
 
 test("with two tanks each travels as full as serves the limits best", async ({ page }) => {
   const id = await openFellside(page, "tanks");
@@ -61,7 +61,7 @@ test("the fill slip tells a tank's water in buckets, minutes and on the meter", 
   await type(page, "/load/meter_l", "10.4 L");
   await expect(slip.getByRole("row")).toContainText("3.3 minstop the meter at 41 L");
   await slip.getByRole("button", { name: /41/ }).click();
-  await expect(page.getByRole("dialog")).toContainText("litres × meter reading for one bucket ÷ bucket");
+  await expect(page.getByRole("dialog")).toContainText("“Tail tank, to fill for the road” × meter reading for one bucket ÷ bucket");
 });
 
 test("a tank that no tap draws on is no supply until it is joined, and a line that is not begun is not clear", async ({
@@ -125,11 +125,14 @@ test("on arrival each tank is filled up by hose or in trips with cans, and waste
   await page.getByRole("button", { name: "Travel with 84 L" }).click();
   const slip = page.getByRole("region", { name: "Fill instructions" });
   await expect(slip.getByRole("table", { name: "Filling up on arrival" })).toContainText(
-    /38\sL more2\.5\smin by a hose at 15\sL\/min, assumed2 cans of 20\sL, assumed: one trip with 2 at a time/,
+    /37\sL more2\.5\smin by a hose at 15\sL\/min, assumed2 cans of 20\sL, assumed: one trip with 2 at a time/,
   );
   const states = page.getByRole("table", { name: "What is left to each limit, in every state" });
   await expect(states).toContainText("Filled again, waste aboard");
-  await slip.getByRole("radiogroup", { name: "Waste emptied before you move on" }).getByRole("radio", { name: "yes" }).click();
+  await slip
+    .getByRole("radiogroup", { name: "Waste emptied before you move on" })
+    .getByRole("radio", { name: "yes" })
+    .click();
   await expect(states).not.toContainText("Filled again");
   await expect(states).toContainText("Used up, waste emptied");
 });

@@ -37,7 +37,9 @@ test("marks to cut, answers and parts of a day open their sums too", async ({ pa
   await expect(field(page, "/use/uses/4/minutes")).toBeFocused();
   await page.getByRole("link", { name: /^Load/ }).click();
   await answer(page).getByRole("button").click();
-  await expect(sum).toContainText("“Carried, brim full” × (limit: gross limit − held back because weights are estimated");
+  await expect(sum).toContainText(
+    "“Carried, brim full” × (limit: gross limit − held back because weights are estimated",
+  );
   await expect(sum.getByRole("row", { name: /limit: gross limit/ })).toContainText("3 500 kg");
   await page.keyboard.press("Escape");
   await page.getByRole("link", { name: /^Tanks/ }).click();

@@ -47,10 +47,7 @@ function SumOf({ figure }: { figure: Figure }) {
       <table className="my-4 w-full">
         <tbody>
           {sum.inputs.map((input) => (
-            <tr
-              key={input.symbol}
-              className="border-b border-dotted border-rule"
-            >
+            <tr key={input.symbol} className="border-b border-dotted border-rule">
               <th scope="row" className="py-1.5 pr-3 text-left font-normal">
                 {input.label}
               </th>
