@@ -11,14 +11,17 @@ export function SumDialog({ figureId, onClose }: { figureId: string | null; onCl
   return (
     <Dialog open={figure !== undefined} onClose={onClose} className="relative z-20">
       <div className="fixed inset-0 bg-ink/30" aria-hidden />
-      <div className="fixed inset-0 flex items-center justify-center overflow-y-auto p-4">
+      <div className="fixed inset-0 flex items-center justify-center p-4">
         {figure && (
-          <DialogPanel className="card card-on w-full max-w-md p-5">
+          <DialogPanel className="card card-on flex max-h-full w-full max-w-md flex-col p-5">
             <DialogTitle className="label">{figure.label}</DialogTitle>
             <p className="big my-1 text-water">{figure.text}</p>
-            <SumOf figure={figure} />
+            {/* biome-ignore lint/a11y/noNoninteractiveTabindex: a long sum is scrolled with the keyboard */}
+            <section className="min-h-0 overflow-y-auto" aria-label="How it comes about" tabIndex={0}>
+              <SumOf figure={figure} />
+            </section>
             <div className="mt-4 flex justify-end">
-              <button type="button" className="plain" onClick={onClose}>
+              <button type="button" className="plain" onClick={onClose} data-autofocus>
                 Close
               </button>
             </div>
