@@ -230,6 +230,7 @@ final class AssessmentTest extends TestCase
             'bothy' => ['line.undrained', 'load.nose-thin', 'tanks.bay-guessed', 'tanks.frost-below-outlet', 'tanks.level-unseen', 'tanks.unvented', 'use.short'],
             'fellside' => [
                 'line.backwards',
+                'line.filter-fast',
                 'line.flow-wasteful',
                 'line.starts-often',
                 'line.together-weak',

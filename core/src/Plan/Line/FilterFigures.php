@@ -7,6 +7,7 @@ namespace YardCask\Core\Plan\Line;
 use YardCask\Core\Plan\Field\Measured;
 use YardCask\Core\Plan\Field\Tag;
 use YardCask\Core\Plan\Field\WrittenAsDeclared;
+use YardCask\Core\Plan\Field\YesNo;
 use YardCask\Core\Quantity\Kind;
 use YardCask\Core\Quantity\Unit;
 
@@ -29,6 +30,9 @@ final readonly class FilterFigures implements PartFigures
         public float $lifeL,
         #[Measured('how many months it lasts', 'Months', Kind::Count, Unit::One, 1, 60)]
         public float $lifeMonths,
+        /** As carbon does; null where nobody has said it. */
+        #[YesNo('Takes out the disinfectant')]
+        public ?bool $takesDisinfectant = null,
     ) {
     }
 }

@@ -8,6 +8,7 @@ use YardCask\Core\Assessment\FigureSheet;
 use YardCask\Core\Assessment\SumOf;
 use YardCask\Core\Assessment\SumTerm;
 use YardCask\Core\Assessment\Workings;
+use YardCask\Core\Plan\Line\PartKind;
 use YardCask\Core\Plan\Line\PlannedPart;
 use YardCask\Core\Quantity\Kind;
 use YardCask\Core\Quantity\Unit;
@@ -36,6 +37,11 @@ final readonly class LineFigures
         return 'line.'.$outlet->id.'.mains';
     }
 
+    public static function lastsId(PlannedPart $filter): string
+    {
+        return 'line.'.$filter->id.'.lasts';
+    }
+
     public static function drawnId(PlannedPart $outlet): string
     {
         return 'line.'.$outlet->id.'.drawn';
@@ -56,6 +62,9 @@ final readonly class LineFigures
             $sheet->addMains($part);
             $sheet->addSupply($part);
             $sheet->addWait($part);
+        }
+        foreach ($sheet->line->graph->parts(PartKind::Filter) as $part) {
+            $sheet->addFilter($part);
         }
         $sheet->addTogether();
         $sheet->addHighest();
@@ -127,6 +136,27 @@ final readonly class LineFigures
         }
 
         return new SumOf('pi / 4 * sum('.implode(', ', $parts).') / 1000000', $terms);
+    }
+
+    /** How long a filter lasts. */
+    private function addFilter(PlannedPart $part): void
+    {
+        $service = FilterService::of($part, $this->workings);
+        if (null === $service) {
+            return;
+        }
+        $wording = $this->workings->wording;
+        $at = '/line/parts/'.array_search($part, $this->workings->plan->line->parts, true).'/figures/';
+        $text = new FigureText('line.figure.filter.label', 'line.source.filter', ['filter' => $part->name]);
+        $months = SumTerm::field('months', $wording->text('line.sum.months'), Amount::number($service->figures->lifeMonths), $at.'life_months');
+        $this->figures->add(self::lastsId($part), $text, $service->days(), Unit::Day, Kind::Days, static fn (): SumOf => $service->litresADay() > 0
+            ? new SumOf('min(life / (used + filled), months * '.FilterService::DAYS_A_MONTH.')', [
+                SumTerm::field('life', $wording->text('line.sum.life'), Amount::litres($service->figures->lifeL), $at.'life_l'),
+                SumTerm::constant('used', $wording->text('line.sum.used-daily'), Amount::litres($service->usedL)),
+                SumTerm::constant('filled', $wording->text('line.sum.filled-daily'), Amount::litres($service->filledL)),
+                $months,
+            ])
+            : new SumOf('months * '.FilterService::DAYS_A_MONTH, [$months]));
     }
 
     private function addTogether(): void

@@ -43,6 +43,9 @@ enum LineFinding: string implements FindingCode
     case TogetherWeak = 'line.together-weak';
     case AllOpenWeak = 'line.all-open-weak';
     case FilterStarves = 'line.filter-starves';
+    case FilterFast = 'line.filter-fast';
+    case FilterUsedUp = 'line.filter-used-up';
+    case FilterBeforeStorage = 'line.filter-before-storage';
     case SuctionHigh = 'line.suction-high';
     case PumpUnstopped = 'line.pump-unstopped';
     case Stutters = 'line.stutters';
@@ -59,6 +62,7 @@ enum LineFinding: string implements FindingCode
         return match ($this) {
             self::HeaterClosed, self::OverRated, self::JointWeak, self::OpenEnd, self::MainsIntoTank, self::Scald => Severity::Stop,
             self::MainsUnwatched, self::FillToOutlet, self::BlowAstray, self::Undrained,
+            self::FilterFast, self::FilterUsedUp, self::FilterBeforeStorage,
             self::RunsDry, self::AllOpenWeak, self::StartsOften, self::FlowWasteful, self::DeadLeg, self::Stagnant, self::StockChanged => Severity::Watch,
             default => Severity::Fix,
         };

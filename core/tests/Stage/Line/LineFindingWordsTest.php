@@ -360,6 +360,44 @@ final class LineFindingWordsTest extends TestCase
             '19.688 of 60.113 L',
             ['Join Cans under the bench to the line at Header tank'],
         ];
+        yield 'filter-fast 52' => [
+            'Water runs too fast through Fine block',
+            'Up to 5.5 L/min goes through it, and it is rated for 4.0 L/min. Above that it filters less than it promises, and its cartridge is soon full.',
+            '5.5 of 4 L/min',
+            ['Move Fine block to the galley tap', 'Replace Fine block with Fine block, 0.5 µm, 10 in'],
+        ];
+        yield 'filter-fast 53' => [
+            'Water runs too fast through the filter for the fill hose',
+            'Up to 29 L/min goes through it, and it is rated for 12 L/min. Above that it filters less than it promises, and its cartridge is soon full.',
+            '29 of 12 L/min',
+            ['Move the filter for the fill hose to the galley tap'],
+        ];
+        yield 'filter-used-up 54' => [
+            'The cartridge of Carbon block does not last the stay',
+            '54 L goes through it in a stay, and it is made for 20 L: change it after 1.5 days.',
+            '53.6 of 20 L',
+            [
+                'Replace Carbon block with Inline carbon filter, small (It would also mean: water runs too fast through Carbon block.)',
+                'Replace Carbon block with Carbon block, 5 µm, 5 in (It would also mean: water runs too fast through Carbon block.)',
+                'Replace Carbon block with Filter for one tap, 2 µm (It would also mean: water runs too fast through Carbon block.)',
+            ],
+        ];
+        yield 'filter-used-up 55' => [
+            'The cartridge of the filter for the fill hose does not last the stay',
+            '54 L goes through it in a stay, and it is made for 50 L: change it after 3.7 days.',
+            '53.6 of 50 L',
+            [
+                'Replace the filter for the fill hose with Inline carbon filter, small',
+                'Replace the filter for the fill hose with Carbon block, 5 µm, 5 in',
+                'Replace the filter for the fill hose with Filter for one tap, 2 µm',
+            ],
+        ];
+        yield 'filter-before-storage 56' => [
+            'The filter for the fill hose takes the disinfectant out before the water is stored',
+            'What runs into Header tank through it has nothing left that keeps germs down. Sanitise the tank more often, or filter the water on its way out.',
+            '1 of 0',
+            ['Move the filter for the fill hose to the galley tap'],
+        ];
     }
 
     /** @param list<string> $fixes */

@@ -41,6 +41,8 @@ final class LineFindingsTest extends TestCase
         $two = $pressure->tanked('cans', ['form' => TankMounting::Fixed]);
         $twoPumps = $two->after('cans.outlet', 'foot-4');
         $clamped = $storage->tubed('Storage heater', 'out', ['joint' => Joint::Clamp]);
+        $filled = SampleLines::of(SystemType::FilteredFill);
+        $carbon = $pressure->into('Galley tap', 'in', 'filter-carbon-10');
         $rows = [
             ['port-loose', $pressure, $pressure->cut('Basin tap', 'in'), 1],
             ['pipe-lost', $pressure, $pressure->piped('Basin tap', 'in', ['to' => 'ghost.in']), 1],
@@ -114,6 +116,11 @@ final class LineFindingsTest extends TestCase
                 1,
             ],
             ['runs-dry', $pressure, $twoPumps->after($twoPumps->part('Foot pump')->id.'.out', 'tap-drinking'), 1],
+            ['filter-fast', $pressure->into('Galley tap', 'in', 'filter-sediment-5'), $pressure->into('Galley tap', 'in', 'filter-fine-1'), 1],
+            ['filter-fast', $pressure, $filled, 0],
+            ['filter-used-up', $carbon, $carbon->figures('Carbon block', ['lifeL' => 20.0]), 1],
+            ['filter-used-up', $filled->figures('Filter for the fill hose', ['lifeL' => 60.0]), $filled->figures('Filter for the fill hose', ['lifeL' => 50.0]), 1],
+            ['filter-before-storage', $filled->figures('Filter for the fill hose', ['takesDisinfectant' => false]), $filled, 0],
         ];
         foreach ($rows as $number => $row) {
             yield $row[0].' '.$number => ['line.'.$row[0], $row[1], $row[2], $row[3]];

@@ -2,6 +2,7 @@ import type { LineDrawing, Plan } from "../../api/types";
 import { MeasuredFields } from "../../fields/MeasuredFields";
 import { QuantityField } from "../../fields/QuantityField";
 import { TextField } from "../../fields/TextField";
+import { FigureButton } from "../../plan/widgets/FigureButton";
 import { Said } from "../../plan/server/useAction";
 import { Chooser } from "./Chooser";
 import { KeepPart } from "./OwnParts";
@@ -26,6 +27,7 @@ export function PartPanel({ part, index, drawing, onGone }: Props) {
   const swaps = stock.filter((one) => one.family === part.figures.family && one.id !== part.stock);
   const curve = part.figures.family === "pump" ? part.figures.curve : [];
   const usual = drawing.outlets.find((one) => one.id === part.id)?.usual;
+  const filter = drawing.filters.find((one) => one.id === part.id);
   const names = new Map(drawing.elements.map((one) => [one.id, one.name]));
   return (
     <section aria-label={part.name} className="card card-on mt-3 p-4">
@@ -58,6 +60,11 @@ export function PartPanel({ part, index, drawing, onGone }: Props) {
       <div className="measures mt-3">
         <MeasuredFields pointer={at} />
       </div>
+      {filter && (
+        <p className="mt-2 text-[13px] text-ink-2">
+          {filter.words} <FigureButton id={filter.lasts_figure_id} />
+        </p>
+      )}
       {usual && <p className="mt-2 text-[13px] text-ink-2">Usual here: {usual}</p>}
       {curve.length > 0 && (
         <fieldset className="mt-3">

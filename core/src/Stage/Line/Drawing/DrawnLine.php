@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace YardCask\Core\Stage\Line\Drawing;
 
 use YardCask\Core\Assessment\Workings;
+use YardCask\Core\Plan\Line\PartKind;
 use YardCask\Core\Plan\Line\PlannedPart;
 use YardCask\Core\Plan\Runs\PlannedRunPoint;
+use YardCask\Core\Stage\Line\FilterService;
 use YardCask\Core\Stage\Line\Graph\LineEnd;
 use YardCask\Core\Stage\Line\Graph\LinePipe;
 use YardCask\Core\Stage\Line\Graph\PartPlaces;
@@ -48,6 +50,7 @@ final readonly class DrawnLine
                 lanes: [],
                 scenes: [],
                 outlets: [],
+                filters: [],
                 modes: [],
                 peaks: [],
                 toMeasure: [],
@@ -70,6 +73,7 @@ final readonly class DrawnLine
             lanes: $schematic->lanesBelow(),
             scenes: SceneDrawing::all($workings),
             outlets: $drawn->outlets(),
+            filters: $drawn->filters(),
             modes: array_map($drawn->mode(...), $drawn->line->modes()->all()),
             peaks: $drawn->peaks(),
             toMeasure: $drawn->toMeasure(),
@@ -223,6 +227,24 @@ final readonly class DrawnLine
                 together: true === $part->together,
                 togetherPointer: '/line/parts/'.$index.'/together',
             );
+        }
+
+        return $cards;
+    }
+
+    /** @return list<FilterCard> */
+    private function filters(): array
+    {
+        $cards = [];
+        foreach ($this->line->graph->parts(PartKind::Filter) as $part) {
+            $service = FilterService::of($part, $this->workings);
+            if (null !== $service) {
+                $words = $this->workings->wording->text('line.filter.service', [
+                    'passes' => $service->passes(),
+                    'litres' => Amount::litres($service->litresADay()),
+                ]);
+                $cards[] = new FilterCard($part->id, $words, LineFigures::lastsId($part));
+            }
         }
 
         return $cards;

@@ -19,6 +19,7 @@ final readonly class LineDrawing implements Drawing, \JsonSerializable
      * @param list<int> $lanes
      * @param list<LineScene> $scenes
      * @param list<OutletCard> $outlets
+     * @param list<FilterCard> $filters
      * @param list<ModeCard> $modes
      * @param list<PeakRow> $peaks
      * @param list<string> $toMeasure
@@ -42,6 +43,8 @@ final readonly class LineDrawing implements Drawing, \JsonSerializable
         public array $scenes,
         #[ListOf(OutletCard::class)]
         public array $outlets,
+        #[ListOf(FilterCard::class)]
+        public array $filters,
         #[ListOf(ModeCard::class)]
         public array $modes,
         /** The nearest to its rating first. */

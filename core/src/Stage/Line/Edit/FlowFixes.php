@@ -121,13 +121,34 @@ final class FlowFixes
     public static function filter(PlannedPart $filter, Workings $workings): array
     {
         $figures = $filter->figures;
-        $fixes = LineFixes::over($workings);
-        $freer = $figures instanceof FilterFigures ? $fixes->swaps(
+        $isFreer = static fn (FilterFigures $other): bool => $figures instanceof FilterFigures
+            && $other->wornKpa / $other->ratedLpm < $figures->wornKpa / $figures->ratedLpm;
+
+        return [...self::toTap($filter, $workings), ...self::otherFilters($filter, $isFreer, $workings)];
+    }
+
+    /**
+     * @param \Closure(FilterFigures): bool $does
+     *
+     * @return list<Fix> filters as fine, or nearly, and of carbon where it is of carbon
+     */
+    public static function otherFilters(PlannedPart $filter, \Closure $does, Workings $workings): array
+    {
+        $figures = $filter->figures;
+
+        return $figures instanceof FilterFigures ? LineFixes::over($workings)->swaps(
             $filter,
             static fn (StockPart $stock): bool => $stock->figures instanceof FilterFigures
                 && $stock->figures->finenessUm <= 2 * $figures->finenessUm
-                && $stock->figures->wornKpa / $stock->figures->ratedLpm < $figures->wornKpa / $figures->ratedLpm,
+                && (true === $stock->figures->takesDisinfectant) === (true === $figures->takesDisinfectant)
+                && $does($stock->figures),
         ) : [];
+    }
+
+    /** @return list<Fix> the filter at the one tap for drinking */
+    public static function toTap(PlannedPart $filter, Workings $workings): array
+    {
+        $fixes = LineFixes::over($workings);
         $graph = $workings->of(LineWorkings::class)->graph;
         $moves = [];
         foreach ($graph->parts(PartKind::Tap, PartKind::MixerTap) as $tap) {
@@ -138,7 +159,7 @@ final class FlowFixes
             }
         }
 
-        return [...\array_slice($moves, 0, 1), ...$freer];
+        return \array_slice($moves, 0, 1);
     }
 
     /** What an outlet would give without a part. */

@@ -10,6 +10,7 @@ use YardCask\Core\Assessment\Measure;
 use YardCask\Core\Assessment\Rule;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Input\Json;
+use YardCask\Core\Plan\Line\FilterFigures;
 use YardCask\Core\Plan\Line\PartFigures;
 use YardCask\Core\Plan\Line\PlannedPart;
 use YardCask\Core\Stage\Line\Edit\LineDraft;
@@ -42,7 +43,7 @@ final class StockChanged implements Rule
                     $text,
                     static fn (): array => [self::asOwn($part, $workings)],
                 );
-            } elseif ($stock->kind === $part->kind && self::without($stock->figures, $settings) !== self::without($part->figures, $settings)) {
+            } elseif ($stock->kind === $part->kind && self::differ($stock->figures, $part->figures, $settings)) {
                 $text = new SnagText('line.stock-changed.title', 'line.stock-changed.why', ['part' => $part->spoken()]);
                 $findings[] = new Finding(
                     LineFinding::StockChanged,
@@ -60,6 +61,18 @@ final class StockChanged implements Rule
     private static function asOwn(PlannedPart $part, Workings $workings): Fix
     {
         return new Fix(new Phrase('line.fix.own-part'), LineDraft::of($workings->plan)->changed($part, ['stock' => null])->patch());
+    }
+
+    /**
+     * Whether the catalogue says something else of what the plan says; what nobody has said there may be.
+     *
+     * @param list<string> $settings what is set in the rig and not made so
+     */
+    private static function differ(PartFigures $stock, PartFigures $own, array $settings): bool
+    {
+        $unsaid = $own instanceof FilterFigures && null === $own->takesDisinfectant ? ['takesDisinfectant'] : [];
+
+        return self::without($stock, [...$settings, ...$unsaid]) !== self::without($own, [...$settings, ...$unsaid]);
     }
 
     /**

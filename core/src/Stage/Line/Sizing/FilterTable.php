@@ -7,11 +7,10 @@ namespace YardCask\Core\Stage\Line\Sizing;
 use YardCask\Core\Plan\Line\FilterFigures;
 use YardCask\Core\Plan\Line\PartKind;
 use YardCask\Core\Plan\Line\PlannedPart;
-use YardCask\Core\Plan\Use\Supply;
 use YardCask\Core\Stage\Line\Edit\LineDraft;
+use YardCask\Core\Stage\Line\FilterService;
 use YardCask\Core\Stage\Line\LineWorkings;
 use YardCask\Core\Stage\Line\Solve\LineCase;
-use YardCask\Core\Stage\Use\Shared\UseWorkings;
 
 /** Every filter in the catalogue that is about as fine and could replace one. */
 final class FilterTable
@@ -24,7 +23,7 @@ final class FilterTable
         if (!$present instanceof FilterFigures) {
             return [];
         }
-        $daily = $work->workings->of(UseWorkings::class)->need(Supply::Main)->dailyL;
+        $daily = FilterService::of($filter, $work->workings)?->litresADay() ?? 0.0;
         $rows = [];
         foreach ($work->stock->parts(PartKind::Filter) as $stock) {
             if (!$stock->figures instanceof FilterFigures || $stock->figures->finenessUm > 2 * $present->finenessUm) {
@@ -40,7 +39,7 @@ final class FilterTable
             $rows[] = [$stock->make->price, new SizingRow($wording->catalogueName($stock->name), [
                 null === $worst ? '' : $worst->part->name.' '.$wording->flow($worst->lpm),
                 null === $old ? '' : $wording->flow($old->lpm),
-                null === $days ? '' : $wording->days(round(min($days, 30.4 * $stock->figures->lifeMonths))),
+                null === $days ? '' : $wording->days(round(min($days, FilterService::DAYS_A_MONTH * $stock->figures->lifeMonths))),
                 (string) round($stock->make->price),
             ], $does, false, $isThere, $isThere ? null : $work->replacing($stock, $filter, $draft))];
         }
