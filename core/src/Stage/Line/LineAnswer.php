@@ -61,8 +61,16 @@ final class LineAnswer
         }
         $solved = $line->alone($worst->part);
         $weak = $line->weakTogether();
+        if ($worst->isEnough() && null !== $weak && $weak->lpm >= $weak->figures->leastLpm) {
+            return Answer::of($wording, 'line.answer.together-pressure', 'line.answer.together-pressure.why', LineFigures::TOGETHER_PRESSURE, [
+                'outlet' => $weak->part->spoken(),
+                'pressure' => Amount::pressure($weak->kpa),
+                'pressure_needed' => Amount::pressure($weak->figures->leastKpa),
+                'pressure_alone' => Amount::pressure($line->alone($weak->part)->outlets[$weak->part->id]->kpa),
+            ]);
+        }
         if ($worst->isEnough() && null !== $weak) {
-            return Answer::of($wording, 'line.answer.together', 'line.answer.together.why', 'line.together', [
+            return Answer::of($wording, 'line.answer.together', 'line.answer.together.why', LineFigures::TOGETHER, [
                 'outlet' => $weak->part->spoken(),
                 'flow' => Amount::flow($weak->lpm),
                 'flow_needed' => Amount::flow($weak->figures->leastLpm),

@@ -27,6 +27,10 @@ use YardCask\Core\Words\Phrase;
 /** The figures of the line: what each outlet gives, the worst of them, pump starts, and what hot water asks for. */
 final readonly class LineFigures
 {
+    /** What the weakest of those gets that run together. */
+    public const TOGETHER = 'line.together';
+    public const TOGETHER_PRESSURE = 'line.together_pressure';
+
     public static function pressureId(PlannedPart $outlet): string
     {
         return 'line.'.$outlet->id.'.pressure';
@@ -162,10 +166,18 @@ final readonly class LineFigures
     private function addTogether(): void
     {
         $weak = $this->line->weakTogether();
-        if (null !== $weak) {
-            $text = new FigureText('line.figure.together.label', 'line.source.network', ['outlet' => $weak->part->name]);
-            $sum = fn (): SumOf => $this->chain($this->line->solve(new LineCase($this->line->together())))->flow($weak);
-            $this->figures->add('line.together', $text, $weak->lpm, Unit::LitrePerMinute, Kind::Flow, $sum);
+        if (null === $weak) {
+            return;
+        }
+        $chain = fn (): ChainTerms => $this->chain($this->line->solve(new LineCase($this->line->together())));
+        $with = ['outlet' => $weak->part->name];
+        $text = new FigureText('line.figure.together.label', 'line.source.network', $with);
+        $flow = static fn (): SumOf => $chain()->flow($weak);
+        $this->figures->add(self::TOGETHER, $text, $weak->lpm, Unit::LitrePerMinute, Kind::Flow, $flow);
+        if ($weak->figures->leastKpa > 0) {
+            $text = new FigureText('line.figure.together-pressure.label', 'line.source.network', $with);
+            $pressure = static fn (): SumOf => $chain()->pressure($weak);
+            $this->figures->add(self::TOGETHER_PRESSURE, $text, $weak->kpa, Unit::Kilopascal, Kind::Pressure, $pressure);
         }
     }
 

@@ -142,18 +142,14 @@ final class LineWorkings implements StageWorkings
         return array_column($this->graph->outlets, 'id');
     }
 
-    /** Of the outlets that must run together, the one with the smallest share of the flow it needs, if it has enough only by itself. */
+    /** Of the outlets that must run together, the one with the smallest share of the flow or the pressure it needs, if it has enough only by itself. */
     public function weakTogether(): ?SolvedOutlet
     {
         $weak = null;
         $ids = $this->together();
         foreach ([] === $ids ? [] : $this->solve(new LineCase($ids))->outlets as $one) {
             $isAlone = $this->alone($one->part)->outlets[$one->part->id]->isEnough();
-            if (
-                $isAlone
-                && $one->lpm < $one->figures->leastLpm
-                && (null === $weak || $one->lpm / $one->figures->leastLpm < $weak->lpm / $weak->figures->leastLpm)
-            ) {
+            if ($isAlone && !$one->isEnough() && (null === $weak || $one->share() < $weak->share())) {
                 $weak = $one;
             }
         }

@@ -392,7 +392,15 @@ final class LineFindingWordsTest extends TestCase
                 'Replace the filter for the fill hose with Filter for one tap, 2 µm',
             ],
         ];
-        yield 'filter-before-storage 56' => [
+        yield 'together-weak 56' => [
+            'The basin tap has only 39 kPa of pressure with the others open',
+            '2 outlets run at the same time, and this one needs 100 kPa. On its own it has 127 kPa.',
+            '38.793 of 100 kPa',
+            [
+                'Replace the pressure pump with Pressure pump, 15 L/min (It would also mean: the galley tap gets 10 L/min, more than anyone needs; the basin tap gets 8.6 L/min, more than anyone needs.)',
+            ],
+        ];
+        yield 'filter-before-storage 57' => [
             'The filter for the fill hose takes the disinfectant out before the water is stored',
             'What runs into Header tank through it has nothing left that keeps germs down. Sanitise the tank more often, or filter the water on its way out.',
             '1 of 0',

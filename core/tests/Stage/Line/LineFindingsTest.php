@@ -120,6 +120,12 @@ final class LineFindingsTest extends TestCase
             ['filter-fast', $pressure, $filled, 0],
             ['filter-used-up', $carbon, $carbon->figures('Carbon block', ['lifeL' => 20.0]), 1],
             ['filter-used-up', $filled->figures('Filter for the fill hose', ['lifeL' => 60.0]), $filled->figures('Filter for the fill hose', ['lifeL' => 50.0]), 1],
+            [
+                'together-weak',
+                $pressure->figures('Basin tap', ['leastKpa' => 35.0])->changed('Basin tap', ['together' => true])->changed('Galley tap', ['together' => true]),
+                $pressure->figures('Basin tap', ['leastKpa' => 100.0])->changed('Basin tap', ['together' => true])->changed('Galley tap', ['together' => true]),
+                1,
+            ],
             ['filter-before-storage', $filled->figures('Filter for the fill hose', ['takesDisinfectant' => false]), $filled, 0],
         ];
         foreach ($rows as $number => $row) {

@@ -98,15 +98,27 @@ final class FlowWrong implements RuleWithThresholds
             return null;
         }
         $ids = $line->together();
-
-        $text = new SnagText('line.together-weak.title', 'line.together-weak.why', [
-            'outlet' => $worst->part->spoken(),
-            'flow' => Amount::flow($worst->lpm),
-            'flow_needed' => Amount::flow($worst->figures->leastLpm),
-            'flow_alone' => Amount::flow($line->alone($worst->part)->outlets[$worst->part->id]->lpm),
-            'outlets' => \count($ids),
-        ]);
-        $measure = new Measure(round($worst->lpm, self::READ), $worst->figures->leastLpm, 'L/min');
+        $figures = $worst->figures;
+        $alone = $line->alone($worst->part)->outlets[$worst->part->id];
+        $lacksKpa = $worst->lpm >= $figures->leastLpm;
+        $text = $lacksKpa
+            ? new SnagText('line.together-weak.title.pressure', 'line.together-weak.why.pressure', [
+                'outlet' => $worst->part->spoken(),
+                'pressure' => Amount::pressure($worst->kpa),
+                'pressure_needed' => Amount::pressure($figures->leastKpa),
+                'pressure_alone' => Amount::pressure($alone->kpa),
+                'outlets' => \count($ids),
+            ])
+            : new SnagText('line.together-weak.title', 'line.together-weak.why', [
+                'outlet' => $worst->part->spoken(),
+                'flow' => Amount::flow($worst->lpm),
+                'flow_needed' => Amount::flow($figures->leastLpm),
+                'flow_alone' => Amount::flow($alone->lpm),
+                'outlets' => \count($ids),
+            ]);
+        $measure = $lacksKpa
+            ? new Measure($worst->kpa, $figures->leastKpa, 'kPa')
+            : new Measure(round($worst->lpm, self::READ), $figures->leastLpm, 'L/min');
 
         return new Finding(LineFinding::TogetherWeak, $ids, $measure, $text, static fn (): array => FlowFixes::more($line->graph->outlets, $workings));
     }
