@@ -15,7 +15,7 @@ final readonly class Assessment implements Sent, \JsonSerializable
     use SentAsDeclared;
 
     public const FORMAT = 'yard-cask-assessment';
-    public const VERSION = 6;
+    public const VERSION = 7;
 
     public string $format;
     public int $version;

@@ -20,6 +20,7 @@ use YardCask\Core\Plan\PlanPatch;
 use YardCask\Core\Plan\Tanks\Face;
 use YardCask\Core\Plan\Tanks\PlannedPort;
 use YardCask\Core\Plan\Tanks\PortRole;
+use YardCask\Core\Plan\Tanks\TankMounting;
 use YardCask\Core\Stage\Assessor;
 use YardCask\Core\Stage\Line\LineWorkings;
 use YardCask\Core\Stage\Line\Mode\LineMode;
@@ -171,6 +172,31 @@ final class FillStreamsTest extends TestCase
         self::assertEqualsWithDelta($lpm(null), $lpm(40.0), 1e-6);
         self::assertLessThan(0.98 * $lpm(40.0), $lpm(3.0));
         self::assertGreaterThan(0.5 * $lpm(40.0), $lpm(3.0));
+    }
+
+    public function testNoTankThatSomethingIsPushedIntoIsSilentlyShut(): void
+    {
+        $shut = 0;
+        for ($seed = 1; $seed <= 90; ++$seed) {
+            $base = 0 === $seed % 3 ? SamplePlans::varied($seed) : self::filled([SystemType::FilteredFill, SystemType::TwoValves][$seed % 2]);
+            mt_srand($seed);
+            $plan = $base;
+            foreach ($base->tanks as $index => $tank) {
+                $ports = array_filter($tank->ports, static fn (): bool => mt_rand(0, 2) > 0);
+                $plan = PlanPatch::replace('/tanks/'.$index.'/ports', array_values($ports))->applyTo($plan);
+            }
+            $found = Assessor::assess($plan, '-')->findings;
+            foreach (array_keys($plan->tanks) as $index) {
+                $sealed = array_filter(self::streams($plan, $index), static fn (FillStream $stream): bool => $stream->isSealed() && $stream->restKpa > 50);
+                $own = array_filter($found, static fn (SentFinding $one): bool => \in_array($plan->tanks[$index]->id, $one->subject, true)
+                    && \in_array($one->code, ['tanks.sealed', 'tanks.unvented'], true));
+                if ([] !== $sealed && TankMounting::Fixed === $plan->tanks[$index]->form) {
+                    self::assertNotSame([], $own, 'seed '.$seed);
+                    ++$shut;
+                }
+            }
+        }
+        self::assertGreaterThan(20, $shut);
     }
 
     public function testEveryFurtherOpeningRelievesAndAPlanWorkedOutFromAnotherAgrees(): void

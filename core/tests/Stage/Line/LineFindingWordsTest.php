@@ -402,7 +402,7 @@ final class LineFindingWordsTest extends TestCase
         ];
         yield 'filter-before-storage 57' => [
             'The filter for the fill hose takes the disinfectant out before the water is stored',
-            'What runs into Header tank through it has nothing left that keeps germs down. Sanitise the tank more often, or filter the water on its way out.',
+            'Nothing keeps germs down in the water that runs into Header tank through it. Sanitise the tank more often, or filter the water on its way out.',
             '1 of 0',
             ['Move the filter for the fill hose to the galley tap'],
         ];

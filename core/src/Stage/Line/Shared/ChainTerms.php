@@ -8,6 +8,8 @@ use YardCask\Core\Assessment\SumOf;
 use YardCask\Core\Assessment\SumTerm;
 use YardCask\Core\Pipe\PipeInput;
 use YardCask\Core\Pipe\Water;
+use YardCask\Core\Plan\Line\InletFigures;
+use YardCask\Core\Plan\Line\PartKind;
 use YardCask\Core\Plan\Line\PlannedPart;
 use YardCask\Core\Plan\Tanks\PlannedTank;
 use YardCask\Core\Stage\Line\Graph\LineEnd;
@@ -61,6 +63,11 @@ final readonly class ChainTerms
         }
         $riseKpa = self::kpa($inlet->zM() - $path->ends[$start]->zM());
         $terms = $losses = [];
+        foreach ($this->supply($path, $start) as $term) {
+            $losses[] = $term->symbol;
+            $told = $this->wording->text('line.sum.at-told', ['step' => $term->label, 'flow' => Amount::flow(self::TOLD_LPM)]);
+            $terms[] = SumTerm::assumed($term->symbol, $told, Amount::pressure(($term->amount->value ?? 0.0) * (self::TOLD_LPM / $lpm) ** 2));
+        }
         $end = [new Phrase('line.sum.open-end'), $this->at($inlet), 0.0];
         foreach ([...$this->steps($path, $start), $end] as $index => [$label, $lossKpa, $riseM]) {
             $losses[] = 'l'.$index;
@@ -90,7 +97,7 @@ final readonly class ChainTerms
             $before = $this->at($path->ends[\count($path->ends) - 1]);
             $steps[] = [new Phrase('line.sum.valve', ['part' => $outlet->part->spoken()]), $before - $outlet->kpa, 0.0];
         }
-        $terms = [$this->startTerm($path, $start)];
+        $terms = [$this->startTerm($path, $start), ...$this->supply($path, $start)];
         foreach ($steps as $index => [$label, $lossKpa]) {
             $terms[] = SumTerm::constant('l'.$index, $this->wording->inASentence($label), Amount::pressure($lossKpa));
         }
@@ -115,6 +122,12 @@ final readonly class ChainTerms
     private function startTerm(WaterPath $path, int $start): SumTerm
     {
         $end = $path->ends[$start];
+        $supplyKpa = self::supplyKpa($end);
+        if (null !== $supplyKpa) {
+            $at = '/line/parts/'.array_search($end->owner, $this->graph->plan->line->parts, true).'/figures/most_kpa';
+
+            return SumTerm::field('start', $this->wording->text('line.sum.mains'), Amount::pressure($supplyKpa), $at);
+        }
         $key = match (true) {
             $end->owner instanceof PlannedTank => 'line.sum.from-tank',
             $end->owner->kind->isPump() => 'line.sum.pump',
@@ -122,6 +135,24 @@ final readonly class ChainTerms
         };
 
         return SumTerm::constant('start', $this->wording->text($key, ['of' => $end->spoken()]), Amount::pressure($this->at($end)));
+    }
+
+    /** @return list<SumTerm> what the site’s tap and hose take, where mains water comes through them */
+    private function supply(WaterPath $path, int $start): array
+    {
+        $end = $path->ends[$start];
+        $supplyKpa = self::supplyKpa($end);
+        $label = $this->wording->text('line.sum.supply');
+
+        return null === $supplyKpa ? [] : [SumTerm::assumed('supply', $label, Amount::pressure($supplyKpa - $this->at($end)))];
+    }
+
+    /** The pressure of the mains where a path begins at their inlet; null anywhere else. */
+    private static function supplyKpa(LineEnd $end): ?float
+    {
+        return $end->owner instanceof PlannedPart && PartKind::MainsInlet === $end->owner->kind && $end->owner->figures instanceof InletFigures
+            ? $end->owner->figures->mostKpa
+            : null;
     }
 
     /** @return list<array{Phrase, float, float}> each pipe and part on the way, what it takes in kPa with its rise, and how far it rises in m */
