@@ -61,7 +61,9 @@ test("the fill slip tells a tank's water in buckets, minutes and on the meter", 
   await type(page, "/load/meter_l", "10.4 L");
   await expect(slip.getByRole("row")).toContainText("3.3 minstop the meter at 41 L");
   await slip.getByRole("button", { name: /41/ }).click();
-  await expect(page.getByRole("dialog")).toContainText("“Tail tank, to fill for the road” × meter reading for one bucket ÷ bucket");
+  await expect(page.getByRole("dialog")).toContainText(
+    "“Tail tank, to fill for the road” × meter reading for one bucket ÷ bucket",
+  );
 });
 
 test("a tank that no tap draws on is no supply until it is joined, and a line that is not begun is not clear", async ({

@@ -9,7 +9,7 @@ test("a figure whose sum cannot be asked for says so, and shows it when the serv
   await expect(sum).toContainText(/\d+\skg/);
   await expect(sum.getByRole("status")).toHaveText("The sum appears when the server answers again.");
   await page.unroute("**/api/sums");
-  await expect(sum).toContainText("limit − the most it carries");
+  await expect(sum).toContainText("limit − “Rear axle, on the road”");
 });
 
 test("verdict and drawing of a change are shown together, also when one of them is late or has to be asked for again", async ({
