@@ -64,7 +64,8 @@ for (const stage of ["use", "load"]) {
 test("sum", async ({ page }) => {
   await open(page, "fellside", "load");
   await page.getByRole("button", { name: /^Payload left/ }).click();
-  await expect(page.getByRole("dialog")).toContainText("limit − the most it carries");
+  await page.getByRole("dialog").getByRole("button", { name: "its sum" }).click();
+  await expect(page.getByRole("dialog")).toContainText("Driver × place of Driver ÷ wheelbase");
   await take(page, "sum");
 });
 
