@@ -44,7 +44,7 @@ final class LineWorkings implements StageWorkings
 
     public static function over(Workings $workings): static
     {
-        $graph = LineGraph::of($workings->plan);
+        $graph = $workings->of(LineGraph::class);
 
         return new self($graph, WarmWater::of($graph), $workings->of(Breathing::class));
     }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Stage\Line\Graph;
 
+use YardCask\Core\Assessment\StageWorkings;
+use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Plan\Line\PartKind;
 use YardCask\Core\Plan\Line\PartPort;
 use YardCask\Core\Plan\Line\PlannedPart;
@@ -11,7 +13,7 @@ use YardCask\Core\Plan\Plan;
 use YardCask\Core\Plan\Tanks\PlannedTank;
 
 /** The line as a graph: its pipes between ports, and what does not fit together in it. */
-final readonly class LineGraph
+final readonly class LineGraph implements StageWorkings
 {
     /** @var list<PlannedPart> */
     public array $outlets;
@@ -33,6 +35,16 @@ final readonly class LineGraph
     ) {
         $this->outlets = $plan->line->outlets();
         $this->pumps = array_values(array_filter($plan->line->parts, static fn (PlannedPart $part): bool => $part->kind->isPump()));
+    }
+
+    public static function over(Workings $workings): static
+    {
+        return self::of($workings->plan);
+    }
+
+    public static function sections(): array
+    {
+        return ['line', 'tank_ends'];
     }
 
     public static function of(Plan $plan): self

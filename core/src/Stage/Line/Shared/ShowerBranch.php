@@ -23,7 +23,7 @@ final class ShowerBranch
     /** Whether somebody can shower at an outlet of the line, or there is no outlet at all yet. */
     public static function isThere(Workings $workings): bool
     {
-        $graph = LineGraph::of($workings->plan);
+        $graph = $workings->of(LineGraph::class);
 
         return [] === $graph->outlets || [] !== $graph->parts(PartKind::Shower, PartKind::OutsidePoint);
     }

@@ -30,7 +30,7 @@ final readonly class TapReach implements KeyedWorkings
 
     public static function over(Workings $workings): static
     {
-        $graph = LineGraph::of($workings->plan);
+        $graph = $workings->of(LineGraph::class);
         if ([] === $graph->outlets) {
             return new self(false, []);
         }

@@ -42,8 +42,7 @@ final readonly class LimitFigures
             $sum = fn (): SumOf => $this->terms->restingOn($limit->name, $state);
             $this->figures->kg($id.'.'.$state->figureSuffix(), $text, $limit->kgIn($state), $sum);
         }
-        $allowed = $this->terms->plate('limit', $limit, $this->workings->wording->text('load.sum.limit'));
-        $left = static fn (SumTerm $carried): \Closure => static fn (): SumOf => new SumOf('limit - '.$carried->symbol, [$allowed, $carried]);
+        $left = fn (SumTerm $carried): \Closure => fn (): SumOf => new SumOf('limit - '.$carried->symbol, [$this->allowed($limit), $carried]);
         $plate = static fn (string $label): FigureText => new FigureText($label, 'load.source.plate', $with);
         $travel = SumTerm::figure('travel', $id.'.travel');
         $this->figures->kg($id.'.spare', $plate('load.figure.spare.label'), $limit->spareIn(RigState::Travelling)->kg, $left($travel));
@@ -54,12 +53,12 @@ final readonly class LimitFigures
             : SumTerm::figure('most', $id.'.'.$moment->state->figureSuffix());
         $this->figures->kg($id.'.least_spare', $plate('load.figure.least-spare.label'), $limit->onTheRoad->kg, $left($most));
         if ($limit->isOverBeforeWater()) {
-            $this->addOverBeforeWater($limit, $with, $allowed);
+            $this->addOverBeforeWater($limit, $with);
         }
     }
 
     /** @param array<string, Phrase|RigKind> $with */
-    private function addOverBeforeWater(LimitWorking $limit, array $with, SumTerm $allowed): void
+    private function addOverBeforeWater(LimitWorking $limit, array $with): void
     {
         $id = 'load.'.$limit->name->value;
         $dry = RigState::Dry->phrase($this->workings->plan->load->rig->kind());
@@ -70,9 +69,14 @@ final readonly class LimitFigures
             [SumTerm::figure('full', $id.'.full'), $water],
         ));
         $text = new FigureText('load.figure.over-dry.label', 'load.source.plate', $with);
-        $this->figures->kg($id.'.over_empty', $text, $limit->fill->emptyKg - $limit->limitKg, static fn (): SumOf => new SumOf(
+        $this->figures->kg($id.'.over_empty', $text, $limit->fill->emptyKg - $limit->limitKg, fn (): SumOf => new SumOf(
             'empty - limit',
-            [SumTerm::figure('empty', $id.'.empty'), $allowed],
+            [SumTerm::figure('empty', $id.'.empty'), $this->allowed($limit)],
         ));
+    }
+
+    private function allowed(LimitWorking $limit): SumTerm
+    {
+        return $this->terms->plate('limit', $limit, $this->workings->wording->text('load.sum.limit'));
     }
 }

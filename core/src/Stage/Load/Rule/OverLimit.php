@@ -49,7 +49,7 @@ final class OverLimit implements Rule
         $moment = $limit->onTheRoad->moment;
         $waterKg = $kg - $limit->fill->emptyKg;
         $why = match (true) {
-            WasteFirst::cures($limit->name, $workings) => 'load.over.why.waste',
+            WasteFirst::cures($limit, $workings) => 'load.over.why.waste',
             $limit->isOverBeforeWater() => 'load.over.why.dry',
             $waterKg > 0 => 'load.over.why',
             default => 'load.over.why.used',

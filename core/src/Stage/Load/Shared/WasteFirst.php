@@ -6,7 +6,6 @@ namespace YardCask\Core\Stage\Load\Shared;
 
 use YardCask\Core\Assessment\Fix;
 use YardCask\Core\Assessment\Workings;
-use YardCask\Core\Payload\LimitName;
 use YardCask\Core\Plan\PlanPatch;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
 use YardCask\Core\Words\Phrase;
@@ -27,9 +26,14 @@ final class WasteFirst
     }
 
     /** Whether a limit that is broken on the road is kept once the waste is emptied. */
-    public static function cures(LimitName $limit, Workings $workings): bool
+    public static function cures(LimitWorking $limit, Workings $workings): bool
     {
-        return false === self::without($workings)?->of(LoadWorkings::class)->limit($limit)?->onTheRoad->isBroken();
+        // There is no waste aboard when it sets off, nor when every tank is empty.
+        if ($limit->spareIn(RigState::Travelling)->isBroken() || $limit->spareIn(RigState::Dry)->isBroken()) {
+            return false;
+        }
+
+        return false === self::without($workings)?->of(LoadWorkings::class)->limit($limit->name)?->onTheRoad->isBroken();
     }
 
     /** The waste that comes aboard in a stay, in litres; 0 where it is emptied before moving on. */

@@ -28,7 +28,7 @@ final readonly class HosePath
 
     public static function of(TankRun $run): self
     {
-        return new self(max(self::WALL_M, $run->trapped()->lengthM ?? 0.0), $run->boreMm(), $run->run?->narrowestMm);
+        return new self(max(self::WALL_M, $run->lengthM()), $run->boreMm(), $run->run?->narrowestMm);
     }
 
     /** The same with another bore throughout. */

@@ -72,7 +72,11 @@ final readonly class Openings
     /** Whether the walls stand it. */
     public function wallsStand(float $lpm, float $restKpa = \INF, ?float $boreMm = null): bool
     {
-        return $this->lidKpa($lpm, $restKpa, $boreMm) <= $this->wallKpa;
+        if ($restKpa <= $this->wallKpa || (null !== $this->neckKpa && $this->neckKpa <= $this->wallKpa)) {
+            return true;
+        }
+
+        return $this->carries($lpm, $restKpa, $this->wallKpa, $this->paths($boreMm)) && $this->airKpa($lpm, $boreMm) <= $this->wallKpa;
     }
 
     private static function isOpen(TankRun $run): bool
@@ -92,29 +96,38 @@ final readonly class Openings
     /** The pressure at which the openings carry all that comes. */
     private function fullKpa(float $lpm, float $restKpa, ?float $boreMm): float
     {
-        $paths = array_map(static fn (TankRun $run): HosePath => self::path($run, $boreMm), $this->runs);
-        $isCarried = fn (float $kpa): bool => $this->carriedLpm($paths, $kpa) >= $lpm * sqrt(max(0.0, 1 - $kpa / $restKpa));
+        $paths = $this->paths($boreMm);
         [$low, $high] = [0.0, self::MOST_KPA];
-        if (!$isCarried($high)) {
+        if (!$this->carries($lpm, $restKpa, $high, $paths)) {
             return $high;
         }
         while ($high - $low > 0.001) {
             $middle = ($low + $high) / 2;
-            $isCarried($middle) ? $high = $middle : $low = $middle;
+            $this->carries($lpm, $restKpa, $middle, $paths) ? $high = $middle : $low = $middle;
         }
 
         return $high;
     }
 
-    /** @param list<HosePath> $paths */
-    private function carriedLpm(array $paths, float $lidKpa): float
+    /**
+     * Whether the openings together carry what comes at a pressure on the lid.
+     *
+     * @param list<HosePath> $paths
+     */
+    private function carries(float $lpm, float $restKpa, float $lidKpa, array $paths): bool
     {
-        $lpm = 0.0;
+        $carriedLpm = 0.0;
         foreach ($paths as $index => $path) {
-            $lpm += $path->flowLpm(self::headM($lidKpa) - $this->risesM[$index]);
+            $carriedLpm += $path->flowLpm(self::headM($lidKpa) - $this->risesM[$index]);
         }
 
-        return $lpm;
+        return $carriedLpm >= $lpm * sqrt(max(0.0, 1 - $lidKpa / $restKpa));
+    }
+
+    /** @return list<HosePath> */
+    private function paths(?float $boreMm): array
+    {
+        return array_map(static fn (TankRun $run): HosePath => self::path($run, $boreMm), $this->runs);
     }
 
     /** What pushes air out, or in, by all of them together, in kPa; they share the flow so that each takes the same pressure. */

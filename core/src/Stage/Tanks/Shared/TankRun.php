@@ -53,6 +53,19 @@ final readonly class TankRun
         return $this->run->boreMm ?? $this->port->boreMm;
     }
 
+    /** From the port to its end, in m. */
+    public function lengthM(): float
+    {
+        $points = $this->points();
+        $lengthM = 0.0;
+        for ($index = 1; $index < \count($points); ++$index) {
+            [$from, $to] = [$points[$index - 1], $points[$index]];
+            $lengthM += sqrt(($to->xM - $from->xM) ** 2 + ($to->yM - $from->yM) ** 2 + ($to->zM - $from->zM) ** 2);
+        }
+
+        return $lengthM;
+    }
+
     /** What stays in the run on level ground; null where there is no run. */
     public function trapped(): ?Trapped
     {
