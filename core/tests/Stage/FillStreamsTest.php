@@ -148,6 +148,8 @@ final class FillStreamsTest extends TestCase
 
     #[TestWith(['van', SystemType::FilteredFill])]
     #[TestWith(['bus', SystemType::FilteredFill])]
+    #[TestWith(['boat', SystemType::FilteredFill])]
+    #[TestWith(['boat', SystemType::TwoValves])]
     #[TestWith(['van', SystemType::TwoValves])]
     #[TestWith(['bus', SystemType::TwoValves])]
     public function testANewPlanHasAWayOutOfEveryTankThatItFills(string $rig, SystemType $system): void
@@ -157,7 +159,7 @@ final class FillStreamsTest extends TestCase
         $plan = PlanStarter::start(FirstAnswers::read((object) $answers, $choices), $choices, SampleLines::book(), SampleLines::stock());
         $filled = array_merge(...array_map(static fn (int $tank): array => self::streams($plan, $tank), array_keys($plan->tanks)));
         self::assertNotSame([], $filled);
-        self::assertSame([], array_intersect(['tanks.sealed', 'tanks.unvented', 'tanks.vent-thin'], self::codes($plan)));
+        self::assertSame([], array_intersect(['tanks.sealed', 'tanks.unvented', 'tanks.vent-thin', 'tanks.port-blocked'], self::codes($plan)));
     }
 
     public function testAThinVentHoldsBackAGravityLineAndAWideOneDoesNot(): void

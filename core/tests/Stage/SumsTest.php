@@ -93,6 +93,17 @@ final class SumsTest extends TestCase
         self::assertGreaterThan(60, \count($seen), implode(', ', array_keys($seen)));
     }
 
+    public function testSaysInWhichUnitsItIsWorkedOutWhereThePlanIsWrittenInOthers(): void
+    {
+        $units = static fn (Plan $plan, string $id): ?string => Assessor::sums($plan)[$id]->units;
+        $american = new UnitPreferences(Unit::UsGallon, Unit::Inch, Unit::Pound, Unit::Psi, Unit::Fahrenheit);
+        $abroad = PartFields::changed(SamplePlans::fellside(), ['units' => $american]);
+        foreach (['tanks.tail.gross' => 'Worked out in mm and L.', 'load.gross.spare' => 'Worked out in kg.', 'load.front_least' => 'Worked out in kg.'] as $id => $said) {
+            self::assertSame($said, $units($abroad, $id));
+            self::assertNull($units(SamplePlans::fellside(), $id));
+        }
+    }
+
     /** @param list<float> $values */
     private static function worked(ExpressionLanguage $language, Sum $sum, array $values): float
     {

@@ -23,7 +23,6 @@ use YardCask\Core\Words\SnagText;
 /** The tank fits but its fitting does not: a wall, an obstruction or another tank is in the way. */
 final class PortBlocked implements Rule
 {
-    private const NOTHING_MM = 0.5;
     private const MOST_FACES = 2;
 
     public function check(Workings $workings): array
@@ -31,7 +30,7 @@ final class PortBlocked implements Rule
         $findings = [];
         foreach ($workings->of(RunWorkings::class)->all as $run) {
             $missingMm = PortRoom::missingMm($run->port, $run->tank->tank, $workings->plan);
-            if ($missingMm > self::NOTHING_MM) {
+            if ($missingMm > PortRoom::NOTHING_MM) {
                 $findings[] = new Finding(
                     TanksFinding::PortBlocked,
                     [$run->tank->tank->id, $run->port->id],
@@ -57,7 +56,7 @@ final class PortBlocked implements Rule
         $fixes = [];
         foreach ([Face::Front, Face::Rear, Face::Left, Face::Right, Face::Top] as $face) {
             $port = PortRoom::movedTo($face, $run->port, $run->tank->tank);
-            if ($face !== $run->port->face && PortRoom::missingMm($port, $run->tank->tank, $workings->plan) <= self::NOTHING_MM) {
+            if ($face !== $run->port->face && PortRoom::missingMm($port, $run->tank->tank, $workings->plan) <= PortRoom::NOTHING_MM) {
                 $label = new Phrase('tanks.fix.other-face', ['port' => $run->port->name, 'face' => $face->word()]);
                 $fixes[] = new Fix($label, PlanPatch::replace($run->portPointer(), $port));
             }

@@ -31,13 +31,17 @@ final class PortProposal
     private const ELBOW_MM = 60.0;
     private const FROM_THE_EDGE_MM = 80.0;
 
-    /** With its usual bore, or another. Null where the tank, or the plan, has as many as it can, or where nothing could be drawn any more. */
-    public static function addition(PortRole $role, TankWorking $working, Workings $workings, ?float $boreMm = null): ?Fix
+    /**
+     * With its usual bore and on its usual face, or with others. Null where the tank, or the plan, has as many as it can, or where nothing
+     * could be drawn any more.
+     */
+    public static function addition(PortRole $role, TankWorking $working, Workings $workings, ?float $boreMm = null, ?Face $face = null): ?Fix
     {
         $plan = $workings->plan;
         $tank = $working->tank;
         $usual = self::port($role, $tank, $plan);
-        $wanted = null === $boreMm ? $usual : PartFields::changed($usual, ['boreMm' => $boreMm]);
+        $bored = null === $boreMm ? $usual : PartFields::changed($usual, ['boreMm' => $boreMm]);
+        $wanted = null === $face ? $bored : self::highOn($face, $bored, $tank);
         $spare = self::spareFor($wanted, $tank);
         $drilled = ['name' => $wanted->name, 'role' => $role, 'drilled' => true] + (null === $boreMm ? [] : ['boreMm' => $boreMm]);
         $port = null === $spare ? $wanted : PartFields::changed($tank->ports[$spare], $drilled);
@@ -55,6 +59,12 @@ final class PortProposal
         $patch = null === $spare ? PlanPatch::append($working->pointer().'/ports', $port) : PlanPatch::replace($working->pointer().'/ports/'.$spare, $port);
 
         return new Fix(new Phrase('tanks.fix.add-port', ['role' => $role]), $patch->and($hose));
+    }
+
+    /** Under the lid. */
+    private static function highOn(Face $face, PlannedPort $port, PlannedTank $tank): PlannedPort
+    {
+        return PartFields::changed(PortRoom::movedTo($face, $port, $tank), ['upMm' => max(0.0, $tank->heightMm - $port->boreMm / 2)]);
     }
 
     /** The place on the wanted face where the maker allows a hole and nothing sits yet, nearest to where it is wanted; null without one. */

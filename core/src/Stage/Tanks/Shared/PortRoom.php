@@ -13,6 +13,8 @@ use YardCask\Core\Plan\Tanks\PlannedTank;
 /** The room before a port, for its fitting and for a hand. */
 final class PortRoom
 {
+    /** A fitting that lacks less has its room. */
+    public const NOTHING_MM = 0.5;
     /** Before a face, for a hand with a spanner. */
     private const HAND_MM = 120.0;
 

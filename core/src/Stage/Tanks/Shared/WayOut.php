@@ -8,27 +8,54 @@ use YardCask\Core\Assessment\Fix;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Input\InvalidInput;
 use YardCask\Core\Plan\Plan;
+use YardCask\Core\Plan\Tanks\Face;
+use YardCask\Core\Plan\Tanks\PlannedPort;
 use YardCask\Core\Plan\Tanks\PortRole;
 
 /** A vent for a tank that has none, wide enough for all that is left running into it. */
 final class WayOut
 {
-    /** @return list<Fix> none where the tank takes no more ports */
+    /** @return list<Fix> on its top, or where there is room for the fitting; none where the tank takes no more ports */
     public static function fixes(TankWorking $working, Workings $workings): array
     {
-        $widest = [];
-        foreach (HosePath::BORES_MM as $mm) {
-            $fix = PortProposal::addition(PortRole::Vent, $working, $workings, $mm);
-            if (null === $fix) {
-                return [];
+        foreach ([null, Face::Rear, Face::Front, Face::Left, Face::Right] as $face) {
+            $fix = self::wideEnough($face, $working, $workings);
+            if (null !== $fix && self::hasRoom($working->index, $fix, $workings)) {
+                return [$fix];
             }
-            $widest = [$fix];
-            if (self::isEnough($working->index, $fix, $workings)) {
+        }
+
+        $blocked = self::wideEnough(null, $working, $workings);
+
+        return null === $blocked ? [] : [$blocked];
+    }
+
+    /** The widest where none is wide enough. */
+    private static function wideEnough(?Face $face, TankWorking $working, Workings $workings): ?Fix
+    {
+        $fix = null;
+        foreach (HosePath::BORES_MM as $mm) {
+            $fix = PortProposal::addition(PortRole::Vent, $working, $workings, $mm, $face);
+            if (null === $fix || self::isEnough($working->index, $fix, $workings)) {
                 break;
             }
         }
 
-        return $widest;
+        return $fix;
+    }
+
+    /** Whether nothing stands in the way of a fitting that was clear of everything before. */
+    private static function hasRoom(int $tank, Fix $fix, Workings $workings): bool
+    {
+        $blocked = static fn (Plan $plan): int => \count(array_filter(
+            $plan->tanks[$tank]->ports,
+            static fn (PlannedPort $port): bool => PortRoom::missingMm($port, $plan->tanks[$tank], $plan) > PortRoom::NOTHING_MM,
+        ));
+        try {
+            return $blocked($fix->patch->applyTo($workings->plan)) <= $blocked($workings->plan);
+        } catch (InvalidInput) {
+            return false;
+        }
     }
 
     /** The plan with such a vent on each tank that the line fills and nothing can leave. */
