@@ -110,6 +110,30 @@ final class SumsTest extends TestCase
         }
     }
 
+    public function testTheMostWaterToTravelWithSaysHowItWasFound(): void
+    {
+        $sum = static fn (Plan $plan): Sum => Assessor::sums($plan)['load.max_fill'];
+        $limits = static fn (Plan $plan, float $kg): Plan => PlanPatch::replace('/load/rig/gross_limit_kg', $kg)
+            ->and(PlanPatch::replace('/load/rig/axles/0/limit_kg', $kg))->and(PlanPatch::replace('/load/rig/axles/1/limit_kg', $kg))->applyTo($plan);
+        $fellside = SamplePlans::fellside();
+        self::assertSame(['full * (limit - held - empty) / adds', 'At the limit that is reached first.'], [$sum($fellside)->expression, $sum($fellside)->note]);
+        self::assertSame('Brim full: no limit is reached.', $sum($limits($fellside, 5000))->note);
+        self::assertSame('No fill keeps every limit from setting off to used up.', $sum($limits($fellside, 900))->note);
+        self::assertSame('full * share', $sum($limits($fellside, 900))->expression);
+        $nosed = SamplePlans::begun(['rig' => 'trailer']);
+        $light = PlanPatch::add('/load/rig/nose_weighed_kg', 42)->and(PlanPatch::add('/load/rig/weighed_kg', 900))
+            ->and(PlanPatch::replace('/tanks/0/x_m', 4.6))->applyTo($nosed);
+        self::assertStringStartsWith('Found by halving: with more, the nose would not keep 4', (string) $sum($light)->note);
+    }
+
+    public function testThereIsAShareOfThePayloadOnlyWhereThereIsWaterAndPayload(): void
+    {
+        $has = static fn (Plan $plan): bool => isset(Assessor::sums($plan)['load.water_share']);
+        self::assertTrue($has(SamplePlans::fellside()));
+        self::assertFalse($has(PlanPatch::replace('/tanks', [])->applyTo(SamplePlans::fellside())));
+        self::assertFalse($has(PlanPatch::replace('/load/rig/gross_limit_kg', 1000)->applyTo(SamplePlans::fellside())));
+    }
+
     /** @param list<float> $values */
     private static function worked(ExpressionLanguage $language, Sum $sum, array $values): float
     {
