@@ -127,7 +127,7 @@ test("on arrival each tank is filled up by hose or in trips with cans, and waste
   await page.getByRole("button", { name: "Travel with 84 L" }).click();
   const slip = page.getByRole("region", { name: "Fill instructions" });
   await expect(slip.getByRole("table", { name: "Filling up on arrival" })).toContainText(
-    /37\sL more2\.5\smin by a hose at 15\sL\/min, assumed2 cans of 20\sL, assumed: one trip with 2 at a time/,
+    /37\sL more2\.5\smin by a hose at 15\sL\/min, assumedor 2 cans of 20\sL, assumed: one trip with 2 at a time/,
   );
   const states = page.getByRole("table", { name: "What is left to each limit, in every state" });
   await expect(states).toContainText("Filled again, waste aboard");

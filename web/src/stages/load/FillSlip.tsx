@@ -55,7 +55,10 @@ export function FillSlip() {
                 </td>
                 <td className="py-1.5">
                   {row.by_hose && <div>{row.by_hose}</div>}
-                  <div>{row.by_cans}</div>
+                  <div>
+                    {row.by_hose && "or "}
+                    {row.by_cans}
+                  </div>
                 </td>
               </tr>
             ))}
