@@ -17,8 +17,11 @@ final class FigureSheet
     /** @var array<string, PrintedSum> by the figure’s id */
     private array $sums = [];
 
-    public function __construct(private readonly Wording $wording)
-    {
+    public function __construct(
+        private readonly Wording $wording,
+        /** Whether it is to have those figures too that take long and come by themselves where a stage is looked at. */
+        public readonly bool $isWhole = true,
+    ) {
     }
 
     /**

@@ -46,7 +46,7 @@ final class Assessor
         $workings = Workings::over($plan, $stock);
         $wording = $workings->wording;
         $stages = self::stages();
-        $figures = self::figures($workings);
+        $figures = self::figures($workings, null === $stage);
         $findings = self::findings(self::rules(), $workings);
         $trial = null === $stage ? new FixTrial($workings, $findings, self::rules()) : null;
         $sheets = [];
@@ -127,9 +127,9 @@ final class Assessor
         ));
     }
 
-    private static function figures(Workings $workings): FigureSheet
+    private static function figures(Workings $workings, bool $isWhole = true): FigureSheet
     {
-        $figures = new FigureSheet($workings->wording);
+        $figures = new FigureSheet($workings->wording, $isWhole);
         foreach (self::stages() as $one) {
             $one->addFigures($workings, $figures);
         }

@@ -21,6 +21,7 @@ use YardCask\Core\Quantity\QuantityParser;
 use YardCask\Core\Quantity\Unit;
 use YardCask\Core\Quantity\UnitPreferences;
 use YardCask\Core\Stage\Assessor;
+use YardCask\Core\Stage\Line\Drawing\OutletExtremes;
 use YardCask\Core\Tests\SamplePlans;
 use YardCask\Core\Tests\Stage\Line\SampleLines;
 
@@ -74,7 +75,7 @@ final class SumsTest extends TestCase
         $wrong = [];
         $seen = [];
         foreach (self::plans() as $name => $plan) {
-            $figures = Assessor::assess($plan, '-')->figures;
+            $figures = Assessor::assess($plan, '-')->figures + array_column(array_filter(array_column(OutletExtremes::all($plan), 'mainsFigure')), null, 'id');
             $parser = new QuantityParser($plan->units);
             foreach (Assessor::sums($plan) as $id => $sum) {
                 $seen[(string) preg_replace('~\.[^.]+\.~', '.*.', $id)] = true;

@@ -63,7 +63,6 @@ final readonly class LineFigures
         $sheet = new self($workings, $figures, $workings->of(LineWorkings::class));
         foreach ($sheet->line->graph->outlets as $part) {
             $sheet->addFlow($part);
-            $sheet->addMains($part);
             $sheet->addSupply($part);
             $sheet->addWait($part);
         }
@@ -73,6 +72,9 @@ final readonly class LineFigures
         $sheet->addTogether();
         $sheet->addHighest();
         $sheet->addStarts();
+        if ($figures->isWhole) {
+            self::addMains($workings, $figures);
+        }
     }
 
     private function addFlow(PlannedPart $part): void
@@ -90,7 +92,14 @@ final readonly class LineFigures
         }
     }
 
-    private function addMains(PlannedPart $part): void
+    /** What each outlet gives on mains: as much work as all that it gives otherwise. */
+    public static function addMains(Workings $workings, FigureSheet $figures): void
+    {
+        $sheet = new self($workings, $figures, $workings->of(LineWorkings::class));
+        array_map($sheet->addOnMains(...), $sheet->line->graph->outlets);
+    }
+
+    private function addOnMains(PlannedPart $part): void
     {
         $one = $this->line->onMains($part);
         if (null !== $one) {

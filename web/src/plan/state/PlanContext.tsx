@@ -1,5 +1,5 @@
 import { createContext, use } from "react";
-import type { Assessment, Fix, Plan, SavedPlan, Units } from "../../api/types";
+import type { Assessment, Figure, Fix, Plan, SavedPlan, Units } from "../../api/types";
 import type { Typed } from "../drafts/localDraft";
 import type { PlanState, Resolution } from "./planState";
 
@@ -43,7 +43,8 @@ export type PlanWork = {
   settle: () => void;
   resolve: (resolution: Resolution) => void;
   /** Opens the sum behind a figure. */
-  openSum: (figureId: string) => void;
+  /** Opens the sum of a figure, by its id or by itself. */
+  openSum: (figure: string | Figure) => void;
   /** Goes to the stage of a field and puts the cursor into it. */
   goTo: (pointer: string) => void;
 };

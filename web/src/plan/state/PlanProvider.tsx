@@ -1,6 +1,6 @@
 import { type ReactNode, useCallback, useMemo, useReducer, useState } from "react";
 import { useNavigate } from "react-router";
-import type { SavedPlan, Units } from "../../api/types";
+import type { Figure, SavedPlan, Units } from "../../api/types";
 import { reopened } from "../drafts/draftStorage";
 import type { LocalDraft } from "../drafts/localDraft";
 import { useAssessment } from "../server/useAssessment";
@@ -22,7 +22,7 @@ export type Opening = { saved: SavedPlan; kept: readonly LocalDraft[]; tab: stri
 export function PlanProvider({ opening, stage, children }: { opening: Opening; stage: string; children: ReactNode }) {
   const { saved, kept, tab } = opening;
   const [state, dispatch] = useReducer(planReducer, saved, (given) => reopened(given, kept));
-  const [sum, setSum] = useState<string | null>(null);
+  const [sum, setSum] = useState<string | Figure | null>(null);
   const [opened, open] = useState<string | null>(null);
   const navigate = useNavigate();
   const { assessment, before, settled, away } = useAssessment(state.plan, stage, stage === "line" ? opened : null);
@@ -97,7 +97,7 @@ export function PlanProvider({ opening, stage, children }: { opening: Opening; s
   return (
     <PlanContext value={work}>
       {children}
-      <SumDialog figureId={sum} onClose={() => setSum(null)} />
+      <SumDialog of={sum} onClose={() => setSum(null)} />
     </PlanContext>
   );
 }

@@ -5,11 +5,11 @@ import { useOfPlan } from "../server/useOfPlan";
 import { usePlan } from "../state/PlanContext";
 
 /** The sum behind a figure: what went in, the formula, where it comes from. */
-export function SumDialog({ figureId, onClose }: { figureId: string | null; onClose: () => void }) {
+export function SumDialog({ of, onClose }: { of: string | Figure | null; onClose: () => void }) {
   const { assessment } = usePlan();
-  const figure = figureId ? assessment.figures[figureId] : undefined;
+  const figure = typeof of === "string" ? assessment.figures[of] : of;
   return (
-    <Dialog open={figure !== undefined} onClose={onClose} className="relative z-20">
+    <Dialog open={!!figure} onClose={onClose} className="relative z-20">
       <div className="fixed inset-0 bg-ink/30" aria-hidden />
       <div className="fixed inset-0 flex items-center justify-center p-4">
         {figure && (

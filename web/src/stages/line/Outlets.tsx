@@ -1,5 +1,5 @@
 import { api } from "../../api/client";
-import type { LineDrawing } from "../../api/types";
+import type { LineDrawing, OutletExtremes } from "../../api/types";
 import { useOfPlan } from "../../plan/server/useOfPlan";
 import { valueAt } from "../../plan/state/edits";
 import { usePlan } from "../../plan/state/PlanContext";
@@ -31,14 +31,10 @@ export function Outlets({ drawing, scene, onScene }: Props) {
           <span className="text-[13px] text-ink-2">
             {outlet.draws}: <FigureButton id={outlet.drawn_figure_id} />
           </span>
-          {outlet.mains_figure_id && (
-            <span className="text-[13px] text-ink-2">
-              {outlet.mains}: <FigureButton id={outlet.mains_figure_id} />
-            </span>
-          )}
           <span className="text-[13px] text-ink-2">
             {extremes.data?.find((one) => one.outlet === outlet.id)?.words ?? "With a low battery: working it out …"}
           </span>
+          <OnMains extremes={extremes.data?.find((one) => one.outlet === outlet.id)} />
           {outlet.hot && <span className="text-[13px] text-ink-2">{outlet.hot}</span>}
           <label className="mt-auto flex items-center gap-2 pt-1 text-[13px]">
             <input
@@ -79,5 +75,20 @@ export function Outlets({ drawing, scene, onScene }: Props) {
         </div>
       ))}
     </section>
+  );
+}
+
+/** What an outlet gives on mains, where mains comes to it; its sum opens like any other. */
+function OnMains({ extremes }: { extremes: OutletExtremes | undefined }) {
+  const { openSum } = usePlan();
+  const figure = extremes?.mains_figure;
+  if (!figure) return null;
+  return (
+    <span className="text-[13px] text-ink-2">
+      {extremes.mains}:{" "}
+      <button type="button" className="figure" onClick={() => openSum(figure)} title={`${figure.label}: open the sum`}>
+        {figure.text}
+      </button>
+    </span>
   );
 }

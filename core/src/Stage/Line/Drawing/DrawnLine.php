@@ -210,7 +210,6 @@ final readonly class DrawnLine
                 'line.outlet.range',
                 ['at' => SceneDrawing::at($one), 'least' => Amount::flow($one->figures->leastLpm), 'most' => Amount::flow($one->figures->mostLpm)],
             );
-            $mains = $this->line->onMains($part);
             $tanks = OutletSupply::of($part, $this->workings)->names();
             $cards[] = new OutletCard(
                 id: $part->id,
@@ -219,8 +218,6 @@ final readonly class DrawnLine
                 words: $range,
                 draws: $wording->text('line.outlet.draws', ['drawn' => [] === $tanks ? 'no' : 'yes', 'tanks' => $tanks]),
                 drawnFigureId: LineFigures::drawnId($part),
-                mains: null === $mains ? '' : $wording->text('line.outlet.mains', ['pressure' => Amount::pressure($this->line->mainsKpa())]),
-                mainsFigureId: null === $mains ? null : LineFigures::mainsId($part),
                 usual: UsualWants::words($part->kind, $wording),
                 hot: $this->hot($part),
                 enough: $one->isEnough(),

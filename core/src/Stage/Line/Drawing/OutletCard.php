@@ -23,9 +23,6 @@ final readonly class OutletCard implements Sent, \JsonSerializable
         public string $draws,
         /** The figure of what these give. */
         public string $drawnFigureId,
-        /** On mains at which pressure; empty where mains does not come to it, and then without a figure. */
-        public string $mains,
-        public ?string $mainsFigureId,
         /** Empty where no hot water comes. */
         public string $hot,
         public bool $enough,
