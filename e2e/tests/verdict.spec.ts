@@ -1,3 +1,4 @@
+import { readFileSync } from "node:fs";
 import { expect, test } from "@playwright/test";
 import { answer, field, glass, openFellside, saved, stored, type } from "./bench";
 
@@ -100,4 +101,19 @@ test("what each outlet gives at its worst and at its best follows what is typed"
   await expect(said).toHaveText(/^0\s/);
   await page.getByRole("button", { name: "Undo" }).click();
   await expect(said).toHaveText(before ?? "");
+});
+
+test("what an outlet gives on mains comes with its extremes, and its sum says what is assumed", async ({ page }) => {
+  const file = new URL("../../catalogue/plans/prompt-side.json", import.meta.url);
+  const reply = await page.request.post("/api/plans/import", { data: JSON.parse(readFileSync(file, "utf8")) });
+  await page.goto(`/plans/${(await reply.json()).id}/line`);
+  const outlets = page.getByRole("region", { name: "What is open" });
+  await expect(outlets).toContainText(/On mains at \d+\skPa: \d+(\.\d)?\sL\/min/);
+  await outlets
+    .getByTitle(/, on mains: open the sum/)
+    .first()
+    .click();
+  const sum = page.getByRole("dialog");
+  await expect(sum.getByRole("row", { name: /mains at their highest pressure/ })).toContainText("change");
+  await expect(sum.getByRole("row", { name: /the site’s tap and ten metres of hose/ })).toContainText("assumed");
 });
