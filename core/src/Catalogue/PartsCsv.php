@@ -79,7 +79,7 @@ final class PartsCsv
                 $part->kind->value,
                 $part->make->ratingKpa,
                 $part->make->ratingC,
-                $part->make->foodGrade ? 'yes' : 'no',
+                self::yesNo($part->make->foodGrade),
                 $part->make->weightKg,
                 $part->make->price,
                 self::figures($part),
@@ -114,7 +114,7 @@ final class PartsCsv
                 [$lpm, $kpa] = [...explode(':', $point, 2), ''];
 
                 return (object) ['lpm' => $number($lpm), 'kpa' => $number($kpa)];
-            }, explode(',', $value)) : $number($value);
+            }, explode(',', $value)) : ('yes' === $value || 'no' === $value ? 'yes' === $value : $number($value));
         }
 
         $rating = ['rating_kpa' => $number($cells[2]), 'rating_c' => $number($cells[3])];
@@ -133,12 +133,17 @@ final class PartsCsv
             if ('curve' === $key && \is_array($value)) {
                 $value = implode(',', array_map(static fn (mixed $point): string => $point instanceof PumpPoint ? $point->lpm.':'.$point->kpa : '', $value));
             }
-            if ('family' !== $key && (\is_string($value) || \is_float($value))) {
-                $pairs[] = $key.'='.$value;
+            if ('family' !== $key && (\is_string($value) || \is_float($value) || \is_bool($value))) {
+                $pairs[] = $key.'='.(\is_bool($value) ? self::yesNo($value) : $value);
             }
         }
 
         return implode(' ', $pairs);
+    }
+
+    private static function yesNo(bool $is): string
+    {
+        return $is ? 'yes' : 'no';
     }
 
     private static function quoted(string $cell): string
