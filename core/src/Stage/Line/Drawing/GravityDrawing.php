@@ -31,6 +31,7 @@ final readonly class GravityDrawing
     private const BORES_MM = [10.0, 12.5, 15.0, 20.0, 25.0];
     private const MOST_M = 3.0;
     private const STEPS = 10;
+    private const NOTHING_LPM = 0.01;
     /** A slope on which people still sleep. */
     private const SLOPE = 0.05;
 
@@ -119,6 +120,22 @@ final readonly class GravityDrawing
         return PartFields::changed($this->workings->plan, ['line' => PartFields::changed($line, ['pipes' => $pipes])]);
     }
 
+    /** Until it is empty: each slice of its depth, by what the tank's own shape holds there, at the flow from its middle. */
+    private function minutes(PlannedTank $tank): float
+    {
+        $shape = $tank->inside();
+        $minutes = 0.0;
+        for ($step = 0; $step < self::STEPS; ++$step) {
+            [$high, $low] = [1 - $step / self::STEPS, 1 - ($step + 1) / self::STEPS];
+            $levelMm = static fn (float $fill): float => $tank->outletHeightMm + $fill * ($tank->overflowMm() - $tank->outletHeightMm);
+            $litres = $tank->count * (1 - $tank->baffledFraction()) * ($shape->litresBelow($levelMm($high)) - $shape->litresBelow($levelMm($low)));
+            $lpm = $this->lpm($this->line, new LineCase([$this->outlet->id], fill: ($high + $low) / 2));
+            $minutes = $lpm > self::NOTHING_LPM ? $minutes + $litres / $lpm : \INF;
+        }
+
+        return $minutes;
+    }
+
     /** How much higher the tank has to stand for the most that is wanted, in words. */
     private function raiseFor(LineWorkings $line): Phrase
     {
@@ -141,12 +158,7 @@ final readonly class GravityDrawing
     /** How long it takes, as the tank empties; what a slope and a thin vent do. */
     private function words(PlannedTank $tank, Wording $wording): string
     {
-        $usableL = TankVolumeCalculator::calculate($tank->tankInput())->usableL;
-        $minutes = 0.0;
-        for ($step = 0; $step < self::STEPS; ++$step) {
-            $lpm = $this->lpm($this->line, new LineCase([$this->outlet->id], fill: 1 - ($step + 0.5) / self::STEPS));
-            $minutes = $lpm > 0.01 ? $minutes + $usableL / self::STEPS / $lpm : \INF;
-        }
+        $minutes = $this->minutes($tank);
         $full = $this->lpm($this->line, new LineCase([$this->outlet->id]));
         $low = $this->lpm($this->line, new LineCase([$this->outlet->id], fill: LineCase::NEARLY_EMPTY));
         $sloped = min(
@@ -160,7 +172,7 @@ final readonly class GravityDrawing
             'flow_full' => Amount::flow($full),
             'flow_low' => Amount::flow($low),
             'ends' => is_finite($minutes) ? 'yes' : 'no',
-            'litres' => Amount::litres($usableL),
+            'litres' => Amount::litres($tank->count * TankVolumeCalculator::calculate($tank->tankInput())->usableL),
             'minutes' => Amount::minutes(is_finite($minutes) ? round($minutes, 1) : 0.0),
             'slopes' => $sloped < 0.95 * $full ? 'yes' : 'no',
             'flow_sloped' => Amount::flow($sloped),
