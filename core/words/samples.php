@@ -8,7 +8,7 @@ use YardCask\Core\Words\Phrase;
 return [
     'above' => Amount::mm(120), 'above_least' => Amount::mm(150), 'alike' => Amount::litres(60), 'amps' => '5.2', 'angle' => 'cos', 'apart' => Amount::mm(40),
     'apart_least' => Amount::mm(100), 'at' => 'at 43 kPa', 'bay' => 'Tail locker', 'behind' => ['Tool box', 'Tail tank'],
-    'best' => Amount::minutes(6.5), 'load.best' => Amount::share(0.07), 'bore' => Amount::mm(12), 'by' => Amount::mm(35), 'load.by' => Amount::metres(0.6),
+    'boiled' => Amount::litres(1.4), 'best' => Amount::minutes(6.5), 'load.best' => Amount::share(0.07), 'bore' => Amount::mm(12), 'by' => Amount::mm(35), 'load.by' => Amount::metres(0.6),
     'tanks.filling.by' => 'by a hose', 'can' => Amount::litres(20), 'cans' => 2, 'load.cans' => 3, 'cap' => 'the cap', 'capped_litres' => Amount::litres(5),
     'carrier' => 'the rear axle', 'clear' => Amount::mm(10), 'clearance' => Amount::mm(180), 'clearance_least' => Amount::mm(200), 'close' => Amount::share(0.1), 'closed' => 'the non-return valve',
     'cold' => Amount::litres(4.5), 'counted' => Amount::flow(6), 'daily' => Amount::litres(24), 'dead_leg' => Amount::litres(1), 'deep' => Amount::mm(250), 'dip_litres' => Amount::little(0.05),

@@ -251,8 +251,8 @@ return [
     'line.gravity.raise' => 'the tank {raise} higher',
     'line.gravity.not-even' => 'not even with the tank {raise} higher',
     'line.gravity.words' => '{flow_full} from a full tank, {flow_low} when it is nearly empty; {ends, select, yes {all {litres} in {minutes}} other {the last of it never comes out}}{slopes, select, yes {; {flow_sloped} on a slope of {slope}} other {}}. {vented, select, yes {Air gets in through {vent}, which costs {loss} of that pressure.} other {Air has to get in: a cap that shuts tight stops the flow.}}',
-    'line.by-hand.pump' => '{pump}: {strokes} strokes for {litres}{lifted, select, yes {, lifted {lift}} other {}}',
-    'line.by-hand.kettle' => '{kettle}: full, at {hot}, with {cold} of cold it makes {mixed} at {warm}',
+    'line.by-hand.pump' => '{pump}: {strokes} strokes {fills, select, yes {to fill {tank} with {litres}} other {for {litres}}}{lifted, select, yes {, lifted {lift}} other {}}',
+    'line.by-hand.kettle' => '{kettle}: {full, select, yes {full} other {with {boiled} in it}}, at {hot}, with {cold} of cold it makes {mixed} at {warm}{full, select, yes {} other {, as much as the header tank holds}}',
 
     // Sizes
     'line.sizing.pump' => '{together, select, yes {The outlets that run together get enough} other {Every outlet gets enough on its own}}, and none gets more than one and a half times what is useful there.',
