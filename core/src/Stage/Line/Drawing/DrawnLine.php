@@ -5,21 +5,14 @@ declare(strict_types=1);
 namespace YardCask\Core\Stage\Line\Drawing;
 
 use YardCask\Core\Assessment\Workings;
-use YardCask\Core\Plan\Line\PartKind;
 use YardCask\Core\Plan\Line\PlannedPart;
 use YardCask\Core\Plan\Runs\PlannedRunPoint;
-use YardCask\Core\Stage\Line\FilterService;
 use YardCask\Core\Stage\Line\Graph\LineEnd;
 use YardCask\Core\Stage\Line\Graph\LinePipe;
 use YardCask\Core\Stage\Line\Graph\PartPlaces;
-use YardCask\Core\Stage\Line\LineFigures;
 use YardCask\Core\Stage\Line\LineWorkings;
 use YardCask\Core\Stage\Line\Mode\FoundMode;
-use YardCask\Core\Stage\Line\OutletSupply;
 use YardCask\Core\Stage\Line\Schematic;
-use YardCask\Core\Stage\Line\Shared\OutletFlows;
-use YardCask\Core\Stage\Line\Solve\HotOutlet;
-use YardCask\Core\Stage\Line\Solve\PumpStarts;
 use YardCask\Core\Stage\Line\Solve\RatedPeak;
 use YardCask\Core\Words\Amount;
 use YardCask\Core\Words\Phrase;
@@ -63,6 +56,7 @@ final readonly class DrawnLine
         }
         $line = $workings->of(LineWorkings::class);
         $schematic = Schematic::of($line->graph);
+        $cards = new LineCards($workings);
         $drawn = new self($workings, $line, $schematic, PartPlaces::of($line->graph));
 
         return new LineDrawing(
@@ -72,8 +66,8 @@ final readonly class DrawnLine
             pipes: $drawn->pipes(),
             lanes: $schematic->lanesBelow(),
             scenes: SceneDrawing::all($workings),
-            outlets: $drawn->outlets(),
-            filters: $drawn->filters(),
+            outlets: $cards->outlets(),
+            filters: $cards->filters(),
             modes: array_map($drawn->mode(...), $drawn->line->modes()->all()),
             peaks: $drawn->peaks(),
             toMeasure: $drawn->toMeasure(),
@@ -194,78 +188,6 @@ final readonly class DrawnLine
         }
 
         return $placed;
-    }
-
-    /** @return list<OutletCard> */
-    private function outlets(): array
-    {
-        $wording = $this->workings->wording;
-        $cards = [];
-        foreach ($this->workings->plan->line->parts as $index => $part) {
-            if (!$part->kind->isOutlet()) {
-                continue;
-            }
-            $one = $this->line->alone($part)->outlets[$part->id];
-            $range = $wording->text(
-                'line.outlet.range',
-                ['at' => SceneDrawing::at($one), 'least' => Amount::flow($one->figures->leastLpm), 'most' => Amount::flow($one->figures->mostLpm)],
-            );
-            $tanks = OutletSupply::of($part, $this->workings)->names();
-            $cards[] = new OutletCard(
-                id: $part->id,
-                name: $part->name,
-                figureId: OutletFlows::figureId($part->id),
-                words: $range,
-                draws: $wording->text('line.outlet.draws', ['drawn' => [] === $tanks ? 'no' : 'yes', 'tanks' => $tanks]),
-                drawnFigureId: LineFigures::drawnId($part),
-                usual: UsualWants::words($part->kind, $wording),
-                hot: $this->hot($part),
-                enough: $one->isEnough(),
-                together: true === $part->together,
-                togetherPointer: '/line/parts/'.$index.'/together',
-            );
-        }
-
-        return $cards;
-    }
-
-    /** @return list<FilterCard> */
-    private function filters(): array
-    {
-        $cards = [];
-        foreach ($this->line->graph->parts(PartKind::Filter) as $part) {
-            $service = FilterService::of($part, $this->workings);
-            if (null !== $service) {
-                $words = $this->workings->wording->text('line.filter.service', [
-                    'passes' => $service->passes(),
-                    'litres' => Amount::litres($service->litresADay()),
-                ]);
-                $cards[] = new FilterCard($part->id, $words, LineFigures::lastsId($part));
-            }
-        }
-
-        return $cards;
-    }
-
-    private function hot(PlannedPart $part): string
-    {
-        $hot = HotOutlet::of($part, $this->line);
-        if (null === $hot) {
-            return '';
-        }
-
-        return $this->workings->wording->text('line.outlet.hot', [
-            'wait' => Amount::litres($hot->waitL),
-            'timed' => null === $hot->waitS ? 'no' : 'yes',
-            'seconds' => (string) round($hot->waitS ?? 0.0),
-            'hottest' => Amount::temperature($hot->hottestC),
-            'stores' => null === $hot->bestMinutes || null === $hot->leastMinutes ? 'no' : 'yes',
-            'least' => Amount::minutes($hot->leastMinutes ?? 0.0),
-            'best' => Amount::minutes($hot->bestMinutes ?? 0.0),
-            'exchanges' => null === $hot->trickleC ? 'no' : 'yes',
-            'trickle' => Amount::flow(PumpStarts::TRICKLE_LPM),
-            'hot' => Amount::temperature($hot->trickleC ?? 0.0),
-        ]);
     }
 
     private function mode(FoundMode $mode): ModeCard
