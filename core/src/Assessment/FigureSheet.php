@@ -19,7 +19,7 @@ final class FigureSheet
 
     public function __construct(
         private readonly Wording $wording,
-        /** Whether it is to have those figures too that take long and come by themselves where a stage is looked at. */
+        /** Whether it includes the slow figures, which are sent later for the stage that is open. */
         public readonly bool $isWhole = true,
     ) {
     }

@@ -11,7 +11,7 @@ use YardCask\Core\Words\Amount;
 use YardCask\Core\Words\FigureText;
 use YardCask\Core\Words\Wording;
 
-/** A figure with its sum as it is printed: with so many digits that whoever works it out from them gets the figure as it is printed. */
+/** A figure and its sum in print, with enough digits that anybody who works the sum out gets the printed figure. */
 final readonly class PrintedSum
 {
     private const MOST_DIGITS_MORE = 8;
@@ -61,7 +61,7 @@ final readonly class PrintedSum
         );
     }
 
-    /** Without zeros at its end, which tell nothing. */
+    /** Without trailing zeros. */
     private static function text(Amount $amount, int $digits, Wording $wording): string
     {
         $text = $wording->format->reading($amount->value, $amount->unit, $amount->kind, $digits);

@@ -8,7 +8,7 @@ use YardCask\Core\Output\ListOf;
 use YardCask\Core\Output\Sent;
 use YardCask\Core\Output\SentAsDeclared;
 
-/** The sum behind a figure, so that anybody can work it out again: the expression, what went into it, and where it comes from. */
+/** The sum behind a figure, for anybody to work out again: the expression, what went into it, and where it comes from. */
 final readonly class Sum implements Sent, \JsonSerializable
 {
     use SentAsDeclared;
@@ -22,7 +22,7 @@ final readonly class Sum implements Sent, \JsonSerializable
         #[ListOf(SumInput::class)]
         public array $inputs,
         public string $source,
-        /** What there is to say besides. */
+        /** A remark on it, if there is one. */
         public ?string $note,
         /** In which units it is worked out, where the plan is written in others. */
         public ?string $units,

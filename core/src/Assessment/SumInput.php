@@ -24,7 +24,7 @@ final readonly class SumInput implements Sent, \JsonSerializable
         /** The other figure's id. */
         public ?string $figure,
         public ?string $pointer,
-        /** Whether nobody has said it. */
+        /** Whether it is assumed, because the plan does not say. */
         public bool $assumed,
         /** Whether a search or the solver of the line has found it. */
         public bool $found,

@@ -6,7 +6,7 @@ namespace YardCask\Core\Assessment;
 
 use YardCask\Core\Words\Phrase;
 
-/** What a figure is the result of: an expression in ASCII, and the terms that its symbols stand for. */
+/** How a figure is worked out: an expression in ASCII, and the terms that its symbols stand for. */
 final readonly class SumOf
 {
     /**
@@ -15,7 +15,7 @@ final readonly class SumOf
     public function __construct(
         public string $expression,
         public array $terms,
-        /** What there is to say besides. */
+        /** A remark on it, if there is one. */
         public ?Phrase $note = null,
     ) {
     }

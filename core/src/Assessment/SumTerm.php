@@ -38,13 +38,13 @@ final readonly class SumTerm
         return new self($symbol, $label, $amount);
     }
 
-    /** What is taken for true where nobody has said it. */
+    /** An assumption, where the plan says nothing. */
     public static function assumed(string $symbol, string $label, Amount $amount): self
     {
         return new self($symbol, $label, $amount, isAssumed: true);
     }
 
-    /** What a search or the solver of the line has found, which no sum of a line tells. */
+    /** The result of a search or of the line’s solver, which no short sum gives. */
     public static function found(string $symbol, string $label, Amount $amount): self
     {
         return new self($symbol, $label, $amount, isFound: true);

@@ -27,7 +27,7 @@ use YardCask\Core\Words\Phrase;
 /** The figures of the line: what each outlet gives, the worst of them, pump starts, and what hot water asks for. */
 final readonly class LineFigures
 {
-    /** What the weakest of those gets that run together. */
+    /** Of the outlets that run together, what the weakest gets. */
     public const TOGETHER = 'line.together';
     public const TOGETHER_PRESSURE = 'line.together_pressure';
 

@@ -12,7 +12,7 @@ use YardCask\Core\Stage\Line\Graph\LinePipe;
 /** The path of the water to an open outlet: at each part, back along the pipe that brings most of it. */
 final readonly class WaterPath
 {
-    /** Less is nothing. */
+    /** Anything less does not count as flow. */
     private const LEAST_LPM = 1e-7;
 
     /**

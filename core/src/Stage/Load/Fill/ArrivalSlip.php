@@ -63,8 +63,10 @@ final readonly class ArrivalSlip
     private function row(TankWorking $working): ArrivalRow
     {
         $litres = self::litres($working, $this->workings);
+        $isCan = TankMounting::Can === $working->tank->form;
         $canL = $this->workings->plan->load->bucketL ?? Filling::USUAL_CAN_L;
-        $cans = (int) ceil($litres / $canL - 1e-9);
+        $poured = (int) ceil($litres / $canL - 1e-9);
+        $cans = $isCan ? (int) $working->tank->count : $poured;
         $wording = $this->workings->wording;
         $hose = Filling::of($working, $this->workings);
         $byHose = true === $hose?->isByHose() && $hose->flowLpm() > 0;
@@ -78,25 +80,20 @@ final readonly class ArrivalSlip
                 'flow' => Amount::flow($hose->flowLpm()),
                 'known' => $hose->isAssumed ? 'no' : 'yes',
             ]) : null,
-            byCans: $wording->text(TankMounting::Can === $working->tank->form ? 'load.arrival.own-cans' : 'load.arrival.cans', [
-                'cans' => TankMounting::Can === $working->tank->form ? (int) $working->tank->count : $cans,
+            byCans: $wording->text($isCan ? 'load.arrival.own-cans' : 'load.arrival.cans', [
+                'cans' => $cans,
                 'can' => Amount::litres($canL),
                 'known' => null === $this->workings->plan->load->bucketL ? 'no' : 'yes',
                 'at_a_time' => self::CANS_AT_A_TIME,
-                'trips' => (int) ceil((TankMounting::Can === $working->tank->form ? $working->tank->count : $cans) / self::CANS_AT_A_TIME),
-                'minutes' => Amount::minutes($litres / Filling::POURED_LPM + $cans * Filling::MINUTES_A_CAN),
+                'trips' => (int) ceil($cans / self::CANS_AT_A_TIME),
+                'minutes' => Amount::minutes($litres / Filling::POURED_LPM + $poured * Filling::MINUTES_A_CAN),
             ]),
         );
     }
 
-    private static function fill(TankWorking $working, Workings $workings): float
-    {
-        return $workings->plan->travelFillOf($working->tank);
-    }
-
     private static function litres(TankWorking $working, Workings $workings): float
     {
-        return (1 - self::fill($working, $workings)) * $working->fullL();
+        return (1 - $workings->plan->travelFillOf($working->tank)) * $working->fullL();
     }
 
     private static function id(TankWorking $working): string

@@ -342,8 +342,7 @@ final class LoadWorkings implements StageWorkings
         return $this->limitKg[$name->value] ??= RigLimit::of($name, $this->plan->load->rig)->kg;
     }
 
-    /** Neither empty nor full, so that its water can run to the low side. A full tank becomes slack with the first cup drawn. */
-    /** Whether the water in it can run to the lower side. */
+    /** Whether its water can run to the low side. A full fresh tank becomes slack with the first cup drawn. */
     public static function isSlack(float $litres, TankWorking $working): bool
     {
         return $litres > 0.01 || WaterKind::Fresh === $working->tank->holds;

@@ -19,7 +19,7 @@ final class WasteFirst
         return self::isAboard($workings) ? [new Fix(new Phrase('load.fix.empty-waste'), self::patch($workings))] : [];
     }
 
-    /** What the waste is to blame for: the plan's workings with it emptied; null where nothing is aboard. */
+    /** The plan’s workings with the waste emptied; null where none is aboard. */
     public static function without(Workings $workings): ?Workings
     {
         return self::isAboard($workings) ? $workings->with(self::patch($workings)->applyTo($workings->plan)) : null;
