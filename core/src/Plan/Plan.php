@@ -61,13 +61,13 @@ final readonly class Plan implements PlanPart
     ) {
     }
 
-    /** @throws InvalidInput with every error of the document */
     /** Whether the rig moves on with its waste tanks empty. */
     public function emptiesWaste(): bool
     {
         return $this->load->wasteEmptied ?? $this->use->stay->hasDrainOnLeaving();
     }
 
+    /** @throws InvalidInput with every error of the document */
     public static function fromJson(string $json): self
     {
         return self::read(Json::decode($json));

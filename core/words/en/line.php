@@ -250,7 +250,7 @@ return [
     'line.gravity.as-it-is' => 'as it is',
     'line.gravity.raise' => 'the tank {raise} higher',
     'line.gravity.not-even' => 'not even with the tank {raise} higher',
-    'line.gravity.words' => '{flow_full} from a full tank, {flow_low} when it is nearly empty; {ends, select, yes {all {litres} in {minutes}} other {the last of it never comes out}}{slopes, select, yes {; {flow_sloped} on a slope of {slope}} other {}}. {vented, select, yes {Air gets in through {vent}, which costs {loss} of that pressure.} other {Air has to get in: a cap that shuts tight stops the flow.}}',
+    'line.gravity.words' => '{flow_full} from a full tank, {flow_low} when it is nearly empty; {ends, select, yes {all {litres} in {minutes}} other {the last of it never comes out}}{slopes, select, yes {; {flow_sloped} on a slope of {slope}} other {}}. {vented, select, yes {Air gets in through {vent}, which costs {loss}.} other {Air has to get in: a cap that shuts tight stops the flow.}}',
     'line.by-hand.pump' => '{pump}: {strokes} strokes {fills, select, yes {to fill {tank} with {litres}} other {for {litres}}}{lifted, select, yes {, lifted {lift}} other {}}',
     'line.by-hand.kettle' => '{kettle}: {full, select, yes {full} other {with {boiled} in it}}, at {hot}, with {cold} of cold it makes {mixed} at {warm}{full, select, yes {} other {, as much as the header tank holds}}',
 
@@ -309,7 +309,7 @@ return [
     // Figures: label and formula
     'line.figure.flow.label' => '{outlet}, on its own',
     'line.figure.mains.label' => '{outlet}, on mains',
-    'line.figure.into.note' => 'What each step takes is told at the same flow; it grows as the square.',
+    'line.figure.into.note' => 'Each loss is given at the same flow; it grows with the square of the flow.',
     'line.figure.together-pressure.label' => '{outlet}, pressure with those that run together',
     'line.figure.together.label' => '{outlet}, with those that run together',
     'line.figure.highest.label' => 'Highest pressure, closest to a rating: {part}',

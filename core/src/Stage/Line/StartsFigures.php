@@ -37,18 +37,18 @@ final readonly class StartsFigures
         $this->figures->add('line.starts', $text, $perHour, Unit::One, Kind::Count, $this->cycles(...));
     }
 
+    /** An hour over the time to draw the water between two starts and to pump it again: 1 / (V / tap + V / (pump - tap)). */
     private function cycles(): SumOf
     {
         $input = $this->starts->input;
         $tap = SumTerm::assumed('tap', $this->words('line.sum.tap'), Amount::flow($input->tapLpm));
         $pump = SumTerm::constant('pump', $this->words('line.sum.pump-mean'), Amount::flow($input->pumpLpm));
 
-        return $input->pumpLpm > $input->tapLpm
-            ? new SumOf(
-                'floor(min('.PumpStarts::MOST_STARTS.', 60 / (drawdown / tap + drawdown / (pump - tap))) + 0.5)',
-                [SumTerm::figure('drawdown', self::DRAWDOWN), $tap, $pump],
-            )
-            : new SumOf('floor(min(0, pump - tap) * 0)', [$pump, $tap], new Phrase('line.figure.starts.note'));
+        return new SumOf(
+            'floor(min('.PumpStarts::MOST_STARTS.', 60 * tap * max(0, pump - tap) / (drawdown * pump)) + 0.5)',
+            [SumTerm::figure('drawdown', self::DRAWDOWN), $tap, $pump],
+            $input->pumpLpm > $input->tapLpm ? null : new Phrase('line.figure.starts.note'),
+        );
     }
 
     /** Boyle: of the vessel’s volume what the air gives up from one pressure to the other, and what the hoses give. */

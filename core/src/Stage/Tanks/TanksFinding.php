@@ -49,22 +49,12 @@ enum TanksFinding: string implements FindingCode
 
     public function severity(): Severity
     {
-        return self::Sealed === $this ? Severity::Stop : (\in_array(
-            $this,
-            [
-                self::TankOversized,
-                self::BayGuessed,
-                self::FrostBelowOutlet,
-                self::DrainHigh,
-                self::OpenEndSpills,
-                self::FillBacksUp,
-                self::DrainCapped,
-                self::LevelUnseen,
-                self::BayGone,
-                self::RunLoose,
-            ],
-            true,
-        ) ? Severity::Watch : Severity::Fix);
+        return match ($this) {
+            self::Sealed => Severity::Stop,
+            self::TankOversized, self::BayGuessed, self::FrostBelowOutlet, self::DrainHigh, self::OpenEndSpills,
+            self::FillBacksUp, self::DrainCapped, self::LevelUnseen, self::BayGone, self::RunLoose => Severity::Watch,
+            default => Severity::Fix,
+        };
     }
 
     public function isPerPart(): bool

@@ -42,7 +42,6 @@ export type PlanWork = {
   /** Ends an undo step: the next edit begins a new one. */
   settle: () => void;
   resolve: (resolution: Resolution) => void;
-  /** Opens the sum behind a figure. */
   /** Opens the sum of a figure, by its id or by itself. */
   openSum: (figure: string | Figure) => void;
   /** Goes to the stage of a field and puts the cursor into it. */
