@@ -35,7 +35,20 @@ leave_in_order() {
     trap 'leave 130' INT
     trap 'leave 129' HUP
     trap 'leave 0' TERM
-    trap 'leave $?' EXIT
+    trap 'leave_at_exit $?' EXIT
+}
+
+# finish: ends with the status of the last command, as something that was done and not interrupted.
+finish() {
+    local status=$?
+    FINISHED=yes
+    exit "$status"
+}
+
+# bash can lose the trap of a signal that comes while it reads a $(…), and then ends with status 0.
+leave_at_exit() {
+    [ "$1" -ne 0 ] || [ -n "${FINISHED:-}" ] || leave 130
+    leave "$1"
 }
 
 leave() {
