@@ -51,8 +51,8 @@ final class AnswersTest extends TestCase
             'fellside',
             '',
             'load',
-            'Travel with 51 L at most.',
-            'With full tanks, the whole rig would have only 46 kg left. 116 kg is held back because the weights are estimated.',
+            'Travel with 52 L at most.',
+            'With full tanks, the whole rig would have only 46 kg left. 115 kg is held back because the weights are estimated.',
         ];
         yield 'no limit' => ['van', '', 'load', 'Travel brim full, with 101 L.', 'The tightest limit: front axle, with 321 kg left on the road.'];
         yield 'over without water' => [

@@ -298,7 +298,7 @@ final class AssessmentTest extends TestCase
         $finding = static fn (Plan $plan): ?SentFinding => array_values(
             array_filter(Assessor::assess($plan)->findings, static fn (SentFinding $one): bool => 'load.not-weighed' === $one->code),
         )[0] ?? null;
-        self::assertEqualsWithDelta(0.08 * 1455, $finding(SamplePlans::fellside())?->measure->limit, 1e-9);
+        self::assertEqualsWithDelta(0.08 * 1442, $finding(SamplePlans::fellside())?->measure->limit, 1e-9);
         self::assertEqualsWithDelta(0.08 * (1350 + 1330), $finding(SamplePlans::begun())?->measure->limit, 1e-9);
         $delivered = Plan::read(
             SamplePlans::patched(

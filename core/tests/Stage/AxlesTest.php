@@ -131,7 +131,7 @@ final class AxlesTest extends TestCase
     {
         $document = SamplePlans::fellside()->document();
         [$rig, $read] = [$document->load->rig, json_decode('{'.$tickets.'}', true, 8, \JSON_THROW_ON_ERROR)];
-        [$rig->weighed_fuel, $rig->weighed_with_driver, $rig->weighed_with_tanks] = [1, false, false];
+        [$rig->weighed_fuel, $rig->weighed_with_driver, $rig->weighed_with_tanks, $rig->weighed_with_line] = [1, false, false, 'out'];
         foreach ([0 => ['front', 1200], 1 => ['rear', 800]] as $index => [$key, $estimateKg]) {
             $rig->axles[$index]->estimated_kg = $estimateKg;
             unset($rig->axles[$index]->weighed_kg);

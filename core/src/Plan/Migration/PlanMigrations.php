@@ -29,6 +29,7 @@ final readonly class PlanMigrations
                 4 => EmptyLine::migrated(...),
                 5 => SystemTypes::migrated(...),
                 6 => static fn (\stdClass $old): \stdClass => PouredCans::migrated(WholePeople::migrated($old)),
+                7 => LineWhenWeighed::migrated(...),
             ],
         );
     }

@@ -47,6 +47,8 @@ final readonly class PlannedRoadRig implements PlannedRig, Checked
         public bool $weighedWithDriver,
         #[YesNo('The tanks were in, empty', 'Weighbridge')]
         public bool $weighedWithTanks,
+        #[Choice('The line then was', group: 'Weighbridge')]
+        public LineThen $weighedWithLine,
         /** From 0 to 1 of a full fuel tank. */
         #[Measured('the fuel aboard when weighed', 'Fuel then', Kind::Share, Unit::Fraction, 0, 1, 'Weighbridge')]
         public float $weighedFuel,

@@ -48,6 +48,8 @@ final readonly class PlannedTrailer implements PlannedRig, Checked
         public Weighing $nose,
         #[YesNo('The tanks were in, empty', 'Weighbridge')]
         public bool $weighedWithTanks,
+        #[Choice('The line then was', group: 'Weighbridge')]
+        public LineThen $weighedWithLine,
         #[Inline]
         public Towing $towing = new Towing(),
     ) {

@@ -46,6 +46,7 @@ final readonly class LoadFigures
         $fills = new FillFigures($workings, $figures, $sheet->terms);
         (new EmptyFigures($workings, $figures, $sheet->terms))->add();
         $sheet->addAboard();
+        (new LineTerms($workings))->addTo($figures);
         $sheet->addWater();
         array_map($limits->add(...), $sheet->load->limits());
         $fills->addWaterShare();

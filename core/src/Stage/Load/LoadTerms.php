@@ -51,7 +51,11 @@ final class LoadTerms
     /** @return list<SumTerm> */
     private function figures(): array
     {
-        $terms = [SumTerm::figure('aboard', 'load.aboard'), SumTerm::figure('tanks', 'load.tanks')];
+        $terms = [
+            SumTerm::figure('aboard', 'load.aboard'),
+            SumTerm::figure('tanks', 'load.tanks'),
+            ...(new LineTerms($this->workings))->figures(),
+        ];
 
         return $this->load->isBoat() ? $terms : [SumTerm::figure('empty', 'load.empty'), ...$terms];
     }
@@ -117,7 +121,7 @@ final class LoadTerms
     }
 
     /**
-     * Everybody, every load and every tank with its weight and its place along (x_m) or across (y_m) the rig, or its height (z_m).
+     * Everybody, every load, the line and every tank with its weight and its place along (x_m) or across (y_m) the rig, or its height (z_m).
      *
      * @param string $part of the sum for each of them, with m%1$d for its weight and x%1$d for its place
      */
@@ -157,6 +161,10 @@ final class LoadTerms
         foreach ($this->workings->plan->load->loads as $index => $load) {
             $at = '/load/loads/'.$index.'/';
             $masses[] = [$load->name, [Amount::kg($load->kg), $at.'kg'], $places($load->xM, $load->yM, $load->zM), $at];
+        }
+        foreach ($this->load->line as $one) {
+            $at = $one->isGuessed || null === $one->pointer ? null : $one->pointer.'/';
+            $masses[] = [$one->name, [Amount::kg($one->kg()), null], $places($one->xM, $one->yM, $one->zM), $at];
         }
         $litres = $this->load->contents->in($state);
         foreach ($this->workings->plan->tanks as $index => $tank) {

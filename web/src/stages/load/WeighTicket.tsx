@@ -34,6 +34,8 @@ export function WeighTicket({ selected, onSelect }: Selection) {
           <AddButton key={addition.label} addition={addition} className="quiet mr-2" onAdded={onSelect} />
         ))}
       </div>
+      <Row id="load.line" />
+      <Row id="load.line_water" />
       <Row id="load.tanks" />
       <Row id="load.drinking" />
       <Row id="load.water" />

@@ -6,10 +6,12 @@ namespace YardCask\Core\Stage\Load\Shared;
 
 use YardCask\Core\Plan\Load\PlannedSeat;
 use YardCask\Core\Plan\Plan;
+use YardCask\Core\Plan\Rig\LineThen;
 use YardCask\Core\Plan\Rig\PlannedRoadRig;
 use YardCask\Core\Plan\Rig\PlannedTrailer;
 use YardCask\Core\Plan\Rig\Weighing;
 use YardCask\Core\Plan\Tanks\PlannedTank;
+use YardCask\Core\Stage\Line\Shared\LineWeight;
 use YardCask\Core\Words\Phrase;
 
 /**
@@ -28,15 +30,16 @@ final readonly class BaseWeights
     ) {
     }
 
-    public static function of(Plan $plan, ?PlannedSeat $driver): self
+    /** @param list<LineWeight> $line what the line weighs now */
+    public static function of(Plan $plan, ?PlannedSeat $driver, array $line): self
     {
         $rig = $plan->load->rig;
 
         return match (true) {
             $rig instanceof PlannedRoadRig => $rig->isOnlyWholeWeighed()
-                ? self::sharedOut($rig, self::onRoad($rig, $plan, $driver))
-                : self::corrected($rig->frontWeighing(), $rig->rearWeighing(), self::onRoad($rig, $plan, $driver)),
-            $rig instanceof PlannedTrailer => self::corrected($rig->whole, $rig->nose, self::onTrailer($rig, $plan)),
+                ? self::sharedOut($rig, self::onRoad($rig, $plan, $driver, $line))
+                : self::corrected($rig->frontWeighing(), $rig->rearWeighing(), self::onRoad($rig, $plan, $driver, $line)),
+            $rig instanceof PlannedTrailer => self::corrected($rig->whole, $rig->nose, self::onTrailer($rig, $plan, $line)),
             default => new self(0.0, 0.0, []),
         };
     }
@@ -73,8 +76,12 @@ final readonly class BaseWeights
         );
     }
 
-    /** @return list<array{Phrase, float, float}> */
-    private static function onRoad(PlannedRoadRig $rig, Plan $plan, ?PlannedSeat $driver): array
+    /**
+     * @param list<LineWeight> $line
+     *
+     * @return list<array{Phrase, float, float}>
+     */
+    private static function onRoad(PlannedRoadRig $rig, Plan $plan, ?PlannedSeat $driver, array $line): array
     {
         $wheelbaseM = $rig->wheelbaseM();
         $at = static fn (Phrase $what, float $kg, float $xM): array => [$what, $kg * (1 - $xM / $wheelbaseM), $kg * $xM / $wheelbaseM];
@@ -88,26 +95,53 @@ final readonly class BaseWeights
                 ...array_map(static fn (PlannedTank $tank): array => $at(self::tank($tank), -$tank->allEmptyKg(), $tank->xM), $plan->tanks),
             );
         }
+        array_push(
+            $corrections,
+            ...array_map(
+                static fn (LineWeight $one): array => $at(self::part($one), -self::thenKg($one, $rig->weighedWithLine), $one->xM),
+                LineThen::Out === $rig->weighedWithLine ? [] : $line,
+            ),
+        );
         // Where the fuel tank is, nobody asks: between the axles is near enough.
         $corrections[] = $at(new Phrase('load.sum.fuel'), (1 - $rig->weighedFuel) * $rig->fuelKg, $wheelbaseM / 2);
 
         return $corrections;
     }
 
-    /** @return list<array{Phrase, float, float}> */
-    private static function onTrailer(PlannedTrailer $rig, Plan $plan): array
+    /**
+     * @param list<LineWeight> $line
+     *
+     * @return list<array{Phrase, float, float}>
+     */
+    private static function onTrailer(PlannedTrailer $rig, Plan $plan, array $line): array
     {
         $axleM = $rig->axle()->xM;
-        $tanks = $rig->weighedWithTanks ? $plan->tanks : [];
+        $at = static fn (Phrase $what, float $kg, float $xM): array => [$what, -$kg, -$kg * (1 - $xM / $axleM)];
 
-        return array_map(
-            static fn (PlannedTank $tank): array => [self::tank($tank), -$tank->allEmptyKg(), -$tank->allEmptyKg() * (1 - $tank->xM / $axleM)],
-            $tanks,
-        );
+        return [
+            ...array_map(
+                static fn (PlannedTank $tank): array => $at(self::tank($tank), $tank->allEmptyKg(), $tank->xM),
+                $rig->weighedWithTanks ? $plan->tanks : [],
+            ),
+            ...array_map(
+                static fn (LineWeight $one): array => $at(self::part($one), self::thenKg($one, $rig->weighedWithLine), $one->xM),
+                LineThen::Out === $rig->weighedWithLine ? [] : $line,
+            ),
+        ];
     }
 
     private static function tank(PlannedTank $tank): Phrase
     {
         return new Phrase('load.sum.tank-aboard', ['tank' => $tank->name]);
+    }
+
+    private static function part(LineWeight $one): Phrase
+    {
+        return new Phrase('load.sum.part-aboard', ['part' => $one->name]);
+    }
+
+    private static function thenKg(LineWeight $one, LineThen $then): float
+    {
+        return LineThen::Full === $then ? $one->kg() : $one->ownKg;
     }
 }

@@ -8,6 +8,7 @@ use YardCask\Core\Plan\Load\PlannedSeat;
 use YardCask\Core\Plan\Plan;
 use YardCask\Core\Plan\Rig\PlannedBoat;
 use YardCask\Core\Plan\Tanks\PlannedTank;
+use YardCask\Core\Stage\Line\Shared\LineWeight;
 
 /**
  * How much stability the heights of what is aboard give or take, once the boat's draught is known.
@@ -19,14 +20,19 @@ final class BoatHeights
 {
     public const LEAST_GM_M = 0.15;
 
-    /** @param list<float> $litres in each tank of the plan; 0 where the draught is not known */
-    public static function gmChangeM(PlannedBoat $boat, Plan $plan, People $people, array $litres): float
+    /**
+     * @param list<LineWeight> $line
+     * @param list<float> $litres in each tank of the plan
+     *
+     * @return float 0 where the draught is not known
+     */
+    public static function gmChangeM(PlannedBoat $boat, Plan $plan, People $people, array $line, array $litres): float
     {
         if (null === $boat->draughtM) {
             return 0.0;
         }
         $kg = $momentKgM = 0.0;
-        foreach (self::weights($plan, $people, $litres) as [$weightKg, $zM]) {
+        foreach (self::weights($plan, $people, $line, $litres) as [$weightKg, $zM]) {
             $kg += $weightKg;
             $momentKgM += $weightKg * ($boat->draughtM - $boat->gmM - $zM);
         }
@@ -35,11 +41,12 @@ final class BoatHeights
     }
 
     /**
+     * @param list<LineWeight> $line
      * @param list<float> $litres
      *
      * @return list<array{float, float}> what is aboard, in kg, and how high above the keel its middle is, in m
      */
-    private static function weights(Plan $plan, People $people, array $litres): array
+    private static function weights(Plan $plan, People $people, array $line, array $litres): array
     {
         $weights = array_map(static fn (PlannedSeat $seat): array => [$seat->kg, $seat->zM], $people->taken);
         if ($people->standing > 0) {
@@ -47,6 +54,9 @@ final class BoatHeights
         }
         foreach ($plan->load->loads as $load) {
             $weights[] = [$load->kg, $load->zM];
+        }
+        foreach ($line as $one) {
+            $weights[] = [$one->kg(), $one->zM];
         }
         foreach ($plan->tanks as $index => $tank) {
             $weights[] = [$tank->allEmptyKg() + $litres[$index], self::middleM($tank)];

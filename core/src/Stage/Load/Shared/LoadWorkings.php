@@ -31,6 +31,8 @@ use YardCask\Core\Plan\Rig\PlannedRoadRig;
 use YardCask\Core\Plan\Rig\PlannedTrailer;
 use YardCask\Core\Plan\Tanks\WaterKind;
 use YardCask\Core\Plan\Use\Supply;
+use YardCask\Core\Stage\Line\Shared\LineWeight;
+use YardCask\Core\Stage\Line\Shared\LineWeights;
 use YardCask\Core\Stage\Line\Shared\OutletFlows;
 use YardCask\Core\Stage\Line\Shared\TapReach;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
@@ -44,6 +46,8 @@ final class LoadWorkings implements StageWorkings
     public readonly People $people;
     public readonly BaseWeights $base;
     public readonly Contents $contents;
+    /** @var list<LineWeight> */
+    public readonly array $line;
     /** @var array<string, Payload> by the state's value */
     private array $payloads = [];
     /** @var array<string, float> by the limit's value */
@@ -59,7 +63,8 @@ final class LoadWorkings implements StageWorkings
     {
         $this->plan = $workings->plan;
         $this->people = People::of($this->plan);
-        $this->base = BaseWeights::of($this->plan, $this->people->driver());
+        $this->line = $workings->of(LineWeights::class)->weights;
+        $this->base = BaseWeights::of($this->plan, $this->people->driver(), $this->line);
         $this->contents = new Contents($workings);
     }
 
@@ -70,7 +75,7 @@ final class LoadWorkings implements StageWorkings
 
     public static function sections(): array
     {
-        return ['use', 'load', 'tanks', TapReach::class, OutletFlows::class];
+        return ['use', 'load', 'tanks', TapReach::class, OutletFlows::class, LineWeights::class];
     }
 
     public function payloadIn(RigState $state): Payload
@@ -105,7 +110,7 @@ final class LoadWorkings implements StageWorkings
             $rig instanceof PlannedTrailer => TrailerPayloadCalculator::calculate($this->trailerRig($rig, $masses, $fresh)),
             $rig instanceof PlannedBoat => BoatPayloadCalculator::calculate(new BoatRig(
                 $rig->displacementKg,
-                $rig->gmM + BoatHeights::gmChangeM($rig, $this->plan, $this->people, $litres),
+                $rig->gmM + BoatHeights::gmChangeM($rig, $this->plan, $this->people, $this->line, $litres),
                 $rig->loadLimitKg,
                 $masses,
                 $surfaces,
@@ -114,7 +119,7 @@ final class LoadWorkings implements StageWorkings
         };
     }
 
-    /** @return list<Mass> people, loads, and tanks with what is in them, each for itself */
+    /** @return list<Mass> people, loads, the line, and tanks with what is in them, each for itself */
     public function aboardIn(RigState $state): array
     {
         $litres = $this->contents->in($state);
@@ -128,7 +133,7 @@ final class LoadWorkings implements StageWorkings
             $this->tanks(),
         );
 
-        return [...$this->people->masses(), ...array_map(static fn (PlannedLoad $load): Mass => $load->mass(), $this->plan->load->loads), ...$tanks];
+        return [...$this->besideTanks(), ...$tanks];
     }
 
     /** From a state to used up, with what has come to the waste tanks by then; null for a boat, whose only limit is what is aboard at once. */
@@ -260,13 +265,20 @@ final class LoadWorkings implements StageWorkings
         return $this->payloadIn(RigState::Travelling) instanceof BoatPayload;
     }
 
-    /** @return list<Mass> people and loads, without tanks, as the one mass with their weight and their centre */
+    /** @return list<Mass> people, loads and the line, as the one mass with their weight and their centre */
     private function masses(): array
     {
-        return $this->masses ??= Mass::together(
-            'aboard',
-            [...$this->people->masses(), ...array_map(static fn (PlannedLoad $load): Mass => $load->mass(), $this->plan->load->loads)],
-        );
+        return $this->masses ??= Mass::together('aboard', $this->besideTanks());
+    }
+
+    /** @return list<Mass> */
+    private function besideTanks(): array
+    {
+        return [
+            ...$this->people->masses(),
+            ...array_map(static fn (PlannedLoad $load): Mass => $load->mass(), $this->plan->load->loads),
+            ...array_map(static fn (LineWeight $one): Mass => $one->mass(), $this->line),
+        ];
     }
 
     /** @return list<TankWorking> */

@@ -127,7 +127,7 @@ final readonly class BalanceFigures
         $surface = static fn (): SumOf => $stability->freeSurface(RigState::Travelling);
         $this->figures->add('load.free_surface', $text, $payload->freeSurfaceM, Unit::Metre, Kind::Length, $surface);
         if (null !== $rig->draughtM) {
-            $changeM = BoatHeights::gmChangeM($rig, $this->load->plan, $this->load->people, $this->load->contents->in(RigState::Travelling));
+            $changeM = BoatHeights::gmChangeM($rig, $this->load->plan, $this->load->people, $this->load->line, $this->load->contents->in(RigState::Travelling));
             $text = new FigureText('load.figure.gm-heights.label', 'load.source.upright');
             $this->figures->add('load.gm_heights', $text, $changeM, Unit::Metre, Kind::Length, $stability->heights(...));
         }

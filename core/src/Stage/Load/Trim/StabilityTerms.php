@@ -77,7 +77,7 @@ final readonly class StabilityTerms
         if (null === $this->rig->draughtM) {
             return new SumOf('gm - surface', [$this->gm(), $surface]);
         }
-        $changeM = BoatHeights::gmChangeM($this->rig, $this->load->plan, $this->load->people, $this->load->contents->in($state));
+        $changeM = BoatHeights::gmChangeM($this->rig, $this->load->plan, $this->load->people, $this->load->line, $this->load->contents->in($state));
 
         return new SumOf(
             'gm - surface + heights',

@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Stage\Line\Shared;
+
+use YardCask\Core\Payload\Mass;
+
+/** A part of the line, or several taken as one, by what it weighs dry and what water stands in it. */
+final readonly class LineWeight
+{
+    public function __construct(
+        public string $name,
+        /** Dry, in kg. */
+        public float $ownKg,
+        public float $waterL,
+        /** Along and across the rig and above the ground or the keel, in m. */
+        public float $xM,
+        public float $yM,
+        public float $zM,
+        /** Where the part stands in the plan; null for several. */
+        public ?string $pointer = null,
+        /** Whether nobody has said where it is. */
+        public bool $isGuessed = true,
+    ) {
+    }
+
+    public function kg(): float
+    {
+        return $this->ownKg + $this->waterL;
+    }
+
+    public function mass(): Mass
+    {
+        return new Mass($this->name, $this->kg(), $this->xM, $this->yM);
+    }
+
+    /**
+     * Several as one, at the centre of what they weigh with their water.
+     *
+     * @param list<self> $weights
+     *
+     * @return list<self> none of nothing
+     */
+    public static function together(string $name, array $weights): array
+    {
+        $ownKg = $waterL = $along = $across = $up = 0.0;
+        foreach ($weights as $one) {
+            $ownKg += $one->ownKg;
+            $waterL += $one->waterL;
+            $along += $one->kg() * $one->xM;
+            $across += $one->kg() * $one->yM;
+            $up += $one->kg() * $one->zM;
+        }
+        $kg = $ownKg + $waterL;
+
+        return $kg > 0 ? [new self($name, $ownKg, $waterL, $along / $kg, $across / $kg, $up / $kg)] : [];
+    }
+}

@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Stage\Load;
+
+use YardCask\Core\Assessment\FigureSheet;
+use YardCask\Core\Assessment\SumOf;
+use YardCask\Core\Assessment\SumTerm;
+use YardCask\Core\Assessment\Workings;
+use YardCask\Core\Plan\Line\HeaterFigures;
+use YardCask\Core\Stage\Line\Shared\HeldWater;
+use YardCask\Core\Stage\Line\Shared\LineWeights;
+use YardCask\Core\Words\Amount;
+use YardCask\Core\Words\FigureText;
+
+/** What the line weighs, dry and in water, as figures with their sums. */
+final readonly class LineTerms
+{
+    private LineWeights $line;
+
+    public function __construct(private Workings $workings)
+    {
+        $this->line = $workings->of(LineWeights::class);
+    }
+
+    public function addTo(FigureSheet $figures): void
+    {
+        if ([] === $this->line->weights) {
+            return;
+        }
+        $text = new FigureText('load.figure.line.label', 'load.source.parts');
+        $figures->kg('load.line', $text, $this->line->ownKg(), fn (): SumOf => SumOf::sum($this->own()));
+        $text = new FigureText('load.figure.line-water.label', 'load.source.line-water');
+        $figures->kg('load.line_water', $text, $this->line->waterL(), $this->water(...));
+    }
+
+    /** @return list<SumTerm> the figures of the line that go into what a rig weighs */
+    public function figures(): array
+    {
+        return [] === $this->line->weights ? [] : [SumTerm::figure('line', 'load.line'), SumTerm::figure('line_water', 'load.line_water')];
+    }
+
+    /** @return list<SumTerm> each part, and all pipes together */
+    private function own(): array
+    {
+        $terms = [];
+        foreach ($this->workings->plan->line->parts as $index => $part) {
+            $terms[] = SumTerm::field('p'.$index, $part->name, Amount::kg($part->make->weightKg), '/line/parts/'.$index.'/weight_kg');
+        }
+        if ($this->line->pipesKg > 0) {
+            $terms[] = SumTerm::constant('pipes', $this->words('load.sum.pipes'), Amount::kg($this->line->pipesKg));
+        }
+
+        return $terms;
+    }
+
+    /** What each part holds, and all pipes together, at 1 kg a litre. */
+    private function water(): SumOf
+    {
+        $terms = [];
+        foreach ($this->workings->plan->line->parts as $index => $part) {
+            $litres = HeldWater::litres($part);
+            $label = $this->words('load.sum.in-tank', ['tank' => $part->spoken()]);
+            if ($part->figures instanceof HeaterFigures && $litres === $part->figures->litres && $litres > 0) {
+                $terms[] = SumTerm::field('w'.$index, $label, Amount::litres($litres), '/line/parts/'.$index.'/figures/litres');
+            } elseif ($litres > 0) {
+                $terms[] = SumTerm::assumed('w'.$index, $label, Amount::little($litres));
+            }
+        }
+        $terms[] = SumTerm::constant('pipes', $this->words('load.sum.pipes'), Amount::little($this->line->pipesL));
+        $litres = SumOf::sum($terms);
+
+        return new SumOf('('.$litres->expression.') * weighs', [...$terms, SumTerm::constant('weighs', $this->words('load.sum.litre'), Amount::kg(1.0))]);
+    }
+
+    /** @param array<string, string> $with */
+    private function words(string $key, array $with = []): string
+    {
+        return $this->workings->wording->text($key, $with);
+    }
+}
