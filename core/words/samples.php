@@ -34,7 +34,7 @@ return [
     'load.answer.travel.least' => '', 'load.answer.brim.least' => '', 'left' => Amount::kg(46), 'left_error' => Amount::kg(60), 'left_wanted' => Amount::kg(90),
     'length' => Amount::distance(2.4), 'tanks.sender.length' => Amount::mm(310), 'lift' => Amount::distance(1.2), 'lift_rated' => Amount::distance(1), 'lifted' => Amount::kg(38),
     'limit' => 'rear axle', 'load.over-refilled.limit' => Amount::kg(1450), 'litres' => Amount::litres(72), 'line.heater-closed.litres' => Amount::litres(10),
-    'line.dead-leg.litres' => Amount::litres(1.3), 'line.stagnant.litres' => Amount::little(0.062), 'line.undrained.litres' => Amount::little(0.34),
+    'line.dead-leg.litres' => Amount::litres(1.3), 'line.stagnant.litres' => Amount::little(0.062), 'line.undrained.litres' => Amount::little(0.34), 'line.undrained.place' => 'the pipe from Tee 3 to the shower', 'line.mode.by-hand.litres' => Amount::little(0.8), 'line.mode.by-hand.part' => 'the filter',
     'line.starts-often.litres' => Amount::litres(0.4), 'tanks.run-dips.litres' => Amount::little(0.12), 'tanks.drain-high.litres' => Amount::litres(3),
     'tanks.outlet-high.litres' => Amount::litres(9), 'tanks.overflow-low.litres' => Amount::litres(9), 'use.fix.litres' => Amount::litres(20),
     'use.can-enough.litres' => Amount::litres(18), 'load.answer.least.litres' => Amount::litres(40), 'litres_gross' => Amount::litres(90),

@@ -93,6 +93,7 @@ final class Workings
                 $tank->id,
                 $tank->name,
                 $tank->holds,
+                $tank->form,
                 $tank->zM,
                 $tank->outletHeightMm,
                 $tank->overflowMm(),

@@ -229,7 +229,7 @@ final class AssessmentTest extends TestCase
             return $found;
         };
         self::assertSame([
-            'bothy' => ['line.undrained', 'load.nose-thin', 'tanks.bay-guessed', 'tanks.frost-below-outlet', 'tanks.level-unseen', 'tanks.unvented', 'use.short'],
+            'bothy' => ['line.undrained', 'load.nose-thin', 'tanks.bay-guessed', 'tanks.drain-missing', 'tanks.frost-below-outlet', 'tanks.level-unseen', 'tanks.unvented', 'use.short'],
             'fellside' => [
                 'line.backwards',
                 'line.filter-fast',
@@ -243,10 +243,11 @@ final class AssessmentTest extends TestCase
                 'load.rear-over',
                 'load.reserve-thin',
                 'load.side-difference',
+                'tanks.drain-missing',
                 'tanks.outlet-high',
                 'use.short',
             ],
-            'petrel' => ['line.sink-under', 'line.starts-often', 'line.undrained', 'load.heel', 'tanks.heeled-under', 'use.drains-outside', 'use.shower-missing'],
+            'petrel' => ['line.sink-under', 'line.starts-often', 'load.heel', 'tanks.heeled-under', 'use.drains-outside', 'use.shower-missing'],
             'prompt-side' => [
                 'line.flow-wasteful',
                 'line.flow-wasteful',

@@ -212,6 +212,7 @@ final class FindingsTest extends TestCase
             ['tanks.unvented', 'bothy', '', $vent(16), 1],
             ['tanks.drain-capped', 'fellside', $set('/runs/2/end', 'cap'), $set('/runs/2/end', 'valve'), 1],
             ['tanks.drain-capped', 'fellside', '{"op":"remove","path":"/runs/2"}', $set('/runs/2/end', 'open'), 1],
+            ['tanks.drain-missing', 'fellside', '', $set('/tanks/2/holds', 'toilet'), 1],
             ['tanks.level-unseen', 'fellside', $set('/tanks/0/see_through', false), $set('/tanks/0/see_through', true), 2],
             [
                 'tanks.door-small',

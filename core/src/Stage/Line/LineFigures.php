@@ -12,6 +12,7 @@ use YardCask\Core\Plan\Line\PartKind;
 use YardCask\Core\Plan\Line\PlannedPart;
 use YardCask\Core\Quantity\Kind;
 use YardCask\Core\Quantity\Unit;
+use YardCask\Core\Stage\Line\Drain\LeftWater;
 use YardCask\Core\Stage\Line\Graph\LinePipe;
 use YardCask\Core\Stage\Line\Shared\ChainTerms;
 use YardCask\Core\Stage\Line\Shared\OutletFlows;
@@ -69,12 +70,32 @@ final readonly class LineFigures
         foreach ($sheet->line->graph->parts(PartKind::Filter) as $part) {
             $sheet->addFilter($part);
         }
+        $sheet->addLeftWater();
         $sheet->addTogether();
         $sheet->addHighest();
         $sheet->addStarts();
         if ($figures->isWhole) {
             self::addMains($workings, $figures);
         }
+    }
+
+    /** What stays when the line is drained, by the pipes and parts it stays in. */
+    private function addLeftWater(): void
+    {
+        $water = $this->workings->of(LeftWater::class);
+        if ([] === $this->line->graph->pipes) {
+            return;
+        }
+        $text = new FigureText('line.figure.left-water.label', 'line.source.left-water');
+        $sum = function () use ($water): SumOf {
+            $terms = [];
+            foreach ($water->staying() as $index => $one) {
+                $terms[] = SumTerm::found('w'.$index, $this->workings->wording->phrase($one->phrase()), Amount::little($one->litres));
+            }
+
+            return SumOf::sum($terms);
+        };
+        $this->figures->litres('line.left_water', $text, $water->litres(), $sum, 2);
     }
 
     private function addFlow(PlannedPart $part): void

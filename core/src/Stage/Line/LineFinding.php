@@ -21,6 +21,7 @@ enum LineFinding: string implements FindingCode
     case RunsDry = 'line.runs-dry';
     case Backwards = 'line.backwards';
     case StrainerMissing = 'line.strainer-missing';
+    case ShutOffMissing = 'line.shut-off-missing';
     case FilterUpstream = 'line.filter-upstream';
     case AccumulatorUpstream = 'line.accumulator-upstream';
     case HeaterNoCheck = 'line.heater-no-check';
@@ -61,7 +62,7 @@ enum LineFinding: string implements FindingCode
     {
         return match ($this) {
             self::HeaterClosed, self::OverRated, self::JointWeak, self::OpenEnd, self::MainsIntoTank, self::Scald => Severity::Stop,
-            self::MainsUnwatched, self::FillToOutlet, self::BlowAstray, self::Undrained,
+            self::MainsUnwatched, self::FillToOutlet, self::BlowAstray, self::Undrained, self::ShutOffMissing,
             self::FilterFast, self::FilterUsedUp, self::FilterBeforeStorage,
             self::RunsDry, self::AllOpenWeak, self::StartsOften, self::FlowWasteful, self::DeadLeg, self::Stagnant, self::StockChanged => Severity::Watch,
             default => Severity::Fix,

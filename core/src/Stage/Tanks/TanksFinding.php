@@ -37,6 +37,7 @@ enum TanksFinding: string implements FindingCode
     case TankNearHot = 'tanks.near-hot';
     case FillBacksUp = 'tanks.fill-backs-up';
     case VentThin = 'tanks.vent-thin';
+    case DrainMissing = 'tanks.drain-missing';
     case DrainCapped = 'tanks.drain-capped';
     case LevelUnseen = 'tanks.level-unseen';
     case DoorSmall = 'tanks.door-small';
@@ -52,7 +53,7 @@ enum TanksFinding: string implements FindingCode
         return match ($this) {
             self::Sealed => Severity::Stop,
             self::TankOversized, self::BayGuessed, self::FrostBelowOutlet, self::DrainHigh, self::OpenEndSpills,
-            self::FillBacksUp, self::DrainCapped, self::LevelUnseen, self::BayGone, self::RunLoose => Severity::Watch,
+            self::FillBacksUp, self::DrainMissing, self::DrainCapped, self::LevelUnseen, self::BayGone, self::RunLoose => Severity::Watch,
             default => Severity::Fix,
         };
     }

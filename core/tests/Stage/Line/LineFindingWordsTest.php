@@ -133,9 +133,9 @@ final class LineFindingWordsTest extends TestCase
             ],
         ];
         yield 'over-rated 18' => [
-            'Pressure at the pipe from the storage heater to the mixing valve can reach 329 kPa; it is rated for 250 kPa',
-            'The steady pressure there is 280 kPa in use. Water hammer adds 49 kPa when an outlet is shut suddenly. Its rating is lower at 65 °C than cold.',
-            '329 of 250 kPa',
+            'Pressure at the pipe from the storage heater to the mixing valve can reach 334 kPa; it is rated for 250 kPa',
+            'The steady pressure there is 280 kPa in use. Water hammer adds 54 kPa when an outlet is shut suddenly. Its rating is lower at 65 °C than cold.',
+            '334 of 250 kPa',
             ['Use Crimped pipe, 16 mm for the pipe from the storage heater to the mixing valve'],
         ];
         yield 'joint-weak 19' => [
@@ -145,9 +145,9 @@ final class LineFindingWordsTest extends TestCase
             ['Use crimped rings there'],
         ];
         yield 'joint-weak 20' => [
-            'Pressure at hose clamps can reach 499 kPa; such joints usually hold 479 kPa',
-            'They are on the pipe from the storage heater to the mixing valve, with water at 65 °C, in use. 49 kPa of that is water hammer, when an outlet is shut suddenly.',
-            '499 of 479 kPa',
+            'Pressure at hose clamps can reach 504 kPa; such joints usually hold 479 kPa',
+            'They are on the pipe from the storage heater to the mixing valve, with water at 65 °C, in use. 54 kPa of that is water hammer, when an outlet is shut suddenly.',
+            '504 of 479 kPa',
             ['Use crimped rings there'],
         ];
         yield 'too-hot 21' => [
@@ -217,9 +217,9 @@ final class LineFindingWordsTest extends TestCase
             [],
         ];
         yield 'undrained 32' => [
-            '638 mL stays in the line when it is drained',
+            '565 mL stays in the line when it is drained',
             'In frost it bursts there. The line has no drain valve; most of it, 245 mL, is in the pipe from the tee to the basin tap.',
-            '638.136 of 20 mL',
+            '564.505 of 20 mL',
             ['Fit a drain valve in the pipe from the tee to the basin tap'],
         ];
         yield 'flow-low 33' => [
@@ -277,7 +277,7 @@ final class LineFindingWordsTest extends TestCase
             '1 of 0',
             [
                 'Replace the switched tap with Switched tap, galley',
-                'Replace the submersible pump with Pressure pump, 4 L/min (It would also mean: the submersible pump has no strainer; the submersible pump starts more than 3 600 times an hour at a trickle.)',
+                'Replace the submersible pump with Pressure pump, 4 L/min (It would also mean: the submersible pump has no strainer; nothing shuts Header tank off from the submersible pump; the submersible pump starts more than 3 600 times an hour at a trickle; 271 mL stays in the line when it is drained.)',
             ],
         ];
         yield 'stutters 40' => [
@@ -321,9 +321,9 @@ final class LineFindingWordsTest extends TestCase
             ['Fit a mixing valve downstream of the storage heater (It would also mean: 226 mL stays in the line when it is drained.)'],
         ];
         yield 'dead-leg 46' => [
-            '1.6 L is wasted before the sparing hand shower runs warm',
-            'That much water is in the pipes from the storage heater (19 s of running), and it goes cold every time.',
-            '1.617 of 1 L',
+            '1.7 L is wasted before the sparing hand shower runs warm',
+            'That much water is in the pipes from the storage heater (20 s of running), and it goes cold every time.',
+            '1.651 of 1 L',
             ['Use Lined pipe, 12 mm from the heater'],
         ];
         yield 'stagnant 47' => [
@@ -370,7 +370,7 @@ final class LineFindingWordsTest extends TestCase
             'Water runs too fast through the filter for the fill hose',
             'Up to 29 L/min goes through it, and it is rated for 12 L/min. Above that it filters less than it promises, and its cartridge is soon full.',
             '29 of 12 L/min',
-            ['Move the filter for the fill hose to the galley tap'],
+            ['Move the filter for the fill hose to the galley tap (It would also mean: 185 mL stays in the line when it is drained.)'],
         ];
         yield 'filter-used-up 54' => [
             'The cartridge of Carbon block does not last the stay',
@@ -404,7 +404,25 @@ final class LineFindingWordsTest extends TestCase
             'The filter for the fill hose takes the disinfectant out before the water is stored',
             'Nothing keeps germs down in the water that runs into Header tank through it. Sanitise the tank more often, or filter the water on its way out.',
             '1 of 0',
-            ['Move the filter for the fill hose to the galley tap'],
+            ['Move the filter for the fill hose to the galley tap (It would also mean: 185 mL stays in the line when it is drained.)'],
+        ];
+        yield 'shut-off-missing 58' => [
+            'Nothing shuts Header tank off from the pressure pump',
+            'To clean the strainer or change the pump you would have to empty the tank first, and a leak beside it runs until the tank is dry.',
+            '0 of 1',
+            ['Fit a shut-off valve at Header tank'],
+        ];
+        yield 'undrained 59' => [
+            '394 mL stays in the line when it is drained',
+            'In frost it bursts there. Most of it, 226 mL, is in the pipe from Tee 5 to the galley mixer: below every way out, or behind a part that lets nothing back.',
+            '394.165 of 20 mL',
+            ['Fit a drain valve in the pipe from Tee 5 to the galley mixer'],
+        ];
+        yield 'undrained 60' => [
+            '10.1 L stays in the line when it is drained',
+            'In frost it bursts there. Most of it, 10.0 L, is in the storage heater: below every way out, or behind a part that lets nothing back.',
+            '10126.994 of 20 mL',
+            ['Fit 2 drain valves in the pipe from Drain valve 2 to the storage heater and the pipe from the non-return valve to the relief valve'],
         ];
     }
 

@@ -127,6 +127,10 @@ final class LineFindingsTest extends TestCase
                 1,
             ],
             ['filter-before-storage', $filled->figures('Filter for the fill hose', ['takesDisinfectant' => false]), $filled, 0],
+            ['shut-off-missing', $pressure, $pressure->without('Ball valve'), 1],
+            // The drain for the cold pipes does not reach what a mixing valve keeps back.
+            ['undrained', $storage, $storage->without('Drain valve 3'), 1],
+            ['undrained', $storage, $storage->changed('Drain valve 2', ['zM' => 0.9]), 1],
         ];
         foreach ($rows as $number => $row) {
             yield $row[0].' '.$number => ['line.'.$row[0], $row[1], $row[2], $row[3]];

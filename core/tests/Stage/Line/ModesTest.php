@@ -24,18 +24,18 @@ final class ModesTest extends TestCase
     /** @return iterable<string, array{SystemType, list<string>}> */
     public static function systems(): iterable
     {
-        yield 'a can has nothing to drain: it is lifted out' => [SystemType::CanFoot, ['use', 'sanitise', 'off']];
+        yield 'a can has nothing to drain: it is lifted out' => [SystemType::CanFoot, ['use', 'sanitise']];
         yield 'a can with a switched pump' => [SystemType::CanSwitched, ['use', 'sanitise', 'off']];
-        yield 'a can over a tap' => [SystemType::CanGravity, ['use', 'sanitise', 'off']];
+        yield 'a can over a tap' => [SystemType::CanGravity, ['use', 'sanitise']];
         yield 'a pump' => [SystemType::Pressure, self::PRESSURE];
         yield 'with a vessel' => [SystemType::PressureAccumulator, self::PRESSURE];
         yield 'with mains past the pump' => [SystemType::Mains, ['use', 'mains_use', 'drain', 'sanitise', 'off']];
         yield 'filtered on the way in' => [SystemType::FilteredFill, ['use', 'mains_fill', 'drain', 'sanitise', 'off']];
-        yield 'a header that a hand pump fills' => [SystemType::Gravity, ['use', 'sanitise', 'transfer', 'off']];
+        yield 'a header that a hand pump fills' => [SystemType::Gravity, ['use', 'drain', 'sanitise', 'transfer']];
         yield 'two circuits' => [SystemType::TwoCircuits, self::PRESSURE];
         yield 'a store' => [SystemType::StorageHeater, self::PRESSURE];
         yield 'an exchanger' => [SystemType::Exchanger, self::PRESSURE];
-        yield 'two valves that turn one pump to either' => [SystemType::TwoValves, ['use', 'fill', 'drain', 'sanitise', 'transfer', 'off']];
+        yield 'two valves that turn one pump to either' => [SystemType::TwoValves, ['use', 'fill', 'drain', 'sanitise', 'off']];
     }
 
     /** @param list<string> $modes */

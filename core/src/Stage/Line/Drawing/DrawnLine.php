@@ -5,13 +5,16 @@ declare(strict_types=1);
 namespace YardCask\Core\Stage\Line\Drawing;
 
 use YardCask\Core\Assessment\Workings;
+use YardCask\Core\Plan\Line\PartKind;
 use YardCask\Core\Plan\Line\PlannedPart;
 use YardCask\Core\Plan\Runs\PlannedRunPoint;
+use YardCask\Core\Stage\Line\Drain\LeftWater;
 use YardCask\Core\Stage\Line\Graph\LineEnd;
 use YardCask\Core\Stage\Line\Graph\LinePipe;
 use YardCask\Core\Stage\Line\Graph\PartPlaces;
 use YardCask\Core\Stage\Line\LineWorkings;
 use YardCask\Core\Stage\Line\Mode\FoundMode;
+use YardCask\Core\Stage\Line\Mode\LineMode;
 use YardCask\Core\Stage\Line\Schematic;
 use YardCask\Core\Stage\Line\Solve\RatedPeak;
 use YardCask\Core\Words\Amount;
@@ -202,7 +205,17 @@ final readonly class DrawnLine
         }
         foreach ($this->line->graph->pumps as $pump) {
             $isOn = $mode->mode->pumps() && $this->line->modes()->ways()->runs($pump, $mode->mode);
-            $steps[] = $wording->text('line.mode.pump', ['pump' => $pump->name, 'is' => $isOn ? 'on' : 'off']);
+            // Nobody switches off what a hand or a foot moves.
+            if ($isOn || !$pump->kind->isByHand()) {
+                $is = $isOn ? ($pump->kind->isByHand() ? 'by_hand' : 'on') : 'off';
+                $steps[] = $wording->text('line.mode.pump', ['pump' => $pump->name, 'is' => $is]);
+            }
+        }
+        if (LineMode::Drain === $mode->mode) {
+            foreach ($this->workings->of(LeftWater::class)->byHand() as $one) {
+                $with = ['part' => $one->phrase(), 'work' => $one->byHand, 'litres' => Amount::little($one->litres)];
+                $steps[] = $wording->text('line.mode.by-hand', $with);
+            }
         }
         $names = array_column([...$this->workings->plan->line->parts, ...$this->workings->plan->tanks], 'name', 'id');
         $about = array_values(array_unique(array_merge([], ...array_values($mode->troubles))));
@@ -211,7 +224,17 @@ final readonly class DrawnLine
             : $wording->text('line.mode.trouble', ['parts' => array_map(static fn (string $id): string => $names[$id] ?? $id, $about)]);
         $path = array_map(fn (int $index): string => $this->workings->plan->line->pipes[$index]->id, array_keys($mode->path));
 
-        return new ModeCard($mode->mode->value, $wording->phrase($mode->mode->phrase()), $steps, $wording->phrase($mode->mode->care()), $path, $trouble);
+        return new ModeCard($mode->mode->value, $wording->phrase($mode->mode->phrase()), $steps, $wording->phrase($this->care($mode->mode)), $path, $trouble);
+    }
+
+    /** What belongs to a mode besides turning valves, as far as this line has it. */
+    private function care(LineMode $mode): Phrase
+    {
+        return $mode->care(
+            hasFilter: [] !== $this->line->graph->parts(PartKind::Filter),
+            isHot: [] !== array_filter($this->line->graph->outlets, fn (PlannedPart $outlet): bool => null !== $this->line->warm->heaterOf($outlet)),
+            turns: [] !== $this->line->graph->parts(PartKind::ThreeWayValve),
+        );
     }
 
     /** @return list<PlannedPart> as hands come to them along the water */

@@ -18,6 +18,7 @@ use YardCask\Core\Plan\Line\PumpFigures;
 use YardCask\Core\Plan\Plan;
 use YardCask\Core\Plan\PlanPatch;
 use YardCask\Core\Stage\Line\Graph\LineEnd;
+use YardCask\Core\Stage\Line\Graph\LinePipe;
 
 /** A plan's line while it is changed: each change gives a new draft, and the last one a patch. */
 final readonly class LineDraft
@@ -106,6 +107,22 @@ final readonly class LineDraft
         $draft = null === $zM ? $draft : $draft->changed($part, ['zM' => $zM]);
 
         return $draft->split($this->indexOf($pipe), $part->port(self::entry($part->kind)), $part->port(self::exit($part->kind)));
+    }
+
+    /** Puts a drain into a pipe at its lowest point, which it takes the place of; between two ends, as low as a drain usually is. */
+    public function drained(LinePipe $pipe, StockPart $drain): self
+    {
+        $points = $pipe->pipe->points;
+        $lowest = [] === $points ? null : array_search(min(array_column($points, 'zM')), array_column($points, 'zM'), true);
+        $endsM = min($pipe->from->zM(), $pipe->to->zM());
+        if (!\is_int($lowest) || $points[$lowest]->zM >= $endsM) {
+            return $this->into($pipe->pipe, $drain, min($endsM, UsualHeight::of(PartKind::DrainValve, $this->plan)));
+        }
+        [$part, $draft] = $this->withNew($drain);
+        $at = $points[$lowest];
+        $draft = $draft->changed($part, ['xM' => $at->xM, 'yM' => $at->yM, 'zM' => $at->zM]);
+
+        return $draft->split($this->indexOf($pipe->pipe), $part->port(self::entry($part->kind)), $part->port(self::exit($part->kind)), $lowest);
     }
 
     /** Branches off a pipe by a tee, with a pipe of the same sort to a part. */
@@ -287,14 +304,17 @@ final readonly class LineDraft
         };
     }
 
-    private function split(int $index, string $in, string $out): self
+    /** @param int|null $at the point that is cut out; without one, all of them stay with the first half */
+    private function split(int $index, string $in, string $out, ?int $at = null): self
     {
         $pipe = $this->line->pipes[$index];
         $pipes = $this->line->pipes;
         // What is measured is halved: nobody has measured where it is cut.
         $half = null === $pipe->lengthM ? null : max(0.02, round($pipe->lengthM / 2, 3));
-        $pipes[$index] = PartFields::changed($pipe, ['to' => $in, 'lengthM' => $half]);
-        $behind = PartFields::changed(self::like($pipe, $this->freeId('pipe'), $this->pipeName(), $out, $pipe->to), ['lengthM' => $half]);
+        $pipes[$index] = PartFields::changed($pipe, ['to' => $in, 'lengthM' => $half, 'points' => \array_slice($pipe->points, 0, $at)]);
+        $rest = null === $at ? [] : \array_slice($pipe->points, $at + 1);
+        $behind = self::like($pipe, $this->freeId('pipe'), $this->pipeName(), $out, $pipe->to);
+        $behind = PartFields::changed($behind, ['lengthM' => $half, 'points' => $rest]);
         array_splice($pipes, $index + 1, 0, [$behind]);
 
         return new self($this->plan, PartFields::changed($this->line, ['pipes' => $pipes]));

@@ -46,12 +46,16 @@ final readonly class LineFixes
         return [new Fix(new Phrase('line.fix.turn', ['part' => $part->spoken()]), $this->draft->turned($part)->patch())];
     }
 
-    /** @return list<Fix> the part that is usual for this, put into a pipe */
-    public function into(?PlannedPipe $pipe, UsualFor $use, Phrase $label): array
+    /**
+     * @param float|null $zM where it sits; null where it usually does
+     *
+     * @return list<Fix> the part that is usual for this, put into a pipe
+     */
+    public function into(?PlannedPipe $pipe, UsualFor $use, Phrase $label, ?float $zM = null): array
     {
         $stock = $this->workings->stock->usual($use, $pipe?->tube);
 
-        return null === $pipe || null === $stock ? [] : [new Fix($label, $this->draft->into($pipe, $stock)->patch())];
+        return null === $pipe || null === $stock ? [] : [new Fix($label, $this->draft->into($pipe, $stock, $zM)->patch())];
     }
 
     /** @return list<Fix> */

@@ -58,7 +58,31 @@ final readonly class LinePipe
     /** Its highest point, in m of the rig. */
     public function highestM(): float
     {
-        return max($this->from->zM(), $this->to->zM(), ...array_column($this->pipe->points, 'zM'));
+        return max($this->heightsM());
+    }
+
+    /** @return non-empty-list<float> of its beginning, its points and its end, in m of the rig */
+    public function heightsM(): array
+    {
+        return [$this->from->zM(), ...array_column($this->pipe->points, 'zM'), $this->to->zM()];
+    }
+
+    /** @return list<float> of its length, the share of each stretch between two of its points: as their places say, or all alike */
+    public function stretches(): array
+    {
+        [$from, $to] = [$this->from->place(), $this->to->place()];
+        $heights = $this->heightsM();
+        $points = $this->pipe->points;
+        $along = [];
+        for ($index = 0; $index + 1 < \count($heights); ++$index) {
+            $near = 0 === $index ? $from : [$points[$index - 1]->xM, $points[$index - 1]->yM];
+            $far = isset($points[$index]) ? [$points[$index]->xM, $points[$index]->yM] : $to;
+            $along[] = abs($heights[$index + 1] - $heights[$index])
+                + (null === $near || null === $far ? 0.0 : abs($far[0] - $near[0]) + abs($far[1] - $near[1]));
+        }
+        $all = array_sum($along);
+
+        return array_map(static fn (float $one): float => $all > 0 ? $one / $all : 1 / \count($along), $along);
     }
 
     public function other(LineEnd $end): LineEnd
@@ -74,7 +98,7 @@ final readonly class LinePipe
 
     private function unmeasuredM(): float
     {
-        $heights = [$this->from->zM(), ...array_column($this->pipe->points, 'zM'), $this->to->zM()];
+        $heights = $this->heightsM();
         [$from, $to] = [$this->from->place(), $this->to->place()];
         if (null === $from || null === $to) {
             $isToOutlet = array_filter(

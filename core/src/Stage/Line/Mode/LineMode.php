@@ -43,9 +43,17 @@ enum LineMode: string
         return new Phrase('line.mode.when', ['mode' => $this]);
     }
 
-    /** What belongs to it besides turning valves. */
-    public function care(): Phrase
+    /**
+     * What belongs to it besides turning valves.
+     *
+     * @param bool $hasFilter whether there is a cartridge to take out
+     * @param bool $isHot whether a tap has hot water
+     * @param bool $turns whether a valve shuts one way whichever way it is turned
+     */
+    public function care(bool $hasFilter, bool $isHot, bool $turns): Phrase
     {
-        return new Phrase('line.mode.care', ['mode' => $this]);
+        $yes = static fn (bool $is): string => $is ? 'yes' : 'no';
+
+        return new Phrase('line.mode.care', ['mode' => $this, 'filter' => $yes($hasFilter), 'hot' => $yes($isHot), 'turns' => $yes($turns)]);
     }
 }

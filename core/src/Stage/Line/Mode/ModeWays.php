@@ -38,11 +38,8 @@ final readonly class ModeWays
             LineMode::MainsFill => $parts(PartKind::MainsInlet) && [] !== $this->reachable(LineMode::MainsFill, self::nodes($this->graph->fills())),
             LineMode::Drain => $parts(PartKind::DrainValve),
             LineMode::BlowOut => $parts(PartKind::BlowOutPort),
-            LineMode::Transfer => [] !== $this->graph->draws() && [] !== array_filter(
-                $this->graph->fills(),
-                fn (LineEnd $fill): bool => isset($this->open->reachable(self::nodes($this->graph->draws()))[$fill->node]),
-            ),
-            LineMode::Off => [] !== $this->graph->pumps,
+            LineMode::Transfer => $this->transfers(),
+            LineMode::Off => [] !== array_filter($this->graph->pumps, static fn (PlannedPart $pump): bool => !$pump->kind->isByHand()),
         };
     }
 
@@ -53,6 +50,9 @@ final readonly class ModeWays
             $opened = array_map(static fn (Position $position): Position => Position::Shut === $position ? Position::Open : $position, $positions);
 
             return new FoundMode($mode, $opened, [], $this->open->drained($opened));
+        }
+        if (LineMode::BlowOut === $mode) {
+            $positions = array_fill_keys(array_column($this->graph->parts(PartKind::BlowOutPort), 'id'), Position::Open) + $positions;
         }
         [$reached, $pipes] = $this->open->reached($this->beginnings($mode), $positions, fn (PlannedPart $pump): bool => $this->runs($pump, $mode));
         $troubles = [
@@ -70,9 +70,33 @@ final readonly class ModeWays
     {
         return match ($mode) {
             LineMode::Off => false,
-            LineMode::Use, LineMode::Sanitise => !$this->onlyFills($pump),
+            LineMode::Use => !$this->onlyFills($pump),
+            LineMode::Sanitise => !$this->onlyFills($pump) && $this->isDosed($pump),
             default => true,
         };
+    }
+
+    /** Whether it draws what is dosed. */
+    private function isDosed(PlannedPart $pump): bool
+    {
+        $inlet = $pump->port($pump->reversed ? PartPort::Out : PartPort::In);
+
+        return isset($this->open->reachable(self::nodes($this->sanitised()))[$inlet]) || null === $this->graph->pipeAt($pump, PartPort::In);
+    }
+
+    /** Whether water can be moved from one tank to another. */
+    private function transfers(): bool
+    {
+        foreach ($this->graph->draws() as $draw) {
+            $reached = $this->open->reachable([$draw->node]);
+            foreach ($this->graph->fills() as $fill) {
+                if ($fill->owner->id !== $draw->owner->id && isset($reached[$fill->node])) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
     }
 
     private function onlyFills(PlannedPart $pump): bool

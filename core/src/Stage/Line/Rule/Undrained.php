@@ -11,66 +11,66 @@ use YardCask\Core\Assessment\RuleWithThresholds;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Catalogue\UsualFor;
 use YardCask\Core\Plan\Line\PartKind;
-use YardCask\Core\Plan\Tanks\PlannedTank;
+use YardCask\Core\Plan\Line\PartPort;
+use YardCask\Core\Plan\Line\PlannedPart;
+use YardCask\Core\Stage\Line\Drain\LeftIn;
+use YardCask\Core\Stage\Line\Drain\LeftWater;
 use YardCask\Core\Stage\Line\Edit\LineDraft;
-use YardCask\Core\Stage\Line\Edit\UsualHeight;
+use YardCask\Core\Stage\Line\Graph\LineGraph;
+use YardCask\Core\Stage\Line\Graph\LinePipe;
 use YardCask\Core\Stage\Line\Graph\SourceSide;
 use YardCask\Core\Stage\Line\LineFinding;
-use YardCask\Core\Stage\Line\LineWorkings;
-use YardCask\Core\Stage\Line\Mode\LineMode;
 use YardCask\Core\Words\Amount;
 use YardCask\Core\Words\Phrase;
 use YardCask\Core\Words\SnagText;
 
-/** Pipes that no drain empties, or that lie below the lowest one. */
+/** Water that no drain and no hand takes out of pipes and parts. */
 final class Undrained implements RuleWithThresholds
 {
     /** Which a pipe has room for when they freeze. */
-    private const HARMLESS_ML = 20.0;
+    private const HARMLESS_L = 0.02;
     private const MOST_DRAINS = 6;
 
     public static function thresholds(): array
     {
-        return ['undrained' => Amount::little(self::HARMLESS_ML / 1000)];
+        return ['undrained' => Amount::little(self::HARMLESS_L)];
     }
 
     public function check(Workings $workings): array
     {
-        $line = $workings->of(LineWorkings::class);
-        $stays = self::stays($line);
-        $mL = array_sum($stays);
-        if ($mL <= self::HARMLESS_ML) {
+        $water = $workings->of(LeftWater::class);
+        if ($water->litres() <= self::HARMLESS_L) {
             return [];
         }
-        $most = $line->graph->pipes[(int) array_key_first($stays)];
-        $subject = array_map(static fn (int $index): string => $line->graph->pipes[$index]->pipe->id, array_keys($stays));
-        $text = new SnagText('line.undrained.title', [] === $line->graph->parts(PartKind::DrainValve) ? 'line.undrained.why.no-drain' : 'line.undrained.why', [
-            'litres' => Amount::little($mL / 1000),
-            'litres_most' => Amount::little(max([0.0, ...$stays]) / 1000),
-            'pipe' => $most->phrase(),
-            'pipes' => \count($stays),
+        $staying = $water->staying();
+        $graph = $workings->of(LineGraph::class);
+        $text = new SnagText('line.undrained.title', [] === $graph->parts(PartKind::DrainValve) ? 'line.undrained.why.no-drain' : 'line.undrained.why', [
+            'litres' => Amount::little($water->litres()),
+            'litres_most' => Amount::little($staying[0]->litres),
+            'place' => $staying[0]->phrase(),
+            'places' => \count($staying),
         ]);
 
         return [
             new Finding(
                 LineFinding::Undrained,
-                $subject,
-                new Measure($mL, self::HARMLESS_ML, 'mL'),
+                array_map(static fn (LeftIn $one): string => $one->id(), $staying),
+                new Measure(1000 * $water->litres(), 1000 * self::HARMLESS_L, 'mL'),
                 $text,
                 static fn (): array => self::drains($workings),
-                causes: self::causes($line, $workings),
+                causes: self::causes($graph, $workings),
             ),
         ];
     }
 
     /** @return list<string> the parts that are the wrong way round, and without which it would drain */
-    private static function causes(LineWorkings $line, Workings $workings): array
+    private static function causes(LineGraph $graph, Workings $workings): array
     {
         $causes = [];
-        foreach ($line->graph->plan->line->parts as $part) {
-            if ($part->kind->isOneWay() && SourceSide::isBackwards($part, $line->graph)) {
-                $turned = $workings->with(LineDraft::of($workings->plan)->turned($part)->plan())->of(LineWorkings::class);
-                if (array_sum(self::stays($turned)) <= self::HARMLESS_ML) {
+        foreach ($graph->plan->line->parts as $part) {
+            if ($part->kind->isOneWay() && SourceSide::isBackwards($part, $graph)) {
+                $turned = $workings->with(LineDraft::of($workings->plan)->turned($part)->plan())->of(LeftWater::class);
+                if ($turned->litres() <= self::HARMLESS_L) {
                     $causes[] = LineFinding::Backwards->keyOf([$part->id]);
                 }
             }
@@ -79,47 +79,30 @@ final class Undrained implements RuleWithThresholds
         return $causes;
     }
 
-    /** @return array<int, float> mL by the pipe's place in the plan, the most first */
-    private static function stays(LineWorkings $line): array
-    {
-        $drains = $line->graph->parts(PartKind::DrainValve);
-        $drained = $line->modes()->of(LineMode::Drain)->path;
-        $lowestM = [] === $drains ? \INF : min(array_column($drains, 'zM'));
-        $stays = [];
-        foreach ($line->graph->pipes as $index => $pipe) {
-            // What hangs from a tank empties with it, and a hose with one end in a can is lifted out.
-            $isTanks = $pipe->from->owner instanceof PlannedTank || $pipe->to->owner instanceof PlannedTank;
-            if (!$isTanks && (!isset($drained[$index]) || max($pipe->from->zM(), $pipe->to->zM()) < $lowestM - 1e-6)) {
-                $stays[$index] = 1000 * $pipe->litres();
-            }
-        }
-        arsort($stays);
-
-        return $stays;
-    }
-
     /** @return list<Fix> a drain where most stays, then where most still does */
     private static function drains(Workings $workings): array
     {
         $after = $workings;
         $draft = LineDraft::of($workings->plan);
         $where = [];
-        for ($number = 0; $number < self::MOST_DRAINS; ++$number) {
-            $line = $after->of(LineWorkings::class);
-            $stays = self::stays($line);
-            if (array_sum($stays) <= self::HARMLESS_ML) {
-                break;
-            }
-            $most = $line->graph->pipes[(int) array_key_first($stays)];
-            $drain = $workings->stock->usual(UsualFor::Drain, $most->pipe->tube);
-            if (null === $drain) {
+        for ($number = 0; $number < self::MOST_DRAINS && $after->of(LeftWater::class)->litres() > self::HARMLESS_L; ++$number) {
+            $graph = $after->of(LineGraph::class);
+            $pipe = self::toDrain($after->of(LeftWater::class)->staying()[0]->holder, $graph);
+            $drain = null === $pipe ? null : $workings->stock->usual(UsualFor::Drain, $pipe->pipe->tube);
+            if (null === $pipe || null === $drain) {
                 return [];
             }
-            $draft = $draft->into($most->pipe, $drain, min($most->from->zM(), $most->to->zM(), UsualHeight::of(PartKind::DrainValve, $workings->plan)));
+            $draft = $draft->drained($pipe, $drain);
             $after = $workings->with($draft->plan());
-            $where[] = $most->phrase();
+            $where[] = $pipe->phrase();
         }
 
         return [] === $where ? [] : [new Fix(new Phrase('line.fix.drains', ['drains' => \count($where), 'pipes' => $where]), $draft->patch())];
+    }
+
+    /** The pipe in which a drain empties a pipe or a part; null where nothing is joined there. */
+    private static function toDrain(LinePipe|PlannedPart $holder, LineGraph $graph): ?LinePipe
+    {
+        return $holder instanceof LinePipe ? $holder : $graph->pipeAt($holder, PartPort::In);
     }
 }

@@ -43,4 +43,10 @@ final class HeldWater
             default => 0.0,
         };
     }
+
+    /** Of a heater from its cold port at the bottom to its hot one at the top: that of a cube that holds as much. In m; 0 for any other part. */
+    public static function heaterHeightM(PlannedPart $part): float
+    {
+        return $part->figures instanceof HeaterFigures ? ($part->figures->litres / 1000) ** (1 / 3) : 0.0;
+    }
 }
