@@ -223,7 +223,7 @@ test("a line in a file that joins nothing is said at its place, and the rest is 
   await expect(snag(page, "leads nowhere")).toHaveCount(0);
   await expect(field(page, "/line/parts/0/name")).toHaveCount(0);
   await page.keyboard.press("2");
-  await expect(answer(page)).toHaveText("Travel with 52 L at most.");
+  await expect(answer(page)).toHaveText("Travel with 51 L at most.");
 });
 
 test("every two outlets are opened at once, and how a pipe is joined is chosen and judged", async ({ page }) => {

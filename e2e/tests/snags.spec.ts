@@ -3,7 +3,7 @@ import { answer, field, glass, openFellside, saved, snag, stored, type } from ".
 
 test("a snag appears, says why, and its fix clears it in one undo step", async ({ page }) => {
   await openFellside(page, "load");
-  await expect(answer(page)).toHaveText("Travel with 52 L at most.");
+  await expect(answer(page)).toHaveText("Travel with 51 L at most.");
   const over = snag(page, "The rear axle is 38 kg over its limit");
   await expect(over).toContainText("its limit is 1 850 kg");
   await expect(over).toContainText(/you are \d+\sL short for 3\sdays/);

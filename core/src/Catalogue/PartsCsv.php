@@ -133,6 +133,9 @@ final class PartsCsv
             if ('curve' === $key && \is_array($value)) {
                 $value = implode(',', array_map(static fn (mixed $point): string => $point instanceof PumpPoint ? $point->lpm.':'.$point->kpa : '', $value));
             }
+            if ($value instanceof \BackedEnum) {
+                $value = (string) $value->value;
+            }
             if ('family' !== $key && (\is_string($value) || \is_float($value) || \is_bool($value))) {
                 $pairs[] = $key.'='.(\is_bool($value) ? self::yesNo($value) : $value);
             }

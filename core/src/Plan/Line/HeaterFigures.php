@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Plan\Line;
 
+use YardCask\Core\Plan\Field\Choice;
 use YardCask\Core\Plan\Field\Measured;
 use YardCask\Core\Plan\Field\Tag;
 use YardCask\Core\Plan\Field\WrittenAsDeclared;
@@ -28,6 +29,9 @@ final readonly class HeaterFigures implements PartFigures
         /** 0 for an exchanger. */
         #[Measured('what the heater holds', 'Holds', Kind::Volume, Unit::Litre, 0, 200)]
         public float $litres,
+        /** Null where nobody has said it. */
+        #[Choice('Heated by')]
+        public ?HeatSource $source = null,
     ) {
     }
 }

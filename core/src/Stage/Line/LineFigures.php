@@ -70,6 +70,7 @@ final readonly class LineFigures
         foreach ($sheet->line->graph->parts(PartKind::Filter) as $part) {
             $sheet->addFilter($part);
         }
+        HotFigures::add($workings, $figures);
         $sheet->addLeftWater();
         $sheet->addTogether();
         $sheet->addHighest();

@@ -53,6 +53,9 @@ enum LineFinding: string implements FindingCode
     case StartsOften = 'line.starts-often';
     case FlowWasteful = 'line.flow-wasteful';
     case NotForDrinking = 'line.not-for-drinking';
+    case HotShort = 'line.hot-short';
+    case HotCool = 'line.hot-cool';
+    case HeaterUnpowered = 'line.heater-unpowered';
     case Scald = 'line.scald';
     case DeadLeg = 'line.dead-leg';
     case Stagnant = 'line.stagnant';

@@ -84,7 +84,7 @@ final class LineStage implements Stage
             new Rule\SuctionOrder(), new Rule\ShutOffMissing(), new Rule\HeaterOrder(), new Rule\MixerOpen(), new Rule\OverRated(),
             new Rule\JointWeak(), new Rule\TooHot(), new Rule\ModeTroubles(), new Rule\MainsUnwatched(),
             new Rule\SinkUnder(), new Rule\FlowWrong(), new Rule\SuctionHigh(), new Rule\PumpUnstopped(),
-            new Rule\PumpSwitches(), new Rule\FilterServices(), new Rule\NotForDrinking(), new Rule\HotWater(), new Rule\Undrained(),
+            new Rule\PumpSwitches(), new Rule\FilterServices(), new Rule\NotForDrinking(), new Rule\HotWater(), new Rule\TooLittleHeat(), new Rule\Undrained(),
             new Rule\Stagnant(), new Rule\StockChanged(),
         ];
     }

@@ -133,9 +133,9 @@ final class LineFindingWordsTest extends TestCase
             ],
         ];
         yield 'over-rated 18' => [
-            'Pressure at the pipe from the storage heater to the mixing valve can reach 334 kPa; it is rated for 250 kPa',
-            'The steady pressure there is 280 kPa in use. Water hammer adds 54 kPa when an outlet is shut suddenly. Its rating is lower at 65 °C than cold.',
-            '334 of 250 kPa',
+            'Pressure at the pipe from the storage heater to the mixing valve can reach 342 kPa; it is rated for 250 kPa',
+            'The steady pressure there is 280 kPa in use. Water hammer adds 62 kPa when an outlet is shut suddenly. Its rating is lower at 65 °C than cold.',
+            '342 of 250 kPa',
             ['Use Crimped pipe, 16 mm for the pipe from the storage heater to the mixing valve'],
         ];
         yield 'joint-weak 19' => [
@@ -145,9 +145,9 @@ final class LineFindingWordsTest extends TestCase
             ['Use crimped rings there'],
         ];
         yield 'joint-weak 20' => [
-            'Pressure at hose clamps can reach 504 kPa; such joints usually hold 479 kPa',
-            'They are on the pipe from the storage heater to the mixing valve, with water at 65 °C, in use. 54 kPa of that is water hammer, when an outlet is shut suddenly.',
-            '504 of 479 kPa',
+            'Pressure at hose clamps can reach 512 kPa; such joints usually hold 479 kPa',
+            'They are on the pipe from the storage heater to the mixing valve, with water at 65 °C, in use. 62 kPa of that is water hammer, when an outlet is shut suddenly.',
+            '512 of 479 kPa',
             ['Use crimped rings there'],
         ];
         yield 'too-hot 21' => [
@@ -310,19 +310,19 @@ final class LineFindingWordsTest extends TestCase
         ];
         yield 'scald 44' => [
             'The sparing hand shower can run as hot as 60 °C',
-            'Skin scalds within seconds, a child’s even sooner, and the storage heater stores it this hot. A mixing valve set between 38 °C and 48 °C prevents it. Your local rules say how hot a tap may be.',
-            '60 of 50 °C',
-            ['Set the mixing valve to 48 °C'],
+            'Skin burns in 5 s at that heat, a child’s sooner, and the storage heater stores it this hot. A mixing valve set between 38 °C and 43 °C prevents it. Your local rules say how hot a tap may be.',
+            '60 of 43 °C',
+            ['Set the mixing valve to 43 °C'],
         ];
         yield 'scald 45' => [
             'The galley mixer can run as hot as 65 °C',
-            'Skin scalds within seconds, a child’s even sooner, and the storage heater stores it this hot. A mixing valve set between 38 °C and 48 °C prevents it. Your local rules say how hot a tap may be.',
-            '65 of 50 °C',
+            'Skin burns in 1 s at that heat, a child’s sooner, and the storage heater stores it this hot. A mixing valve set between 38 °C and 48 °C prevents it. Your local rules say how hot a tap may be.',
+            '65 of 48 °C',
             ['Fit a mixing valve downstream of the storage heater (It would also mean: 226 mL stays in the line when it is drained.)'],
         ];
         yield 'dead-leg 46' => [
             '1.7 L is wasted before the sparing hand shower runs warm',
-            'That much water is in the pipes from the storage heater (20 s of running), and it goes cold every time.',
+            'That much water is in the pipes from the storage heater (17 s of running), and it goes cold every time.',
             '1.651 of 1 L',
             ['Use Lined pipe, 12 mm from the heater'],
         ];
@@ -423,6 +423,30 @@ final class LineFindingWordsTest extends TestCase
             'In frost it bursts there. Most of it, 10.0 L, is in the storage heater: below every way out, or behind a part that lets nothing back.',
             '10126.994 of 20 mL',
             ['Fit 2 drain valves in the pipe from Drain valve 2 to the storage heater and the pipe from the non-return valve to the relief valve'],
+        ];
+        yield 'hot-short 61' => [
+            'The storage heater is too small for “A long one”',
+            'It makes 22 L of water at 38 °C at best, and one time takes 22 L.',
+            '21.739 of 22.433 L',
+            ['Replace the storage heater with Storage heater, 14 L, gas'],
+        ];
+        yield 'hot-cool 62' => [
+            'The sparing hand shower gets no warmer than 36 °C',
+            'Even turned down to 4.0 L/min, the plate exchanger would need 6.4 kW to reach 38 °C, and it has 5.9 kW.',
+            '35.963 of 36 °C',
+            ['Replace the plate exchanger with Flow heater, 6 kW'],
+        ];
+        yield 'heater-unpowered 63' => [
+            'The storage heater cannot heat where you stay',
+            'It needs a hook-up, and wild nights have none.',
+            '0 of 1',
+            ['Replace the storage heater with Storage heater, 5 L, 12 V', 'Replace the storage heater with Storage heater, 14 L, gas'],
+        ];
+        yield 'scald 64' => [
+            'The sparing hand shower can run as hot as 44 °C',
+            'It is too hot to stay under, and the storage heater stores it this hot. A mixing valve set between 38 °C and 43 °C prevents it. Your local rules say how hot a tap may be.',
+            '44 of 43 °C',
+            ['Set the mixing valve to 43 °C'],
         ];
     }
 

@@ -9,6 +9,7 @@ use PHPUnit\Framework\TestCase;
 use YardCask\Core\Assessment\SentFinding;
 use YardCask\Core\Assessment\Severity;
 use YardCask\Core\Assessment\Workings;
+use YardCask\Core\Plan\Line\HeatSource;
 use YardCask\Core\Plan\Line\Joint;
 use YardCask\Core\Plan\Line\PartKind;
 use YardCask\Core\Plan\Line\PartMake;
@@ -131,6 +132,11 @@ final class LineFindingsTest extends TestCase
             // The drain for the cold pipes does not reach what a mixing valve keeps back.
             ['undrained', $storage, $storage->without('Drain valve 3'), 1],
             ['undrained', $storage, $storage->changed('Drain valve 2', ['zM' => 0.9]), 1],
+            ['hot-short', $storage->used('Sparing hand shower', 2.9), $storage->used('Sparing hand shower', 3.1), 1],
+            // 4 L/min from 15 °C to 36 °C take 5.86 kW.
+            ['hot-cool', $exchanger->figures('Plate exchanger', ['watts' => 5870.0]), $exchanger->figures('Plate exchanger', ['watts' => 5850.0]), 1],
+            ['heater-unpowered', $storage, $storage->figures('Storage heater', ['source' => HeatSource::Mains]), 1],
+            ['scald', $storage, $storage->figures('Mixing valve', ['setC' => 44.0]), 1],
         ];
         foreach ($rows as $number => $row) {
             yield $row[0].' '.$number => ['line.'.$row[0], $row[1], $row[2], $row[3]];

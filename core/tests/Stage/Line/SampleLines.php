@@ -71,6 +71,15 @@ final readonly class SampleLines
         throw new \LogicException('No pipe is at '.$at.'.');
     }
 
+    /** With one use that is drawn from an outlet, for some minutes at a time. */
+    public function used(string $outlet, float $minutes): self
+    {
+        $use = $this->plan->use->uses[0];
+        $shower = PartFields::changed($use, ['name' => 'A long one', 'outlet' => $this->part($outlet)->id, 'litres' => null, 'flowLpm' => 5.0, 'minutes' => $minutes, 'times' => 1.0]);
+
+        return new self(PartFields::changed($this->plan, ['use' => PartFields::changed($this->plan->use, ['uses' => [$shower, ...\array_slice($this->plan->use->uses, 1)]])]));
+    }
+
     /** @param array<string, mixed> $changes */
     public function changed(string $name, array $changes): self
     {

@@ -73,6 +73,7 @@ final class ByHand
             $workings->of(LineWorkings::class)->graph->fills(),
         );
         $madeL = min([$mixedL, ...$headers]);
+        $headerL = [] === $headers ? 0.0 : min($headers);
 
         return $workings->wording->text('line.by-hand.kettle', [
             'kettle' => $kettle->name,
@@ -82,6 +83,11 @@ final class ByHand
             'cold' => Amount::litres((1 - $figures->litres / $mixedL) * $madeL),
             'mixed' => Amount::litres($madeL),
             'warm' => Amount::temperature(WarmWater::COMFORT_C),
+            'tops' => $headerL > $figures->litres && $headerL < \INF ? 'yes' : 'no',
+            'header' => Amount::litres($headerL),
+            'mixed_c' => Amount::temperature(
+                WarmWater::COLD_C + $figures->litres / max($headerL, $figures->litres) * ($figures->hotC - WarmWater::COLD_C),
+            ),
         ]);
     }
 }

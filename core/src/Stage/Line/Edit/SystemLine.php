@@ -141,7 +141,8 @@ final class SystemLine
 
     private function add(string $stockId, string $name): PlannedPart
     {
-        $stock = $this->stock->part($stockId) ?? throw new \LogicException('No part is called '.$stockId.'.');
+        $named = $this->stock->part($stockId) ?? throw new \LogicException('No part is called '.$stockId.'.');
+        $stock = PoweredHeater::insteadOf($named, $this->plan, $this->stock);
         $taken = array_column($this->parts, 'name');
         foreach ($this->old as $index => $old) {
             if ($old->kind === $stock->kind) {

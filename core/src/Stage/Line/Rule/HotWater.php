@@ -11,6 +11,7 @@ use YardCask\Core\Assessment\RuleWithThresholds;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Catalogue\StockPipe;
 use YardCask\Core\Catalogue\UsualFor;
+use YardCask\Core\Heat\SkinBurn;
 use YardCask\Core\Plan\Field\PartFields;
 use YardCask\Core\Plan\Line\MixingFigures;
 use YardCask\Core\Plan\Line\PartKind;
@@ -24,7 +25,7 @@ use YardCask\Core\Stage\Line\Graph\SourceSide;
 use YardCask\Core\Stage\Line\LineFinding;
 use YardCask\Core\Stage\Line\LineWorkings;
 use YardCask\Core\Stage\Line\Solve\HotOutlet;
-use YardCask\Core\Stage\Line\Solve\WaterPath;
+use YardCask\Core\Stage\Line\Solve\WarmWater;
 use YardCask\Core\Words\Amount;
 use YardCask\Core\Words\Phrase;
 use YardCask\Core\Words\SnagText;
@@ -32,15 +33,18 @@ use YardCask\Core\Words\SnagText;
 /** Hot water that scalds, or that one waits for. */
 final class HotWater implements RuleWithThresholds
 {
-    /** Above it skin scalds within a minute or so. Source: Moritz and Henriques (1947). */
-    private const SCALDS_C = 50.0;
     private const WAIT_L = 1.0;
-    /** What mixing valves before taps and showers are set to. */
-    private const MIXED_C = [38.0, 48.0];
+    /** Nobody stays under a shower for longer. */
+    private const LONG_S = 1800.0;
+    private const MIXED_C = 38.0;
 
     public static function thresholds(): array
     {
-        return ['scalding' => Amount::temperature(self::SCALDS_C), 'dead_leg' => Amount::litres(self::WAIT_L)];
+        return [
+            'safe_shower' => Amount::temperature(WarmWater::SHOWER_C),
+            'safe_tap' => Amount::temperature(WarmWater::TAP_C),
+            'dead_leg' => Amount::litres(self::WAIT_L),
+        ];
     }
 
     public function check(Workings $workings): array
@@ -52,11 +56,11 @@ final class HotWater implements RuleWithThresholds
             if (null === $hot) {
                 continue;
             }
-            if ($hot->hottestC > self::SCALDS_C) {
+            if ($hot->hottestC > WarmWater::safeC($part)) {
                 $findings[] = self::scald($hot, $part, $line, $workings);
             }
             if ($hot->waitL > self::WAIT_L) {
-                $findings[] = self::deadLeg($hot, $part, $line, $workings);
+                $findings[] = self::deadLeg($hot, $part, $workings);
             }
         }
 
@@ -65,25 +69,29 @@ final class HotWater implements RuleWithThresholds
 
     private static function scald(HotOutlet $hot, PlannedPart $part, LineWorkings $line, Workings $workings): Finding
     {
+        $burnsS = SkinBurn::seconds($hot->hottestC);
         $text = new SnagText('line.scald.title', 'line.scald.why', [
             'outlet' => $part->spoken(),
             'hot' => Amount::temperature($hot->hottestC),
             'heater' => $hot->heater->spoken(),
             'stores' => $hot->figures->litres > 0 ? 'yes' : 'no',
-            'low' => Amount::temperature(self::MIXED_C[0]),
-            'high' => Amount::temperature(self::MIXED_C[1]),
+            'low' => Amount::temperature(self::MIXED_C),
+            'high' => Amount::temperature(WarmWater::safeC($part)),
+            'burns' => null === $burnsS || $burnsS > self::LONG_S ? 'no' : ($burnsS < 90 ? 'seconds' : 'minutes'),
+            'seconds' => (string) max(1, round($burnsS ?? 0.0)),
+            'minutes' => Amount::minutes(($burnsS ?? 0.0) / 60),
         ]);
 
         return new Finding(
             LineFinding::Scald,
             [$part->id],
-            new Measure($hot->hottestC, self::SCALDS_C, '°C'),
+            new Measure($hot->hottestC, WarmWater::safeC($part), '°C'),
             $text,
             static fn (): array => self::mixing($hot, $line, $workings),
         );
     }
 
-    private static function deadLeg(HotOutlet $hot, PlannedPart $part, LineWorkings $line, Workings $workings): Finding
+    private static function deadLeg(HotOutlet $hot, PlannedPart $part, Workings $workings): Finding
     {
         $text = new SnagText('line.dead-leg.title', 'line.dead-leg.why', [
             'litres' => Amount::litres($hot->waitL),
@@ -98,14 +106,14 @@ final class HotWater implements RuleWithThresholds
             [$part->id],
             new Measure($hot->waitL, self::WAIT_L, 'L'),
             $text,
-            static fn (): array => self::thinner($part, $line, $workings),
+            static fn (): array => self::thinner($hot, $workings),
         );
     }
 
     /** @return list<Fix> set the mixing valve lower, or fit one downstream of the heater if there is none */
     private static function mixing(HotOutlet $hot, LineWorkings $line, Workings $workings): array
     {
-        $toC = self::MIXED_C[1];
+        $toC = self::safeForAll($hot, $line);
         $set = [];
         foreach ($line->graph->parts(PartKind::MixingValve) as $valve) {
             if ($valve->figures instanceof MixingFigures && abs($valve->figures->setC - $hot->hottestC) < 1e-9) {
@@ -115,6 +123,14 @@ final class HotWater implements RuleWithThresholds
         }
 
         return [] === $set ? self::withValve($hot, $line, $workings) : $set;
+    }
+
+    /** What suits every outlet that gets water as hot as this one. */
+    private static function safeForAll(HotOutlet $hot, LineWorkings $line): float
+    {
+        $alike = array_filter($line->graph->outlets, static fn (PlannedPart $one): bool => abs($line->warm->hottestC($one) - $hot->hottestC) < 1e-9);
+
+        return min(WarmWater::TAP_C, ...array_map(WarmWater::safeC(...), array_values($alike)));
     }
 
     /** @return list<Fix> a mixing valve behind the heater, with cold from before it */
@@ -150,13 +166,10 @@ final class HotWater implements RuleWithThresholds
     }
 
     /** @return list<Fix> */
-    private static function thinner(PlannedPart $part, LineWorkings $line, Workings $workings): array
+    private static function thinner(HotOutlet $hot, Workings $workings): array
     {
-        $path = WaterPath::to($part, $line->alone($part), $line->graph);
-        $hot = array_values(array_filter($path->pipes, static fn (LinePipe $pipe): bool => $line->warm->isHot($pipe)));
-        $widest = max([0.0, ...array_map(static fn (LinePipe $pipe): float => $pipe->pipe->tube->boreMm, $hot)]);
-
-        $pipes = array_map(static fn (LinePipe $pipe): PlannedPipe => $pipe->pipe, $hot);
+        $widest = max([0.0, ...array_map(static fn (LinePipe $pipe): float => $pipe->pipe->tube->boreMm, $hot->pipes)]);
+        $pipes = array_map(static fn (LinePipe $pipe): PlannedPipe => $pipe->pipe, $hot->pipes);
         $does = static fn (StockPipe $stock): bool => $stock->tube->boreMm < $widest - 2
             && $stock->tube->boreMm >= 9
             && $stock->tube->make->ratingC >= 80

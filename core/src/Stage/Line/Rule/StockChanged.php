@@ -10,7 +10,6 @@ use YardCask\Core\Assessment\Measure;
 use YardCask\Core\Assessment\Rule;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Input\Json;
-use YardCask\Core\Plan\Line\FilterFigures;
 use YardCask\Core\Plan\Line\PartFigures;
 use YardCask\Core\Plan\Line\PlannedPart;
 use YardCask\Core\Stage\Line\Edit\LineDraft;
@@ -70,7 +69,7 @@ final class StockChanged implements Rule
      */
     private static function differ(PartFigures $stock, PartFigures $own, array $settings): bool
     {
-        $unsaid = $own instanceof FilterFigures && null === $own->takesDisinfectant ? ['takesDisinfectant'] : [];
+        $unsaid = array_keys(array_intersect_key(get_object_vars($own), ['takesDisinfectant' => 0, 'source' => 0]), null, true);
 
         return self::without($stock, [...$settings, ...$unsaid]) !== self::without($own, [...$settings, ...$unsaid]);
     }

@@ -29,6 +29,8 @@ final readonly class HotOutlet
         /** At the flow of hot water of the outlet alone; null where nothing comes. */
         public ?float $waitS,
         public float $hottestC,
+        /** At its hot port, after any mixing valve, with heat enough. */
+        public float $arrivesC,
         /** Of a shower from a store, drawn unmixed; null from an exchanger. */
         public ?float $bestMinutes,
         /** From a store that mixes as it refills. */
@@ -59,6 +61,7 @@ final readonly class HotOutlet
             waitL: $litres,
             waitS: $hotLpm > 1e-6 ? 60 * $litres / $hotLpm : null,
             hottestC: $line->warm->hottestC($outlet),
+            arrivesC: $line->warm->atC(new LineEnd($outlet, $outlet->kind->mixes() ? PartPort::Hot : PartPort::In)) ?? WarmWater::COLD_C,
             bestMinutes: $best,
             leastMinutes: $least,
             trickleC: self::atATrickle($heater->figures),

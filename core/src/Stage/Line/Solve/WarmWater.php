@@ -22,6 +22,9 @@ final readonly class WarmWater
     /** Comfortable on the skin, and what people mix at a tap. */
     public const COMFORT_C = 38.0;
 
+    public const SHOWER_C = 43.0;
+    public const TAP_C = 48.0;
+
     private const HEATERS = [PartKind::StorageHeater, PartKind::Exchanger];
 
     /** @param array<string, HotWaterFrom> $hot by the port's name */
@@ -40,7 +43,8 @@ final readonly class WarmWater
         }
         LineWalk::from($begins, $graph, static function (LineEnd $end, LinePipe $pipe, HotWaterFrom $from) use (&$hot): ?array {
             $next = $end->owner;
-            if (isset($hot[$end->key]) || !$next instanceof PlannedPart) {
+            // Of several ways to a port the hottest counts.
+            if (!$next instanceof PlannedPart || (isset($hot[$end->key]) && $from->c <= $hot[$end->key]->c)) {
                 return null;
             }
             $hot[$end->key] = $from;
@@ -79,6 +83,12 @@ final readonly class WarmWater
         }
 
         return null;
+    }
+
+    /** What may come out of an outlet: of water that runs over a whole body less than over hands. Source: EN 806-2, for public showers and taps. */
+    public static function safeC(PlannedPart $outlet): float
+    {
+        return PartKind::Shower === $outlet->kind || PartKind::OutsidePoint === $outlet->kind ? self::SHOWER_C : self::TAP_C;
     }
 
     /** What comes out of an outlet at its hottest. */
