@@ -10,6 +10,8 @@ use YardCask\Core\Input\InvalidInput;
 final readonly class FixTrial
 {
     /** A change of a measure, as a fraction of its limit, that rounding can hide. */
+    /** What makes something worse by a tenth of its limit is no way out. */
+    private const MOST_GROWTH = 0.1;
     private const NOTHING = 1e-4;
 
     /** @var array<string, Finding> */
@@ -34,36 +36,48 @@ final readonly class FixTrial
     }
 
     /**
-     * @return list<SentFix> those that clear the finding and bring nothing dangerous or impossible, the ones without a cost first; none when all
-     *                       would bring as much that is as bad as they clear
+     * @return list<SentFix> those that clear the finding and bring nothing dangerous or impossible, the ones without a cost first; where all would
+     *                       cost as much as they clear, the one that makes least worse of what is slightly bad already, or none
      */
     public function proven(Finding $finding): array
     {
-        $tried = [];
+        $sent = [];
+        [$least, $leastGrowth] = [null, self::MOST_GROWTH];
         foreach (($finding->proposals)() as $fix) {
             $fix = new Fix($fix->label, $fix->patch->withTests($this->workings->plan), $fix->isCorrection);
-            $worse = $this->worsened($fix, $finding);
-            if (null !== $worse) {
-                $grave = \count(array_filter($worse->worse, self::isGrave(...)));
-                // With the cause, all that came of it goes: that is worth more than a trade of one for another.
-                $cost = 0 === $grave || $fix->isCorrection ? 1 : ($worse->cleared > $grave ? 2 : 3);
-                $tried[[] === $worse->worse ? 0 : $cost][] = SentFix::proven($fix, $worse->worse, $this->workings->wording);
+            $tried = $this->tried($fix, $finding);
+            if (null === $tried) {
+                continue;
+            }
+            $brought = \count(array_filter($tried->brought, self::isGrave(...)));
+            $grave = $brought + \count(array_filter($tried->worsened, self::isGrave(...)));
+            // With the cause, all that came of it goes: that is worth more than a trade of one for another.
+            $cost = 0 === $grave || $fix->isCorrection ? 1 : ($tried->cleared > $grave ? 2 : 3);
+            $one = SentFix::proven($fix, $tried, $this->workings->wording);
+            $sent[[] === $tried->brought && [] === $tried->worsened ? 0 : $cost][] = $one;
+            if (3 === $cost && 0 === $brought && $tried->growth < $leastGrowth) {
+                [$least, $leastGrowth] = [$one, $tried->growth];
             }
         }
-        $good = [...($tried[0] ?? []), ...($tried[1] ?? []), ...($tried[2] ?? [])];
+        $good = [...($sent[0] ?? []), ...($sent[1] ?? []), ...($sent[2] ?? [])];
 
-        return [] === $good ? [] : [...$good, ...($tried[3] ?? [])];
+        return match (true) {
+            [] !== $good => [...$good, ...($sent[3] ?? [])],
+            null !== $least => [$least],
+            default => [],
+        };
     }
 
     /** @return TriedFix|null null when it does not hold */
-    private function worsened(Fix $fix, Finding $finding): ?TriedFix
+    private function tried(Fix $fix, Finding $finding): ?TriedFix
     {
         try {
             $after = $this->workings->with($fix->patch->applyTo($this->workings->plan));
         } catch (InvalidInput) {
             return null;
         }
-        $worse = [];
+        $brought = $worsened = [];
+        $growth = 0.0;
         $left = $this->before;
         foreach ($this->rules as $rule) {
             foreach ($rule->check($after) as $one) {
@@ -76,19 +90,20 @@ final readonly class FixTrial
                     if (Severity::Stop === $one->code->severity() || $one->code->isImpossible()) {
                         return null;
                     }
-                    $worse[] = $one;
-                } elseif (
-                    Severity::Watch !== $one->code->severity()
-                    && $one->measure->excess() > $was->measure->excess() + self::NOTHING * max(1.0, abs($one->measure->limit))
-                ) {
-                    $worse[] = $one;
+                    $brought[] = $one;
+                } elseif (Severity::Watch !== $one->code->severity()) {
+                    $grown = ($one->measure->excess() - $was->measure->excess()) / max(1.0, abs($one->measure->limit));
+                    if ($grown > self::NOTHING) {
+                        $worsened[] = $one;
+                        $growth += $grown;
+                    }
                 }
             }
         }
 
         $cleared = array_filter($left, fn (Finding $one): bool => self::isGrave($one) && $finding->key() === ($this->causes->of($one) ?? $one->key()));
 
-        return new TriedFix($worse, \count($cleared));
+        return new TriedFix($brought, $worsened, $growth, \count($cleared));
     }
 
     private static function isGrave(Finding $finding): bool

@@ -7,7 +7,6 @@ namespace YardCask\Core\Assessment;
 use YardCask\Core\Output\Sent;
 use YardCask\Core\Output\SentAsDeclared;
 use YardCask\Core\Plan\PlanPatch;
-use YardCask\Core\Words\Phrase;
 use YardCask\Core\Words\Wording;
 
 /** A change of the plan as it is offered: its label, the patch that the app can apply, and what it makes worse. */
@@ -37,15 +36,19 @@ final readonly class SentFix implements Sent, \JsonSerializable
         return array_map(static fn (Fix $fix): self => self::of($fix, $wording), $fixes);
     }
 
-    /** @param list<Finding> $worse what the change brings or makes worse */
-    public static function proven(Fix $fix, array $worse, Wording $wording): self
+    public static function proven(Fix $fix, TriedFix $tried, Wording $wording): self
     {
-        $titles = array_map(static fn (Finding $one): string => $wording->lowered($one->text->title()), $worse);
+        $all = [self::cost('frame.cost', $tried->brought, $wording), self::cost('frame.cost.worse', $tried->worsened, $wording)];
+        $costs = array_filter($all, is_string(...));
 
-        return new self(
-            $wording->phrase($fix->label),
-            $fix->patch,
-            [] === $titles ? null : $wording->phrase(new Phrase('frame.cost', ['snags' => implode('; ', $titles)])),
-        );
+        return new self($wording->phrase($fix->label), $fix->patch, [] === $costs ? null : implode(' ', $costs));
+    }
+
+    /** @param list<Finding> $findings */
+    private static function cost(string $key, array $findings, Wording $wording): ?string
+    {
+        $titles = array_map(static fn (Finding $one): string => $wording->lowered($one->text->title()), $findings);
+
+        return [] === $titles ? null : $wording->text($key, ['snags' => implode('; ', $titles)]);
     }
 }

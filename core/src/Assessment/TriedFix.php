@@ -8,11 +8,15 @@ namespace YardCask\Core\Assessment;
 final readonly class TriedFix
 {
     /**
-     * @param list<Finding> $worse what it brings or makes worse
+     * @param list<Finding> $brought what was not there before
+     * @param list<Finding> $worsened what was there and is worse now
+     * @param float $growth by how much, against their limits, all together
      * @param int $cleared how many findings go that are more than worth knowing: the one it is for, and what came of it
      */
     public function __construct(
-        public array $worse,
+        public array $brought,
+        public array $worsened,
+        public float $growth,
         public int $cleared,
     ) {
     }

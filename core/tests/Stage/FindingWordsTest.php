@@ -28,8 +28,8 @@ final class FindingWordsTest extends TestCase
             [
                 'Cut “Shower” from 3 min to 1.5 min',
                 'Fill up every 2 days',
-                'Make Tail tank 1 110 mm long | It would also mean: the rear axle is 61 kg over its limit on the road; the whole rig may be over its limit: the weights are estimated; pulling away, water leaves through Vent of Tail tank.',
-                'Add a 20 L can | It would also mean: the rear axle is 51 kg over its limit on the road; the whole rig may be over its limit: the weights are estimated.',
+                'Make Tail tank 1 110 mm long | It would also mean: pulling away, water leaves through Vent of Tail tank. Worse: the rear axle is 61 kg over its limit on the road; the whole rig may be over its limit: the weights are estimated.',
+                'Add a 20 L can | Worse: the rear axle is 51 kg over its limit on the road; the whole rig may be over its limit: the weights are estimated.',
             ],
         ];
         yield 'no drinking' => [
@@ -38,7 +38,7 @@ final class FindingWordsTest extends TestCase
             'There is no drinking water in the plan',
             'No use is for drinking. At 2.5 L per person per day, this stay needs 15 L.',
             '0.0 of 15.0 L',
-            ['Add separate drinking water', 'Add drinking from the main tank | It would also mean: you are 34 L short for 3 days.'],
+            ['Add separate drinking water', 'Add drinking from the main tank | Worse: you are 34 L short for 3 days.'],
         ];
         yield 'too few cans' => [
             $set('/use/days', '5'),
@@ -46,7 +46,7 @@ final class FindingWordsTest extends TestCase
             'You are 7.5 L short of drinking water',
             'The crew needs 28 L of separate drinking water; the cans for it give 20 L.',
             '20.0 of 27.5 L',
-            [],
+            ['Add a 10 L drinking can | Worse: the rear axle is 44 kg over its limit on the road; the whole rig may be over its limit: the weights are estimated.'],
         ];
         yield 'no can at all' => [
             '{"op":"remove","path":"/tanks/1"}',
@@ -98,7 +98,7 @@ final class FindingWordsTest extends TestCase
                 'Move Boots, hose, flags 1 300 mm forward',
                 'Move Race table, clock, first aid 1 600 mm forward',
                 'Move Tail tank 1 400 mm forward, out of Tail locker | It would also mean: pulling away, water leaves through Vent of Tail tank.',
-                'Travel with 51 L | It would also mean: you are 88 L short for 3 days; drive with 51 L at most.',
+                'Travel with 51 L | It would also mean: drive with 51 L at most. Worse: you are 88 L short for 3 days.',
             ],
         ];
         yield 'over without water' => [
@@ -119,7 +119,7 @@ final class FindingWordsTest extends TestCase
                 'Move Boots, hose, flags 1 300 mm forward',
                 'Move Race table, clock, first aid 1 600 mm forward',
                 'Move Tail tank 1 400 mm forward, out of Tail locker | It would also mean: pulling away, water leaves through Vent of Tail tank.',
-                'Make Tail tank 400 mm long | It would also mean: you are 107 L short for 3 days.',
+                'Make Tail tank 400 mm long | Worse: you are 107 L short for 3 days.',
             ],
         ];
         yield 'over when the water is used up' => [
@@ -176,7 +176,7 @@ final class FindingWordsTest extends TestCase
             '1 of 3 people has no seat',
             'People without a seat count as 80 kg each, in the middle of the others. Give each of them a seat with its place and weight.',
             '2.0 of 3.0 ',
-            [],
+            ['Add a seat | Worse: the rear axle is 68 kg over its limit on the road.'],
         ];
         yield 'a load beside the rig' => [
             $set('/load/loads/0/y_m', '1.3'),
@@ -193,7 +193,7 @@ final class FindingWordsTest extends TestCase
             '“Shower” is planned at 4.5 L/min, and the shower gives 6.6 L/min',
             'Fully open it takes 19 L more over the stay. If you mean to turn it down to 4.5 L/min, nothing needs changing.',
             '4.5 of 6.6 L/min',
-            ['Use 6.6 L/min, what the shower gives | It would also mean: you are 39 L short for 3 days; Waste tank is full before the stay is over.'],
+            ['Use 6.6 L/min, what the shower gives | It would also mean: Waste tank is full before the stay is over. Worse: you are 39 L short for 3 days.'],
         ];
         yield 'a shower planned at more than its head gives' => [
             $own.','.$set('/use/uses/4/flow_lpm', '9'),
@@ -211,10 +211,10 @@ final class FindingWordsTest extends TestCase
             '0.0 of 1.0 ',
             [
                 'Name no outlet for it',
-                'Draw it from the shower | It would also mean: you are 39 L short for 3 days; Waste tank is full before the stay is over.',
-                'Draw it from the galley mixer | It would also mean: you are 48 L short for 3 days; Waste tank is full before the stay is over.',
-                'Draw it from the basin tap | It would also mean: you are 38 L short for 3 days; Waste tank is full before the stay is over.',
-                'Draw it from the boot hose | It would also mean: you are 61 L short for 3 days; Waste tank is full before the stay is over.',
+                'Draw it from the shower | It would also mean: Waste tank is full before the stay is over. Worse: you are 39 L short for 3 days.',
+                'Draw it from the galley mixer | It would also mean: Waste tank is full before the stay is over. Worse: you are 48 L short for 3 days.',
+                'Draw it from the basin tap | It would also mean: Waste tank is full before the stay is over. Worse: you are 38 L short for 3 days.',
+                'Draw it from the boot hose | It would also mean: Waste tank is full before the stay is over. Worse: you are 61 L short for 3 days.',
             ],
         ];
         yield 'a shower and no shower to stand under' => [
@@ -249,8 +249,8 @@ final class FindingWordsTest extends TestCase
             '0.0 of 16.5 L',
             [
                 'Pour Drinking cans by hand | It would also mean: the right wheels carry 138 kg more when the water is used up.',
-                'Add 2 drinking cans of 10 L | It would also mean: the rear axle is 51 kg over its limit on the road; the whole rig may be over its limit: the weights are estimated.',
-                'Drink from the main tank | It would also mean: you are 34 L short for 3 days.',
+                'Add 2 drinking cans of 10 L | Worse: the rear axle is 51 kg over its limit on the road; the whole rig may be over its limit: the weights are estimated.',
+                'Drink from the main tank | Worse: you are 34 L short for 3 days.',
             ],
         ];
         yield 'a tank that no pipe reaches' => [

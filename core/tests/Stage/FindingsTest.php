@@ -283,7 +283,7 @@ final class FindingsTest extends TestCase
             foreach (Assessor::assess($plan)->findings as $finding) {
                 foreach ($finding->fixes as $number => $fix) {
                     $mended = self::assertHolds($fix, $finding, $plan, "Plan $seed: ");
-                    if (0 === $number) {
+                    if (0 === $number && \count($finding->fixes) > 1) {
                         self::assertSame([], self::worsened($plan, $mended), "Plan $seed: {$fix->label} comes first and makes something worse.");
                     }
                     ++$tried;
@@ -330,8 +330,8 @@ final class FindingsTest extends TestCase
     private static function assertHolds(SentFix $fix, SentFinding $finding, Plan $plan, string $where = ''): Plan
     {
         $mended = Plan::read(SamplePlans::patched($plan, Json::encode($fix->patch)));
-        $left = array_map(self::key(...), self::found($mended));
-        self::assertNotContains(self::key($finding), $left, $where.$fix->label.' does not clear it.');
+        $left = array_column(self::found($mended), 'key');
+        self::assertNotContains($finding->key, $left, $where.$fix->label.' does not clear it.');
         self::assertSame(
             [],
             array_values(array_diff(self::grave($mended), self::grave($plan))),
@@ -359,22 +359,17 @@ final class FindingsTest extends TestCase
     {
         $before = [];
         foreach (self::found($plan) as $finding) {
-            $before[self::key($finding)] = $finding;
+            $before[$finding->key] = $finding;
         }
         $worse = [];
         foreach (self::found($mended) as $finding) {
-            $was = $before[self::key($finding)] ?? null;
+            $was = $before[$finding->key] ?? null;
             if (Severity::Watch !== $finding->severity && 'load.estimate-tight' !== $finding->code && (null === $was || $finding->measure->excess() > $was->measure->excess() + 2e-4 * max(1.0, abs($finding->measure->limit)))) {
                 $worse[] = $finding->title;
             }
         }
 
         return $worse;
-    }
-
-    private static function key(SentFinding $finding): string
-    {
-        return $finding->code.(\in_array($finding->code, ['load.estimate-tight', 'load.outside', 'use.drain-missing', 'use.flow-differs', 'use.outlet-missing'], true) || str_starts_with($finding->code, 'tanks.') || str_starts_with($finding->code, 'line.') ? ' '.implode(' ', $finding->subject) : '');
     }
 
     /** @return list<string> what can hurt someone, and what cannot be */
@@ -396,7 +391,7 @@ final class FindingsTest extends TestCase
             static fn (SentFinding $finding): bool => Severity::Stop === $finding->severity || \in_array($finding->code, $impossible, true),
         );
 
-        return array_values(array_map(self::key(...), $grave));
+        return array_column($grave, 'key');
     }
 
     /** @return list<string> */

@@ -7,6 +7,7 @@ return [
     'frame.sum.units' => 'Worked out in {units}.',
     'frame.list' => '{others} and {last}',
     'frame.cost' => 'It would also mean: {snags}.',
+    'frame.cost.worse' => 'Worse: {snags}.',
 
     'frame.new-plan' => 'New plan',
     'frame.input.no-header-tank' => 'This system needs a tank above the taps, and the first plan of this rig has none. Begin with another system, for example a pump with an accumulator; once you have added a high tank, choose this one on Line.',

@@ -222,7 +222,7 @@ final readonly class LineFigures
         $peak = $nearest->peak;
         $text = new FigureText('line.figure.highest.label', 'line.source.shock', ['part' => $nearest->subject()]);
         $this->figures->add('line.highest', $text, $peak->kpa(), Unit::Kilopascal, Kind::Pressure, static fn (): SumOf => new SumOf('steady + shock', [
-            SumTerm::constant('steady', $wording->text('line.sum.steady', ['mode' => $peak->mode->when()]), Amount::pressure($peak->standingKpa)),
+            SumTerm::constant('steady', $wording->text('line.sum.steady', ['mode' => $peak->when()]), Amount::pressure($peak->standingKpa)),
             SumTerm::constant('shock', $wording->text('line.sum.shock'), Amount::pressure($peak->shockKpa)),
         ], new Phrase('line.figure.highest.note')));
     }

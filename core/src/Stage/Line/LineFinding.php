@@ -26,6 +26,9 @@ enum LineFinding: string implements FindingCode
     case AccumulatorUpstream = 'line.accumulator-upstream';
     case HeaterNoCheck = 'line.heater-no-check';
     case HeaterClosed = 'line.heater-closed';
+    case ReliefLow = 'line.relief-low';
+    case ReliefHigh = 'line.relief-high';
+    case VesselSmall = 'line.vessel-small';
     case MixerOpen = 'line.mixer-open';
     case OverRated = 'line.over-rated';
     case JointWeak = 'line.joint-weak';
@@ -48,6 +51,7 @@ enum LineFinding: string implements FindingCode
     case FilterUsedUp = 'line.filter-used-up';
     case FilterBeforeStorage = 'line.filter-before-storage';
     case SuctionHigh = 'line.suction-high';
+    case CutOutHigh = 'line.cut-out-high';
     case PumpUnstopped = 'line.pump-unstopped';
     case Stutters = 'line.stutters';
     case StartsOften = 'line.starts-often';

@@ -81,9 +81,9 @@ final class LineStage implements Stage
     {
         return [
             new Rule\WronglyJoined(), new Rule\CurveRises(), new Rule\NoWater(), new Rule\RunsDry(), new Rule\Backwards(),
-            new Rule\SuctionOrder(), new Rule\ShutOffMissing(), new Rule\HeaterOrder(), new Rule\MixerOpen(), new Rule\OverRated(),
+            new Rule\SuctionOrder(), new Rule\ShutOffMissing(), new Rule\HeaterOrder(), new Rule\HeaterRelief(), new Rule\MixerOpen(), new Rule\OverRated(),
             new Rule\JointWeak(), new Rule\TooHot(), new Rule\ModeTroubles(), new Rule\MainsUnwatched(),
-            new Rule\SinkUnder(), new Rule\FlowWrong(), new Rule\SuctionHigh(), new Rule\PumpUnstopped(),
+            new Rule\SinkUnder(), new Rule\FlowWrong(), new Rule\SuctionHigh(), new Rule\PumpUnstopped(), new Rule\CutOutHigh(),
             new Rule\PumpSwitches(), new Rule\FilterServices(), new Rule\NotForDrinking(), new Rule\HotWater(), new Rule\TooLittleHeat(), new Rule\Undrained(),
             new Rule\Stagnant(), new Rule\StockChanged(),
         ];

@@ -15,6 +15,7 @@ use YardCask\Core\Stage\Line\Mode\LineMode;
 use YardCask\Core\Stage\Line\Mode\ModeSearch;
 use YardCask\Core\Stage\Line\Solve\CaseNetwork;
 use YardCask\Core\Stage\Line\Solve\HighestPressure;
+use YardCask\Core\Stage\Line\Solve\HotSection;
 use YardCask\Core\Stage\Line\Solve\LineCase;
 use YardCask\Core\Stage\Line\Solve\LineSolver;
 use YardCask\Core\Stage\Line\Solve\RatedPeak;
@@ -61,13 +62,42 @@ final class LineWorkings implements StageWorkings
 
     public function highest(): HighestPressure
     {
-        return $this->highest ??= HighestPressure::over($this->graph, $this->modes(), array_map($this->alone(...), $this->graph->outlets));
+        return $this->highest ??= HighestPressure::over($this->graph, $this->modes(), $this->strongest(...));
+    }
+
+    /** @return list<SolvedLine> each outlet alone at its strongest: while the battery charges, or on mains; none in modes that open none */
+    private function strongest(LineMode $mode): array
+    {
+        return match ($mode) {
+            LineMode::Use => array_map(fn (PlannedPart $outlet): SolvedLine => $this->solve(LineCase::strongest([$outlet->id])), $this->graph->outlets),
+            LineMode::MainsUse => array_map($this->aloneOnMains(...), $this->graph->outlets),
+            default => [],
+        };
     }
 
     /** @return list<RatedPeak> the highest pressures against the ratings, the nearest to its rating first */
     public function rated(): array
     {
         return $this->rated ??= $this->highest()->rated($this->graph, $this->warm);
+    }
+
+    /** @return list<RatedPeak> the same without mains */
+    public function ratedOffMains(): array
+    {
+        return $this->highest()->rated($this->graph, $this->warm, false);
+    }
+
+    /** Of what is shut in with a heater, what is rated lowest at the temperature of its water; null where no pressure is known. */
+    public function weakest(HotSection $section): ?RatedPeak
+    {
+        $weakest = null;
+        foreach ($this->rated() as $one) {
+            if ($section->holds($one->subject) && (null === $weakest || $one->ratingKpa < $weakest->ratingKpa)) {
+                $weakest = $one;
+            }
+        }
+
+        return $weakest;
     }
 
     public function solve(LineCase $case): SolvedLine

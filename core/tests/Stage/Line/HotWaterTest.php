@@ -8,9 +8,11 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Heat\SkinBurn;
+use YardCask\Core\Pipe\Water;
 use YardCask\Core\Plan\Line\SystemType;
 use YardCask\Core\Stage\Assessor;
 use YardCask\Core\Stage\Line\LineWorkings;
+use YardCask\Core\Stage\Line\Solve\HotSection;
 use YardCask\Core\Stage\Line\Solve\LineCase;
 
 /** How warm water gets, how hot it can get, and what a store takes. */
@@ -58,6 +60,35 @@ final class HotWaterTest extends TestCase
         // Through 6 · 0.2154² m² at 1.5 W/(m²·K), from 50 K above the air to 23 K.
         $wattsPerK = 1.5 * 6 * (0.01 ** (1 / 3)) ** 2;
         self::assertEqualsWithDelta(41860 / $wattsPerK / 3600 * log(50 / 23), $figures["line.$id.warm_hours"]->value, 1e-9);
+    }
+
+    /** @return iterable<string, array{float, float, float, float}> the vessel’s litres and precharge, the relief’s setting, and what is reached */
+    public static function vessels(): iterable
+    {
+        // 10 L from 15 °C to 65 °C grow by 189 mL, from 280 kPa of the pump on; hoses stretch a little, too.
+        yield 'the vessel takes it up' => [2.0, 150.0, 900.0, 344.0];
+        yield 'a small one lets it rise to the relief valve’s setting' => [0.5, 150.0, 400.0, 400.0];
+        yield 'and further where that is set higher' => [0.5, 150.0, 900.0, 793.0];
+        yield 'with more air in it than the pump presses' => [2.0, 300.0, 900.0, 342.0];
+    }
+
+    #[DataProvider('vessels')]
+    public function testHeatedWaterCompressesTheVesselOrOpensTheReliefValve(float $litres, float $prechargeKpa, float $reliefKpa, float $reachedKpa): void
+    {
+        $sample = SampleLines::of(SystemType::StorageHeater)
+            ->figures('Expansion vessel', ['volumeL' => $litres, 'prechargeKpa' => $prechargeKpa])
+            ->figures('Relief valve', ['setKpa' => $reliefKpa]);
+        $line = Workings::over($sample->plan)->of(LineWorkings::class);
+        // Boyle: all the air, before and after.
+        $section = HotSection::of($sample->part('Storage heater'), $line->graph) ?? self::fail('It heats.');
+        $coldKpa = $line->highest()->coldKpa[$sample->part('Storage heater')->id];
+        $air = static fn (float $kpa): float => $litres * min(1.0, ($prechargeKpa + 101.325) / ($kpa + 101.325));
+        $heatedKpa = $section->heatedKpa($coldKpa);
+        self::assertEqualsWithDelta($reachedKpa, $section->highestKpa($coldKpa), 1.0);
+        self::assertGreaterThanOrEqual($reachedKpa - 1.0, $line->highest()->parts[$sample->part('Storage heater')->id]->kpa());
+        self::assertEqualsWithDelta(10 * (Water::density(15) / Water::density(65) - 1), $section->expandsL, 1e-9);
+        self::assertEqualsWithDelta($section->expandsL, $air($coldKpa) - $air($heatedKpa), 0.03);
+        self::assertLessThanOrEqual($section->expandsL + 1e-6, $air($coldKpa) - $air($heatedKpa));
     }
 
     /** @return iterable<string, array{float, float|null}> °C and seconds */

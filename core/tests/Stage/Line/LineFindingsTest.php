@@ -69,7 +69,7 @@ final class LineFindingsTest extends TestCase
             ['over-rated', $mains, $mains->without('Pressure regulator'), 1],
             ['over-rated', $pressure, $pressure->changed('Basin tap', ['make' => new PartMake(150.0, 60.0, true, 0.4, 20.0)]), 1],
             ['over-rated', $storage, $storage->tubed('Storage heater', 'out', ['make' => new PartMake(700.0, 70.0, true, 0.1, 2.0), 'hotKpa' => 200.0]), 1],
-            ['joint-weak', $mains, $mains->figures('Mains inlet with a cap', ['mostKpa' => 900.0])->without('Pressure regulator'), 1],
+            ['joint-weak', $mains, $mains->figures('Mains inlet with a cap', ['mostKpa' => 700.0])->without('Pressure regulator'), 1],
             ['joint-weak', $clamped, $clamped->figures('Pressure pump', ['cutOutKpa' => 450.0]), 1],
             ['too-hot', $storage, $storage->tubed('Storage heater', 'out', ['make' => new PartMake(1000.0, 40.0, true, 0.1, 2.0)]), 1],
             ['mains-out', $mains, $mains->without('Non-return valve', 'Pressure regulator'), 1],
@@ -137,6 +137,13 @@ final class LineFindingsTest extends TestCase
             ['hot-cool', $exchanger->figures('Plate exchanger', ['watts' => 5870.0]), $exchanger->figures('Plate exchanger', ['watts' => 5850.0]), 1],
             ['heater-unpowered', $storage, $storage->figures('Storage heater', ['source' => HeatSource::Mains]), 1],
             ['scald', $storage, $storage->figures('Mixing valve', ['setC' => 44.0]), 1],
+            ['relief-low', $storage->figures('Relief valve', ['setKpa' => 285.0]), $storage->figures('Relief valve', ['setKpa' => 275.0]), 1],
+            ['cut-out-high', $pressure, $pressure->figures('Pressure pump', ['cutOutKpa' => 330.0]), 2],
+            ['relief-high', $storage, $storage->figures('Relief valve', ['setKpa' => 900.0]), 1],
+            ['vessel-small', $storage, $storage->figures('Expansion vessel', ['volumeL' => 1.0]), 1],
+            // Shut in without a relief valve, a vessel of 0.35 L does not take up what 10 L expand by.
+            ['heater-closed', $storage->without('Relief valve'), $storage->without('Relief valve')->figures('Expansion vessel', ['volumeL' => 0.35]), 1],
+            ['heater-closed', $exchanger, $exchanger->without('Relief valve'), 1],
         ];
         foreach ($rows as $number => $row) {
             yield $row[0].' '.$number => ['line.'.$row[0], $row[1], $row[2], $row[3]];

@@ -12,6 +12,7 @@ use YardCask\Core\Plan\Field\PartFields;
 use YardCask\Core\Plan\Line\LinePlan;
 use YardCask\Core\Plan\Line\PlannedPart;
 use YardCask\Core\Plan\Line\PlannedPipe;
+use YardCask\Core\Plan\Line\PumpPoint;
 use YardCask\Core\Plan\Line\SystemType;
 use YardCask\Core\Plan\Plan;
 use YardCask\Core\Plan\Tanks\PlannedTank;
@@ -32,6 +33,12 @@ final readonly class SampleLines
         static $stock = null;
 
         return $stock ??= new PartStock([static fn (): PartFile => PartFile::divided((string) file_get_contents(SamplePlans::CATALOGUE.'parts.json'))]);
+    }
+
+    /** @return list<PumpPoint> a curve that begins at a pressure and falls to nothing at 12 L/min */
+    public static function curve(float $kpa): array
+    {
+        return [new PumpPoint(0.0, $kpa), new PumpPoint(12.0, 0.0)];
     }
 
     public static function book(): SystemBook

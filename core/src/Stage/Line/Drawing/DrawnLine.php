@@ -259,7 +259,7 @@ final readonly class DrawnLine
                 $wording->pressure($peak->kpa()),
                 $wording->pressure($rated->ratingKpa),
                 $rated->share(),
-                $wording->text('line.peak.when', ['mode' => $peak->mode->phrase(), 'shocked' => $peak->shockKpa >= 1 ? 'yes' : 'no']),
+                $wording->text('line.peak.when', ['mode' => $peak->phrase(), 'shocked' => $peak->shockKpa >= 1 ? 'yes' : 'no']),
             );
         }
 

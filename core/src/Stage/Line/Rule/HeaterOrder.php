@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace YardCask\Core\Stage\Line\Rule;
 
 use YardCask\Core\Assessment\Finding;
+use YardCask\Core\Assessment\Fix;
 use YardCask\Core\Assessment\Measure;
 use YardCask\Core\Assessment\Rule;
 use YardCask\Core\Assessment\Workings;
+use YardCask\Core\Catalogue\StockPart;
 use YardCask\Core\Catalogue\UsualFor;
 use YardCask\Core\Pipe\Water;
 use YardCask\Core\Plan\Line\HeaterFigures;
@@ -15,15 +17,14 @@ use YardCask\Core\Plan\Line\PartKind;
 use YardCask\Core\Plan\Line\PartPort;
 use YardCask\Core\Plan\Line\PlannedPart;
 use YardCask\Core\Plan\Line\PlannedPipe;
-use YardCask\Core\Plan\Tanks\PlannedTank;
+use YardCask\Core\Plan\Line\VesselFigures;
 use YardCask\Core\Stage\Line\Edit\LineFixes;
-use YardCask\Core\Stage\Line\Graph\LineEnd;
 use YardCask\Core\Stage\Line\Graph\LineGraph;
-use YardCask\Core\Stage\Line\Graph\Reach;
 use YardCask\Core\Stage\Line\Graph\WrongJoints;
 use YardCask\Core\Stage\Line\LineFinding;
 use YardCask\Core\Stage\Line\LineWorkings;
-use YardCask\Core\Stage\Line\Solve\WarmWater;
+use YardCask\Core\Stage\Line\Shared\HeldWater;
+use YardCask\Core\Stage\Line\Solve\HotSection;
 use YardCask\Core\Words\Amount;
 use YardCask\Core\Words\Phrase;
 use YardCask\Core\Words\SnagText;
@@ -33,20 +34,22 @@ final class HeaterOrder implements Rule
 {
     public function check(Workings $workings): array
     {
-        $graph = $workings->of(LineWorkings::class)->graph;
+        $line = $workings->of(LineWorkings::class);
+        $graph = $line->graph;
         $findings = [];
-        foreach ($graph->parts(PartKind::StorageHeater) as $heater) {
+        foreach ($graph->parts(PartKind::StorageHeater, PartKind::Exchanger) as $heater) {
             $in = $heater->reversed ? PartPort::Out : PartPort::In;
             $pipe = $graph->pipeAt($heater, $in)?->pipe;
-            if (!$heater->figures instanceof HeaterFigures || null === $pipe) {
+            $section = HotSection::of($heater, $graph);
+            if (!$heater->figures instanceof HeaterFigures || null === $pipe || null === $section) {
                 continue;
             }
-            $closedBy = self::closedBy($heater, $graph);
-            if (!self::isChecked($heater, $graph)) {
+            if (PartKind::StorageHeater === $heater->kind && !HotSection::isChecked($heater, $graph)) {
                 $findings[] = self::unchecked($heater, self::coldPipe($heater, $in, $graph), $graph, $workings);
             }
-            if (null !== $closedBy && !self::isRelieved($heater, $graph)) {
-                $findings[] = self::closed($heater, $heater->figures, $closedBy, $pipe, $workings);
+            $closedBy = $section->closedBy();
+            if (null !== $closedBy && !$section->isOpen() && [] === $section->reliefs) {
+                array_push($findings, ...self::closed($section, $heater->figures, $closedBy, $pipe, $workings));
             }
         }
 
@@ -68,22 +71,44 @@ final class HeaterOrder implements Rule
         );
     }
 
-    private static function closed(PlannedPart $heater, HeaterFigures $figures, PlannedPart $closedBy, PlannedPipe $pipe, Workings $workings): Finding
+    /** @return list<Finding> one where its vessels and hoses take up less than it expands before something bursts */
+    private static function closed(HotSection $section, HeaterFigures $figures, PlannedPart $closedBy, PlannedPipe $pipe, Workings $workings): array
     {
-        $expandsL = $figures->litres * (Water::density(WarmWater::COLD_C) / Water::density($figures->hotC) - 1);
-        $text = new SnagText('line.heater-closed.title', 'line.heater-closed.why', [
+        $line = $workings->of(LineWorkings::class);
+        $heater = $section->heater;
+        $weakestKpa = $line->weakest($section)->ratingKpa ?? \INF;
+        $reachesKpa = $section->heatedKpa($line->highest()->coldKpa[$heater->id]);
+        if ($reachesKpa <= $weakestKpa) {
+            return [];
+        }
+        $text = new SnagText([] === $section->vessels ? 'line.heater-closed.title' : 'line.heater-closed.title.vessel', 'line.heater-closed.why', [
             'heater' => $heater->spoken(),
+            'vessel' => ($section->vessels[0] ?? $heater)->spoken(),
             'hot' => Amount::temperature($figures->hotC),
-            'litres' => Amount::litres($figures->litres),
-            'expands' => Amount::little($expandsL),
+            'litres' => Amount::litres(HeldWater::litres($heater)),
+            'expands' => Amount::little($section->expandsL),
             'closed' => $closedBy->spoken(),
         ]);
         $with = ['heater' => $heater->spoken()];
 
-        return new Finding(LineFinding::HeaterClosed, [$heater->id], new Measure($expandsL, 0.0, 'L'), $text, static fn (): array => [
+        return [new Finding(LineFinding::HeaterClosed, [$heater->id], new Measure($section->expandsL, 0.0, 'L'), $text, static fn (): array => [
             ...LineFixes::over($workings)->into($pipe, UsualFor::HeaterRelief, new Phrase('line.fix.relief', $with)),
             ...LineFixes::over($workings)->into($pipe, UsualFor::HeaterExpansion, new Phrase('line.fix.expansion', $with)),
-        ]);
+            ...self::larger($section, $weakestKpa, $workings),
+        ])];
+    }
+
+    /** @return list<Fix> a vessel that takes it up, if there is one that does not */
+    private static function larger(HotSection $section, float $mostKpa, Workings $workings): array
+    {
+        $coldKpa = $workings->of(LineWorkings::class)->highest()->coldKpa[$section->heater->id];
+
+        return [] === $section->vessels ? [] : LineFixes::over($workings)->swaps(
+            $section->vessels[0],
+            static fn (StockPart $stock): bool => $stock->figures instanceof VesselFigures
+                && $stock->make->ratingC >= $section->vessels[0]->make->ratingC
+                && $section->heatedKpa($coldKpa, $stock->figures) <= $mostKpa,
+        );
     }
 
     /** The cold supply of a heater, upstream of the vessels and valves that belong to it. */
@@ -103,59 +128,5 @@ final class HeaterOrder implements Rule
         }
 
         return null;
-    }
-
-    /** Whether a non-return valve keeps its water from flowing back. A regulator by itself is not relied on. */
-    private static function isChecked(PlannedPart $heater, LineGraph $graph): bool
-    {
-        return [] !== array_filter(
-            self::side($heater, $graph, static fn (PlannedPart $part): bool => $part->kind->isOneWay() && PartKind::Regulator !== $part->kind),
-            static fn (PlannedPart|PlannedTank $owner): bool => $owner instanceof PlannedPart && PartKind::NonReturn === $owner->kind,
-        );
-    }
-
-    /** The first part before a heater that lets nothing back, a non-return valve before any other. */
-    private static function closedBy(PlannedPart $heater, LineGraph $graph): ?PlannedPart
-    {
-        $first = null;
-        foreach (self::side($heater, $graph, static fn (PlannedPart $part): bool => $part->kind->isOneWay()) as $owner) {
-            if ($owner instanceof PlannedPart && $owner->kind->isOneWay()) {
-                $first = null === $first || PartKind::NonReturn === $owner->kind ? $owner : $first;
-            }
-        }
-
-        return $first;
-    }
-
-    /** Whether a vessel, a relief valve or an open tank takes up the expansion, with no valve in between that could be shut. */
-    private static function isRelieved(PlannedPart $heater, LineGraph $graph): bool
-    {
-        return [] !== array_filter(
-            self::side(
-                $heater,
-                $graph,
-                static fn (PlannedPart $part): bool => $part->kind->isOneWay()
-                    || PartKind::ShutOff === $part->kind
-                    || PartKind::ThreeWayValve === $part->kind,
-            ),
-            static fn (PlannedPart|PlannedTank $owner): bool => $owner instanceof PlannedTank
-                || PartKind::Accumulator === $owner->kind
-                || PartKind::Relief === $owner->kind,
-        );
-    }
-
-    /**
-     * @param \Closure(PlannedPart): bool $ends what it does not go beyond; nor beyond outlets and mixing valves
-     *
-     * @return list<PlannedPart|PlannedTank> what stands on a heater’s side of that, that included, the nearest first
-     */
-    private static function side(PlannedPart $heater, LineGraph $graph, \Closure $ends): array
-    {
-        $stops = static fn (PlannedPart $part): bool => $part->kind->isOutlet() || PartKind::MixingValve === $part->kind || $ends($part);
-
-        return array_map(
-            static fn (LineEnd $end): PlannedPart|PlannedTank => $end->owner,
-            Reach::from($heater, $heater->kind->ports(), $graph, $stops),
-        );
     }
 }

@@ -45,10 +45,11 @@ final class JointWeak implements Rule
                 'pressure_rated' => Amount::pressure($worst->ratingKpa),
                 'hot' => Amount::temperature($worst->c),
                 'pipe' => $worst->subject->phrase(),
-                'mode' => $worst->peak->mode->when(),
+                'mode' => $worst->peak->when(),
                 'shocked' => $worst->peak->shockKpa >= 1 ? 'yes' : 'no',
                 'shock' => Amount::pressure($worst->peak->shockKpa),
                 'others' => \count($weak) - 1,
+                'over' => array_map(static fn (RatedPeak $one): Phrase => $one->pipe(), \array_slice($weak, 1)),
             ]),
             static fn (): array => [...self::joined($weak), ...LineFixes::over($workings)->regulators()],
         )];

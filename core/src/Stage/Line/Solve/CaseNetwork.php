@@ -172,12 +172,7 @@ final class CaseNetwork
         }
     }
 
-    /**
-     * At another voltage its flow is in proportion, and its pressure as well, or as the square where an impeller makes it. Source: affinity
-     * laws.
-     *
-     * @return list<LineLink> none without a curve
-     */
+    /** @return list<LineLink> none without a curve */
     private function pump(PlannedPart $part, PumpFigures $figures, LineCase $case, ?float $heldKpa): array
     {
         $pairs = $figures->pairs();
@@ -189,9 +184,9 @@ final class CaseNetwork
             // At rest its valves let water through the one way.
             return [new LossLink($ends, max(array_column($pairs, 0)), self::IDLE_KPA, 2.0, true)];
         }
-        $volts = null === $figures->volts ? 1.0 : $case->volts / LineCase::RATED_V;
-        $lift = PartKind::SubmersiblePump === $part->kind ? $volts ** 2 : $volts;
-        $curve = array_map(static fn (array $pair): array => [$pair[0] * $volts, $pair[1] * $lift], $pairs);
+        $flows = PumpLaw::flows($figures, $case->volts);
+        $pressures = PumpLaw::pressures($part, $figures, $case->volts);
+        $curve = array_map(static fn (array $pair): array => [$pair[0] * $flows, $pair[1] * $pressures], $pairs);
         if (null === $heldKpa) {
             return [new PumpLink($ends, $curve, true, null)];
         }

@@ -8,6 +8,7 @@ use YardCask\Core\Pipe\Water;
 use YardCask\Core\Plan\Line\InletFigures;
 use YardCask\Core\Plan\Line\PartKind;
 use YardCask\Core\Plan\Line\PartPort;
+use YardCask\Core\Plan\Line\PlannedPart;
 use YardCask\Core\Plan\Line\PumpFigures;
 use YardCask\Core\Plan\Line\RegulatorFigures;
 use YardCask\Core\Plan\Tanks\PlannedTank;
@@ -26,7 +27,6 @@ use YardCask\Core\Stage\Line\Mode\Way;
  */
 final readonly class HighestPressure
 {
-    public const SHUT_S = 0.1;
     private const BLOWN_KPA = 200.0;
     private const KPA_PER_M = Water::GRAVITY * 0.999;
     private const MOST_ROUNDS = 200;
@@ -34,63 +34,113 @@ final readonly class HighestPressure
     /**
      * @param array<string, PeakPressure> $parts by id
      * @param array<int, PeakPressure> $pipes by their places in the plan
+     * @param array{array<string, PeakPressure>, array<int, PeakPressure>} $offMains the same without mains
+     * @param array<string, float> $coldKpa what stands at most in a heater before it heats, by its id
      */
     private function __construct(
         public array $parts,
         public array $pipes,
+        public array $coldKpa,
+        public array $offMains,
     ) {
     }
 
-    /** @param list<SolvedLine> $alone each outlet of the line run by itself, in their order */
-    public static function over(LineGraph $graph, ModeSearch $modes, array $alone): self
+    /** @param \Closure(LineMode): list<SolvedLine> $alone each outlet of the line run by itself at its strongest; none in modes that open none */
+    public static function over(LineGraph $graph, ModeSearch $modes, \Closure $alone): self
     {
-        $nodes = $z = [];
+        $standing = $ownStanding = $peaks = $own = $z = [];
         foreach ($graph->pipes as $pipe) {
             $z[$pipe->from->node] = $pipe->from->zM();
             $z[$pipe->to->node] = $pipe->to->zM();
         }
         foreach ($modes->all() as $mode) {
-            foreach (self::steady($graph, $modes, $mode, $z) as $node => $kpa) {
-                if (!isset($nodes[$node]) || $kpa > $nodes[$node][0]) {
-                    $nodes[$node] = [$kpa, $mode->mode];
+            $isMains = LineMode::MainsUse === $mode->mode || LineMode::MainsFill === $mode->mode;
+            $steady = self::steady($graph, $modes, $mode, $z);
+            $ways = array_values(array_filter($modes->ways()->open->all, static fn (Way $way): bool => $way->isOpen($mode->positions)));
+            $shocks = Shocks::of($graph, $alone($mode->mode), $ways);
+            foreach ($steady as $node => $kpa) {
+                $standing[$node] = max($standing[$node] ?? -\INF, $kpa);
+                if (!$isMains) {
+                    $ownStanding[$node] = max($ownStanding[$node] ?? -\INF, $kpa);
                 }
             }
+            $peaks = self::higher($peaks, $steady, $shocks, $mode->mode, false);
+            $own = $isMains ? $own : self::higher($own, $steady, $shocks, $mode->mode, false);
         }
-        $shocks = self::shocks($graph, $alone);
+        // With the first water drawn the pressure that heating brought is gone, so no shock comes on top of it.
+        if ($modes->ways()->has(LineMode::Use)) {
+            $peaks = self::higher($peaks, self::heated($standing, $graph, $modes, $z), [], LineMode::Use, true);
+            $own = self::higher($own, self::heated($ownStanding, $graph, $modes, $z), [], LineMode::Use, true);
+        }
+        [$parts, $pipes] = self::onEach($graph, $peaks);
+
+        return new self($parts, $pipes, self::cold($standing, $graph), self::onEach($graph, $own));
+    }
+
+    /**
+     * @param array<string, PeakPressure> $peaks by node
+     *
+     * @return array{array<string, PeakPressure>, array<int, PeakPressure>} of parts, by id, and of pipes, by their places in the plan
+     */
+    private static function onEach(LineGraph $graph, array $peaks): array
+    {
         $parts = $pipes = [];
         foreach ($graph->plan->line->parts as $part) {
-            $at = array_map(static fn (PartPort $port): LineEnd => new LineEnd($part, $port), $part->kind->ports());
-            $peak = self::peak($at, $nodes, max([0.0, ...array_map(static fn (LineEnd $end): float => $shocks[$end->node] ?? 0.0, $at)]));
+            $peak = self::peak(array_map(static fn (PartPort $port): LineEnd => new LineEnd($part, $port), $part->kind->ports()), $peaks);
             if (null !== $peak) {
                 $parts[$part->id] = $peak;
             }
         }
         foreach ($graph->pipes as $index => $pipe) {
-            $peak = self::peak([$pipe->from, $pipe->to], $nodes, max($shocks[$pipe->from->node] ?? 0.0, $shocks[$pipe->to->node] ?? 0.0));
+            $peak = self::peak([$pipe->from, $pipe->to], $peaks);
             if (null !== $peak) {
                 $pipes[$index] = $peak;
             }
         }
 
-        return new self($parts, $pipes);
+        return [$parts, $pipes];
     }
 
-    /** @return list<RatedPeak> of every part, of every pipe and its joints, the nearest to its rating first */
-    public function rated(LineGraph $graph, WarmWater $warm): array
+    /**
+     * @param array<string, PeakPressure> $peaks
+     * @param array<string, float> $steady what stands at each node
+     * @param array<string, float> $shocks
+     *
+     * @return array<string, PeakPressure> the higher of both
+     */
+    private static function higher(array $peaks, array $steady, array $shocks, LineMode $mode, bool $isHeated): array
     {
+        foreach ($steady as $node => $kpa) {
+            $peak = new PeakPressure(max(0.0, $kpa), $shocks[$node] ?? 0.0, $mode, $isHeated);
+            if (!isset($peaks[$node]) || $peak->kpa() > $peaks[$node]->kpa() + 1e-6) {
+                $peaks[$node] = $peak;
+            }
+        }
+
+        return $peaks;
+    }
+
+    /**
+     * @param bool $isOnMains whether mains counts
+     *
+     * @return list<RatedPeak> of every part, of every pipe and its joints, the nearest to its rating first
+     */
+    public function rated(LineGraph $graph, WarmWater $warm, bool $isOnMains = true): array
+    {
+        [$parts, $pipes] = $isOnMains ? [$this->parts, $this->pipes] : $this->offMains;
         $all = [];
         foreach ($graph->plan->line->parts as $part) {
-            if (isset($this->parts[$part->id])) {
-                $all[] = new RatedPeak($part, $this->parts[$part->id], $part->make->ratingKpa, $warm->hottestC($part));
+            if (isset($parts[$part->id])) {
+                $all[] = new RatedPeak($part, $parts[$part->id], $part->make->ratingKpa, $warm->hottestC($part));
             }
         }
         foreach ($graph->pipes as $index => $pipe) {
-            if (isset($this->pipes[$index])) {
+            if (isset($pipes[$index])) {
                 $c = max($warm->atC($pipe->from) ?? WarmWater::COLD_C, $warm->atC($pipe->to) ?? WarmWater::COLD_C);
                 $tube = $pipe->pipe->tube;
-                $all[] = new RatedPeak($pipe, $this->pipes[$index], $tube->standsKpa($c), $c);
+                $all[] = new RatedPeak($pipe, $pipes[$index], $tube->standsKpa($c), $c);
                 if (null !== $tube->joint) {
-                    $all[] = new RatedPeak($pipe, $this->pipes[$index], $tube->joint->holdsKpa($c), $c, $tube->joint);
+                    $all[] = new RatedPeak($pipe, $pipes[$index], $tube->joint->holdsKpa($c), $c, $tube->joint);
                 }
             }
         }
@@ -100,20 +150,66 @@ final readonly class HighestPressure
     }
 
     /**
-     * @param list<LineEnd> $ends
-     * @param array<string, array{float, LineMode}> $nodes
+     * @param array<string, float> $standing
+     *
+     * @return array<string, float> by the id of each heater
      */
-    private static function peak(array $ends, array $nodes, float $shockKpa): ?PeakPressure
+    private static function cold(array $standing, LineGraph $graph): array
+    {
+        $kpa = [];
+        foreach ($graph->parts(PartKind::StorageHeater, PartKind::Exchanger) as $heater) {
+            $kpa[$heater->id] = max(0.0, $standing[self::inlet($heater)] ?? 0.0);
+        }
+
+        return $kpa;
+    }
+
+    private static function inlet(PlannedPart $heater): string
+    {
+        return $heater->port($heater->reversed ? PartPort::Out : PartPort::In);
+    }
+
+    /**
+     * With the water of every heater heated where it is shut in. What nothing relieves is a snag of its own.
+     *
+     * @param array<string, float> $standing the most that stands at each node cold
+     * @param array<string, float> $z heights by node
+     *
+     * @return array<string, float> by node, where it is more
+     */
+    private static function heated(array $standing, LineGraph $graph, ModeSearch $modes, array $z): array
+    {
+        $kpa = [];
+        foreach ($graph->parts(PartKind::StorageHeater, PartKind::Exchanger) as $heater) {
+            $section = HotSection::of($heater, $graph);
+            $in = self::inlet($heater);
+            if (null !== $section && isset($standing[$in]) && $section->isShut() && $section->isRelieved()) {
+                $kpa[$in] = max($kpa[$in] ?? -\INF, $section->highestKpa($standing[$in]));
+                foreach ($section->nodes() as $node) {
+                    $kpa[$node] = max($kpa[$node] ?? -\INF, $kpa[$in] + self::KPA_PER_M * (($z[$in] ?? 0.0) - ($z[$node] ?? 0.0)));
+                }
+            }
+        }
+        $spread = [] === $kpa ? [] : self::spread($kpa, $z, $modes->of(LineMode::Use), $modes->ways()->open->all);
+
+        return array_filter($spread, static fn (float $one, string $node): bool => $one > ($standing[$node] ?? -\INF) + 1e-6, \ARRAY_FILTER_USE_BOTH);
+    }
+
+    /**
+     * @param list<LineEnd> $ends
+     * @param array<string, PeakPressure> $peaks by node
+     */
+    private static function peak(array $ends, array $peaks): ?PeakPressure
     {
         $best = null;
         foreach ($ends as $end) {
-            $here = $nodes[$end->node] ?? null;
-            if (null !== $here && (null === $best || $here[0] > $best[0])) {
+            $here = $peaks[$end->node] ?? null;
+            if (null !== $here && (null === $best || $here->kpa() > $best->kpa())) {
                 $best = $here;
             }
         }
 
-        return null === $best ? null : new PeakPressure(max(0.0, $best[0]), max(0.0, $shockKpa), $best[1]);
+        return $best;
     }
 
     /**
@@ -147,7 +243,7 @@ final readonly class HighestPressure
         // Each pump adds to the pressure upstream of it at rest, so that in a loop it does not add to itself.
         foreach ($ways as $way) {
             if ($way->part?->figures instanceof PumpFigures && isset($kpa[$way->from])) {
-                $kpa[$way->to] = max($kpa[$way->to] ?? -\INF, self::pumped($way->part->figures, $kpa[$way->from]));
+                $kpa[$way->to] = max($kpa[$way->to] ?? -\INF, self::pumped($way->part, $way->part->figures, $kpa[$way->from]));
             }
         }
 
@@ -192,47 +288,11 @@ final readonly class HighestPressure
         return $kpa;
     }
 
-    /** A switch stops it at its cut-out. Without one it reaches its shut-off pressure, which rises with the battery's voltage. */
-    private static function pumped(PumpFigures $figures, float $beforeKpa): float
+    /** What it reaches while the battery charges; a switch stops it before. */
+    private static function pumped(PlannedPart $pump, PumpFigures $figures, float $beforeKpa): float
     {
-        return null === $figures->cutOutKpa
-            ? $beforeKpa + $figures->curve[0]->kpa * (null === $figures->volts ? 1.0 : LineCase::CHARGING_V / LineCase::RATED_V)
-            : max($beforeKpa, $figures->cutOutKpa);
-    }
+        $reachesKpa = $beforeKpa + PumpLaw::reachesKpa($pump, $figures, LineCase::CHARGING_V);
 
-    /**
-     * @param list<SolvedLine> $alone
-     *
-     * @return array<string, float> what shutting an outlet at once adds, by node
-     */
-    private static function shocks(LineGraph $graph, array $alone): array
-    {
-        $shocks = [];
-        foreach ($graph->outlets as $index => $outlet) {
-            $solved = $alone[$index];
-            $path = WaterPath::to($outlet, $solved, $graph);
-            $delayedKpa = 0.0;
-            $nodes = [];
-            foreach (array_reverse($path->pipes) as $pipe) {
-                $mps = $pipe->velocityMps($solved->pipeLpm[$pipe->index] ?? 0.0);
-                $delayedKpa += 2 * $pipe->lengthM * $mps / self::SHUT_S;
-                $atOnceKpa = $pipe->pipe->tube->waveMps * $mps;
-                array_push($nodes, [$pipe->from->node, $atOnceKpa], [$pipe->to->node, $atOnceKpa]);
-                if (self::isSoft($pipe->from) || self::isSoft($pipe->to)) {
-                    break;
-                }
-            }
-            // ρ is one kilogram a litre: m²/s² are kPa.
-            foreach ($nodes as [$node, $atOnceKpa]) {
-                $shocks[$node] = max($shocks[$node] ?? 0.0, min($atOnceKpa, $delayedKpa));
-            }
-        }
-
-        return $shocks;
-    }
-
-    private static function isSoft(LineEnd $end): bool
-    {
-        return $end->owner instanceof PlannedTank || PartKind::Accumulator === $end->owner->kind;
+        return null === $figures->cutOutKpa ? $reachesKpa : max($beforeKpa, min($figures->cutOutKpa, $reachesKpa));
     }
 }

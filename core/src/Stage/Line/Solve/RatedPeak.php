@@ -38,6 +38,12 @@ final readonly class RatedPeak
         return null === $this->joint ? $this->subject->phrase() : new Phrase('line.joints-of', ['pipe' => $this->subject->phrase()]);
     }
 
+    /** The pipe whose joints it is about, or the part. */
+    public function pipe(): Phrase
+    {
+        return $this->subject instanceof PlannedPart ? Phrase::verbatim($this->subject->spoken()) : $this->subject->phrase();
+    }
+
     /** Of the rating, more than 1 where it is over it. */
     public function share(): float
     {

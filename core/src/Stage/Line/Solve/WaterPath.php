@@ -30,6 +30,12 @@ final readonly class WaterPath
         return self::back(self::mostInto($outlet, [], $solved, $graph), $solved, $graph);
     }
 
+    /** The path of the water that comes through a pipe. */
+    public static function through(LinePipe $pipe, SolvedLine $solved, LineGraph $graph): self
+    {
+        return self::back($pipe, $solved, $graph);
+    }
+
     /** The path of the water into a tank. */
     public static function into(LineEnd $inlet, SolvedLine $solved, LineGraph $graph): self
     {
