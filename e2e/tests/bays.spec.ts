@@ -103,7 +103,7 @@ test("a drain with its hose is added, a fill that dips is led straight, and a po
 }) => {
   const id = await openFellside(page, "tanks");
   await page.getByRole("button", { name: "Waste tank", exact: true }).click();
-  await page.getByRole("button", { name: "Add a drain" }).click();
+  await page.locator("[aria-label='Waste tank']").getByRole("button", { name: "Add a drain" }).click();
   await expect(page.getByLabel("Name of the port")).toBeFocused();
   await saved(page);
   let plan = await stored(page, id);
