@@ -21,6 +21,7 @@ use YardCask\Core\Stage\Line\Solve\LineSolver;
 use YardCask\Core\Stage\Line\Solve\RatedPeak;
 use YardCask\Core\Stage\Line\Solve\SolvedLine;
 use YardCask\Core\Stage\Line\Solve\SolvedOutlet;
+use YardCask\Core\Stage\Line\Solve\SolvedPump;
 use YardCask\Core\Stage\Line\Solve\WarmWater;
 use YardCask\Core\Stage\Tanks\Shared\Breathing;
 
@@ -35,6 +36,10 @@ final class LineWorkings implements StageWorkings
     private ?HighestPressure $highest = null;
     /** @var list<RatedPeak>|null */
     private ?array $rated = null;
+    /** @var list<RatedPeak>|null */
+    private ?array $offMains = null;
+    /** @var list<HotSection>|null */
+    private ?array $sections = null;
 
     private function __construct(
         public readonly LineGraph $graph,
@@ -62,17 +67,27 @@ final class LineWorkings implements StageWorkings
 
     public function highest(): HighestPressure
     {
-        return $this->highest ??= HighestPressure::over($this->graph, $this->modes(), $this->strongest(...));
+        return $this->highest ??= HighestPressure::over($this->graph, $this->modes(), $this->strongest(...), $this->hotSections());
     }
 
     /** @return list<SolvedLine> each outlet alone at its strongest: while the battery charges, or on mains; none in modes that open none */
     private function strongest(LineMode $mode): array
     {
         return match ($mode) {
-            LineMode::Use => array_map(fn (PlannedPart $outlet): SolvedLine => $this->solve(LineCase::strongest([$outlet->id])), $this->graph->outlets),
+            LineMode::Use => array_map($this->aloneAtMost(...), $this->graph->outlets),
             LineMode::MainsUse => array_map($this->aloneOnMains(...), $this->graph->outlets),
             default => [],
         };
+    }
+
+    /** An outlet alone while the battery charges: as it rests, where every pump that runs holds its pressure or is moved by hand. */
+    private function aloneAtMost(PlannedPart $outlet): SolvedLine
+    {
+        $resting = $this->alone($outlet);
+        $held = $resting->rounds[\count($resting->rounds) - 1]->held ?? [];
+        $driven = array_filter($resting->pumps, static fn (SolvedPump $one): bool => null !== $one->figures->volts && !isset($held[$one->part->id]));
+
+        return [] === $driven ? $resting : $this->solve(LineCase::strongest([$outlet->id]));
     }
 
     /** @return list<RatedPeak> the highest pressures against the ratings, the nearest to its rating first */
@@ -84,7 +99,9 @@ final class LineWorkings implements StageWorkings
     /** @return list<RatedPeak> the same without mains */
     public function ratedOffMains(): array
     {
-        return $this->highest()->rated($this->graph, $this->warm, false);
+        return $this->offMains ??= [] === $this->graph->parts(PartKind::MainsInlet)
+            ? $this->rated()
+            : $this->highest()->rated($this->graph, $this->warm, false);
     }
 
     /** Of what is shut in with a heater, what is rated lowest at the temperature of its water; null where no pressure is known. */
@@ -114,17 +131,28 @@ final class LineWorkings implements StageWorkings
     /** The solution that a case is started from: always the same one, so that results do not depend on the order of asking. */
     private function near(LineCase $case): ?SolvedLine
     {
+        $all = new LineCase($this->all(), mode: $case->mode);
+        if (LineMode::MainsUse === $case->mode) {
+            return $case->key === $all->key ? null : $this->solve($all);
+        }
         if (LineMode::Use !== $case->mode) {
             return null;
         }
         $resting = new LineCase($case->open);
-        $all = new LineCase($this->all());
 
         return match ($case->key) {
             $all->key => null,
             $resting->key => $this->solve($all),
             default => $this->solve($resting),
         };
+    }
+
+    /** @return list<HotSection> of each heater */
+    public function hotSections(): array
+    {
+        $heaters = $this->graph->parts(PartKind::StorageHeater, PartKind::Exchanger);
+
+        return $this->sections ??= array_values(array_filter(array_map(fn (PlannedPart $one): ?HotSection => HotSection::of($one, $this->graph), $heaters)));
     }
 
     /** An outlet alone, with a rested battery, new filters and a full tank. */

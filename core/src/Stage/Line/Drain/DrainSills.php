@@ -32,13 +32,20 @@ final readonly class DrainSills
     {
         $sills = self::openings($graph);
         $ways = self::byTheirEnd($graph);
-        $done = [];
-        while ([] !== ($left = array_diff_key($sills, $done))) {
-            asort($left);
-            $node = array_key_first($left);
-            $done[$node] = true;
-            foreach ($ways[$node] ?? [] as [$from, $overM]) {
-                $sills[$from] = min($sills[$from] ?? \INF, max($left[$node], $overM));
+        /** @var \SplPriorityQueue<float, array{string, float}> $queue */
+        $queue = new \SplPriorityQueue();
+        foreach ($sills as $node => $sillM) {
+            $queue->insert([$node, $sillM], -$sillM);
+        }
+        while (!$queue->isEmpty()) {
+            /** @var array{string, float} $least */
+            $least = $queue->extract();
+            [$node, $sillM] = $least;
+            foreach ($sillM > $sills[$node] ? [] : $ways[$node] ?? [] as [$from, $overM]) {
+                if (max($sillM, $overM) < ($sills[$from] ?? \INF)) {
+                    $sills[$from] = max($sillM, $overM);
+                    $queue->insert([$from, $sills[$from]], -$sills[$from]);
+                }
             }
         }
 

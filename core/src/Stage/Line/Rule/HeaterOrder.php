@@ -37,11 +37,11 @@ final class HeaterOrder implements Rule
         $line = $workings->of(LineWorkings::class);
         $graph = $line->graph;
         $findings = [];
-        foreach ($graph->parts(PartKind::StorageHeater, PartKind::Exchanger) as $heater) {
+        foreach ($line->hotSections() as $section) {
+            $heater = $section->heater;
             $in = $heater->reversed ? PartPort::Out : PartPort::In;
             $pipe = $graph->pipeAt($heater, $in)?->pipe;
-            $section = HotSection::of($heater, $graph);
-            if (!$heater->figures instanceof HeaterFigures || null === $pipe || null === $section) {
+            if (!$heater->figures instanceof HeaterFigures || null === $pipe) {
                 continue;
             }
             if (PartKind::StorageHeater === $heater->kind && !HotSection::isChecked($heater, $graph)) {

@@ -27,9 +27,8 @@ final class HeaterRelief implements Rule
     {
         $line = $workings->of(LineWorkings::class);
         $findings = [];
-        foreach ($line->graph->parts(PartKind::StorageHeater, PartKind::Exchanger) as $heater) {
-            $section = HotSection::of($heater, $line->graph);
-            if (null !== $section && $section->isShut()) {
+        foreach ($line->hotSections() as $section) {
+            if ($section->isShut()) {
                 array_push($findings, ...self::reliefs($section, $workings), ...self::vessel($section, $workings));
             }
         }

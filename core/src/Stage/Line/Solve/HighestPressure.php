@@ -45,36 +45,55 @@ final readonly class HighestPressure
     ) {
     }
 
-    /** @param \Closure(LineMode): list<SolvedLine> $alone each outlet of the line run by itself at its strongest; none in modes that open none */
-    public static function over(LineGraph $graph, ModeSearch $modes, \Closure $alone): self
+    /**
+     * @param \Closure(LineMode): list<SolvedLine> $alone each outlet of the line run by itself at its strongest; none in modes that open none
+     * @param list<HotSection> $sections of the heaters
+     */
+    public static function over(LineGraph $graph, ModeSearch $modes, \Closure $alone, array $sections): self
     {
-        $standing = $ownStanding = $peaks = $own = $z = [];
+        $z = [];
         foreach ($graph->pipes as $pipe) {
             $z[$pipe->from->node] = $pipe->from->zM();
             $z[$pipe->to->node] = $pipe->to->zM();
         }
-        foreach ($modes->all() as $mode) {
-            $isMains = LineMode::MainsUse === $mode->mode || LineMode::MainsFill === $mode->mode;
+        $on = array_filter($modes->all(), static fn (FoundMode $one): bool => LineMode::MainsUse === $one->mode || LineMode::MainsFill === $one->mode);
+        $off = array_filter($modes->all(), static fn (FoundMode $one): bool => !\in_array($one, $on, true));
+        $standing = $peaks = [];
+        self::raise($standing, $peaks, $off, $graph, $modes, $alone, $z);
+        [$ownStanding, $own] = [$standing, $peaks];
+        self::raise($standing, $peaks, $on, $graph, $modes, $alone, $z);
+        if ($modes->ways()->has(LineMode::Use)) {
+            // With the first water drawn the pressure that heating brought is gone, so no shock comes on top of it.
+            $own = self::higher($own, self::heated($ownStanding, $sections, $modes, $z), [], LineMode::Use, true);
+            $peaks = [] === $on ? $own : self::higher($peaks, self::heated($standing, $sections, $modes, $z), [], LineMode::Use, true);
+        }
+        $offMains = self::onEach($graph, $own);
+        [$parts, $pipes] = [] === $on ? $offMains : self::onEach($graph, $peaks);
+
+        return new self($parts, $pipes, self::cold($standing, $sections), $offMains);
+    }
+
+    /**
+     * Raises what is known by what comes in some modes.
+     *
+     * @param array<string, float> $standing the most without a shock, by node
+     * @param array<string, PeakPressure> $peaks by node
+     * @param array<array-key, FoundMode> $in
+     * @param \Closure(LineMode): list<SolvedLine> $alone
+     * @param array<string, float> $z heights by node
+     */
+    private static function raise(array &$standing, array &$peaks, array $in, LineGraph $graph, ModeSearch $modes, \Closure $alone, array $z): void
+    {
+        $all = $modes->ways()->open->all;
+        foreach ($in as $mode) {
+            $solved = $alone($mode->mode);
+            $ways = [] === $solved ? [] : array_values(array_filter($all, static fn (Way $way): bool => $way->isOpen($mode->positions)));
             $steady = self::steady($graph, $modes, $mode, $z);
-            $ways = array_values(array_filter($modes->ways()->open->all, static fn (Way $way): bool => $way->isOpen($mode->positions)));
-            $shocks = Shocks::of($graph, $alone($mode->mode), $ways);
             foreach ($steady as $node => $kpa) {
                 $standing[$node] = max($standing[$node] ?? -\INF, $kpa);
-                if (!$isMains) {
-                    $ownStanding[$node] = max($ownStanding[$node] ?? -\INF, $kpa);
-                }
             }
-            $peaks = self::higher($peaks, $steady, $shocks, $mode->mode, false);
-            $own = $isMains ? $own : self::higher($own, $steady, $shocks, $mode->mode, false);
+            $peaks = self::higher($peaks, $steady, Shocks::of($graph, $solved, $ways), $mode->mode, false);
         }
-        // With the first water drawn the pressure that heating brought is gone, so no shock comes on top of it.
-        if ($modes->ways()->has(LineMode::Use)) {
-            $peaks = self::higher($peaks, self::heated($standing, $graph, $modes, $z), [], LineMode::Use, true);
-            $own = self::higher($own, self::heated($ownStanding, $graph, $modes, $z), [], LineMode::Use, true);
-        }
-        [$parts, $pipes] = self::onEach($graph, $peaks);
-
-        return new self($parts, $pipes, self::cold($standing, $graph), self::onEach($graph, $own));
     }
 
     /**
@@ -111,9 +130,8 @@ final readonly class HighestPressure
     private static function higher(array $peaks, array $steady, array $shocks, LineMode $mode, bool $isHeated): array
     {
         foreach ($steady as $node => $kpa) {
-            $peak = new PeakPressure(max(0.0, $kpa), $shocks[$node] ?? 0.0, $mode, $isHeated);
-            if (!isset($peaks[$node]) || $peak->kpa() > $peaks[$node]->kpa() + 1e-6) {
-                $peaks[$node] = $peak;
+            if (!isset($peaks[$node]) || max(0.0, $kpa) + ($shocks[$node] ?? 0.0) > $peaks[$node]->kpa() + 1e-6) {
+                $peaks[$node] = new PeakPressure(max(0.0, $kpa), $shocks[$node] ?? 0.0, $mode, $isHeated);
             }
         }
 
@@ -151,14 +169,15 @@ final readonly class HighestPressure
 
     /**
      * @param array<string, float> $standing
+     * @param list<HotSection> $sections
      *
      * @return array<string, float> by the id of each heater
      */
-    private static function cold(array $standing, LineGraph $graph): array
+    private static function cold(array $standing, array $sections): array
     {
         $kpa = [];
-        foreach ($graph->parts(PartKind::StorageHeater, PartKind::Exchanger) as $heater) {
-            $kpa[$heater->id] = max(0.0, $standing[self::inlet($heater)] ?? 0.0);
+        foreach ($sections as $section) {
+            $kpa[$section->heater->id] = max(0.0, $standing[self::inlet($section->heater)] ?? 0.0);
         }
 
         return $kpa;
@@ -173,24 +192,24 @@ final readonly class HighestPressure
      * With the water of every heater heated where it is shut in. What nothing relieves is a snag of its own.
      *
      * @param array<string, float> $standing the most that stands at each node cold
+     * @param list<HotSection> $sections
      * @param array<string, float> $z heights by node
      *
      * @return array<string, float> by node, where it is more
      */
-    private static function heated(array $standing, LineGraph $graph, ModeSearch $modes, array $z): array
+    private static function heated(array $standing, array $sections, ModeSearch $modes, array $z): array
     {
         $kpa = [];
-        foreach ($graph->parts(PartKind::StorageHeater, PartKind::Exchanger) as $heater) {
-            $section = HotSection::of($heater, $graph);
-            $in = self::inlet($heater);
-            if (null !== $section && isset($standing[$in]) && $section->isShut() && $section->isRelieved()) {
+        foreach ($sections as $section) {
+            $in = self::inlet($section->heater);
+            if (isset($standing[$in]) && $section->isShut() && $section->isRelieved()) {
                 $kpa[$in] = max($kpa[$in] ?? -\INF, $section->highestKpa($standing[$in]));
                 foreach ($section->nodes() as $node) {
                     $kpa[$node] = max($kpa[$node] ?? -\INF, $kpa[$in] + self::KPA_PER_M * (($z[$in] ?? 0.0) - ($z[$node] ?? 0.0)));
                 }
             }
         }
-        $spread = [] === $kpa ? [] : self::spread($kpa, $z, $modes->of(LineMode::Use), $modes->ways()->open->all);
+        $spread = [] === $kpa ? [] : self::spread($kpa, self::steps($z, $modes->of(LineMode::Use), $modes->ways()->open->all));
 
         return array_filter($spread, static fn (float $one, string $node): bool => $one > ($standing[$node] ?? -\INF) + 1e-6, \ARRAY_FILTER_USE_BOTH);
     }
@@ -236,7 +255,8 @@ final readonly class HighestPressure
                 $kpa[$part->id] = self::BLOWN_KPA;
             }
         }
-        $kpa = self::spread($kpa, $z, $mode, $ways);
+        $steps = self::steps($z, $mode, $ways);
+        $kpa = self::spread($kpa, $steps);
         if (!$mode->mode->pumps()) {
             return $kpa;
         }
@@ -247,34 +267,17 @@ final readonly class HighestPressure
             }
         }
 
-        return self::spread($kpa, $z, $mode, $ways);
+        return self::spread($kpa, $steps);
     }
 
     /**
      * @param array<string, float> $kpa where it is known, by node
-     * @param array<string, float> $z heights by node
-     * @param list<Way> $ways
+     * @param list<array{string, string, float, float}> $steps
      *
      * @return array<string, float> wherever it spreads to
      */
-    private static function spread(array $kpa, array $z, FoundMode $mode, array $ways): array
+    private static function spread(array $kpa, array $steps): array
     {
-        $steps = [];
-        foreach ($ways as $way) {
-            if ($way->isOpen($mode->positions)) {
-                $figures = $way->part?->figures;
-                foreach ($way->both ? [[$way->from, $way->to], [$way->to, $way->from]] : [[$way->from, $way->to]] as [$from, $to]) {
-                    if (isset($z[$to])) {
-                        $steps[] = [
-                            $from,
-                            $to,
-                            self::KPA_PER_M * (($z[$from] ?? 0.0) - $z[$to]),
-                            $figures instanceof RegulatorFigures ? $figures->setKpa : \INF,
-                        ];
-                    }
-                }
-            }
-        }
         for ($round = 0, $changed = true; $changed && $round < self::MOST_ROUNDS; ++$round) {
             $changed = false;
             foreach ($steps as [$from, $to, $fall, $most]) {
@@ -286,6 +289,30 @@ final readonly class HighestPressure
         }
 
         return $kpa;
+    }
+
+    /**
+     * @param array<string, float> $z heights by node
+     * @param list<Way> $ways
+     *
+     * @return list<array{string, string, float, float}> from where it spreads to where, by how much it grows, and the most that comes through
+     */
+    private static function steps(array $z, FoundMode $mode, array $ways): array
+    {
+        $steps = [];
+        foreach ($ways as $way) {
+            if ($way->isOpen($mode->positions)) {
+                $figures = $way->part?->figures;
+                foreach ($way->both ? [[$way->from, $way->to], [$way->to, $way->from]] : [[$way->from, $way->to]] as [$from, $to]) {
+                    if (isset($z[$to])) {
+                        $most = $figures instanceof RegulatorFigures ? $figures->setKpa : \INF;
+                        $steps[] = [$from, $to, self::KPA_PER_M * (($z[$from] ?? 0.0) - $z[$to]), $most];
+                    }
+                }
+            }
+        }
+
+        return $steps;
     }
 
     /** What it reaches while the battery charges; a switch stops it before. */

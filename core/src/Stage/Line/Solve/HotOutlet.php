@@ -43,7 +43,7 @@ final readonly class HotOutlet
     /** @return self|null null where no hot water comes */
     public static function of(PlannedPart $outlet, LineWorkings $line): ?self
     {
-        $heater = $line->graph->plan->line->part($line->warm->heaterOf($outlet) ?? '');
+        $heater = $line->warm->heaterOf($outlet);
         if (null === $heater || !$heater->figures instanceof HeaterFigures) {
             return null;
         }

@@ -69,7 +69,7 @@ final class LineSolver
      */
     private static function solved(LineGraph $graph, WarmWater $warm, LineCase $case, Line $line, array $rounds, array $cycling): SolvedLine
     {
-        $pipeLpm = $mixed = $kpa = $outlets = $pumps = $from = [];
+        $pipeLpm = $outlets = $pumps = $from = [];
         foreach ($graph->pipes as $index => $pipe) {
             $lpm = $line->linksLpm['pipe:'.$pipe->pipe->id] ?? 0.0;
             $pipeLpm[$index] = $lpm;
@@ -82,14 +82,8 @@ final class LineSolver
         foreach ($graph->outlets as $part) {
             if (\in_array($part->id, $case->open, true) && $part->figures instanceof OutletFigures) {
                 $outlet = $line->outlets[$part->id] ?? ['lpm' => 0.0, 'kpa' => null];
-                $mixed[$part->id] = [$outlet['lpm'], ...self::mixed($part, $graph, $warm, $line)];
-                $kpa[$part->id] = max(0.0, $outlet['kpa'] ?? 0.0);
-            }
-        }
-        foreach (HeatLimit::on($mixed, $graph, $warm) as $id => [$lpm, $c, $share]) {
-            $part = $graph->plan->line->part($id);
-            if ($part?->figures instanceof OutletFigures) {
-                $outlets[$id] = new SolvedOutlet($part, $part->figures, $lpm, $kpa[$id] ?? 0.0, $c, $share);
+                [$c, $share] = self::mixed($part, $graph, $warm, $line);
+                $outlets[] = new SolvedOutlet($part, $part->figures, $outlet['lpm'], max(0.0, $outlet['kpa'] ?? 0.0), $c, $share);
             }
         }
         foreach ($graph->pumps as $part) {
@@ -111,11 +105,26 @@ final class LineSolver
             case: $case,
             line: $line,
             pipeLpm: $pipeLpm,
-            outlets: $outlets,
+            outlets: self::byId(HeatLimit::on($outlets, $warm)),
             pumps: $pumps,
             fromLpm: $from,
             rounds: $rounds,
         );
+    }
+
+    /**
+     * @param list<SolvedOutlet> $outlets
+     *
+     * @return array<string, SolvedOutlet>
+     */
+    private static function byId(array $outlets): array
+    {
+        $all = [];
+        foreach ($outlets as $one) {
+            $all[$one->part->id] = $one;
+        }
+
+        return $all;
     }
 
     /** @return array{float, float} °C of what comes out, and how much of it is hot */

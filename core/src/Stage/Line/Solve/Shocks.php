@@ -29,6 +29,9 @@ final class Shocks
      */
     public static function of(LineGraph $graph, array $alone, array $ways): array
     {
+        if ([] === $alone) {
+            return [];
+        }
         $onward = [];
         foreach ($ways as $way) {
             foreach ($way->both ? [[$way->from, $way->to], [$way->to, $way->from]] : [[$way->from, $way->to]] as [$from, $to]) {

@@ -28,15 +28,20 @@ final readonly class WarmWater
     private const HEATERS = [PartKind::StorageHeater, PartKind::Exchanger];
 
     /** @param array<string, HotWaterFrom> $hot by the port's name */
-    private function __construct(private array $hot)
-    {
+    private function __construct(
+        private array $hot,
+        /** Whether a heater warms water only while it flows. */
+        public bool $flows,
+    ) {
     }
 
     public static function of(LineGraph $graph): self
     {
         $hot = $begins = [];
+        $flows = false;
         foreach ($graph->parts(...self::HEATERS) as $heater) {
             if ($heater->figures instanceof HeaterFigures) {
+                $flows = $flows || 0.0 === $heater->figures->litres;
                 $out = $heater->reversed ? PartPort::In : PartPort::Out;
                 array_push($begins, ...LineWalk::at($heater, [$out], new HotWaterFrom($heater, $heater->figures->hotC)));
             }
@@ -59,7 +64,7 @@ final readonly class WarmWater
             ];
         });
 
-        return new self($hot);
+        return new self($hot, $flows);
     }
 
     /** @return float|null null where no hot water comes */
@@ -74,11 +79,11 @@ final readonly class WarmWater
     }
 
     /** The heater from which the hot water of an outlet comes; null without one. */
-    public function heaterOf(PlannedPart $outlet): ?string
+    public function heaterOf(PlannedPart $outlet): ?PlannedPart
     {
         foreach ($outlet->kind->ports() as $port) {
             if (isset($this->hot[$outlet->port($port)])) {
-                return $this->hot[$outlet->port($port)]->heater->id;
+                return $this->hot[$outlet->port($port)]->heater;
             }
         }
 
