@@ -259,7 +259,6 @@ final class AssessmentTest extends TestCase
                 'line.undrained',
                 'tanks.frost-below-outlet',
                 'tanks.near-hot',
-                'tanks.open-end-spills',
                 'tanks.run-dips',
                 'use.drinking-short',
             ],

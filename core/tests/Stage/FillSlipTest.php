@@ -59,7 +59,12 @@ final class FillSlipTest extends TestCase
                 self::assertSame([], $rows);
                 continue;
             }
+            $unjoined = array_merge([], ...array_column(array_filter($assessment->findings, static fn (\stdClass $one): bool => 'tanks.unjoined' === $one->code), 'subject'));
             foreach ($plan->tanksThatHold(WaterKind::Fresh) as $tank) {
+                // What no tap reaches nobody fills.
+                if (\in_array($tank->id, $unjoined, true)) {
+                    continue;
+                }
                 $figure = static fn (string $end): float => $assessment->figures->{"tanks.{$tank->id}.{$end}"}->value;
                 $travelL = $plan->travelFillOf($tank) * $figure('full');
                 $filledL = isset($rows[$tank->id]) ? $assessment->figures->{$rows[$tank->id]}->value : 0.0;

@@ -21,6 +21,22 @@ use YardCask\Core\Tests\SamplePlans;
 /** What tilts the water in a tank, and what holds the tank. */
 final class TiltTest extends TestCase
 {
+    public function testABusIsNoVanAndARigMaySayWhatItMeets(): void
+    {
+        $bus = SamplePlans::demos()['prompt-side']->load->rig;
+        self::assertSame([0.6, -0.15, 0.15, -0.15], array_map(static fn (Tilt $tilt): float => $tilt->slope($bus), [
+            Tilt::Braking, Tilt::PullingAway, Tilt::Downhill, Tilt::LeanRight,
+        ]));
+        $van = SamplePlans::fellside()->load->rig;
+        self::assertSame([0.8, -0.3], [Tilt::Braking->slope($van), Tilt::PullingAway->slope($van)]);
+        $said = Plan::read(SamplePlans::patched(
+            SamplePlans::fellside(),
+            '[{"op":"add","path":"/load/rig/pulls_g","value":0.1},{"op":"add","path":"/load/rig/hill","value":0.05}]',
+        ))->load->rig;
+        self::assertSame([0.8, -0.1, -0.05], [Tilt::Braking->slope($said), Tilt::PullingAway->slope($said), Tilt::Uphill->slope($said)]);
+        self::assertSame(['0.1', '5'], [Tilt::PullingAway->measure($said), Tilt::Uphill->measure($said)]);
+    }
+
     /** Each surface keeps its volume, at the slope of its tilt; counted in a thousand strips. */
     public function testTheSurfaceKeepsItsVolumeAndTheRestraintHoldsTheWholeWeight(): void
     {

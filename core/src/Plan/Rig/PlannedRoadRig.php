@@ -57,12 +57,19 @@ final readonly class PlannedRoadRig implements PlannedRig, Checked
         /** All axles on the scale at once. */
         #[Measured('the whole rig, weighed', 'Whole rig, weighed', Kind::Mass, Unit::Kilogram, 100, 60000, 'Weighbridge')]
         public ?float $wholeWeighedKg = null,
+        #[Inline]
+        public RoadMovement $movement = new RoadMovement(),
     ) {
     }
 
     public function kind(): RigKind
     {
         return RigKind::Road;
+    }
+
+    public function movement(): RoadMovement
+    {
+        return $this->movement->on($this->body);
     }
 
     public function sizes(): RigSizes

@@ -52,12 +52,19 @@ final readonly class PlannedTrailer implements PlannedRig, Checked
         public LineThen $weighedWithLine,
         #[Inline]
         public Towing $towing = new Towing(),
+        #[Inline]
+        public RoadMovement $movement = new RoadMovement(),
     ) {
     }
 
     public function kind(): RigKind
     {
         return RigKind::Trailer;
+    }
+
+    public function movement(): RoadMovement
+    {
+        return $this->movement->on($this->body);
     }
 
     public function sizes(): RigSizes

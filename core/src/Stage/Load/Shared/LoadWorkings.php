@@ -196,15 +196,15 @@ final class LoadWorkings implements StageWorkings
         };
     }
 
-    /** @return list<Passage> the passages that are driven: from the travel fill, and with the waste of the stay aboard if it began brim full */
+    /** @return array<string, Passage> those that are driven, by the state they begin in: as it travels, and with the waste of a stay from brim full */
     public function roadPassages(): array
     {
-        $passages = [$this->passageFrom(RigState::Travelling)];
+        $passages = [RigState::Travelling->value => $this->passageFrom(RigState::Travelling)];
         if ($this->contents->startsBrimFull() && !$this->plan->emptiesWaste() && [] !== $this->workings->of(TanksWorkings::class)->thatTakeWaste()) {
-            $passages[] = $this->passageFrom(RigState::Travelling, true);
+            $passages[RigState::Refilled->value] = $this->passageFrom(RigState::Travelling, true);
         }
 
-        return array_values(array_filter($passages));
+        return array_filter($passages);
     }
 
     /** @return list<RigState> those that this rig comes into: it is not filled again with the waste aboard where that is emptied first */
@@ -291,9 +291,9 @@ final class LoadWorkings implements StageWorkings
     private function worstOnTheRoad(LimitName $name, float $limitKg, array $kg): Spare
     {
         $worst = new Spare($limitKg - $kg[RigState::Travelling->value], RigMoment::in(RigState::Travelling));
-        foreach ($this->roadPassages() as $passage) {
+        foreach ($this->roadPassages() as $from => $passage) {
             $limit = $passage->limit($name);
-            $worst = $worst->lesser(new Spare($limit->worstSpareKg, RigMoment::after($limit->atUsedL, $passage->usedL, RigState::Travelling)));
+            $worst = $worst->lesser(new Spare($limit->worstSpareKg, RigMoment::after($limit->atUsedL, $passage->usedL, RigState::from($from))));
         }
         foreach ([RigState::UsedUp, RigState::Dry] as $state) {
             $worst = $worst->lesser(new Spare($limitKg - $kg[$state->value], RigMoment::in($state)));

@@ -168,9 +168,9 @@ final readonly class Balance
                 $least = [$found, RigMoment::in($state)];
             }
         }
-        foreach ($this->load->roadPassages() as $passage) {
+        foreach ($this->load->roadPassages() as $from => $passage) {
             if ($passage->share->least < $least[0] - 1e-9) {
-                $least = [$passage->share->least, RigMoment::after($passage->share->leastAtUsedL, $passage->usedL, RigState::Travelling)];
+                $least = [$passage->share->least, RigMoment::after($passage->share->leastAtUsedL, $passage->usedL, RigState::from($from))];
             }
         }
 

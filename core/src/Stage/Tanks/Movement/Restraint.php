@@ -18,14 +18,15 @@ use YardCask\Core\Words\Wording;
 /** What holds a tank against braking, bends and bumps. Boats are told nothing of it. */
 final readonly class Restraint
 {
-    /** In g, against which goods on a vehicle are secured backwards and to either side; forwards as they brake. Source: EN 12195-1. */
+    /** In g, against which goods on a vehicle are secured forwards, and backwards and to either side. Source: EN 12195-1. */
+    private const FORWARD_G = 0.8;
     public const SIDEWAYS_G = 0.5;
     /** Upwards over a bump. */
     public const UPWARD_G = 1.0;
     /** Of a strap of which nobody has said it. */
     public const USUAL_ANGLE_DEG = 45.0;
     private const PULLS = [
-        'forward' => [Tilt::BRAKING_G, 'cos'],
+        'forward' => [self::FORWARD_G, 'cos'],
         'side' => [self::SIDEWAYS_G, 'cos'],
         'up' => [self::UPWARD_G, 'sin'],
     ];

@@ -6,6 +6,8 @@ namespace YardCask\Core\Stage\Tanks\Movement;
 
 use YardCask\Core\Plan\Rig\PlannedBoat;
 use YardCask\Core\Plan\Rig\PlannedRig;
+use YardCask\Core\Plan\Rig\PlannedRoadRig;
+use YardCask\Core\Plan\Rig\PlannedTrailer;
 
 /** What tilts the water in a tank, and by how much: on the road, or at sea. */
 enum Tilt: string
@@ -21,14 +23,6 @@ enum Tilt: string
     case BowDown = 'bow_down';
     case BowUp = 'bow_up';
 
-    /** In g, what goods on a vehicle are secured against forwards. Source: EN 12195-1. */
-    public const BRAKING_G = 0.8;
-    /** About what a laden van gives in first gear. */
-    public const PULLING_G = 0.3;
-    /** A steep public road. */
-    public const HILL_PERCENT = 20.0;
-    /** A pitch on a field, or a road's camber in a bend taken briskly. */
-    public const LEAN_PERCENT = 20.0;
     public const PITCH_DEG = 8.0;
 
     /** @return list<self> those that a rig meets */
@@ -51,30 +45,37 @@ enum Tilt: string
     /** How far the surface rises per length forward, or to the left. */
     public function slope(PlannedRig $rig): float
     {
-        $heel = tan(deg2rad($rig instanceof PlannedBoat ? $rig->heelsDeg() : 0.0));
+        $most = $this->most($rig);
 
         return match ($this) {
-            self::Braking => self::BRAKING_G,
-            self::PullingAway => -self::PULLING_G,
-            self::Downhill => self::HILL_PERCENT / 100,
-            self::Uphill => -self::HILL_PERCENT / 100,
-            self::LeanLeft => self::LEAN_PERCENT / 100,
-            self::LeanRight => -self::LEAN_PERCENT / 100,
-            self::HeelPort => $heel,
-            self::HeelStarboard => -$heel,
-            self::BowDown => tan(deg2rad(self::PITCH_DEG)),
-            self::BowUp => -tan(deg2rad(self::PITCH_DEG)),
+            self::Braking, self::Downhill, self::LeanLeft => $most,
+            self::PullingAway, self::Uphill, self::LeanRight => -$most,
+            self::HeelPort, self::BowDown => tan(deg2rad($most)),
+            self::HeelStarboard, self::BowUp => -tan(deg2rad($most)),
         };
     }
 
     /** How hard, how steep or how far: “0.8”, “20”. */
     public function measure(PlannedRig $rig): string
     {
+        $most = $this->most($rig);
+
         return (string) match ($this) {
-            self::Braking => self::BRAKING_G,
-            self::PullingAway => self::PULLING_G,
-            self::Downhill, self::Uphill => self::HILL_PERCENT,
-            self::LeanLeft, self::LeanRight => self::LEAN_PERCENT,
+            self::Downhill, self::Uphill, self::LeanLeft, self::LeanRight => round(100 * $most, 1),
+            default => $most,
+        };
+    }
+
+    /** In g, as a slope, or in degrees. */
+    private function most(PlannedRig $rig): float
+    {
+        $road = $rig instanceof PlannedRoadRig || $rig instanceof PlannedTrailer ? $rig->movement() : null;
+
+        return match ($this) {
+            self::Braking => $road->brakesG ?? 0.0,
+            self::PullingAway => $road->pullsG ?? 0.0,
+            self::Downhill, self::Uphill => $road->hill ?? 0.0,
+            self::LeanLeft, self::LeanRight => $road->lean ?? 0.0,
             self::HeelPort, self::HeelStarboard => $rig instanceof PlannedBoat ? $rig->heelsDeg() : 0.0,
             self::BowDown, self::BowUp => self::PITCH_DEG,
         };

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Plan\Rig;
+
+use YardCask\Core\Plan\Field\Measured;
+use YardCask\Core\Quantity\Kind;
+use YardCask\Core\Quantity\Unit;
+
+/** How hard a rig brakes and pulls away, and how steep its roads are; null for what is usual with such a rig. */
+final readonly class RoadMovement
+{
+    public const GROUP = 'Brakes and hills';
+
+    public function __construct(
+        #[Measured('how hard it brakes, in g', 'Brakes with, g', Kind::Count, Unit::One, 0.1, 1.2, self::GROUP)]
+        public ?float $brakesG = null,
+        #[Measured('how hard it pulls away, in g', 'Pulls away with, g', Kind::Count, Unit::One, 0.02, 0.6, self::GROUP)]
+        public ?float $pullsG = null,
+        #[Measured('the steepest hill', 'Steepest hill', Kind::Share, Unit::Fraction, 0.01, 0.6, self::GROUP)]
+        public ?float $hill = null,
+        #[Measured('the steepest lean to a side', 'Steepest lean', Kind::Share, Unit::Fraction, 0.01, 0.6, self::GROUP)]
+        public ?float $lean = null,
+    ) {
+    }
+
+    /** As said, or else as is usual with an outline. */
+    public function on(BodyOutline $body): self
+    {
+        $usual = self::usual($body);
+
+        return new self($this->brakesG ?? $usual->brakesG, $this->pullsG ?? $usual->pullsG, $this->hill ?? $usual->hill, $this->lean ?? $usual->lean);
+    }
+
+    /**
+     * Rules of thumb: a van stops on dry tar at 0.8 g, a bus or a train with passengers and loose things at less; in first gear a laden van
+     * gives 0.3 g, a bus half of that. A pick-up leaves the road. Lean: a pitch on a field, or a bend taken briskly.
+     */
+    private static function usual(BodyOutline $body): self
+    {
+        return match ($body) {
+            BodyOutline::Bus => new self(0.6, 0.15, 0.15, 0.15),
+            BodyOutline::Trailer => new self(0.6, 0.2, 0.2, 0.2),
+            BodyOutline::Pickup => new self(0.8, 0.3, 0.3, 0.25),
+            default => new self(0.8, 0.3, 0.2, 0.2),
+        };
+    }
+}
