@@ -32,6 +32,12 @@ final readonly class Finding
         return $this->code->keyOf($this->subject);
     }
 
+    /** Whether it is more than worth knowing, and certain. */
+    public function isGrave(): bool
+    {
+        return Severity::Watch !== $this->code->severity() && !$this->code->isDoubt();
+    }
+
     /** The name of the stage that it belongs to. */
     public function stage(): string
     {

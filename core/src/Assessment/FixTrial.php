@@ -49,8 +49,8 @@ final readonly class FixTrial
             if (null === $tried) {
                 continue;
             }
-            $brought = \count(array_filter($tried->brought, self::isGrave(...)));
-            $grave = $brought + \count(array_filter($tried->worsened, self::isGrave(...)));
+            $brought = \count(array_filter($tried->brought, static fn (Finding $one): bool => $one->isGrave()));
+            $grave = $brought + \count(array_filter($tried->worsened, static fn (Finding $one): bool => $one->isGrave()));
             // With the cause, all that came of it goes: that is worth more than a trade of one for another.
             $cost = 0 === $grave || $fix->isCorrection ? 1 : ($tried->cleared > $grave ? 2 : 3);
             $one = SentFix::proven($fix, $tried, $this->workings->wording);
@@ -68,8 +68,18 @@ final readonly class FixTrial
         };
     }
 
+    /**
+     * What a change does to the plan, whether or not it is to clear anything.
+     *
+     * @return TriedFix|null null where the plan does not take it, or where it brings something dangerous or impossible
+     */
+    public function effect(Fix $fix): ?TriedFix
+    {
+        return $this->tried($fix, null);
+    }
+
     /** @return TriedFix|null null when it does not hold */
-    private function tried(Fix $fix, Finding $finding): ?TriedFix
+    private function tried(Fix $fix, ?Finding $finding): ?TriedFix
     {
         try {
             $after = $this->workings->with($fix->patch->applyTo($this->workings->plan));
@@ -83,7 +93,7 @@ final readonly class FixTrial
             foreach ($rule->check($after) as $one) {
                 $was = $this->before[$one->key()] ?? null;
                 unset($left[$one->key()]);
-                if ($one->key() === $finding->key()) {
+                if ($one->key() === $finding?->key()) {
                     return null;
                 }
                 if (null === $was) {
@@ -101,13 +111,8 @@ final readonly class FixTrial
             }
         }
 
-        $cleared = array_filter($left, fn (Finding $one): bool => self::isGrave($one) && $finding->key() === ($this->causes->of($one) ?? $one->key()));
+        $cleared = array_filter($left, fn (Finding $one): bool => $one->isGrave() && $finding?->key() === ($this->causes->of($one) ?? $one->key()));
 
         return new TriedFix($brought, $worsened, $growth, \count($cleared));
-    }
-
-    private static function isGrave(Finding $finding): bool
-    {
-        return Severity::Watch !== $finding->code->severity() && !$finding->code->isDoubt();
     }
 }

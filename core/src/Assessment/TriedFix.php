@@ -20,4 +20,10 @@ final readonly class TriedFix
         public int $cleared,
     ) {
     }
+
+    /** Whether it brings or worsens no more than what is only worth knowing. */
+    public function isHarmless(): bool
+    {
+        return [] === array_filter([...$this->brought, ...$this->worsened], static fn (Finding $one): bool => $one->isGrave());
+    }
 }

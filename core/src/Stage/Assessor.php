@@ -23,6 +23,8 @@ use YardCask\Core\Assessment\Valve;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Catalogue\PartStock;
 use YardCask\Core\Plan\Plan;
+use YardCask\Core\Stage\Line\Sizing\LineSizing;
+use YardCask\Core\Stage\Line\Sizing\SizingOffer;
 
 /** Runs every stage over a plan. This is the list of the stages that there are. */
 final class Assessor
@@ -125,6 +127,14 @@ final class Assessor
             static fn (Finding $finding): FindingFixes => new FindingFixes($finding->key(), $trial->proven($finding)),
             array_filter($findings, static fn (Finding $finding): bool => $stage === $finding->stage()),
         ));
+    }
+
+    /** Every size of the line’s parts that can be had, tried in a plan. */
+    public static function sizes(Plan $plan, PartStock $stock): SizingOffer
+    {
+        $workings = Workings::over($plan, $stock);
+
+        return LineSizing::over($workings, new FixTrial($workings, self::findings(self::rules(), $workings), self::rules()));
     }
 
     private static function figures(Workings $workings, bool $isWhole = true): FigureSheet

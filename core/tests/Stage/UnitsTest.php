@@ -12,7 +12,6 @@ use YardCask\Core\Plan\Plan;
 use YardCask\Core\Quantity\Unit;
 use YardCask\Core\Quantity\UnitPreferences;
 use YardCask\Core\Stage\Assessor;
-use YardCask\Core\Stage\Line\Sizing\LineSizing;
 use YardCask\Core\Tests\SamplePlans;
 use YardCask\Core\Tests\Stage\Line\SampleLines;
 
@@ -34,7 +33,7 @@ final class UnitsTest extends TestCase
     public function testNothingMetricIsSaidWhereNothingMetricIsWanted(Plan $plan): void
     {
         $plan = PartFields::changed($plan, ['units' => new UnitPreferences(Unit::UsGallon, Unit::Inch, Unit::Pound, Unit::Psi, Unit::Fahrenheit)]);
-        $said = [Assessor::assess($plan, null, SampleLines::stock()), [] === $plan->line->parts ? null : LineSizing::over($plan, SampleLines::stock())];
+        $said = [Assessor::assess($plan, null, SampleLines::stock()), [] === $plan->line->parts ? null : Assessor::sizes($plan, SampleLines::stock())];
         $texts = self::texts(Json::decode(Json::encode($said)));
         self::assertGreaterThan(200, \count($texts));
         $named = [...array_column(SampleLines::stock()->parts(), 'name'), ...array_column(SampleLines::stock()->pipes(), 'name')];

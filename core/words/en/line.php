@@ -290,7 +290,7 @@ return [
     'line.sizing.filter' => 'At the end of its life the worst outlet still gets enough, and it lets no particle through that is more than twice as large as now.',
     'line.sizing.bores' => 'No faster than {speed}, and no more than {loss} lost per metre, with {together, select, yes {the outlets that run together} other {all outlets}} open.',
     'line.sizing.bores.title' => 'Pipes',
-    'line.sizing.wire' => '{amps} A over {length} there and back, with no more than 3 % lost. The fuse goes at the battery end and is no larger than the wire can carry. A licensed electrician must check the wiring; your local rules apply.',
+    'line.sizing.wire' => '{amps} A over {length} there and back, with no more than 3 % lost. The fuse goes at the battery end and is no larger than the wire can carry: here for ordinary insulation, in a bundle with others. A licensed electrician must check the wiring; your local rules apply.',
     'line.sizing.wire.title' => 'Wire and fuse for {pump}',
     'line.sizing.column.worst' => 'worst, on its own',
     'line.sizing.column.together' => 'worst, {together, select, yes {together} other {all open}}',
@@ -309,6 +309,7 @@ return [
     'line.sizing.column.smallest' => 'smallest that would do',
     'line.sizing.column.drop' => 'voltage drop',
     'line.sizing.column.share' => 'of the voltage',
+    'line.sizing.column.carries' => 'carries',
     'line.sizing.column.fuse' => 'fuse',
 
     // System types

@@ -14,11 +14,11 @@ use YardCask\Core\Input\InputReader;
 use YardCask\Core\Plan\Line\PartKind;
 use YardCask\Core\Plan\Plan;
 use YardCask\Core\Quantity\UnitPreferences;
+use YardCask\Core\Stage\Assessor;
 use YardCask\Core\Stage\Line\Drawing\OutletExtremes;
 use YardCask\Core\Stage\Line\Drawing\PairTable;
 use YardCask\Core\Stage\Line\Edit\LineEdit;
 use YardCask\Core\Stage\Line\Edit\SystemOffer;
-use YardCask\Core\Stage\Line\Sizing\LineSizing;
 use YardCask\Core\Words\Wording;
 use YardCask\Server\Catalogue\CatalogueFiles;
 use YardCask\Server\Http\JsonBody;
@@ -117,7 +117,7 @@ final readonly class LineController
     #[ProblemResponse(422, 'Not a valid plan')]
     public function sizing(Request $request): Response
     {
-        return JsonReply::of(LineSizing::over(Plan::read(JsonBody::read($request)), $this->parts->stock()));
+        return JsonReply::of(Assessor::sizes(Plan::read(JsonBody::read($request)), $this->parts->stock()));
     }
 
     #[Route('/api/line-pairs', methods: ['POST'])]

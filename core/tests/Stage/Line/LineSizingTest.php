@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace YardCask\Core\Tests\Stage\Line;
 
 use PHPUnit\Framework\TestCase;
+use YardCask\Core\Assessment\Severity;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Catalogue\PartsCsv;
 use YardCask\Core\Input\Json;
@@ -17,7 +18,6 @@ use YardCask\Core\Plan\Plan;
 use YardCask\Core\Stage\Assessor;
 use YardCask\Core\Stage\Line\Drawing\SceneDrawing;
 use YardCask\Core\Stage\Line\Sizing\Fuse;
-use YardCask\Core\Stage\Line\Sizing\LineSizing;
 use YardCask\Core\Stage\Line\Sizing\SizingRow;
 use YardCask\Core\Stage\Line\Sizing\SizingTable;
 use YardCask\Core\Tests\SamplePlans;
@@ -28,7 +28,7 @@ final class LineSizingTest extends TestCase
     /** @return array<string, SizingTable> */
     private static function tables(Plan $plan): array
     {
-        return array_column(LineSizing::over($plan, SampleLines::stock())->tables, null, 'id');
+        return array_column(Assessor::sizes($plan, SampleLines::stock())->tables, null, 'id');
     }
 
     public function testTheSmallestThatDoesItIsTheCheapestAndPutInItDoes(): void
@@ -48,6 +48,28 @@ final class LineSizingTest extends TestCase
                 }
             }
         }
+    }
+
+    /** What is marked can be put in: nothing else in the plan gets worse than worth knowing. */
+    public function testWhatIsMarkedHarmsNothingElse(): void
+    {
+        $marked = 0;
+        foreach ([...array_values(SamplePlans::demos()), ...array_map(static fn (SystemType $one): Plan => SampleLines::of($one)->plan, SystemType::cases())] as $plan) {
+            $before = array_column(Assessor::assess($plan, '-', SampleLines::stock())->findings, null, 'key');
+            foreach (self::tables($plan) as $table) {
+                foreach ($table->rows as $row) {
+                    if ((!$row->smallest && 'bores' !== $table->id) || null === $row->fix) {
+                        continue;
+                    }
+                    ++$marked;
+                    foreach (Assessor::assess($row->fix->patch->applyTo($plan), '-', SampleLines::stock())->findings as $finding) {
+                        $isHarm = Severity::Watch !== $finding->severity && !isset($before[$finding->key]) && 'load.estimate-tight' !== $finding->code;
+                        self::assertFalse($isHarm, $table->title.': '.$row->name.' brings '.$finding->title);
+                    }
+                }
+            }
+        }
+        self::assertGreaterThan(15, $marked);
     }
 
     /** What is there already is said of as the sight glass says it, whatever it is charged with. */
@@ -123,7 +145,12 @@ final class LineSizingTest extends TestCase
     {
         $table = self::tables(SamplePlans::demos()['prompt-side'])['wire-pressure-pump-1'];
         $best = array_values(array_filter($table->rows, static fn (SizingRow $row): bool => $row->smallest))[0];
-        self::assertSame(['4 mm²', '0.33 V', '15 A'], [$best->name, $best->cells[0], $best->cells[2]]);
+        self::assertSame(['4 mm²', '0.33 V', '25 A', '15 A'], [$best->name, $best->cells[0], $best->cells[2], $best->cells[3]]);
+        // 0.3 m need no more than 0.62 mm² for 3 %, and a fuse of 20 A needs 2.5 mm² bundled: 17.5 A do not do, 4 mm² carry 24.5 A.
+        $short = SampleLines::of(SystemType::Pressure)->figures('Pressure pump', ['amps' => 15.0, 'wireM' => 0.3]);
+        $table = self::tables($short->plan)['wire-pressure-pump-1'];
+        $rows = array_column($table->rows, 'does', 'name');
+        self::assertSame([false, '4 mm²'], [$rows['0.75 mm²'], array_search(true, $rows, true)]);
         self::assertSame([1.0, 5.0, 7.5, null], array_map(Fuse::forAmps(...), [0.5, 4.0, 5.9, 60.0]));
     }
 

@@ -10,6 +10,7 @@ use YardCask\Core\Catalogue\StockPipe;
 use YardCask\Core\Pipe\PipeCalculator;
 use YardCask\Core\Pipe\PipeInput;
 use YardCask\Core\Stage\Line\Edit\LineDraft;
+use YardCask\Core\Stage\Line\Graph\LinePipe;
 use YardCask\Core\Stage\Line\Solve\LineCase;
 use YardCask\Core\Words\Amount;
 use YardCask\Core\Words\Phrase;
@@ -20,6 +21,7 @@ final class BoreTable
     /** Above this velocity pipes hum; below, the most that a metre of pipe should lose. Source: DIN 1988-300, for pipes in use for short times. */
     private const MOST_MPS = 2.0;
     private const MOST_KPA_PER_M = 6.0;
+    private const MOST_TRIED = 6;
 
     /** @return list<SizingTable> none where every pipe is wide enough */
     public static function of(SizingWork $work): array
@@ -39,19 +41,19 @@ final class BoreTable
                 && $stock->tube->make->ratingKpa >= min(600.0, $pipe->pipe->tube->make->ratingKpa)
                 && $stock->tube->make->ratingC >= min(60.0, $pipe->pipe->tube->make->ratingC)
                 && self::carries($stock->tube->boreMm, $lpm);
-            $smallest = array_values(array_filter($stocks, $fits))[0] ?? null;
-            if ($lpm < 0.1 || self::carries($pipe->pipe->tube->boreMm, $lpm) || null === $smallest) {
+            if ($lpm < 0.1 || self::carries($pipe->pipe->tube->boreMm, $lpm)) {
                 continue;
             }
-            $cells = [
-                $wording->flow($lpm),
-                $wording->velocity($pipe->velocityMps($lpm)),
-                $wording->pressure(self::kpaPerM($pipe->pipe->tube->boreMm, $lpm)),
-                $smallest->name,
-            ];
-            $draft = LineDraft::of($work->workings->plan)->withBore($pipe->pipe, $smallest);
-            $label = new Phrase('line.fix.pipe-for', ['stock' => $smallest->name, 'pipe' => $pipe->phrase()]);
-            $rows[] = new SizingRow($wording->phrase($pipe->phrase()), $cells, true, false, false, SentFix::of(new Fix($label, $draft->patch()), $wording));
+            $tried = self::tried($pipe, array_values(array_filter($stocks, $fits)), $work);
+            if (null !== $tried) {
+                $cells = [
+                    $wording->flow($lpm),
+                    $wording->velocity($pipe->velocityMps($lpm)),
+                    $wording->pressure(self::kpaPerM($pipe->pipe->tube->boreMm, $lpm)),
+                    $tried[0]->name,
+                ];
+                $rows[] = new SizingRow($wording->phrase($pipe->phrase()), $cells, true, false, false, $tried[1]);
+            }
         }
 
         $wanted = $wording->text('line.sizing.bores', [
@@ -62,6 +64,25 @@ final class BoreTable
         $columns = $work->columns(['line.sizing.column.flow', 'line.sizing.column.speed', 'line.sizing.column.loss', 'line.sizing.column.smallest']);
 
         return [] === $rows ? [] : [new SizingTable('bores', $wording->text('line.sizing.bores.title'), $wanted, $columns, $rows)];
+    }
+
+    /**
+     * @param list<StockPipe> $stocks the narrowest first
+     *
+     * @return array{StockPipe, SentFix}|null the first that harms nothing else in the plan, and what lays it
+     */
+    private static function tried(LinePipe $pipe, array $stocks, SizingWork $work): ?array
+    {
+        foreach (\array_slice($stocks, 0, self::MOST_TRIED) as $stock) {
+            $draft = LineDraft::of($work->workings->plan)->withBore($pipe->pipe, $stock);
+            $fix = new Fix(new Phrase('line.fix.pipe-for', ['stock' => $stock->name, 'pipe' => $pipe->phrase()]), $draft->patch());
+            $tried = $work->trial->effect($fix);
+            if (true === $tried?->isHarmless()) {
+                return [$stock, $work->sent($fix, $tried)];
+            }
+        }
+
+        return null;
     }
 
     private static function carries(float $boreMm, float $lpm): bool

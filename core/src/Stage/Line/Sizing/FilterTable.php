@@ -36,16 +36,16 @@ final class FilterTable
             $does = null !== $old && $old->isEnough();
             $days = $daily > 0 ? $stock->figures->lifeL / $daily : null;
             $isThere = $stock->id === $filter->stock;
-            $rows[] = [$stock->make->price, new SizingRow($wording->catalogueName($stock->name), [
+            $rows[] = new SizingCandidate($stock->make->price, $wording->catalogueName($stock->name), [
                 null === $worst ? '' : $worst->part->name.' '.$wording->flow($worst->lpm),
                 null === $old ? '' : $wording->flow($old->lpm),
                 null === $days ? '' : $wording->days(round(min($days, FilterService::DAYS_A_MONTH * $stock->figures->lifeMonths))),
                 (string) round($stock->make->price),
-            ], $does, false, $isThere, $isThere ? null : $work->replacing($stock, $filter, $draft))];
+            ], $does, $isThere ? null : SizingWork::replacing($stock, $filter, $draft));
         }
 
         $columns = $work->columns(['line.sizing.column.worst', 'line.sizing.column.worn', 'line.sizing.column.lasts', 'line.sizing.column.price']);
 
-        return [SizingTable::cheapestFirst('filter-'.$filter->id, $filter->name, $wording->text('line.sizing.filter'), $columns, $rows)];
+        return [SizingTable::cheapestFirst('filter-'.$filter->id, $filter->name, $wording->text('line.sizing.filter'), $columns, $rows, $work)];
     }
 }

@@ -47,14 +47,14 @@ final class PumpTable
                 && !self::isAnyWasteful($line);
             $amps = $working?->amps();
             $starts = PumpStarts::of($line->graph->plan->line->part($pump->id) ?? $pump, $line)?->result->cyclesPerHour;
-            $rows[] = [$stock->make->price, new SizingRow($wording->catalogueName($stock->name), [
+            $rows[] = new SizingCandidate($stock->make->price, $wording->catalogueName($stock->name), [
                 null === $worst ? '' : $worst->part->name.' '.$wording->flow($worst->lpm),
                 null === $least ? '' : $least->part->name.' '.$wording->flow($least->lpm),
                 null === $amps ? '' : number_format($amps, 1).' A',
                 null === $stock->figures->noiseDb ? '' : round($stock->figures->noiseDb).' dB',
                 null === $starts ? '' : (string) min(PumpStarts::MOST_STARTS, round($starts)),
                 (string) round($stock->make->price),
-            ], $does, false, $stock->id === $pump->stock, $stock->id === $pump->stock ? null : $work->replacing($stock, $pump, $draft))];
+            ], $does, $stock->id === $pump->stock ? null : SizingWork::replacing($stock, $pump, $draft));
         }
         $isTogether = [] === $work->wanted() ? 'no' : 'yes';
         $columns = $work->columns(
@@ -71,7 +71,7 @@ final class PumpTable
 
         $wanted = $wording->text('line.sizing.pump', ['together' => $isTogether]);
 
-        return [SizingTable::cheapestFirst('pump-'.$pump->id, $pump->name, $wanted, $columns, $rows)];
+        return [SizingTable::cheapestFirst('pump-'.$pump->id, $pump->name, $wanted, $columns, $rows, $work)];
     }
 
     /** Whether an outlet gives more than is of use, alone. */

@@ -27,21 +27,25 @@ final readonly class SizingTable implements Sent
     }
 
     /**
-     * The cheapest row that does what is wanted is marked.
+     * The cheapest that does what is wanted and harms nothing else in the plan is marked.
      *
      * @param list<string> $columns
-     * @param list<array{float, SizingRow}> $rows each with its price
+     * @param list<SizingCandidate> $candidates
      */
-    public static function cheapestFirst(string $id, string $title, string $wanted, array $columns, array $rows): self
+    public static function cheapestFirst(string $id, string $title, string $wanted, array $columns, array $candidates, SizingWork $work): self
     {
-        usort($rows, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
+        usort($candidates, static fn (SizingCandidate $a, SizingCandidate $b): int => $a->price <=> $b->price);
         $found = false;
-        $sized = [];
-        foreach ($rows as [, $row]) {
-            $sized[] = new SizingRow($row->name, $row->cells, $row->does, $row->does && !$found, $row->present, $row->fix);
-            $found = $found || $row->does;
+        $rows = [];
+        foreach ($candidates as $one) {
+            $tried = null === $one->fix || !$one->does || $found ? null : $work->trial->effect($one->fix);
+            $does = $one->does && ($found || null === $one->fix || null !== $tried);
+            $smallest = $does && !$found && (null === $tried || $tried->isHarmless());
+            $fix = null === $one->fix || ($one->does && !$does) ? null : $work->sent($one->fix, $tried);
+            $rows[] = new SizingRow($one->name, $one->cells, $does, $smallest, null === $one->fix, $fix);
+            $found = $found || $smallest;
         }
 
-        return new self($id, $title, $wanted, $columns, $sized);
+        return new self($id, $title, $wanted, $columns, $rows);
     }
 }

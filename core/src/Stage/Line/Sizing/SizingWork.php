@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace YardCask\Core\Stage\Line\Sizing;
 
 use YardCask\Core\Assessment\Fix;
+use YardCask\Core\Assessment\FixTrial;
 use YardCask\Core\Assessment\SentFix;
+use YardCask\Core\Assessment\TriedFix;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Catalogue\PartStock;
 use YardCask\Core\Catalogue\StockPart;
@@ -23,8 +25,10 @@ final readonly class SizingWork
     public PartStock $stock;
     public LineWorkings $line;
 
-    public function __construct(public Workings $workings)
-    {
+    public function __construct(
+        public Workings $workings,
+        public FixTrial $trial,
+    ) {
         $this->wording = $workings->wording;
         $this->stock = $workings->stock;
         $this->line = $workings->of(LineWorkings::class);
@@ -48,11 +52,14 @@ final readonly class SizingWork
     }
 
     /** What puts a part of the catalogue in the place of another. */
-    public function replacing(StockPart $stock, PlannedPart $part, LineDraft $draft): SentFix
+    public static function replacing(StockPart $stock, PlannedPart $part, LineDraft $draft): Fix
     {
-        return SentFix::of(
-            new Fix(new Phrase('line.fix.replace', ['stock' => new CatalogueName($stock->name), 'parts' => [$part->spoken()]]), $draft->patch()),
-            $this->wording,
-        );
+        return new Fix(new Phrase('line.fix.replace', ['stock' => new CatalogueName($stock->name), 'parts' => [$part->spoken()]]), $draft->patch());
+    }
+
+    /** With what it costs, where it has been tried. */
+    public function sent(Fix $fix, ?TriedFix $tried): SentFix
+    {
+        return null === $tried ? SentFix::of($fix, $this->wording) : SentFix::proven($fix, $tried, $this->wording);
     }
 }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace YardCask\Core\Stage\Line\Sizing;
 
 use YardCask\Core\Assessment\Fix;
-use YardCask\Core\Assessment\SentFix;
 use YardCask\Core\Plan\Line\PartKind;
 use YardCask\Core\Plan\Line\PlannedPart;
 use YardCask\Core\Plan\Line\VesselFigures;
@@ -44,10 +43,7 @@ final class VesselTable
             if (null === $draft) {
                 return [];
             }
-            $fix = $isThere ? null : SentFix::of(
-                new Fix(new Phrase('line.fix.accumulator', ['stock' => new CatalogueName($stock->name), 'pump' => $pump->spoken()]), $draft->patch()),
-                $wording,
-            );
+            $label = new Phrase('line.fix.accumulator', ['stock' => new CatalogueName($stock->name), 'pump' => $pump->spoken()]);
             $cells = [
                 (string) round($perHour),
                 $wording->litres($with->result->drawdownL),
@@ -55,7 +51,8 @@ final class VesselTable
                 $wording->kg($stock->make->weightKg),
                 (string) round($stock->make->price),
             ];
-            $rows[] = [$stock->make->price, new SizingRow($wording->catalogueName($stock->name), $cells, $does, false, $isThere, $fix)];
+            $fix = $isThere ? null : new Fix($label, $draft->patch());
+            $rows[] = new SizingCandidate($stock->make->price, $wording->catalogueName($stock->name), $cells, $does, $fix);
         }
 
         $wanted = $wording->text('line.sizing.vessel', ['starts' => (string) PumpStarts::OFTEN, 'trickle' => Amount::flow(PumpStarts::TRICKLE_LPM)]);
@@ -71,6 +68,6 @@ final class VesselTable
 
         $title = $wording->text('line.sizing.vessel.title', ['pump' => $pump->spoken()]);
 
-        return [SizingTable::cheapestFirst('vessel-'.$pump->id, $title, $wanted, $columns, $rows)];
+        return [SizingTable::cheapestFirst('vessel-'.$pump->id, $title, $wanted, $columns, $rows, $work)];
     }
 }

@@ -6,6 +6,7 @@ namespace YardCask\Core\Stage\Line\Sizing;
 
 use YardCask\Core\Plan\Line\PlannedPart;
 use YardCask\Core\Plan\Line\PumpFigures;
+use YardCask\Core\Wire\Ampacity;
 use YardCask\Core\Wire\WireCalculator;
 use YardCask\Core\Wire\WireInput;
 use YardCask\Core\Words\Amount;
@@ -24,24 +25,28 @@ final class WireTable
         $wire = WireCalculator::calculate($input);
         $fuse = Fuse::forAmps($figures->amps);
         $rows = [];
+        $found = false;
         foreach (WireCalculator::SECTIONS_MM2 as $mm2) {
             $drop = WireCalculator::dropV($input, $mm2);
             if ($mm2 < $wire->areaMm2 / 3 || \count($rows) > 4) {
                 continue;
             }
-            $rows[] = new SizingRow(
-                $mm2.' mm²',
-                [number_format($drop, 2).' V', number_format(100 * $drop / $figures->volts, 1).' %', null === $fuse ? '' : $fuse.' A'],
-                $mm2 >= $wire->areaMm2,
-                $mm2 === $wire->standardMm2,
-                false,
-                null,
-            );
+            // A fuse that the wire cannot carry protects nothing.
+            $carriesA = Ampacity::bundledA($mm2);
+            $does = $mm2 >= $wire->areaMm2 && null !== $fuse && $fuse <= $carriesA;
+            $cells = [
+                number_format($drop, 2).' V',
+                number_format(100 * $drop / $figures->volts, 1).' %',
+                number_format($carriesA, 0).' A',
+                null === $fuse ? '' : $fuse.' A',
+            ];
+            $rows[] = new SizingRow($mm2.' mm²', $cells, $does, $does && !$found, false, null);
+            $found = $found || $does;
         }
 
         $wording = $work->wording;
         $wanted = $wording->text('line.sizing.wire', ['amps' => number_format($figures->amps, 1), 'length' => Amount::distance($figures->wireM)]);
-        $columns = $work->columns(['line.sizing.column.drop', 'line.sizing.column.share', 'line.sizing.column.fuse']);
+        $columns = $work->columns(['line.sizing.column.drop', 'line.sizing.column.share', 'line.sizing.column.carries', 'line.sizing.column.fuse']);
 
         return [new SizingTable('wire-'.$pump->id, $wording->text('line.sizing.wire.title', ['pump' => $pump->spoken()]), $wanted, $columns, $rows)];
     }
