@@ -27,6 +27,7 @@ final class FindingWordsTest extends TestCase
             '109.3 of 127.1 L',
             [
                 'Cut “Shower” from 3 min to 1.5 min',
+                'Plan “Shower” 0.3 times a day instead of 0.5',
                 'Fill up every 2 days',
                 'Make Tail tank 1 110 mm long | It would also mean: pulling away, water leaves through Vent of Tail tank. Worse: the rear axle is 61 kg over its limit on the road; the whole rig may be over its limit: the weights are estimated.',
                 'Add a 20 L can | Worse: the rear axle is 51 kg over its limit on the road; the whole rig may be over its limit: the weights are estimated.',

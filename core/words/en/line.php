@@ -219,6 +219,7 @@ return [
     'line.fix.as-in-catalogue' => 'Use the catalogue’s figures for {part}',
     'line.fix.own-part' => 'Keep it as your own part',
     'line.fix.cap' => 'Cap the free branch of {part}',
+    'line.fix.site-regulator' => 'Always use a regulator at the site’s tap, set to {pressure}',
     'line.fix.soften' => 'Fit a small accumulator at {part}',
     'line.fix.cut-out' => 'Let {pump} stop at {pressure}',
     'line.fix.shut-off' => 'Fit a shut-off valve at {tank}',

@@ -57,6 +57,7 @@ return [
     'use.fix.any-outlet' => 'Name no outlet for it',
     'use.fix.remove-use' => 'Remove {use}',
     'use.fix.travel-fuller' => '{rig, select, boat {Sail} other {Travel}} with {litres}',
+    'use.fix.fewer' => 'Plan “{use}” {times} times {per} instead of {times_now}',
     'use.fix.shorten' => 'Cut “{use}” from {minutes_now} to {minutes}',
     'use.fix.add-cans' => 'Add {cans, plural, one {a {litres} can} other {# cans of {litres}}}',
     'use.fix.fill-every' => 'Fill up every {days, plural, one {day} other {# days}}',

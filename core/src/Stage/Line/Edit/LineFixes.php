@@ -9,12 +9,16 @@ use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Catalogue\StockPart;
 use YardCask\Core\Catalogue\StockPipe;
 use YardCask\Core\Catalogue\UsualFor;
+use YardCask\Core\Plan\Field\PartFields;
+use YardCask\Core\Plan\Line\InletFigures;
 use YardCask\Core\Plan\Line\PartKind;
 use YardCask\Core\Plan\Line\PartPort;
 use YardCask\Core\Plan\Line\PlannedPart;
 use YardCask\Core\Plan\Line\PlannedPipe;
 use YardCask\Core\Plan\Line\PumpFigures;
+use YardCask\Core\Plan\Line\RegulatorFigures;
 use YardCask\Core\Stage\Line\LineWorkings;
+use YardCask\Core\Words\Amount;
 use YardCask\Core\Words\CatalogueName;
 use YardCask\Core\Words\Phrase;
 
@@ -143,9 +147,23 @@ final readonly class LineFixes
             if (!$next instanceof PlannedPart || PartKind::Regulator !== $next->kind) {
                 $label = new Phrase('line.fix.regulator', ['inlet' => $inlet->spoken()]);
                 array_push($fixes, ...$this->into($graph->pipeAt($inlet, PartPort::Out)?->pipe, UsualFor::MainsRegulator, $label));
+                array_push($fixes, ...$this->atTheSite($inlet));
             }
         }
 
         return $fixes;
+    }
+
+    /** @return list<Fix> a regulator at the site’s tap, which keeps the strong mains out of the hose as well */
+    private function atTheSite(PlannedPart $inlet): array
+    {
+        $set = $this->workings->stock->usual(UsualFor::MainsRegulator, null)?->figures;
+        if (!$set instanceof RegulatorFigures || !$inlet->figures instanceof InletFigures || $inlet->figures->mostKpa <= $set->setKpa) {
+            return [];
+        }
+        $label = new Phrase('line.fix.site-regulator', ['pressure' => Amount::pressure($set->setKpa)]);
+        $changed = PartFields::changed($inlet->figures, ['mostKpa' => $set->setKpa]);
+
+        return [new Fix($label, $this->draft->changed($inlet, ['figures' => $changed])->patch())];
     }
 }

@@ -64,7 +64,7 @@ final class UseShort implements Rule
             static fn (): array => array_values(array_filter([
                 ...UnjoinedTanks::allFixes(WaterKind::Fresh, $workings),
                 self::travelFuller($needL, $workings),
-                self::shortenWhatRuns($workings),
+                ...self::lessOfWhatRuns($workings),
                 TankLength::giving($brimL + $shortL / max(0.05, $brimL > 0 ? min(1.0, $aboard->usableL / $brimL) : 1.0), $workings),
                 self::addCans($workings, $shortL),
                 self::fillSooner($workings),
@@ -93,8 +93,8 @@ final class UseShort implements Rule
         );
     }
 
-    /** Shortens the largest use that runs from a tap, in steps of half a minute, down to one minute. */
-    private static function shortenWhatRuns(Workings $workings): ?Fix
+    /** @return list<Fix> the largest use that runs from a tap: shorter in steps of half a minute, down to one minute, or less often in steps of a tenth */
+    private static function lessOfWhatRuns(Workings $workings): array
     {
         $uses = $workings->plan->use->uses;
         $demands = $workings->of(UseWorkings::class)->demand()->uses;
@@ -104,7 +104,7 @@ final class UseShort implements Rule
         );
         usort($running, static fn (int $a, int $b): int => $demands[$b]->stayL <=> $demands[$a]->stayL);
         if ([] === $running) {
-            return null;
+            return [];
         }
         $index = $running[0];
         $use = $uses[$index];
@@ -112,15 +112,20 @@ final class UseShort implements Rule
             array_map(static fn (UseDemand $demand): float => Supply::Main->value === $demand->use->supply ? $demand->stayL : 0.0, $demands),
         ) - $demands[$index]->stayL;
         $leftL = $workings->of(WaterAboard::class)->usableL / (1 + $workings->plan->use->reserve) - $othersL;
-        $minutes = floor(2 * ($use->minutes ?? 0.0) * $leftL / $demands[$index]->stayL) / 2;
+        $share = $leftL / $demands[$index]->stayL;
+        $minutes = floor(2 * ($use->minutes ?? 0.0) * $share) / 2;
+        $times = floor(10 * $use->times * $share) / 10;
+        $shorter = new Phrase(
+            'use.fix.shorten',
+            ['use' => $use->name, 'minutes' => Amount::minutes($minutes), 'minutes_now' => Amount::minutes($use->minutes ?? 0.0)],
+        );
+        $fewer = new Phrase('use.fix.fewer', [
+            'use' => $use->name, 'times' => Amount::number($times), 'times_now' => Amount::number($use->times), 'per' => $use->per->word()]);
 
-        return $minutes >= 1 ? new Fix(
-            new Phrase(
-                'use.fix.shorten',
-                ['use' => $use->name, 'minutes' => Amount::minutes($minutes), 'minutes_now' => Amount::minutes($use->minutes ?? 0.0)],
-            ),
-            PlanPatch::replace('/use/uses/'.$index.'/minutes', $minutes),
-        ) : null;
+        return array_values(array_filter([
+            $minutes >= 1 ? new Fix($shorter, PlanPatch::replace('/use/uses/'.$index.'/minutes', $minutes)) : null,
+            $times > 0 ? new Fix($fewer, PlanPatch::replace('/use/uses/'.$index.'/times', $times)) : null,
+        ]));
     }
 
     /** Up to three cans in a row on the floor in the middle of the rig. */
