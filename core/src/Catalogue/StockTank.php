@@ -130,6 +130,7 @@ final readonly class StockTank
             ports: $this->ports,
             arch: $this->arch,
             levels: $this->levels,
+            stock: $this->id,
         );
         $tank = self::renamed($tank, $id, $name, $plan);
 

@@ -360,7 +360,7 @@ final class FindingWordsTest extends TestCase
             'Waste tank is full before the stay is over',
             '103 L drains into it in 5 days, and it holds 69 L. Empty it during the stay, or fit a larger one.',
             '102.5 of 69.1 L',
-            ['Make Waste tank 1 070 mm long, out of Right underfloor bay'],
+            ['Make Waste tank 1 070 mm long, out of Right underfloor bay', 'Empty Waste tank and fill up every 3 days'],
         ];
         yield 'far too large' => [
             $set('/use/days', '1').','.$set('/use/uses/5/times', '0').','.$set('/use/uses/6/times', '0'),

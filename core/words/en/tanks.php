@@ -131,7 +131,7 @@ return [
 
     // Buttons
     'tanks.fix.drain-valve' => 'Fit a valve on the drain of {tank}',
-    'tanks.fix.lower-drain' => 'Lower {port} to {height}, flush with the floor',
+    'tanks.fix.lower-drain' => '{top, select, yes {Put {port} into the rear wall, at {height}} other {Lower {port} to {height}, flush with the floor}}',
     'tanks.fix.raise-inlet' => 'Raise the inlet of {hose} to {height}',
     'tanks.fix.raise-end' => 'Raise the end of {hose} to {height}',
     'tanks.fix.raise-point' => 'Raise “{point}” of {hose} to {height}',
@@ -142,6 +142,7 @@ return [
     'tanks.fix.remove-hoses' => 'Remove {count, plural, one {{hoses}} other {these # hoses}}',
     'tanks.fix.other-face' => 'Move {port} to the {face} face',
     'tanks.fix.straighten' => 'Straighten {hose} so that it falls all the way',
+    'tanks.fix.empty-every' => 'Empty {tank} and fill up {days, plural, one {every day} other {every # days}}',
     'tanks.fix.straps' => 'Use {straps} straps on {tank}',
     'tanks.fix.free-place' => 'Move {tank} to a free place{into, select, none {} other { in {into}}}{leaves, select, none {} other {, out of {leaves}}}',
     'tanks.fix.inside' => 'Move {tank} {ways}{leaves, select, none {} other {, out of {leaves}}}',

@@ -112,7 +112,16 @@ final readonly class PlannedTank implements PlanPart, Checked
         /** Of a tank that was measured by filling it, rising; linear between them and from an empty floor to the first. */
         #[Parts(PlannedLevel::class, self::MOST_LEVELS)]
         public array $levels = [],
+        /** Null for one made to measure, or a can or a bag of which nobody has said it. */
+        #[Text('what it is called in the catalogue', Id::MAX_LENGTH)]
+        public ?string $stock = null,
     ) {
+    }
+
+    /** Whether it can be made longer or narrower; what is bought is as it is. */
+    public function isMadeToMeasure(): bool
+    {
+        return TankMounting::Fixed === $this->form && null === $this->stock;
     }
 
     public function check(InputReader $in): void

@@ -95,7 +95,7 @@ final class BoatTrim implements RuleWithThresholds
     /** @return list<Fix> */
     private static function narrowTanks(Workings $workings): array
     {
-        $largest = $workings->of(TanksWorkings::class)->largestFixed();
+        $largest = $workings->of(TanksWorkings::class)->largestMade();
         if (null === $largest) {
             return [];
         }

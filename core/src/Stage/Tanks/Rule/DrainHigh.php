@@ -51,10 +51,11 @@ final class DrainHigh implements RuleWithThresholds
     {
         $upMm = round($run->port->boreMm / 2, 1);
         $patch = PlanPatch::replace($run->portPointer().'/up_mm', $upMm);
-        if (\INF === $run->port->lowestMm()) {
+        $isOnTop = \INF === $run->port->lowestMm();
+        if ($isOnTop) {
             $patch = PlanPatch::replace($run->portPointer().'/face', 'rear')->and($patch);
         }
 
-        return new Fix(new Phrase('tanks.fix.lower-drain', ['port' => $run->port->name, 'height' => Amount::mm($upMm)]), $patch);
+        return new Fix(new Phrase('tanks.fix.lower-drain', ['port' => $run->port->name, 'height' => Amount::mm($upMm), 'top' => $isOnTop ? 'yes' : 'no']), $patch);
     }
 }

@@ -9,11 +9,13 @@ use YardCask\Core\Assessment\Fix;
 use YardCask\Core\Assessment\Measure;
 use YardCask\Core\Assessment\Rule;
 use YardCask\Core\Assessment\Workings;
+use YardCask\Core\Plan\Bays\BayPlace;
 use YardCask\Core\Plan\PlanPatch;
 use YardCask\Core\Plan\Tanks\PortRole;
 use YardCask\Core\Plan\Tanks\TankMounting;
 use YardCask\Core\Stage\Tanks\Shared\PortProposal;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
+use YardCask\Core\Stage\Tanks\Shared\TankWorking;
 use YardCask\Core\Stage\Tanks\TanksFinding;
 use YardCask\Core\Words\Phrase;
 use YardCask\Core\Words\SnagText;
@@ -36,11 +38,19 @@ final class LevelUnseen implements Rule
                 new SnagText('tanks.level-unseen.title', 'tanks.level-unseen.why', ['tank' => $tank->name]),
                 static fn (): array => array_values(array_filter([
                     PortProposal::addition(PortRole::Gauge, $working, $workings),
-                    new Fix(new Phrase('tanks.fix.see-through'), PlanPatch::replace($working->pointer().'/see_through', true)),
+                    self::seen($working, $workings),
                 ])),
             );
         }
 
         return $findings;
+    }
+
+    /** Through the wall of a tank that is slung under the floor nobody looks. */
+    private static function seen(TankWorking $working, Workings $workings): ?Fix
+    {
+        return BayPlace::UnderFloor === $workings->plan->bayOf($working->tank)?->place
+            ? null
+            : new Fix(new Phrase('tanks.fix.see-through'), PlanPatch::replace($working->pointer().'/see_through', true));
     }
 }

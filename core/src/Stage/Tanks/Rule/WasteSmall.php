@@ -10,6 +10,8 @@ use YardCask\Core\Assessment\LookAt;
 use YardCask\Core\Assessment\Measure;
 use YardCask\Core\Assessment\Rule;
 use YardCask\Core\Assessment\Workings;
+use YardCask\Core\Plan\PlanPatch;
+use YardCask\Core\Plan\Tanks\TankMounting;
 use YardCask\Core\Stage\Tanks\Shared\TankLength;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
 use YardCask\Core\Stage\Tanks\Shared\TankWorking;
@@ -42,7 +44,7 @@ final class WasteSmall implements Rule
                         'litres_held' => Amount::litres($fullL),
                         'stay' => Amount::days($workings->plan->use->days),
                     ]),
-                    static fn (): array => [self::lengthen($working, $stayL, $workings)],
+                    static fn (): array => self::ways($working, $stayL, $workings),
                     new LookAt($working->pointer().'/length_mm', new Phrase('tanks.waste-small.look')),
                 );
             }
@@ -51,10 +53,24 @@ final class WasteSmall implements Rule
         return $findings;
     }
 
-    private static function lengthen(TankWorking $working, float $stayL, Workings $workings): Fix
+    /** @return list<Fix> one made to measure longer, one more like a can, and the waste emptied sooner */
+    private static function ways(TankWorking $working, float $stayL, Workings $workings): array
     {
-        $lengthMm = ceil($working->tank->lengthMm * $stayL / $working->fullL() / self::STEP_MM) * self::STEP_MM;
+        $tank = $working->tank;
+        $fixes = [];
+        if ($tank->isMadeToMeasure()) {
+            $lengthMm = ceil($tank->lengthMm * $stayL / $working->fullL() / self::STEP_MM) * self::STEP_MM;
+            $fixes[] = TankLength::to($lengthMm, $working, $workings);
+        } elseif (TankMounting::Can === $tank->form) {
+            $count = ceil($tank->count * $stayL / $working->fullL() - 1e-9);
+            $label = new Phrase('use.fix.more-alike', ['more' => (int) ($count - $tank->count), 'tank' => $tank->name]);
+            $fixes[] = new Fix($label, PlanPatch::replace($working->pointer().'/count', $count));
+        }
+        $days = floor($workings->plan->use->days * $working->fullL() / $stayL);
+        if ($days >= 1) {
+            $fixes[] = new Fix(new Phrase('tanks.fix.empty-every', ['tank' => $tank->name, 'days' => (int) $days]), PlanPatch::replace('/use/days', $days));
+        }
 
-        return TankLength::to($lengthMm, $working, $workings);
+        return $fixes;
     }
 }

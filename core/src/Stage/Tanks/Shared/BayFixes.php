@@ -60,6 +60,9 @@ final class BayFixes
     private static function smaller(TankWorking $working, PlannedBay $bay, Workings $workings): ?Fix
     {
         $tank = $working->tank;
+        if (!$tank->isMadeToMeasure()) {
+            return null;
+        }
         $tries = [
             ['length', $tank->lengthMm, static fn (float $mm): PlannedTank => $tank->sized($mm, $tank->widthMm)],
             ['width', $tank->widthMm, static fn (float $mm): PlannedTank => $tank->sized($tank->lengthMm, $mm)],

@@ -13,7 +13,7 @@ use YardCask\Core\Quantity\Unit;
 use YardCask\Core\Words\Amount;
 use YardCask\Core\Words\Phrase;
 
-/** Making the largest fixed tank longer or shorter, in steps of 10 mm or half an inch, within the rig. */
+/** Making the largest tank that is made to measure longer or shorter, in steps of 10 mm or half an inch, within the rig. */
 final class TankLength
 {
     private const STEP_MM = 10.0;
@@ -24,7 +24,7 @@ final class TankLength
     public static function giving(float $usableL, Workings $workings): ?Fix
     {
         $tanks = $workings->of(TanksWorkings::class);
-        $ownL = $tanks->largestFixed()?->usableL() ?? 0.0;
+        $ownL = $tanks->largestMade()?->usableL() ?? 0.0;
 
         return self::times($ownL > 0 ? 1 + ($usableL - $tanks->usableL(WaterKind::Fresh)) / $ownL : 0.0, ceil(...), $workings);
     }
@@ -33,7 +33,7 @@ final class TankLength
     public static function holdingAtMost(float $fullL, Workings $workings): ?Fix
     {
         $tanks = $workings->of(TanksWorkings::class);
-        $ownL = $tanks->largestFixed()?->fullL() ?? 0.0;
+        $ownL = $tanks->largestMade()?->fullL() ?? 0.0;
 
         return self::times($ownL > 0 ? 1 - ($tanks->fullL(WaterKind::Fresh) - $fullL) / $ownL : 0.0, floor(...), $workings);
     }
@@ -41,7 +41,7 @@ final class TankLength
     /** @param callable(float): float $round */
     private static function times(float $factor, callable $round, Workings $workings): ?Fix
     {
-        $largest = $workings->of(TanksWorkings::class)->largestFixed();
+        $largest = $workings->of(TanksWorkings::class)->largestMade();
         $stepMm = Unit::Inch === $workings->plan->units->length ? self::STEP_IN_MM : self::STEP_MM;
         $lengthMm = round($round(($largest?->tank->lengthMm ?? 0.0) * $factor / $stepMm) * $stepMm, 3);
         if (null === $largest || $lengthMm < self::SHORTEST_MM) {

@@ -102,10 +102,21 @@ final class TanksWorkings implements StageWorkings
     /** The fixed fresh tank that holds most, if there is one. */
     public function largestFixed(): ?TankWorking
     {
-        $isFixed = static fn (TankWorking $working): bool => TankMounting::Fixed === $working->tank->form;
-        $fixed = array_values(array_filter($this->that(WaterKind::Fresh), $isFixed));
-        usort($fixed, static fn (TankWorking $a, TankWorking $b): int => $b->grossL() <=> $a->grossL());
+        return $this->largest(static fn (PlannedTank $tank): bool => TankMounting::Fixed === $tank->form);
+    }
 
-        return $fixed[0] ?? null;
+    /** The largest fresh tank that is made to measure, so that its size can be changed; null without one. */
+    public function largestMade(): ?TankWorking
+    {
+        return $this->largest(static fn (PlannedTank $tank): bool => $tank->isMadeToMeasure());
+    }
+
+    /** @param \Closure(PlannedTank): bool $counts */
+    private function largest(\Closure $counts): ?TankWorking
+    {
+        $all = array_values(array_filter($this->that(WaterKind::Fresh), static fn (TankWorking $working): bool => $counts($working->tank)));
+        usort($all, static fn (TankWorking $a, TankWorking $b): int => $b->grossL() <=> $a->grossL());
+
+        return $all[0] ?? null;
     }
 }
