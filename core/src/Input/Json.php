@@ -28,14 +28,29 @@ final class Json
         }
     }
 
-    /** @param int $digits of each number that has more of them, or EXACT */
+    /**
+     * @param bool $pretty as a file to be kept: in lines, and to the byte as a browser writes it
+     * @param int $digits of each number that has more of them, or EXACT
+     */
     public static function encode(mixed $value, bool $pretty = false, int $digits = self::EXACT): string
     {
         $before = ini_set('serialize_precision', (string) $digits);
         try {
-            return json_encode($value, \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | ($pretty ? \JSON_PRETTY_PRINT : 0));
+            $json = json_encode($value, \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | ($pretty ? \JSON_PRETTY_PRINT : 0));
+
+            return $pretty ? self::withoutSmallPowers($json) : $json;
         } finally {
             ini_set('serialize_precision', (string) $before);
         }
+    }
+
+    /** A browser writes 0.00005 where PHP writes 5.0e-5; what is still smaller both write as a power. */
+    private static function withoutSmallPowers(string $json): string
+    {
+        return (string) preg_replace_callback(
+            '~"(?:[^"\\\\]|\\\\.)*+"(*SKIP)(*FAIL)|(\d)(?:\.(\d+))?e-([56])\b~',
+            static fn (array $is): string => '0.'.str_repeat('0', (int) $is[3] - 1).$is[1].rtrim($is[2], '0'),
+            $json,
+        );
     }
 }

@@ -183,6 +183,13 @@ final class FindingsTest extends TestCase
             ['tanks.unvented', 'fellside', '{"op":"remove","path":"/tanks/0/ports/1"}', $set('/tanks/0/ports/0/role', 'vent'), 1],
             ['tanks.vent-low', 'fellside', $set('/runs/1/points/0/z_m', 1), $set('/runs/1/points/0/z_m', 1.03), 1],
             ['tanks.open-end-spills', 'fellside', $set('/runs/1/points/0/x_m', 4.1), $set('/runs/1/points/0/x_m', 4.6), 1],
+            [
+                'tanks.open-end-spills',
+                'fellside',
+                $set('/runs/0/points/0/z_m', 1.0).','.$set('/runs/0/end', 'door'),
+                $set('/runs/0/points/0/z_m', 1.0).','.$set('/runs/0/end', 'outside'),
+                1,
+            ],
             ['tanks.fill-low', 'fellside', $set('/runs/0/points/0/z_m', 1.06), $set('/runs/0/points/0/z_m', 1.065), 1],
             ['tanks.fill-low', 'fellside', $set('/runs/0/points/0/z_m', 1.06), $set('/runs/0/points/0/z_m', 0.4).','.$set('/runs/0/end', 'bucket'), 1],
             [

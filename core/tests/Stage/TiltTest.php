@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace YardCask\Core\Tests\Stage;
 
 use PHPUnit\Framework\TestCase;
+use YardCask\Core\Assessment\SentFinding;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Input\Json;
 use YardCask\Core\Output\Sent;
@@ -35,6 +36,19 @@ final class TiltTest extends TestCase
         ))->load->rig;
         self::assertSame([0.8, -0.1, -0.05], [Tilt::Braking->slope($said), Tilt::PullingAway->slope($said), Tilt::Uphill->slope($said)]);
         self::assertSame(['0.1', '5'], [Tilt::PullingAway->measure($said), Tilt::Uphill->measure($said)]);
+    }
+
+    public function testTheScrewCapOfACanIsShutOnTheRoad(): void
+    {
+        $vent = '{"id":"cap-vent","name":"Cap","role":"vent","face":"top","along_mm":20,"up_mm":20,"bore_mm":30,"room_mm":60,"drilled":true}';
+        $spills = static fn (string $form): array => array_filter(
+            Assessor::assess(Plan::read(SamplePlans::patched(
+                SamplePlans::fellside(),
+                '[{"op":"replace","path":"/tanks/1/form","value":"'.$form.'"},{"op":"add","path":"/tanks/1/ports/-","value":'.$vent.'}]',
+            )), '-')->findings,
+            static fn (SentFinding $one): bool => 'tanks.open-end-spills' === $one->code && \in_array('cap-vent', $one->subject, true),
+        );
+        self::assertSame([0, 1], [\count($spills('can')), \count($spills('fixed'))]);
     }
 
     /** Each surface keeps its volume, at the slope of its tilt; counted in a thousand strips. */

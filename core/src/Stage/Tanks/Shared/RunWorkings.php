@@ -8,6 +8,7 @@ use YardCask\Core\Assessment\StageWorkings;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Plan\Runs\RunEnd;
 use YardCask\Core\Plan\Tanks\PortRole;
+use YardCask\Core\Plan\Tanks\TankMounting;
 
 /** The ports of all tanks, each with its run. */
 final readonly class RunWorkings implements StageWorkings
@@ -42,16 +43,24 @@ final readonly class RunWorkings implements StageWorkings
         return array_values(array_filter($this->all, static fn (TankRun $run): bool => \in_array($run->port->role, $roles, true)));
     }
 
-    /** @return list<OpenEnd> vents, overflows, and fills that end without a cap */
+    /** @return list<OpenEnd> vents and overflows that nothing shuts, and fills that end without a cap or only behind a door, on the road */
     public function openEnds(): array
     {
-        $open = array_filter($this->all, static fn (TankRun $run): bool => match ($run->port->role) {
-            PortRole::Vent, PortRole::Overflow => true,
-            PortRole::Fill => RunEnd::Open === $run->run?->end,
-            default => false,
-        });
+        return array_values(array_map(OpenEnd::of(...), array_filter($this->all, self::isOpenOnTheRoad(...))));
+    }
 
-        return array_values(array_map(OpenEnd::of(...), $open));
+    private static function isOpenOnTheRoad(TankRun $run): bool
+    {
+        // The screw cap of a can is open only while it is filled.
+        if (null === $run->run && TankMounting::Fixed !== $run->tank->tank->form) {
+            return false;
+        }
+
+        return match ($run->port->role) {
+            PortRole::Vent, PortRole::Overflow => !\in_array($run->run?->end, [RunEnd::Cap, RunEnd::Valve], true),
+            PortRole::Fill => \in_array($run->run?->end, [RunEnd::Open, RunEnd::Door], true),
+            default => false,
+        };
     }
 
     /** How much stays in a tank that is drained, in litres: all that lies below its lowest drain, or below its outlet without one. */
