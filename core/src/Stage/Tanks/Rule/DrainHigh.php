@@ -56,6 +56,8 @@ final class DrainHigh implements RuleWithThresholds
             $patch = PlanPatch::replace($run->portPointer().'/face', 'rear')->and($patch);
         }
 
-        return new Fix(new Phrase('tanks.fix.lower-drain', ['port' => $run->port->name, 'height' => Amount::mm($upMm), 'top' => $isOnTop ? 'yes' : 'no']), $patch);
+        $with = ['port' => $run->port->name, 'height' => Amount::mm($upMm), 'top' => $isOnTop ? 'yes' : 'no'];
+
+        return new Fix(new Phrase('tanks.fix.lower-drain', $with), $patch);
     }
 }
