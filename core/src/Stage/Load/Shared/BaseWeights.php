@@ -95,13 +95,7 @@ final readonly class BaseWeights
                 ...array_map(static fn (PlannedTank $tank): array => $at(self::tank($tank), -$tank->allEmptyKg(), $tank->xM), $plan->tanks),
             );
         }
-        array_push(
-            $corrections,
-            ...array_map(
-                static fn (LineWeight $one): array => $at(self::part($one), -self::thenKg($one, $rig->weighedWithLine), $one->xM),
-                LineThen::Out === $rig->weighedWithLine ? [] : $line,
-            ),
-        );
+        $corrections[] = self::lineThen($rig->weighedWithLine, $line, $at);
         // Where the fuel tank is, nobody asks: between the axles is near enough.
         $corrections[] = $at(new Phrase('load.sum.fuel'), (1 - $rig->weighedFuel) * $rig->fuelKg, $wheelbaseM / 2);
 
@@ -116,17 +110,14 @@ final readonly class BaseWeights
     private static function onTrailer(PlannedTrailer $rig, Plan $plan, array $line): array
     {
         $axleM = $rig->axle()->xM;
-        $at = static fn (Phrase $what, float $kg, float $xM): array => [$what, -$kg, -$kg * (1 - $xM / $axleM)];
+        $at = static fn (Phrase $what, float $kg, float $xM): array => [$what, $kg, $kg * (1 - $xM / $axleM)];
 
         return [
             ...array_map(
-                static fn (PlannedTank $tank): array => $at(self::tank($tank), $tank->allEmptyKg(), $tank->xM),
+                static fn (PlannedTank $tank): array => $at(self::tank($tank), -$tank->allEmptyKg(), $tank->xM),
                 $rig->weighedWithTanks ? $plan->tanks : [],
             ),
-            ...array_map(
-                static fn (LineWeight $one): array => $at(self::part($one), self::thenKg($one, $rig->weighedWithLine), $one->xM),
-                LineThen::Out === $rig->weighedWithLine ? [] : $line,
-            ),
+            self::lineThen($rig->weighedWithLine, $line, $at),
         ];
     }
 
@@ -135,13 +126,24 @@ final readonly class BaseWeights
         return new Phrase('load.sum.tank-aboard', ['tank' => $tank->name]);
     }
 
-    private static function part(LineWeight $one): Phrase
+    /**
+     * What of the line stood on the scale, taken off.
+     *
+     * @param list<LineWeight> $line
+     * @param \Closure(Phrase, float, float): array{Phrase, float, float} $at
+     *
+     * @return array{Phrase, float, float}
+     */
+    private static function lineThen(LineThen $then, array $line, \Closure $at): array
     {
-        return new Phrase('load.sum.part-aboard', ['part' => $one->name]);
-    }
+        $what = new Phrase('load.sum.line-aboard', ['then' => $then]);
+        [$firstKg, $secondKg] = [0.0, 0.0];
+        foreach (LineThen::Out === $then ? [] : $line as $one) {
+            [, $first, $second] = $at($what, LineThen::Full === $then ? -$one->kg() : -$one->ownKg, $one->xM);
+            $firstKg += $first;
+            $secondKg += $second;
+        }
 
-    private static function thenKg(LineWeight $one, LineThen $then): float
-    {
-        return LineThen::Full === $then ? $one->kg() : $one->ownKg;
+        return [$what, $firstKg, $secondKg];
     }
 }
