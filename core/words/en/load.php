@@ -257,7 +257,7 @@ return [
     'load.sum.draught' => 'draught',
     'load.sum.driver' => 'driver aboard when weighed',
     'load.sum.tank-aboard' => '{tank} aboard when weighed',
-    'load.sum.line-aboard' => 'line aboard when weighed, {then, select, drained {drained} other {full}}',
+    'load.sum.line-aboard' => '{then, select, drained {drained} other {full}} line aboard when weighed',
     'load.sum.line' => 'The line',
     'load.sum.line-rest' => 'The rest of the line',
     'load.sum.pipes' => 'all pipes',
