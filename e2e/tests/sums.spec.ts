@@ -10,7 +10,9 @@ test("every figure opens its sum, and the sum leads to the field behind it", asy
     .getByRole("row", { name: /Rear axle, on the road/ })
     .getByRole("button", { name: "its sum" })
     .click();
-  await expect(sum).toContainText("“Rear axle, weighed” + full line aboard when weighed + Driver × place of Driver ÷ wheelbase + …");
+  await expect(sum).toContainText(
+    "“Rear axle, weighed” + full line aboard when weighed + Driver × place of Driver ÷ wheelbase + …",
+  );
   await expect(sum).toContainText("moments of every weight about the axle");
   await sum
     .getByRole("row", { name: /place of Boots, hose, flags/ })
