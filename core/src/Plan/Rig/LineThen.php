@@ -16,9 +16,9 @@ enum LineThen: string implements NamedChoice
     public function word(): string
     {
         return match ($this) {
-            self::Out => 'not fitted yet',
-            self::Drained => 'fitted, drained',
-            self::Full => 'fitted, full of water',
+            self::Out => 'not in yet',
+            self::Drained => 'in, drained',
+            self::Full => 'in, full',
         };
     }
 }

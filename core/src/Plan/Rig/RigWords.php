@@ -13,6 +13,7 @@ final readonly class RigWords
     private function __construct(
         public RigKind $kind,
         public int $axles,
+        private RoadMovement $usual,
     ) {
     }
 
@@ -24,7 +25,9 @@ final readonly class RigWords
             default => null,
         };
 
-        return new self($rig->kind(), \count($group->shares ?? [1.0]));
+        $body = $rig instanceof PlannedRoadRig || $rig instanceof PlannedTrailer ? $rig->body : BodyOutline::Boat;
+
+        return new self($rig->kind(), \count($group->shares ?? [1.0]), RoadMovement::usual($body));
     }
 
     /** The label of a measured field, with the words in braces filled in. */
@@ -37,6 +40,10 @@ final readonly class RigWords
                 [
                     '{Along}' => $this->along(),
                     '{along}' => lcfirst($this->along()),
+                    '{brakes}' => (string) $this->usual->brakesG,
+                    '{pulls}' => (string) $this->usual->pullsG,
+                    '{hill}' => (string) (100 * ($this->usual->hill ?? 0.0)),
+                    '{lean}' => (string) (100 * ($this->usual->lean ?? 0.0)),
                     '{Floor}' => $this->isBoat() ? 'Sole above keel' : 'Floor above ground',
                 ],
             );

@@ -14,13 +14,13 @@ final readonly class RoadMovement
     public const GROUP = 'Brakes and hills';
 
     public function __construct(
-        #[Measured('how hard it brakes, in g', 'Brakes with, g', Kind::Count, Unit::One, 0.1, 1.2, self::GROUP)]
+        #[Measured('how hard it brakes, in g', 'Brakes with, g (usually {brakes})', Kind::Count, Unit::One, 0.1, 1.2, self::GROUP)]
         public ?float $brakesG = null,
-        #[Measured('how hard it pulls away, in g', 'Pulls away with, g', Kind::Count, Unit::One, 0.02, 0.6, self::GROUP)]
+        #[Measured('how hard it pulls away, in g', 'Pulls away with, g (usually {pulls})', Kind::Count, Unit::One, 0.02, 0.6, self::GROUP)]
         public ?float $pullsG = null,
-        #[Measured('the steepest hill', 'Steepest hill', Kind::Share, Unit::Fraction, 0.01, 0.6, self::GROUP)]
+        #[Measured('the steepest hill', 'Steepest hill (usually {hill} %)', Kind::Share, Unit::Fraction, 0.01, 0.6, self::GROUP)]
         public ?float $hill = null,
-        #[Measured('the steepest lean to a side', 'Steepest lean', Kind::Share, Unit::Fraction, 0.01, 0.6, self::GROUP)]
+        #[Measured('the steepest lean to a side', 'Steepest lean (usually {lean} %)', Kind::Share, Unit::Fraction, 0.01, 0.6, self::GROUP)]
         public ?float $lean = null,
     ) {
     }
@@ -37,7 +37,7 @@ final readonly class RoadMovement
      * Rules of thumb: a van stops on dry tar at 0.8 g, a bus or a train with passengers and loose things at less; in first gear a laden van
      * gives 0.3 g, a bus half of that. A pick-up leaves the road. Lean: a pitch on a field, or a bend taken briskly.
      */
-    private static function usual(BodyOutline $body): self
+    public static function usual(BodyOutline $body): self
     {
         return match ($body) {
             BodyOutline::Bus => new self(0.6, 0.15, 0.15, 0.15),
