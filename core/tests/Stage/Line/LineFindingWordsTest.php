@@ -426,7 +426,7 @@ final class LineFindingWordsTest extends TestCase
         ];
         yield 'hot-short 61' => [
             'The storage heater is too small for “A long one”',
-            'It makes 22 L of water at 38 °C at best, and one time takes 22 L.',
+            'It makes 22 L of water at 38 °C at best, and each use takes 22 L.',
             '21.739 of 22.433 L',
             ['Replace the storage heater with Storage heater, 14 L, gas'],
         ];
@@ -437,7 +437,7 @@ final class LineFindingWordsTest extends TestCase
             ['Replace the plate exchanger with Flow heater, 6 kW'],
         ];
         yield 'heater-unpowered 63' => [
-            'The storage heater cannot heat where you stay',
+            'The storage heater has no power where you stay',
             'It needs a hook-up, and wild nights have none.',
             '0 of 1',
             ['Replace the storage heater with Storage heater, 5 L, 12 V', 'Replace the storage heater with Storage heater, 14 L, gas'],
@@ -449,7 +449,7 @@ final class LineFindingWordsTest extends TestCase
             ['Set the mixing valve to 43 °C'],
         ];
         yield 'relief-low 65' => [
-            'The relief valve opens before the pressure of the line is reached',
+            'The relief valve opens below the line’s normal pressure',
             'It is set to 275 kPa, and the pressure at the storage heater reaches 280 kPa even cold, so it drips all the time.',
             '275 of 280 kPa',
             [

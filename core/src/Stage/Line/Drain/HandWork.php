@@ -18,7 +18,8 @@ enum HandWork: string
     {
         return match (true) {
             PartKind::Filter === $part->kind, PartKind::Strainer === $part->kind => self::Unscrew,
-            $part->kind->isPump() => self::RunDry,
+            // One that is let into the water is lifted out of it.
+            $part->kind->isPump() && PartKind::SubmersiblePump !== $part->kind => self::RunDry,
             default => null,
         };
     }

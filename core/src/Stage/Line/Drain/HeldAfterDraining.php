@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace YardCask\Core\Stage\Line\Drain;
 
 use YardCask\Core\Plan\Line\HeaterFigures;
+use YardCask\Core\Plan\Line\PartKind;
 use YardCask\Core\Plan\Line\PartPort;
 use YardCask\Core\Plan\Line\PlannedPart;
 use YardCask\Core\Plan\Line\VesselFigures;
@@ -48,7 +49,7 @@ final class HeldAfterDraining
     public static function inPart(PlannedPart $part, DrainSills $sills): float
     {
         $litres = HeldWater::litres($part);
-        if ($litres <= 0) {
+        if ($litres <= 0 || PartKind::SubmersiblePump === $part->kind) {
             return 0.0;
         }
         if ($part->figures instanceof VesselFigures) {

@@ -8,6 +8,7 @@ use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Plan\Line\PartKind;
 use YardCask\Core\Plan\Line\PlannedPart;
 use YardCask\Core\Plan\Runs\PlannedRunPoint;
+use YardCask\Core\Stage\Line\Drain\HandWork;
 use YardCask\Core\Stage\Line\Drain\LeftWater;
 use YardCask\Core\Stage\Line\Graph\LineEnd;
 use YardCask\Core\Stage\Line\Graph\LinePipe;
@@ -205,8 +206,9 @@ final readonly class DrawnLine
         }
         foreach ($this->line->graph->pumps as $pump) {
             $isOn = $mode->mode->pumps() && $this->line->modes()->ways()->runs($pump, $mode->mode);
-            // Nobody switches off what a hand or a foot moves.
-            if ($isOn || !$pump->kind->isByHand()) {
+            $isRunDry = LineMode::Drain === $mode->mode && null !== HandWork::on($pump);
+            // Nobody switches off what a hand or a foot moves, and what is run dry is switched off after that.
+            if ($isOn || !($pump->kind->isByHand() || $isRunDry)) {
                 $is = $isOn ? ($pump->kind->isByHand() ? 'by_hand' : 'on') : 'off';
                 $steps[] = $wording->text('line.mode.pump', ['pump' => $pump->name, 'is' => $is]);
             }

@@ -14,6 +14,8 @@ use YardCask\Core\Stage\Line\OutletSupply;
 use YardCask\Core\Stage\Line\Shared\OutletFlows;
 use YardCask\Core\Stage\Line\Solve\HotOutlet;
 use YardCask\Core\Stage\Line\Solve\PumpStarts;
+use YardCask\Core\Stage\Line\Solve\StoreHeat;
+use YardCask\Core\Stage\Line\Solve\WarmWater;
 use YardCask\Core\Words\Amount;
 
 /** What is said of each outlet and of each filter. */
@@ -84,6 +86,8 @@ final readonly class LineCards
             return '';
         }
 
+        $heat = StoreHeat::of($hot->figures);
+
         return $this->workings->wording->text('line.outlet.hot', [
             'wait' => Amount::litres($hot->waitL),
             'timed' => null === $hot->waitS ? 'no' : 'yes',
@@ -92,6 +96,10 @@ final readonly class LineCards
             'stores' => null === $hot->bestMinutes || null === $hot->leastMinutes ? 'no' : 'yes',
             'least' => Amount::minutes($hot->leastMinutes ?? 0.0),
             'best' => Amount::minutes($hot->bestMinutes ?? 0.0),
+            'heats' => Amount::minutes($heat->minutes),
+            'amp_hours' => (string) round($heat->ampHours),
+            'hours' => (string) round($heat->warmHours),
+            'warm' => Amount::temperature(WarmWater::COMFORT_C),
             'exchanges' => null === $hot->trickleC ? 'no' : 'yes',
             'trickle' => Amount::flow(PumpStarts::TRICKLE_LPM),
             'hot' => Amount::temperature($hot->trickleC ?? 0.0),

@@ -21,7 +21,7 @@ final readonly class StoreHeat
         public float $minutes,
         /** From a battery of 12 V. */
         public float $ampHours,
-        /** Until it has fallen to what is comfortable on the skin; 0 where it never was warmer. */
+        /** Until it has fallen to what is comfortable on the skin; 0 where it never was warmer or holds nothing. */
         public float $warmHours,
     ) {
     }
@@ -36,7 +36,7 @@ final readonly class StoreHeat
             $figures,
             1000 * $kj / $figures->watts / 60,
             1000 * $kj / 3600 / self::BATTERY_V,
-            $riseK > $comfortK ? self::timeConstantH($figures->litres) * log($riseK / $comfortK) : 0.0,
+            $riseK > $comfortK && $figures->litres > 0 ? self::timeConstantH($figures->litres) * log($riseK / $comfortK) : 0.0,
         );
     }
 
