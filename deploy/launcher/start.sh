@@ -31,24 +31,12 @@ start() {
 }
 
 # leave_in_order: however this launcher is ended, it leaves nothing behind. Being asked to stop is no failure.
+# bash 5.2 may read a trap as the inside of the $(…) that it is about to expand: then the closing bracket ends it, and otherwise it is never read.
 leave_in_order() {
-    trap 'leave 130' INT
-    trap 'leave 129' HUP
-    trap 'leave 0' TERM
-    trap 'leave_at_exit $?' EXIT
-}
-
-# finish: ends with the status of the last command, as something that was done and not interrupted.
-finish() {
-    local status=$?
-    FINISHED=yes
-    exit "$status"
-}
-
-# bash can lose the trap of a signal that comes while it reads a $(…), and then ends with status 0.
-leave_at_exit() {
-    [ "$1" -ne 0 ] || [ -n "${FINISHED:-}" ] || leave 130
-    leave "$1"
+    trap $'leave 130\n)' INT
+    trap $'leave 129\n)' HUP
+    trap $'leave 0\n)' TERM
+    trap 'leave $?' EXIT
 }
 
 leave() {

@@ -9,7 +9,7 @@ lanes() {
     for lane in "$@"; do
         rm -f "$STATE/lane-$lane"
         (
-            trap 'end_step; exit 143' TERM
+            trap $'end_step; exit 143\n)' TERM
             LANE=$lane PASSED=0 FAILED=0
             "$lane"
             echo "$PASSED $FAILED" >"$STATE/lane-$lane"

@@ -16,7 +16,12 @@ export function installation(name: string, yardcask = YARDCASK) {
 
   /** Begins a start, and does not wait. */
   function begin(port: number): Launched {
-    const launcher = spawn(yardcask, ["start", "--port", String(port)], { env, stdio: ["ignore", "ignore", "pipe"] });
+    const launcher = spawn(yardcask, ["start", "--port", String(port)], {
+      env,
+      stdio: ["ignore", "ignore", "pipe"],
+      // A process group of its own, as a terminal gives it.
+      detached: true,
+    });
     let text = "";
     launcher.stderr!.on("data", (piece) => {
       text += piece;
@@ -31,9 +36,12 @@ export function installation(name: string, yardcask = YARDCASK) {
     return launched;
   }
 
-  /** Sends a signal to the launcher, and sees that it ends with all that it started. */
+  /** What a terminal does at Ctrl-C, or when it is closed: everything in the launcher's process group gets the signal. */
+  const interrupt = (launcher: ChildProcess, signal: NodeJS.Signals = "SIGINT") => process.kill(-launcher.pid!, signal);
+
+  /** Interrupts the launcher, and sees that it ends with all that it started. */
   async function end(launcher: ChildProcess, signal: NodeJS.Signals, status: number): Promise<void> {
-    launcher.kill(signal);
+    interrupt(launcher, signal);
     await expect.poll(() => launcher.exitCode, { timeout: 60_000 }).toBe(status);
     expect(programs()).toEqual({});
   }
@@ -57,7 +65,7 @@ export function installation(name: string, yardcask = YARDCASK) {
 
   const remove = () => rmSync(data, { recursive: true, force: true });
 
-  return { data, env, yardcask, run, begin, start, end, programs, remove };
+  return { data, env, yardcask, run, begin, start, interrupt, end, programs, remove };
 }
 
 export const PROGRAMS = ["mariadbd", "nginx", "php-fpm"];

@@ -16,7 +16,7 @@ import { FELLSIDE } from "./bench";
 import { answers, freePort, installation, PROGRAMS, pause } from "./launched";
 
 /** The launcher as a newcomer meets it. */
-const { data, env, yardcask, run, begin, start, end, programs, remove } = installation("launcher var");
+const { data, env, yardcask, run, begin, start, interrupt, end, programs, remove } = installation("launcher var");
 const DEMOS = ["Bothy", "Fellside", "Petrel", "Prompt Side"];
 const VERSION_ONE = new URL("../../core/tests/plans/fellside-version-1.json", import.meta.url).pathname;
 
@@ -115,7 +115,7 @@ test("a start that is interrupted anywhere leaves nothing behind and can simply 
   for (const wait of [30, 150, 400, 900, 1500, 2200]) {
     const { launcher, said } = begin(port);
     await pause(wait);
-    launcher.kill("SIGINT");
+    interrupt(launcher);
     await expect.poll(() => launcher.exitCode ?? launcher.signalCode, { timeout: 60_000 }).not.toBeNull();
     // Before bash has read its first lines the signal itself ends it.
     expect([130, null], said()).toContain(launcher.exitCode);
@@ -142,7 +142,7 @@ test("in a folder with an odd name it works, and interrupted while packages are 
   const first = here.begin(await freePort());
   await expect.poll(first.said, { timeout: 60_000 }).toContain("… Front-end packages");
   await pause(1500);
-  first.launcher.kill("SIGINT");
+  here.interrupt(first.launcher);
   // What fetches packages is given time to end in order, and a slow disk takes its own.
   await expect.poll(() => first.launcher.exitCode, { timeout: 120_000 }).toBe(130);
   expect(left(here.data)).toEqual([]);
