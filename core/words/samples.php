@@ -77,6 +77,7 @@ return [
     'vent' => 'Vent hose', 'line.vent' => Amount::mm(16), 'vent_above' => Amount::metres(0.1), 'vessel' => 'the accumulator', 'wait' => Amount::litres(1.3),
     'wall_usual' => Amount::pressure(10), 'warm' => Amount::temperature(38), 'wasted' => Amount::litres(2.6), 'wasted_share' => Amount::share(0.1),
     'water' => Amount::kg(62), 'ways' => ['back inside the front wall'], 'line.gravity.ways' => 'bore 12 mm: the tank 0.4 m higher', 'tanks.fix.move.ways' => ['40 mm forward'],
+    'through' => Amount::mm(140), 'wide' => Amount::mm(230), 'long' => Amount::mm(1550), 'held' => 'straps', 'under' => Amount::mm(25), 'vent' => 'Vent', 'port' => 'Vent', 'things' => ['Spare wheel', 'Fuse box'], 'any' => 'yes', 'way' => 'left', 'longer' => Amount::distance(0.4), 'line.to-place.parts' => 14,
     'weight' => Amount::kg(90), 'what' => 'Tail tank', 'when' => 'on the road', 'whole' => Amount::kg(3280),
     'why' => 'With full tanks, the rear axle is 36 kg over its limit. Each litre adds 0.86 kg there.', 'wide' => Amount::mm(420),
 ];

@@ -23,9 +23,9 @@ test("wrong input is explained in place, and nothing typed is lost", async ({ pa
   await length.press("Escape");
   await expect(length).toHaveValue("950");
 
-  await type(page, "/tanks/0/outlet_height_mm", "400");
-  await expect(alert).toContainText("must be below the overflow (345 mm)");
-  await field(page, "/tanks/0/outlet_height_mm").press("Escape");
+  await type(page, "/tanks/0/overflow_height_mm", "400");
+  await expect(alert).toContainText("is above the lid (360 mm)");
+  await field(page, "/tanks/0/overflow_height_mm").press("Escape");
   await type(page, "/tanks/0/length_mm", "3 ft 1");
   await expect(length).toHaveValue("939.8");
   await type(page, "/tanks/0/y_m", "2 ft left");

@@ -102,7 +102,7 @@ final readonly class FixTrial
                     }
                     $brought[] = $one;
                 } elseif (Severity::Watch !== $one->code->severity()) {
-                    $grown = ($one->measure->excess() - $was->measure->excess()) / max(1.0, abs($one->measure->limit));
+                    $grown = $one->measure->grownFrom($was->measure);
                     if ($grown > self::NOTHING) {
                         $worsened[] = $one;
                         $growth += $grown;

@@ -96,9 +96,10 @@ final class Workings
                 $tank->form,
                 $tank->zM,
                 $tank->outletHeightMm,
+                $tank->outlets(),
                 $tank->overflowMm(),
                 $tank->heightMm,
-                ...$isPlaced ? [$tank->xM, $tank->yM] : [],
+                ...$isPlaced ? [$tank->xM, $tank->yM, $tank->rowMm(), $tank->widthMm] : [],
             ],
             $this->plan->tanks,
         );

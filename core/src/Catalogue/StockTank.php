@@ -133,8 +133,17 @@ final readonly class StockTank
             stock: $this->id,
         );
         $tank = self::renamed($tank, $id, $name, $plan);
+        $fitted = array_map($this->refitted(...), $fitted);
 
         return PartFields::changed($tank, ['ports' => \array_slice([...$fitted, ...$tank->ports], 0, PlannedTank::MOST_PORTS)]);
+    }
+
+    /** A fitting of another tank in this one: an outlet in a side goes where this one has it. */
+    private function refitted(PlannedPort $port): PlannedPort
+    {
+        return PortRole::Outlet === $port->role && 2 !== $port->face->axis()
+            ? PartFields::changed($port, ['upMm' => $this->outletHeightMm + $port->boreMm / 2])
+            : $port;
     }
 
     /** The same tank under an id and a name that are free in a plan, as are those of its ports and of the lines of its table. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Run;
 
+use YardCask\Core\Bay\Box;
 use YardCask\Core\Input\InputReader;
 use YardCask\Core\Input\Range;
 
@@ -23,6 +24,20 @@ final readonly class RunPoint
         $in->finish();
 
         return $point;
+    }
+
+    /** Whether it is inside a box, and not on a face of it. */
+    public function isInside(Box $box): bool
+    {
+        return $this->depthMm($box) > 0;
+    }
+
+    /** How far it is inside a box, in mm to the nearest face; negative outside. */
+    public function depthMm(Box $box): float
+    {
+        $mm = [1000 * $this->xM, 1000 * $this->yM, 1000 * $this->zM];
+
+        return min(array_map(static fn (int $axis): float => min($mm[$axis] - $box->low[$axis], $box->high[$axis] - $mm[$axis]), [0, 1, 2]));
     }
 
     public function distanceM(self $other): float

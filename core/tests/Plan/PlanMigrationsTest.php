@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace YardCask\Core\Tests\Plan;
 
 use PHPUnit\Framework\TestCase;
+use YardCask\Core\Assessment\Figure;
 use YardCask\Core\Input\InvalidInput;
 use YardCask\Core\Plan\Field\PartFields;
 use YardCask\Core\Plan\Line\LinePlan;
@@ -107,6 +108,48 @@ final class PlanMigrationsTest extends TestCase
         );
         self::assertSame(6, $count);
         self::assertSame(Plan::fromJson($renamed)->toJson(), Plan::fromJson($old)->toJson());
+    }
+
+    public function testPipesOfVersionEightDrawAtPortsOfTheirTanks(): void
+    {
+        $old = (string) file_get_contents(__DIR__.'/../plans/prompt-side-version-8.json');
+        $plan = Plan::fromJson($old);
+        $outlets = array_map(static fn (PlannedTank $tank): array => array_column($tank->outlets(), 'id'), $plan->tanks);
+        self::assertSame([['outlet-1'], ['outlet-2'], [], []], $outlets);
+        $pipes = array_column($plan->line->pipes, null, 'id');
+        self::assertSame(['left.outlet-1', 'right.outlet-2'], [$pipes['pipe-1']->from, $pipes['pipe-25']->from]);
+        // The port is where the water was drawn before, and nobody has said how far its fitting stands out.
+        $port = $plan->tanks[0]->outlets()[0];
+        self::assertSame(
+            [15.0, 'ports/3/up_mm', 15.0, 225.0, 0.0],
+            [$plan->tanks[0]->outletMm(), $plan->tanks[0]->outletKey(), $port->boreMm, $port->alongMm, $port->roomMm],
+        );
+        $value = static fn (Figure $figure): float => $figure->value;
+        $now = SamplePlans::all()['prompt-side'];
+        self::assertSame(array_map($value, Assessor::assess($now)->figures), array_map($value, Assessor::assess($plan)->figures));
+        // A name and an id that are taken are not taken twice, and what is no plan is left to the reader to explain.
+        $taken = json_decode($old);
+        $taken->tanks[0]->ports[0]->name = 'Outlet';
+        $taken->tanks[0]->ports[0]->id = 'outlet-1';
+        $taken->runs = [];
+        $read = Plan::read($taken)->tanks[0]->outlets()[0];
+        self::assertSame(['outlet-2', 'Outlet 2'], [$read->id, $read->name]);
+        $broken = [
+            '/tanks/0' => static function (\stdClass $plan): void { $plan->tanks[0] = 5; },
+            '/tanks/0/ports' => static function (\stdClass $plan): void { $plan->tanks[0]->ports = 'none'; },
+            '/line/pipes/0/bore_mm' => static function (\stdClass $plan): void { $plan->line->pipes[0]->bore_mm = 'wide'; },
+            '/line/pipes/0/from' => static function (\stdClass $plan): void { $plan->line->pipes[0]->from = 7; },
+        ];
+        foreach ($broken as $pointer => $break) {
+            $plan = json_decode($old);
+            $break($plan);
+            try {
+                Plan::read($plan);
+                self::fail('This was taken.');
+            } catch (InvalidInput $e) {
+                self::assertContains($pointer, array_column($e->errors, 'pointer'));
+            }
+        }
     }
 
     public function testCansOfVersionSixThatNoPipeJoinsArePouredByHand(): void

@@ -46,7 +46,7 @@ final class PlanPatchTest extends TestCase
 
     public function testAPatchThatMakesThePlanInvalidIsRefusedWithItsPlace(): void
     {
-        foreach (['/use/days' => 0, '/tanks/0/outlet_height_mm' => 350, '/load/rig/axles/0/limit_kg' => 'much'] as $path => $value) {
+        foreach (['/use/days' => 0, '/tanks/0/ports/3/up_mm' => 360, '/load/rig/axles/0/limit_kg' => 'much'] as $path => $value) {
             try {
                 PlanPatch::replace($path, $value)->applyTo(SamplePlans::fellside());
                 self::fail($path.' was taken.');

@@ -40,8 +40,8 @@ final class PlanTest extends TestCase
         yield 'a name on two lines' => ['[{"op":"replace","path":"/name","value":"a\nb"}]', '/name', 'on one line'];
         yield 'litres and flow' => ['[{"op":"add","path":"/use/uses/0/minutes","value":3}]', '/use/uses/0/litres', 'not both'];
         yield 'outlet above overflow' => [
-            '[{"op":"replace","path":"/tanks/0/outlet_height_mm","value":350}]',
-            '/tanks/0/outlet_height_mm',
+            '[{"op":"replace","path":"/tanks/0/ports/3/up_mm","value":360}]',
+            '/tanks/0/ports/3/up_mm',
             'below the overflow',
         ];
         yield 'overflow above the lid' => [
@@ -51,7 +51,7 @@ final class PlanTest extends TestCase
         ];
         yield 'axles longer than the rig' => ['[{"op":"replace","path":"/load/rig/axles/1/x_m","value":5.5}]', '/load/rig/axles/1/x_m', 'longer than the rig'];
         yield 'half a person' => ['[{"op":"replace","path":"/use/crew","value":3.5}]', '/use/crew', 'People are counted whole: 3 or 4, not 3.5.'];
-        yield 'a newer version' => ['[{"op":"replace","path":"/version","value":9}]', '/version', 'newer Yard Cask'];
+        yield 'a newer version' => ['[{"op":"replace","path":"/version","value":10}]', '/version', 'newer Yard Cask'];
         yield 'no plan' => ['[{"op":"replace","path":"/format","value":"shopping-list"}]', '/format', 'not a plan'];
     }
 

@@ -24,7 +24,7 @@ final class TypedTextTest extends TestCase
             ['/use/reserve', '1/8', 0.125],
             ['/load/rig/axles/1/x_m', '3300', 3.3],
             ['/tanks/0/length_mm', '25 m', '“25 m” was read as 25 000 mm; a tank’s length can be from 20 mm to 4 000 mm.'],
-            ['/tanks/0/outlet_height_mm', '350 mm', '“350 mm” was read as 350 mm. The outlet (350 mm) must be below the overflow (345 mm).'],
+            ['/tanks/0/ports/3/up_mm', '360 mm', '“360 mm” was read as 360 mm. The outlet (352.5 mm) must be below the overflow (345 mm).'],
             ['/tanks/9/length_mm', '900', 'There is no measured field here.'],
             ['/tanks/0/travel_fill', '60', 0.6],
             ['/load/rig/axles/0/weighed_kg', '1.350', '“1.350” is far from the 1 442 kg next to it. Is it 1 350 kg or 1.35 kg?'],

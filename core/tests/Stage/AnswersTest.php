@@ -220,7 +220,7 @@ final class AnswersTest extends TestCase
             ['', 'half', 'shut', 'half'],
             [$weighed.',{"op":"replace","path":"/load/travel_fill","value":0.2}', 'half', 'open', 'half'],
             [
-                '{"op":"replace","path":"/load/rig/axles/1/limit_kg","value":2000},{"op":"replace","path":"/tanks/0/outlet_height_mm","value":15}',
+                '{"op":"replace","path":"/load/rig/axles/1/limit_kg","value":2000},{"op":"replace","path":"/tanks/0/ports/3/up_mm","value":22.5}',
                 'half',
                 'half',
                 'open',

@@ -258,6 +258,7 @@ final class AssessmentTest extends TestCase
                 'line.starts-often',
                 'line.undrained',
                 'tanks.frost-below-outlet',
+                'tanks.hose-near-hot',
                 'tanks.near-hot',
                 'tanks.run-dips',
                 'use.drinking-short',

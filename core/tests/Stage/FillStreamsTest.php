@@ -169,7 +169,7 @@ final class FillStreamsTest extends TestCase
     {
         $lpm = static function (?float $mm): float {
             $gravity = self::filled(SystemType::Gravity);
-            $plan = null === $mm ? $gravity : PlanPatch::replace('/tanks/0/ports', [self::breather($mm)])->applyTo($gravity);
+            $plan = null === $mm ? $gravity : PlanPatch::append('/tanks/0/ports', self::breather($mm))->applyTo($gravity);
             $line = Workings::over($plan)->of(LineWorkings::class);
 
             return $line->alone($line->graph->outlets[0])->outlets[$line->graph->outlets[0]->id]->lpm;

@@ -94,7 +94,7 @@ final class FindingsTest extends TestCase
                 $set('/load/rig/gross_limit_kg', 2980),
                 0,
             ],
-            ['load.rear-over-full', 'van', $van.$set('/load/rig/axles/1/limit_kg', 1430).','.$set('/load/travel_fill', 0.3), $set('/load/travel_fill', 0.3), 1],
+            ['load.rear-over-full', 'van', $van.$set('/load/rig/axles/1/limit_kg', 1430).','.$set('/load/travel_fill', 0.3), $set('/load/travel_fill', 0.3), 0],
             [
                 'load.front-over-full',
                 'van',
@@ -181,6 +181,15 @@ final class FindingsTest extends TestCase
             ['tanks.frost-below-outlet', 'fellside', $set('/tanks/2/outlet_height_mm', 10), $set('/tanks/2/outlet_height_mm', 3), 0],
             ['tanks.port-blocked', 'fellside', $set('/tanks/0/ports/2/room_mm', 80), $set('/tanks/0/ports/2/room_mm', 55), 1],
             ['tanks.unvented', 'fellside', '{"op":"remove","path":"/tanks/0/ports/1"}', $set('/tanks/0/ports/0/role', 'vent'), 1],
+            ['tanks.hose-obstructed', 'fellside', $thing('clear', 4.025, -0.89, 1.08), $thing('clear', 4.025, -0.75, 1.08), 1],
+            ['tanks.hose-near-hot', 'fellside', $thing('hot', 4.2, -0.9, 1.2), $thing('hot', 4.3, -0.9, 1.2), 0],
+            [
+                'tanks.vent-submerged',
+                'fellside',
+                $set('/tanks/0/ports/1/face', 'left').','.$set('/tanks/0/ports/1/up_mm', 330),
+                $set('/tanks/0/ports/1/face', 'left').','.$set('/tanks/0/ports/1/up_mm', 340),
+                1,
+            ],
             ['tanks.vent-low', 'fellside', $set('/runs/1/points/0/z_m', 1), $set('/runs/1/points/0/z_m', 1.03), 1],
             ['tanks.open-end-spills', 'fellside', $set('/runs/1/points/0/x_m', 4.1), $set('/runs/1/points/0/x_m', 4.6), 1],
             [
@@ -344,6 +353,12 @@ final class FindingsTest extends TestCase
             array_values(array_diff(self::grave($mended), self::grave($plan))),
             $where.$fix->label.' brings something dangerous or impossible.',
         );
+        $tanks = array_column($mended->tanks, null, 'id');
+        foreach ($plan->tanks as $tank) {
+            $now = $tanks[$tank->id] ?? $tank;
+            self::assertTrue(null === $plan->bayOf($tank) || null !== $mended->bayOf($now), $where.$fix->label.' takes '.$tank->name.' out of its bay.');
+            self::assertGreaterThanOrEqual(\count($tank->ports), \count($now->ports), $where.$fix->label.' drops a fitting of '.$tank->name.'.');
+        }
         foreach (self::worsened($plan, $mended) as $title) {
             self::assertNotNull($fix->cost, "$where{$fix->label} does not say: $title");
         }
@@ -371,7 +386,7 @@ final class FindingsTest extends TestCase
         $worse = [];
         foreach (self::found($mended) as $finding) {
             $was = $before[$finding->key] ?? null;
-            if (Severity::Watch !== $finding->severity && 'load.estimate-tight' !== $finding->code && (null === $was || $finding->measure->excess() > $was->measure->excess() + 2e-4 * max(1.0, abs($finding->measure->limit)))) {
+            if (Severity::Watch !== $finding->severity && 'load.estimate-tight' !== $finding->code && (null === $was || $finding->measure->grownFrom($was->measure) > 2e-4)) {
                 $worse[] = $finding->title;
             }
         }

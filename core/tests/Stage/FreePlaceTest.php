@@ -68,7 +68,7 @@ final class FreePlaceTest extends TestCase
 
     public function testATankIsMovedPastOneThatStandsInItsWay(): void
     {
-        $plan = Plan::read(SamplePlans::patched(SamplePlans::fellside(), '[{"op":"replace","path":"/tanks/1/x_m","value":3.3}]'));
+        $plan = Plan::read(SamplePlans::patched(SamplePlans::fellside(), '[{"op":"replace","path":"/tanks/1/x_m","value":3.3},{"op":"remove","path":"/tanks/0/bay"}]'));
         $moved = self::fix($plan, 'load.rear-over', 'Move Tail tank')->patch->applyTo($plan);
         self::assertLessThanOrEqual(3.3 - 0.25 - 0.475, $moved->tanks[0]->xM, 'Not into the cans, which stand where it would have been enough.');
         self::assertSame(-0.78, $moved->tanks[0]->yM);

@@ -126,7 +126,7 @@ final class PortsTest extends TestCase
     {
         $plan = SamplePlans::fellside();
         $gauge = new PlannedPort('g', 'Gauge', PortRole::Gauge, Face::Top, 100.0, 50.0, 20.0, 60.0, true);
-        $tank = PartFields::changed($plan->tanks[0], ['outletHeightMm' => $outletMm, 'ports' => [...$plan->tanks[0]->ports, $gauge]]);
+        $tank = PartFields::changed($plan->tanks[0], ['outletHeightMm' => $outletMm, 'ports' => [$gauge]]);
         $workings = Workings::over(PartFields::changed($plan, ['tanks' => [$tank, ...\array_slice($plan->tanks, 1)]]));
         $said = str_replace("\u{A0}", ' ', implode("\n", Handling::words($workings->of(TanksWorkings::class)->all()[0], $workings)));
         self::assertStringContainsString($words, $said);

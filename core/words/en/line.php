@@ -203,6 +203,17 @@ return [
     'line.dead-leg.title' => '{litres} is wasted before {outlet} runs warm',
     'line.dead-leg.why' => 'That much water is in the pipes from {heater}{timed, select, yes { ({seconds} s of running)} other {}}, and it goes cold every time.',
     'line.dead-leg.meaning' => 'More than {dead_leg} is wasted before hot water arrives.',
+    'line.obstructed.title' => '{what} goes through {thing}',
+    'line.obstructed.title.part' => '{what} is inside {thing}',
+    'line.obstructed.why' => 'Straight from point to point, {through} of it is inside. Move one of them, or enter the points that the pipe passes on its way round.',
+    'line.obstructed.why.part' => 'By its place, its middle is {through} inside. Move one of them, or measure again.',
+    'line.obstructed.meaning' => 'A part or a pipe of the line goes through something in a bay, or something fixed in the rig.',
+    'line.near-hot.title' => '{what} is too close to {thing}',
+    'line.near-hot.why' => 'They are {apart} apart. Pipe softens and cold water gets warm: keep {apart_least}, or the distance that the maker asks for, or fit a shield that a licensed fitter has approved.',
+    'line.near-hot.meaning' => 'A part or a pipe of the line is less than {hot_apart} from something that gets hot.',
+    'line.over-dry.title' => '{what} is above {thing}',
+    'line.over-dry.why' => 'A weeping joint would drip onto it. Keep water beside or below electrics, or fit a tray with a drain between them. A qualified electrician decides whether that is enough.',
+    'line.over-dry.meaning' => 'A part or a pipe of the line is above something that must stay dry.',
     'line.stagnant.title' => '{litres} never moves upstream of {cap}',
     'line.stagnant.why' => 'Standing water goes stale and taints the rest. Cap the branch where it leaves the line, or remove it.',
     'line.stagnant.meaning' => 'More than {stagnant} of water never moves, in a pipe that ends at a cap.',
@@ -214,6 +225,7 @@ return [
 
     // Buttons
     'line.fix.remove' => 'Remove {part}',
+    'line.fix.move-part' => 'Move {part} {by} {way, select, forward {forward} back {back} left {to the left} right {to the right} up {up} other {down}}',
     'line.fix.turn' => 'Turn {part} round',
     'line.fix.replace' => 'Replace {parts} with {stock}',
     'line.fix.as-in-catalogue' => 'Use the catalogue’s figures for {part}',
@@ -272,6 +284,7 @@ return [
     'line.scene.pump' => '{pump} runs at {flow} and {pressure}{powered, select, yes {, {amps} A} other {}}{cycles, select, yes {, starting and stopping} other {}}',
     'line.stair.title' => 'Pressure along the way to {outlet}, {unit}',
     'line.peak.when' => '{mode}{shocked, select, yes {, outlet shut suddenly} other {}}',
+    'line.to-place' => '{parts, plural, one {# part has} other {# parts have}} no place in the rig yet{any, select, yes {, so nobody checks whether {parts, plural, one {it and its pipes} other {they and their pipes}} keep clear of {things}} other {}}. Choose a part above and say where it stands, along and across.',
     'line.to-measure' => '{pipe}, from {from} to {to}: assumed to be {length}',
     'line.gravity.title' => '{outlet}, by gravity alone',
     'line.gravity.bore' => 'bore {bore}',
@@ -321,6 +334,7 @@ return [
 
     // What an edit of the line is refused with
     'line.input.too-many' => 'A line has at most {parts} parts and {pipes} pipes.',
+    'line.input.no-outlet' => '{tank} has as many ports as it can have: take one out first, on Tanks.',
     'line.input.no-tee' => 'The catalogue has no tee to branch off with.',
     'line.input.other-kind' => '{stock} cannot replace {part}: it is a {kind}.',
     'line.input.at-an-end' => '{part} is at an end, or connects more than two pipes. Remove it and branch it off elsewhere.',

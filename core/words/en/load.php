@@ -118,7 +118,7 @@ return [
     'load.tyre-over.meaning' => 'On the road a wheel carries more than its tyre allows.',
 
     // Buttons
-    'load.fix.narrow-tank' => 'Make {tank} half as wide and twice as long{placed, select, free {, amidships} other {}}{leaves, select, none {} other {, out of {leaves}}}',
+    'load.fix.narrow-tank' => 'Make {tank} {wide} wide and {long} long{placed, select, free {, amidships} other {}}',
     'load.fix.inside' => 'Put {load} inside',
     'load.fix.add-seats' => 'Add {seats, plural, one {a seat} other {# seats}}',
     'load.fix.add-load' => 'Add a load',
@@ -126,8 +126,8 @@ return [
     'load.fix.remove-axle' => 'Remove {axle}',
     'load.fix.travel' => '{rig, select, boat {Sail} other {Travel}} with {litres}',
     'load.fix.travel-split' => '{rig, select, boat {Sail} other {Travel}} with {litres}: {split}',
-    'load.fix.move-along' => 'Move {what} {by} {way, select, forward {forward} other {back}}{leaves, select, none {} other {, out of {leaves}}}',
-    'load.fix.move-across' => 'Move {what} to {to}{leaves, select, none {} other {, out of {leaves}}}',
+    'load.fix.move-along' => 'Move {what} {by} {way, select, forward {forward} other {back}}',
+    'load.fix.move-across' => 'Move {what} to {to}',
     'load.new-seat' => 'Person {number}',
     'load.new-load' => 'Another load',
 

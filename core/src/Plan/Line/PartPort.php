@@ -20,7 +20,7 @@ enum PartPort: string implements NamedChoice
     case Right = 'right';
     case Hot = 'hot';
     case Cold = 'cold';
-    /** Of a tank: where water is drawn. */
+    /** Of a tank: one of its outlets, where water is drawn. */
     case Outlet = 'outlet';
     /** Of a tank: where water falls in at its top. */
     case Inlet = 'inlet';

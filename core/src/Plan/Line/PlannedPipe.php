@@ -21,7 +21,8 @@ final readonly class PlannedPipe implements PlanPart
     use WrittenAsDeclared;
 
     public const MOST_POINTS = 12;
-    private const LONGEST_PORT = Id::MAX_LENGTH + 8;
+    /** An id, and the name of a port of a part or the id of one of a tank. */
+    public const LONGEST_PORT = 2 * Id::MAX_LENGTH + 1;
 
     /** @param list<PlannedRunPoint> $points */
     public function __construct(
@@ -29,7 +30,7 @@ final readonly class PlannedPipe implements PlanPart
         public string $id,
         #[Text('the pipe’s name', Text::LONGEST_NAME)]
         public string $name,
-        /** “pump.out”: a part or a tank, and its port. */
+        /** “pump.out”, “tank.outlet-1”: a part or a tank, and its port. */
         #[Text('the port it begins at: “pump.out”', self::LONGEST_PORT)]
         public string $from,
         #[Text('the port it leads to: “tap.in”', self::LONGEST_PORT)]

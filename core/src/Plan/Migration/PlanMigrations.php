@@ -30,6 +30,7 @@ final readonly class PlanMigrations
                 5 => SystemTypes::migrated(...),
                 6 => static fn (\stdClass $old): \stdClass => PouredCans::migrated(WholePeople::migrated($old)),
                 7 => LineWhenWeighed::migrated(...),
+                8 => OutletPorts::migrated(...),
             ],
         );
     }

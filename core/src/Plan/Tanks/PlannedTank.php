@@ -28,7 +28,7 @@ final readonly class PlannedTank implements PlanPart, Checked
     use WrittenAsDeclared;
 
     public const MOST_ALIKE = 20;
-    public const MOST_PORTS = 12;
+    public const MOST_PORTS = 13;
     public const MOST_LEVELS = 60;
     /** Of a tank's inside, so much at most goes to baffles and loose filling. */
     private const MOST_BAFFLED = 0.9;
@@ -59,6 +59,7 @@ final readonly class PlannedTank implements PlanPart, Checked
         public float $widthMm,
         #[Measured('a tank’s height', 'Height', Kind::Length, Unit::Millimetre, 20, 2000)]
         public float $heightMm,
+        /** Where no outlet sits in a side or in the floor: that of a tube through the lid, or of the tap of a can. */
         #[Measured('the outlet’s height above the tank’s floor', 'Outlet at', Kind::Length, Unit::Millimetre, 0, 2000)]
         public float $outletHeightMm,
         #[Measured('the overflow’s height above the tank’s floor', 'Overflow at', Kind::Length, Unit::Millimetre, 1, 2000)]
@@ -86,19 +87,21 @@ final readonly class PlannedTank implements PlanPart, Checked
         /** Null where it stands anywhere else in the rig. */
         #[Text('the bay that it is in: its id', Id::MAX_LENGTH)]
         public ?string $bay = null,
-        /** Besides outlet and overflow. */
         #[Parts(PlannedPort::class, self::MOST_PORTS)]
         public array $ports = [],
         /** Into how many cells baffles with holes divide its length; null without any. */
         #[Measured('into how many cells its baffles divide it', 'Cells', Kind::Count, Unit::One, 1, 40)]
         public ?float $baffleCells = null,
+        /** Null where nobody has said it: then straps. */
+        #[Choice('Held by')]
+        public ?HeldBy $heldBy = null,
         /** Which share its restraint evenly. */
-        #[Measured('how many straps or brackets hold it', 'Straps', Kind::Count, Unit::One, 1, 40)]
+        #[Measured('how many straps or brackets hold it', 'Straps or brackets', Kind::Count, Unit::One, 1, 40)]
         public ?float $straps = null,
         #[Measured('the angle of a strap above the floor', 'Strap angle', Kind::Angle, Unit::Degree, 10, 80)]
         public ?float $strapAngleDeg = null,
         /** As its maker, or that of the weakest screw or rivet nut behind it, says: nobody else knows. */
-        #[Measured('what one strap with its fixings is rated for', 'Each strap holds', Kind::Mass, Unit::Kilogram, 1, 20000)]
+        #[Measured('what one strap or bracket with its fixings is rated for', 'Each holds', Kind::Mass, Unit::Kilogram, 1, 20000)]
         public ?float $strapHoldsKg = null,
         /** Short pieces of tube or balls, which calm the water as baffles do. */
         #[Measured('the share that loose filling takes', 'Loose filling takes', Kind::Share, Unit::Fraction, 0, 0.5)]
@@ -129,8 +132,8 @@ final readonly class PlannedTank implements PlanPart, Checked
         if ($this->overflowMm() > $this->heightMm) {
             $in->fail($this->overflowKey(), \sprintf('The overflow (%s mm) is above the lid (%s mm).', $this->overflowMm(), $this->heightMm));
         }
-        if ($this->outletHeightMm >= $this->overflowMm()) {
-            $in->fail('outlet_height_mm', \sprintf('The outlet (%s mm) must be below the overflow (%s mm).', $this->outletHeightMm, $this->overflowMm()));
+        if ($this->outletMm() >= $this->overflowMm()) {
+            $in->fail($this->outletKey(), \sprintf('The outlet (%s mm) must be below the overflow (%s mm).', $this->outletMm(), $this->overflowMm()));
         }
         foreach (['count' => $this->count, 'baffle_cells' => $this->baffleCells, 'straps' => $this->straps] as $key => $number) {
             if (null !== $number && floor($number) !== $number) {
@@ -170,7 +173,7 @@ final readonly class PlannedTank implements PlanPart, Checked
     /** One of those alike, for the tank calculator. */
     public function tankInput(): TankInput
     {
-        return new TankInput($this->inside(), $this->outletHeightMm, $this->overflowMm(), $this->baffledFraction());
+        return new TankInput($this->inside(), $this->outletMm(), $this->overflowMm(), $this->baffledFraction());
     }
 
     /** The level at which it overflows: the lower edge of an overflow in its side, or else the measured height. */
@@ -192,13 +195,51 @@ final readonly class PlannedTank implements PlanPart, Checked
     /** The lowest overflow port in its sides, which sets its overflow level; null without one. */
     public function overflowPort(): ?int
     {
+        return $this->lowestPort(PortRole::Overflow, static fn (PlannedPort $port): bool => 2 !== $port->face->axis());
+    }
+
+    /** The level below which no outlet draws. */
+    public function outletMm(): float
+    {
+        $heights = array_map($this->drawsFromMm(...), $this->outlets());
+
+        return [] === $heights ? $this->outletHeightMm : min($heights);
+    }
+
+    /** The level below which an outlet draws nothing: its lower edge, or where the tube through the lid ends. */
+    public function drawsFromMm(PlannedPort $outlet): float
+    {
+        return Face::Top === $outlet->face ? $this->outletHeightMm : $outlet->lowestMm();
+    }
+
+    /** The key under which the height of its outlet stands. */
+    public function outletKey(): string
+    {
+        $index = $this->outletPort();
+
+        return null === $index ? 'outlet_height_mm' : 'ports/'.$index.'/'.(Face::Bottom === $this->ports[$index]->face ? 'face' : 'up_mm');
+    }
+
+    /** The lowest outlet, where that is in a side or in the floor; null where the tank’s outlet height says it. */
+    public function outletPort(): ?int
+    {
+        $lowest = $this->lowestPort(PortRole::Outlet, static fn (PlannedPort $port): bool => Face::Top !== $port->face);
+
+        return null === $lowest || $this->ports[$lowest]->lowestMm() > $this->outletMm() ? null : $lowest;
+    }
+
+    /** @return list<PlannedPort> */
+    public function outlets(): array
+    {
+        return array_values(array_filter($this->ports, static fn (PlannedPort $port): bool => PortRole::Outlet === $port->role));
+    }
+
+    /** @param callable(PlannedPort): bool $counts */
+    private function lowestPort(PortRole $role, callable $counts): ?int
+    {
         $lowest = null;
         foreach ($this->ports as $index => $port) {
-            if (
-                PortRole::Overflow === $port->role
-                && 2 !== $port->face->axis()
-                && (null === $lowest || $port->lowestMm() < $this->ports[$lowest]->lowestMm())
-            ) {
+            if ($role === $port->role && $counts($port) && (null === $lowest || $port->lowestMm() < $this->ports[$lowest]->lowestMm())) {
                 $lowest = $index;
             }
         }

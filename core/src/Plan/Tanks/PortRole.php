@@ -6,9 +6,11 @@ namespace YardCask\Core\Plan\Tanks;
 
 use YardCask\Core\Input\NamedChoice;
 
-/** What a port of a tank is for. The outlet stands with the tank itself. */
+/** What a port of a tank is for. */
 enum PortRole: string implements NamedChoice
 {
+    /** A pipe of the line draws here; through a lid, by a tube down to the tank’s outlet height. */
+    case Outlet = 'outlet';
     case Fill = 'fill';
     case Vent = 'vent';
     case Drain = 'drain';

@@ -63,6 +63,9 @@ enum LineFinding: string implements FindingCode
     case Scald = 'line.scald';
     case DeadLeg = 'line.dead-leg';
     case Stagnant = 'line.stagnant';
+    case Obstructed = 'line.obstructed';
+    case NearHot = 'line.near-hot';
+    case OverDry = 'line.over-dry';
     case StockChanged = 'line.stock-changed';
 
     public function severity(): Severity
@@ -88,6 +91,6 @@ enum LineFinding: string implements FindingCode
 
     public function isImpossible(): bool
     {
-        return self::PipeLost === $this || self::PortTwice === $this;
+        return self::PipeLost === $this || self::PortTwice === $this || self::Obstructed === $this;
     }
 }

@@ -85,7 +85,7 @@ final class LineStage implements Stage
             new Rule\JointWeak(), new Rule\TooHot(), new Rule\ModeTroubles(), new Rule\MainsUnwatched(),
             new Rule\SinkUnder(), new Rule\FlowWrong(), new Rule\SuctionHigh(), new Rule\PumpUnstopped(), new Rule\CutOutHigh(),
             new Rule\PumpSwitches(), new Rule\FilterServices(), new Rule\NotForDrinking(), new Rule\HotWater(), new Rule\TooLittleHeat(), new Rule\Undrained(),
-            new Rule\Stagnant(), new Rule\StockChanged(),
+            new Rule\Stagnant(), new Rule\LineInTheWay(), new Rule\StockChanged(),
         ];
     }
 

@@ -47,7 +47,7 @@ final readonly class TankVolumeTerms
     {
         [$label, $mm, $key] = match ($name) {
             'height' => ['tanks.sum.height', $this->tank->heightMm, 'height_mm'],
-            'outlet' => ['tanks.sum.outlet', $this->tank->outletHeightMm, 'outlet_height_mm'],
+            'outlet' => ['tanks.sum.outlet', $this->tank->outletMm(), $this->tank->outletKey()],
             'overflow' => ['tanks.sum.overflow', $this->tank->overflowMm(), $this->tank->overflowKey()],
             default => throw new \LogicException('A tank has no '.$name.'.'),
         };

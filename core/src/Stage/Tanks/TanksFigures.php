@@ -113,11 +113,11 @@ final readonly class TanksFigures
     {
         $tank = $working->tank;
         $shape = $tank->tankInput()->shape;
-        $depthMm = $tank->overflowMm() - $tank->outletHeightMm;
+        $depthMm = $tank->overflowMm() - $tank->outletMm();
         $below = static fn (float $levelMm): float => $shape->litresBelow($levelMm) * (1 - $tank->baffledFraction()) - $working->volume->belowOutletL;
 
         return array_map(
-            static fn (TankMark $mark): float => $tank->count * ($below($tank->outletHeightMm + $mark->fraction * $depthMm) - $mark->usableL),
+            static fn (TankMark $mark): float => $tank->count * ($below($tank->outletMm() + $mark->fraction * $depthMm) - $mark->usableL),
             $working->volume->marks,
         );
     }

@@ -29,12 +29,15 @@ enum TanksFinding: string implements FindingCode
     case Sealed = 'tanks.sealed';
     case Unvented = 'tanks.unvented';
     case VentLow = 'tanks.vent-low';
+    case VentSubmerged = 'tanks.vent-submerged';
     case OpenEndSpills = 'tanks.open-end-spills';
     case FillLow = 'tanks.fill-low';
     case RunDips = 'tanks.run-dips';
     case DrainHigh = 'tanks.drain-high';
     case WaterOverDry = 'tanks.over-dry';
     case TankNearHot = 'tanks.near-hot';
+    case HoseObstructed = 'tanks.hose-obstructed';
+    case HoseNearHot = 'tanks.hose-near-hot';
     case FillBacksUp = 'tanks.fill-backs-up';
     case VentThin = 'tanks.vent-thin';
     case DrainMissing = 'tanks.drain-missing';
@@ -79,6 +82,7 @@ enum TanksFinding: string implements FindingCode
                 self::TanksCollide,
                 self::TankOutOfBay,
                 self::TankObstructed,
+                self::HoseObstructed,
                 self::OpeningSmall,
                 self::DoorSmall,
             ],

@@ -120,6 +120,7 @@ final class TanksStage implements Stage
         return [
             new Rule\TankUnjoined(), new Rule\TankOversized(), new Rule\WastedHeights(), new Rule\TankOutside(), new Rule\TankTooLow(), new Rule\TanksCollide(),
             new Rule\TankOutOfBay(), new Rule\TankObstructed(), new Rule\OpeningSmall(), new Rule\WaterOverDry(), new Rule\TankNearHot(),
+            new Rule\HoseInTheWay(), new Rule\VentSubmerged(),
             new Rule\FrostBelowOutlet(), new Rule\BayGuessed(), new Rule\PortBlocked(), new Rule\Sealed(),
             new Rule\Unvented(), new Rule\VentLow(),
             new Rule\OpenEndSpills(), new Rule\FillLow(), new Rule\RunDips(), new Rule\DrainHigh(), new Rule\FillBacksUp(), new Rule\VentThin(),

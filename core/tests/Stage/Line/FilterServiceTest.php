@@ -36,7 +36,7 @@ final class FilterServiceTest extends TestCase
         $filled = SampleLines::of(SystemType::FilteredFill)->plan;
         self::assertSame('filled', self::of($filled)->passes());
         self::assertEqualsWithDelta(self::dailyL($filled), self::of($filled)->litresADay(), 1e-9);
-        $used = SampleLines::of(SystemType::PressureAccumulator)->after('header.outlet', 'filter-carbon-10')->plan;
+        $used = SampleLines::of(SystemType::PressureAccumulator)->after('header.header-outlet', 'filter-carbon-10')->plan;
         self::assertSame('used', self::of($used)->passes());
         self::assertEqualsWithDelta(self::dailyL($used), self::of($used)->litresADay(), 1e-9);
     }

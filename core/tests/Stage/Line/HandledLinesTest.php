@@ -79,9 +79,9 @@ final class HandledLinesTest extends TestCase
         yield 'a pump that feeds itself' => [SystemType::Pressure, ['pressure-pump-1.out' => 'pressure-pump-1.in']];
         yield 'a pump that feeds itself behind a tank' => [
             SystemType::Pressure,
-            ['header.outlet' => 'tee-1.a', 'tee-1.b' => 'pressure-pump-1.in', 'pressure-pump-1.out' => 'tee-1.c'],
+            ['header.header-outlet' => 'tee-1.a', 'tee-1.b' => 'pressure-pump-1.in', 'pressure-pump-1.out' => 'tee-1.c'],
         ];
-        yield 'a tee that leads into itself' => [SystemType::Pressure, ['header.outlet' => 'tee-1.a', 'tee-1.b' => 'tee-1.c']];
+        yield 'a tee that leads into itself' => [SystemType::Pressure, ['header.header-outlet' => 'tee-1.a', 'tee-1.b' => 'tee-1.c']];
         yield 'a heater behind itself' => [SystemType::StorageHeater, ['storage-heater-1.out' => 'storage-heater-1.in']];
         yield 'a vessel and a heater in a ring' => [
             SystemType::StorageHeater,

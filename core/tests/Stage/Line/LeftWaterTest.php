@@ -155,7 +155,7 @@ final class LeftWaterTest extends TestCase
             'parts' => array_map(self::part(...), ['check non_return 0.9', ...$parts]),
             'pipes' => array_map(
                 static fn (string $pipe, int $index): object => self::pipe($pipe, $index, array_column(array_map(self::part(...), ['check non_return 0.9', ...$parts]), 'z_m', 'id')),
-                [$document->tanks[0]->id.'.outlet check.in'.$sag, ...$pipes],
+                [$document->tanks[0]->id.'.'.$document->tanks[0]->id.'-outlet check.in'.$sag, ...$pipes],
                 range(0, \count($pipes)),
             ),
         ];

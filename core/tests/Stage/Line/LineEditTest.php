@@ -12,6 +12,10 @@ use YardCask\Core\Plan\Line\LinePlan;
 use YardCask\Core\Plan\Line\PlannedPipe;
 use YardCask\Core\Plan\Line\SystemType;
 use YardCask\Core\Plan\Plan;
+use YardCask\Core\Plan\Tanks\Face;
+use YardCask\Core\Plan\Tanks\PlannedPort;
+use YardCask\Core\Plan\Tanks\PlannedTank;
+use YardCask\Core\Plan\Tanks\PortRole;
 use YardCask\Core\Stage\Line\Edit\LineEdit;
 use YardCask\Core\Stage\Line\Edit\SystemLine;
 use YardCask\Core\Stage\Line\Edit\SystemOffer;
@@ -51,9 +55,40 @@ final class LineEditTest extends TestCase
         // Behind a port from which a pipe leads it goes into that pipe.
         $plan = self::done(['do' => 'after', 'port' => 'foot-pump-1.out', 'part' => 'non-return-12'], $plan);
         self::assertSame(
-            ['cans.outlet strainer-1.in', 'strainer-1.out foot-pump-1.in', 'foot-pump-1.out non-return-1.in', 'non-return-1.out tap-1.in'],
+            ['cans.cans-outlet strainer-1.in', 'strainer-1.out foot-pump-1.in', 'foot-pump-1.out non-return-1.in', 'non-return-1.out tap-1.in'],
             array_map(static fn (PlannedPipe $pipe): string => $pipe->from.' '.$pipe->to, $plan->line->pipes),
         );
+    }
+
+    /** Where the maker allows a low hole it goes there; else at the outlet's height on a side with room; of a can through its cap. */
+    public function testATankThatHasNoOutletGetsOneWhenAPipeIsJoined(): void
+    {
+        $plan = PartFields::changed(SampleLines::of(SystemType::CanFoot)->plan, ['line' => LinePlan::none()]);
+        $bare = static fn (string $id, array $changes): Plan => PartFields::changed($plan, ['tanks' => array_map(
+            static fn (PlannedTank $tank): PlannedTank => PartFields::changed($tank, $id === $tank->id ? ['ports' => [], ...$changes] : []),
+            $plan->tanks,
+        )]);
+        $edit = static fn (string $id): array => ['do' => 'after', 'port' => $id.'.outlet', 'part' => 'strainer-foot'];
+        $drawn = static fn (string $id, array $changes = []): Plan => self::done($edit($id), $bare($id, $changes));
+        $port = static fn (Plan $done, string $id): PlannedPort => array_column($done->tanks, null, 'id')[$id]->outlets()[0];
+        $cans = $drawn('cans');
+        self::assertSame([Face::Top, 'cans.outlet-1'], [$port($cans, 'cans')->face, $cans->line->pipes[0]->from]);
+        $header = $drawn('header');
+        self::assertSame([Face::Right, 10.0, 60.0], [$port($header, 'header')->face, $port($header, 'header')->lowestMm(), $port($header, 'header')->roomMm]);
+        self::assertSame(10.0, array_column($header->tanks, null, 'id')['header']->outletMm());
+        $spare = static fn (float $upMm, float $boreMm): array => ['ports' => [
+            new PlannedPort('spare-1', 'Low', PortRole::Spare, Face::Right, 200.0, $upMm, $boreMm, 60.0, false),
+        ]];
+        $used = $drawn('header', $spare(20.0, 13.0));
+        self::assertSame(['spare-1', true, 'header.spare-1'], [$port($used, 'header')->id, $port($used, 'header')->drilled, $used->line->pipes[0]->from]);
+        // Too high, or too narrow for a pipe.
+        foreach ([$spare(40.0, 13.0), $spare(20.0, 12.0)] as $unfit) {
+            self::assertSame('outlet-1', $port($drawn('header', $unfit), 'header')->id);
+        }
+        $full = ['ports' => array_fill(0, PlannedTank::MOST_PORTS, $port($header, 'header'))];
+        $full['ports'] = array_map(static fn (PlannedPort $one, int $of): PlannedPort => PartFields::changed($one, ['id' => 'vent-'.$of, 'role' => PortRole::Vent]), $full['ports'], array_keys($full['ports']));
+        $this->expectExceptionMessage('as many ports as it can have');
+        $drawn('header', $full);
     }
 
     /** @return iterable<string, array{array<string, string>, string, string}> */

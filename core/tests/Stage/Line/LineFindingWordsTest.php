@@ -499,6 +499,42 @@ final class LineFindingWordsTest extends TestCase
             '0.008 of 0 L',
             ['Fit a relief valve upstream of the plate exchanger', 'Fit an expansion vessel upstream of the plate exchanger'],
         ];
+        yield 'obstructed 71' => [
+            'The pipe from the bowl strainer to the pressure pump goes through Spare wheel',
+            'Straight from point to point, 300 mm of it is inside. Move one of them, or enter the points that the pipe passes on its way round.',
+            '1 of 0',
+            [
+                'Lead the pipe from the bowl strainer to the pressure pump under Spare wheel (23 mm longer)',
+                'Lead the pipe from the bowl strainer to the pressure pump to the left of Spare wheel (46 mm longer)',
+                'Lead the pipe from the bowl strainer to the pressure pump to the right of Spare wheel (46 mm longer)',
+            ],
+        ];
+        yield 'obstructed 72' => [
+            'The pressure pump is inside Spare wheel',
+            'By its place, its middle is 100 mm inside. Move one of them, or measure again.',
+            '1 of 0',
+            ['Move the pressure pump 160 mm up', 'Move the pressure pump 210 mm back'],
+        ];
+        yield 'near-hot 73' => [
+            'The pipe from the bowl strainer to the pressure pump is too close to Spare wheel',
+            'They are 100 mm apart. Pipe softens and cold water gets warm: keep 150 mm, or the distance that the maker asks for, or fit a shield that a licensed fitter has approved.',
+            '100 of 150 mm',
+            [
+                'Lead the pipe from the bowl strainer to the pressure pump to the left of Spare wheel (11 mm longer)',
+                'Lead the pipe from the bowl strainer to the pressure pump under Spare wheel (143 mm longer)',
+                'Lead the pipe from the bowl strainer to the pressure pump over Spare wheel (254 mm longer)',
+            ],
+        ];
+        yield 'over-dry 74' => [
+            'The pressure pump is above Spare wheel',
+            'A weeping joint would drip onto it. Keep water beside or below electrics, or fit a tray with a drain between them. A qualified electrician decides whether that is enough.',
+            '1 of 0',
+            [
+                'Move the pressure pump 210 mm forward',
+                'Move the pressure pump 210 mm back',
+                'Move the pressure pump 210 mm to the left',
+            ],
+        ];
     }
 
     /** @param list<string> $fixes */

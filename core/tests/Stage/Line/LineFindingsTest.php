@@ -15,6 +15,7 @@ use YardCask\Core\Plan\Line\PartKind;
 use YardCask\Core\Plan\Line\PartMake;
 use YardCask\Core\Plan\Line\PumpFigures;
 use YardCask\Core\Plan\Line\SystemType;
+use YardCask\Core\Plan\Load\ThingNeed;
 use YardCask\Core\Plan\Plan;
 use YardCask\Core\Plan\Tanks\TankMounting;
 use YardCask\Core\Stage\Assessor;
@@ -40,10 +41,11 @@ final class LineFindingsTest extends TestCase
         $switched = SampleLines::of(SystemType::CanSwitched);
         $petrel = SampleLines::of(SystemType::Pressure, 'petrel');
         $two = $pressure->tanked('cans', ['form' => TankMounting::Fixed]);
-        $twoPumps = $two->after('cans.outlet', 'foot-4');
+        $twoPumps = $two->after('cans.cans-outlet', 'foot-4');
         $clamped = $storage->tubed('Storage heater', 'out', ['joint' => Joint::Clamp]);
         $filled = SampleLines::of(SystemType::FilteredFill);
         $carbon = $pressure->into('Galley tap', 'in', 'filter-carbon-10');
+        $placed = $pressure->changed('Pressure pump', ['xM' => 2.0, 'yM' => 0.0, 'zM' => 0.9])->changed('Bowl strainer', ['xM' => 3.6, 'yM' => 0.0, 'zM' => 0.9]);
         $rows = [
             ['port-loose', $pressure, $pressure->cut('Basin tap', 'in'), 1],
             ['pipe-lost', $pressure, $pressure->piped('Basin tap', 'in', ['to' => 'ghost.in']), 1],
@@ -144,6 +146,10 @@ final class LineFindingsTest extends TestCase
             // Shut in without a relief valve, a vessel of 0.35 L does not take up what 10 L expand by.
             ['heater-closed', $storage->without('Relief valve'), $storage->without('Relief valve')->figures('Expansion vessel', ['volumeL' => 0.35]), 1],
             ['heater-closed', $exchanger, $exchanger->without('Relief valve'), 1],
+            ['obstructed', $placed, $placed->thing(ThingNeed::Clear, 2.8, 0.0, 0.8), 2],
+            ['obstructed', $placed, $placed->thing(ThingNeed::Clear, 2.0, 0.0, 0.7), 1],
+            ['near-hot', $placed, $placed->thing(ThingNeed::Hot, 2.8, 0.25, 0.8), 1],
+            ['over-dry', $placed, $placed->thing(ThingNeed::Dry, 2.0, 0.0, 0.46), 1],
         ];
         foreach ($rows as $number => $row) {
             yield $row[0].' '.$number => ['line.'.$row[0], $row[1], $row[2], $row[3]];

@@ -14,6 +14,8 @@ use YardCask\Core\Plan\Line\PlannedPart;
 use YardCask\Core\Plan\Line\PlannedPipe;
 use YardCask\Core\Plan\Line\PumpPoint;
 use YardCask\Core\Plan\Line\SystemType;
+use YardCask\Core\Plan\Load\PlannedThing;
+use YardCask\Core\Plan\Load\ThingNeed;
 use YardCask\Core\Plan\Plan;
 use YardCask\Core\Plan\Tanks\PlannedTank;
 use YardCask\Core\Stage\Assessor;
@@ -163,7 +165,24 @@ final readonly class SampleLines
     {
         $tee = self::stock()->part('tee-12') ?? throw new \LogicException('tee-12');
 
+        foreach ($this->plan->tanks as $one) {
+            if ($tank === $one->id.'.outlet') {
+                [$outlet, $draft] = LineDraft::of($this->plan)->outletOf($one) ?? throw new \LogicException($tank);
+
+                return new self($draft->branchedTo($this->pipe($name, $port), $tee, $outlet)->plan());
+            }
+        }
+
         return new self(LineDraft::of($this->plan)->branchedTo($this->pipe($name, $port), $tee, $tank)->plan());
+    }
+
+    /** With something in the rig, 300 mm long, wide and high. */
+    public function thing(ThingNeed $need, float $xM, float $yM, float $zM): self
+    {
+        $thing = new PlannedThing('thing-1', 'Spare wheel', $need, 300.0, 300.0, 300.0, $xM, $yM, $zM);
+        $load = PartFields::changed($this->plan->load, ['things' => [...$this->plan->load->things, $thing]]);
+
+        return new self(PartFields::changed($this->plan, ['load' => $load]));
     }
 
     /** @param array<string, mixed> $changes to a tank, by its id */

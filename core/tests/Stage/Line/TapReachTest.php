@@ -116,7 +116,7 @@ final class TapReachTest extends TestCase
         self::assertSame([], $join($two->plan, PartStock::none()));
         self::assertSame([], $join($two->cut('Ball valve', 'in')->plan, SampleLines::stock()));
         // A pipe at its outlet that leads nowhere has to go first.
-        $lost = $two->piped('Basin tap', 'in', ['from' => 'cans.outlet', 'to' => 'ghost.in']);
+        $lost = $two->piped('Basin tap', 'in', ['from' => 'cans.cans-outlet', 'to' => 'ghost.in']);
         self::assertSame([], $join($lost->plan, SampleLines::stock()));
 
         $shower = static fn (Plan $plan, PartStock $stock): array => ShowerBranch::fixes(Workings::over($plan, $stock));

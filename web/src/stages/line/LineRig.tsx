@@ -21,7 +21,6 @@ export function LineRig({ drawing, selected, onSelect }: Props) {
   const middle = ground + 40 + (rig.width_m * perM) / 2;
   const side = (m: number) => ground - m * perM;
   const above = (m: number) => middle + m * perM;
-  const guessed = drawing.places.filter((place) => place.guessed).length;
   return (
     <details className="mt-5">
       <summary className="label cursor-pointer py-2">Where the line runs in the rig</summary>
@@ -38,11 +37,6 @@ export function LineRig({ drawing, selected, onSelect }: Props) {
           <Runs drawing={drawing} selected={selected} x={scale.x} up={(point) => above(point.y_m)} />
         </svg>
       </div>
-      {guessed > 0 && (
-        <p className="text-[13px] text-ink-2">
-          {guessed} of its parts have no place yet: choose one above and say where it stands, along and across.
-        </p>
-      )}
     </details>
   );
 }

@@ -19,10 +19,17 @@ const ANYWHERE = "";
 export function TankCard({ tank, index }: { tank: Tank; index: number }) {
   const { plan, assessment, edit, set, untype } = usePlan();
   const at = `/tanks/${index}`;
-  const drawing = assessment.stages.tanks.drawing.tanks.find((one) => one.id === tank.id)?.detail;
+  const section = assessment.stages.tanks.drawing.tanks.find((one) => one.id === tank.id);
+  const drawing = section?.detail;
   const bays = drawing?.bays ?? [];
-  /** An overflow in one of its sides says where it overflows. */
-  const overflows = tank.ports.some((port) => port.role === "overflow" && !["top", "bottom"].includes(port.face));
+  /** Heights that a port in one of its sides says, and what brackets have not. */
+  const said = [
+    ...(tank.ports.some((port) => port.role === "overflow" && !["top", "bottom"].includes(port.face))
+      ? ["overflow_height_mm"]
+      : []),
+    ...(tank.held_by === "brackets" ? ["strap_angle_deg"] : []),
+    ...(section?.outlet_key === "outlet_height_mm" ? [] : ["outlet_height_mm"]),
+  ];
   const [wanted, standIn] = useWhenSettled((next: string) => {
     const bay = bays.find((one) => one.value === next);
     if (bay) place(bay.patch, `${tank.name}: ${bay.text}`);
@@ -87,10 +94,11 @@ export function TankCard({ tank, index }: { tank: Tank; index: number }) {
           />
         )}
         <div className="measures">
-          <MeasuredFields pointer={at} except={["travel_fill", ...(overflows ? ["overflow_height_mm"] : [])]} />
+          <MeasuredFields pointer={at} except={["travel_fill", ...said]} />
         </div>
         <div className="mt-2 flex flex-wrap gap-x-6 gap-y-2">
           <ChoiceField pointer={`${at}/see_through`} />
+          <ChoiceField pointer={`${at}/held_by`} />
           {tank.form !== "fixed" && <ChoiceField pointer={`${at}/poured`} />}
         </div>
         <KeepTank tank={tank} />

@@ -10,7 +10,7 @@ import { newId } from "../../plan/state/parts";
 import { AddButton } from "../../plan/widgets/AddButton";
 import { useReveal } from "../../plan/widgets/useReveal";
 
-/** A tank's ports besides its outlet, each with its fitting and its hose. */
+/** A tank's ports, each with its fitting and its hose; to an outlet leads a pipe of the line. */
 export function TankPorts({ tank, index }: { tank: Tank; index: number }) {
   const { plan, assessment, edit, untype } = usePlan();
   const at = `/tanks/${index}`;

@@ -34,7 +34,7 @@ export function TankSection({ tank, index }: { tank: Tank; index: number }) {
     round ? (w / 2) * (1 - Math.sqrt(Math.max(0, 1 - ((2 * mm) / tank.height_mm - 1) ** 2))) : 0;
   const uneven = assessment.figures[`tanks.${tank.id}.equal_depths`];
   const marks = spread(drawing.marks.map((mark) => y(mark.height_mm)));
-  const fittings = spread([y(drawing.overflow_mm), y(tank.outlet_height_mm)]);
+  const fittings = spread([y(drawing.overflow_mm), y(drawing.outlet_mm)]);
   return (
     <div ref={ref} className="min-w-0">
       <svg
@@ -51,7 +51,7 @@ export function TankSection({ tank, index }: { tank: Tank; index: number }) {
             x={LEFT}
             y={y(drawing.overflow_mm)}
             width={w}
-            height={(drawing.overflow_mm - tank.outlet_height_mm) * perMm}
+            height={(drawing.overflow_mm - drawing.outlet_mm) * perMm}
             className="fill-wash"
             opacity="0.45"
           />
@@ -81,7 +81,7 @@ export function TankSection({ tank, index }: { tank: Tank; index: number }) {
         ))}
         {[
           ["overflow", drawing.overflow, drawing.overflow_mm],
-          ["outlet", read("outlet_height_mm"), tank.outlet_height_mm],
+          ["outlet", drawing.outlet, drawing.outlet_mm],
         ].map(([name, text, mm], at) => (
           <g key={name}>
             <path

@@ -18,6 +18,7 @@ use YardCask\Core\Stage\Line\Mode\FoundMode;
 use YardCask\Core\Stage\Line\Mode\LineMode;
 use YardCask\Core\Stage\Line\Schematic;
 use YardCask\Core\Stage\Line\Solve\RatedPeak;
+use YardCask\Core\Stage\Tanks\Shared\InTheWay;
 use YardCask\Core\Words\Amount;
 use YardCask\Core\Words\Phrase;
 use YardCask\Core\Words\Wording;
@@ -297,11 +298,25 @@ final readonly class DrawnLine
         $guessed = array_values(array_filter($this->line->graph->pipes, static fn (LinePipe $pipe): bool => $pipe->isGuessed()));
         usort($guessed, static fn (LinePipe $a, LinePipe $b): int => $b->lengthM <=> $a->lengthM);
 
-        return array_map(fn (LinePipe $pipe): string => $this->workings->wording->text('line.to-measure', [
+        $jobs = array_map(fn (LinePipe $pipe): string => $this->workings->wording->text('line.to-measure', [
             'pipe' => $pipe->pipe->name,
             'from' => $pipe->from->spoken(),
             'to' => $pipe->to->spoken(),
             'length' => Amount::distance($pipe->lengthM),
         ]), \array_slice($guessed, 0, self::MOST_TO_MEASURE));
+
+        return [...$this->toPlace(), ...$jobs];
+    }
+
+    /** @return list<string> how many parts have no place, and what they are not checked against */
+    private function toPlace(): array
+    {
+        $plan = $this->workings->plan;
+        $isPlaced = static fn (PlannedPart $part): bool => null !== $part->xM && null !== $part->yM;
+        $count = \count($plan->line->parts) - \count(array_filter($plan->line->parts, $isPlaced));
+        $things = array_column(InTheWay::all($plan), 'name');
+        $with = ['parts' => $count, 'things' => \array_slice($things, 0, self::MOST_TO_MEASURE), 'any' => [] === $things ? 'no' : 'yes'];
+
+        return 0 === $count ? [] : [$this->workings->wording->text('line.to-place', $with)];
     }
 }

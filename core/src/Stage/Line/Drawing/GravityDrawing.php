@@ -127,7 +127,7 @@ final readonly class GravityDrawing
         $minutes = 0.0;
         for ($step = 0; $step < self::STEPS; ++$step) {
             [$high, $low] = [1 - $step / self::STEPS, 1 - ($step + 1) / self::STEPS];
-            $levelMm = static fn (float $fill): float => $tank->outletHeightMm + $fill * ($tank->overflowMm() - $tank->outletHeightMm);
+            $levelMm = static fn (float $fill): float => $tank->outletMm() + $fill * ($tank->overflowMm() - $tank->outletMm());
             $litres = $tank->count * (1 - $tank->baffledFraction()) * ($shape->litresBelow($levelMm($high)) - $shape->litresBelow($levelMm($low)));
             $lpm = $this->lpm($this->line, new LineCase([$this->outlet->id], fill: ($high + $low) / 2));
             $minutes = $lpm > self::NOTHING_LPM ? $minutes + $litres / $lpm : \INF;

@@ -50,7 +50,7 @@ final readonly class LineDrawing implements Drawing, \JsonSerializable
         /** The nearest to its rating first. */
         #[ListOf(PeakRow::class)]
         public array $peaks,
-        /** Lengths that are guessed, the longest first. */
+        /** Parts without a place, and lengths that are guessed, the longest first. */
         #[ListOf('string')]
         public array $toMeasure,
         #[ListOf(FreePort::class)]

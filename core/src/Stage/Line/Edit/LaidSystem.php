@@ -27,6 +27,9 @@ final readonly class LaidSystem
             if ($tank->poured !== $before->tanks[$index]->poured) {
                 $patch = $patch->and(PlanPatch::replace('/tanks/'.$index.'/poured', $tank->poured));
             }
+            if ($tank->ports !== $before->tanks[$index]->ports) {
+                $patch = $patch->and(PlanPatch::replace('/tanks/'.$index.'/ports', $tank->ports));
+            }
         }
 
         return $patch;

@@ -17,34 +17,49 @@ use YardCask\Core\Plan\Line\PlannedPipe;
 use YardCask\Core\Plan\Line\PumpFigures;
 use YardCask\Core\Plan\Plan;
 use YardCask\Core\Plan\PlanPatch;
+use YardCask\Core\Plan\Tanks\PlannedPort;
+use YardCask\Core\Plan\Tanks\PlannedTank;
+use YardCask\Core\Plan\Tanks\PortRole;
 use YardCask\Core\Stage\Line\Graph\LineEnd;
 use YardCask\Core\Stage\Line\Graph\LinePipe;
+use YardCask\Core\Stage\Tanks\Shared\OutletProposal;
 
 /** A plan's line while it is changed: each change gives a new draft, and the last one a patch. */
 final readonly class LineDraft
 {
+    /** @param list<PlannedTank> $tanks */
     private function __construct(
         private Plan $plan,
         public LinePlan $line,
+        private array $tanks,
     ) {
     }
 
     public static function of(Plan $plan): self
     {
-        return new self($plan, $plan->line);
+        return new self($plan, $plan->line, $plan->tanks);
     }
 
-    /** What leads from the plan's line to this one: parts and pipes that are changed, taken out and added. */
+    /** What leads from the plan's line to this one: parts and pipes that are changed, taken out and added, and outlets of tanks. */
     public function patch(): PlanPatch
     {
-        return self::between('/line/parts', $this->plan->line->parts, $this->line->parts)->and(
+        $patches = [];
+        foreach ($this->tanks as $index => $tank) {
+            if ($tank->ports !== $this->plan->tanks[$index]->ports) {
+                $patches[] = self::between('/tanks/'.$index.'/ports', $this->plan->tanks[$index]->ports, $tank->ports);
+            }
+        }
+
+        return PlanPatch::all([
+            ...$patches,
+            self::between('/line/parts', $this->plan->line->parts, $this->line->parts),
             self::between('/line/pipes', $this->plan->line->pipes, $this->line->pipes),
-        );
+        ]);
     }
 
     /**
-     * @param list<PlannedPart|PlannedPipe> $before
-     * @param list<PlannedPart|PlannedPipe> $after
+     * @param list<PlannedPart|PlannedPipe|PlannedPort> $before
+     * @param list<PlannedPart|PlannedPipe|PlannedPort> $after
      */
     private static function between(string $path, array $before, array $after): PlanPatch
     {
@@ -64,7 +79,7 @@ final readonly class LineDraft
             [
                 ...$patches,
                 ...$removals,
-                ...array_map(static fn (PlannedPart|PlannedPipe $one): PlanPatch => PlanPatch::append($path, $one), array_values($left)),
+                ...array_map(static fn (PlannedPart|PlannedPipe|PlannedPort $one): PlanPatch => PlanPatch::append($path, $one), array_values($left)),
             ],
         );
     }
@@ -72,7 +87,23 @@ final readonly class LineDraft
     /** The plan with this line, to look at. */
     public function plan(): Plan
     {
-        return PartFields::changed($this->plan, ['line' => $this->line]);
+        return PartFields::changed($this->plan, ['line' => $this->line, 'tanks' => $this->tanks]);
+    }
+
+    /** @return array{string, self}|null the first outlet of a tank, or a new one; null where the tank has as many ports as it can */
+    public function outletOf(PlannedTank $tank): ?array
+    {
+        $outlet = LineEnd::outletsOf($tank)[0] ?? null;
+        if (null !== $outlet) {
+            return [$outlet->key, $this];
+        }
+        $with = OutletProposal::added($tank, $this->freeId(PortRole::Outlet->value), $this->plan);
+        if (null === $with) {
+            return null;
+        }
+        $tanks = array_map(static fn (PlannedTank $one): PlannedTank => $one->id === $with->id ? $with : $one, $this->tanks);
+
+        return [LineEnd::outletsOf($with)[0]->key, new self($this->plan, $this->line, $tanks)];
     }
 
     /**
@@ -176,7 +207,7 @@ final readonly class LineDraft
     {
         $parts = array_values(array_filter($this->line->parts, static fn (PlannedPart $one): bool => $one->id !== $part->id));
         $own = array_values(array_filter($this->line->pipes, static fn (PlannedPipe $pipe): bool => self::touches($pipe, $part)));
-        $draft = new self($this->plan, PartFields::changed($this->line, ['parts' => $parts]));
+        $draft = $this->with(['parts' => $parts]);
         $far = array_map(static fn (PlannedPipe $pipe): string => self::isAt($pipe->from, $part) ? $pipe->to : $pipe->from, $own);
         $draft = $draft->withoutPipes($own);
         if (2 === \count($own)) {
@@ -217,9 +248,9 @@ final readonly class LineDraft
         $draft = $this->without($part);
         foreach ($draft->line->pipes as $index => $pipe) {
             if ($pipe->id === $to->id) {
-                $line = PartFields::changed($draft->line, ['parts' => [...$draft->line->parts, $part]]);
+                $with = $draft->with(['parts' => [...$draft->line->parts, $part]]);
 
-                return (new self($draft->plan, $line))->split($index, $part->port(self::entry($part->kind)), $part->port(self::exit($part->kind)));
+                return $with->split($index, $part->port(self::entry($part->kind)), $part->port(self::exit($part->kind)));
             }
         }
 
@@ -229,36 +260,18 @@ final readonly class LineDraft
     /** @param array<string, mixed> $changes by property */
     public function changed(PlannedPart $part, array $changes): self
     {
-        return new self(
-            $this->plan,
-            PartFields::changed(
-                $this->line,
-                [
-                    'parts' => array_map(
-                        static fn (PlannedPart $one): PlannedPart => $one->id === $part->id ? PartFields::changed($one, $changes) : $one,
-                        $this->line->parts,
-                    ),
-                ],
-            ),
-        );
+        $change = static fn (PlannedPart $one): PlannedPart => $one->id === $part->id ? PartFields::changed($one, $changes) : $one;
+
+        return $this->with(['parts' => array_map($change, $this->line->parts)]);
     }
 
     public function withBore(PlannedPipe $pipe, StockPipe $stock): self
     {
         $changes = ['tube' => $stock->tube, 'stock' => $stock->id];
 
-        return new self(
-            $this->plan,
-            PartFields::changed(
-                $this->line,
-                [
-                    'pipes' => array_map(
-                        static fn (PlannedPipe $one): PlannedPipe => $one->id === $pipe->id ? PartFields::changed($one, $changes) : $one,
-                        $this->line->pipes,
-                    ),
-                ],
-            ),
-        );
+        $change = static fn (PlannedPipe $one): PlannedPipe => $one->id === $pipe->id ? PartFields::changed($one, $changes) : $one;
+
+        return $this->with(['pipes' => array_map($change, $this->line->pipes)]);
     }
 
     /** @param list<PlannedPipe> $gone */
@@ -266,13 +279,9 @@ final readonly class LineDraft
     {
         $ids = array_column($gone, 'id');
 
-        return new self(
-            $this->plan,
-            PartFields::changed(
-                $this->line,
-                ['pipes' => array_values(array_filter($this->line->pipes, static fn (PlannedPipe $pipe): bool => !\in_array($pipe->id, $ids, true)))],
-            ),
-        );
+        $kept = array_filter($this->line->pipes, static fn (PlannedPipe $pipe): bool => !\in_array($pipe->id, $ids, true));
+
+        return $this->with(['pipes' => array_values($kept)]);
     }
 
     /** @return array{PlannedPart, self} a part that joins nothing yet */
@@ -281,7 +290,7 @@ final readonly class LineDraft
         $name = FreeName::of($stock->shortName(), array_column($this->line->parts, 'name'));
         $part = $stock->planned($this->freeId(str_replace('_', '-', $stock->kind->value)), $name, UsualHeight::of($stock->kind, $this->plan));
 
-        return [$part, new self($this->plan, PartFields::changed($this->line, ['parts' => [...$this->line->parts, $part]]))];
+        return [$part, $this->with(['parts' => [...$this->line->parts, $part]])];
     }
 
     public static function entry(PartKind $kind): PartPort
@@ -317,12 +326,18 @@ final readonly class LineDraft
         $behind = PartFields::changed($behind, ['lengthM' => $half, 'points' => $rest]);
         array_splice($pipes, $index + 1, 0, [$behind]);
 
-        return new self($this->plan, PartFields::changed($this->line, ['pipes' => $pipes]));
+        return $this->with(['pipes' => $pipes]);
     }
 
     private function withPipe(PlannedPipe $pipe): self
     {
-        return new self($this->plan, PartFields::changed($this->line, ['pipes' => [...$this->line->pipes, $pipe]]));
+        return $this->with(['pipes' => [...$this->line->pipes, $pipe]]);
+    }
+
+    /** @param array<string, mixed> $changes of the line, by property */
+    private function with(array $changes): self
+    {
+        return new self($this->plan, PartFields::changed($this->line, $changes), $this->tanks);
     }
 
     private static function like(PlannedPipe $pipe, string $id, string $name, string $from, string $to): PlannedPipe

@@ -17,6 +17,7 @@ use YardCask\Core\Plan\Line\PlannedPart;
 use YardCask\Core\Plan\Line\PlannedPipe;
 use YardCask\Core\Plan\Plan;
 use YardCask\Core\Plan\PlanPatch;
+use YardCask\Core\Plan\Tanks\PortRole;
 use YardCask\Core\Stage\Line\Graph\LineEnd;
 use YardCask\Core\Words\Phrasebook;
 
@@ -58,7 +59,7 @@ final class LineEdit
     /** What is joined behind a port, with the hose that is usual there, or another. */
     private static function after(LineDraft $draft, InputReader $in, Plan $plan, PartStock $stock): LineDraft
     {
-        $port = self::port('port', $in, $plan);
+        [$port, $draft] = self::portOrOutlet('port', $in, $draft, $plan);
 
         return $draft->after($port, self::stock('part', $in, $stock), self::usualHose($in, $stock));
     }
@@ -113,9 +114,22 @@ final class LineEdit
         return $plan->line->part($id) ?? throw self::refused('/'.$key, 'line.input.no-part', ['id' => $id]);
     }
 
+    /** @return array{string, LineDraft} a port that is there; of “tank-1.outlet” the tank’s first outlet, or a new one */
+    private static function portOrOutlet(string $key, InputReader $in, LineDraft $draft, Plan $plan): array
+    {
+        $name = $in->text($key, PlannedPipe::LONGEST_PORT);
+        foreach ($plan->tanks as $tank) {
+            if ($name === $tank->id.'.'.PortRole::Outlet->value && null === LineEnd::named($name, $plan)) {
+                return $draft->outletOf($tank) ?? throw self::refused('/'.$key, 'line.input.no-outlet', ['tank' => $tank->name]);
+            }
+        }
+
+        return [self::port($key, $in, $plan), $draft];
+    }
+
     private static function port(string $key, InputReader $in, Plan $plan): string
     {
-        $name = $in->text($key, Id::MAX_LENGTH + 8);
+        $name = $in->text($key, PlannedPipe::LONGEST_PORT);
         if (null === LineEnd::named($name, $plan)) {
             throw self::refused('/'.$key, 'line.input.no-port', ['id' => $name]);
         }

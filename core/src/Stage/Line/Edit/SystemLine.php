@@ -36,7 +36,7 @@ final class SystemLine
     private bool $tankMissing = false;
 
     private function __construct(
-        private readonly Plan $plan,
+        private Plan $plan,
         private readonly PartStock $stock,
     ) {
         $this->old = $plan->line->parts;
@@ -70,7 +70,7 @@ final class SystemLine
 
         $line = new LinePlan($system->parts, $system->pipes, $page->system);
 
-        return new LaidSystem($page, self::withEveryTank(PartFields::changed($plan, ['line' => $line]), $stock), array_column($dropped, 'name'));
+        return new LaidSystem($page, self::withEveryTank(PartFields::changed($system->plan, ['line' => $line]), $stock), array_column($dropped, 'name'));
     }
 
     /** Fixed tanks that the system does not name are joined beside one that it draws on; cans that it does not name are poured by hand. */
@@ -122,7 +122,7 @@ final class SystemLine
         $port = PartPort::tryFrom($is['port'] ?? '');
         if ('' !== $is['tank']) {
             $tank = $this->tank($is['tank']);
-            $at = null === $tank ? null : $tank->id.'.'.($port ?? PartPort::Outlet)->value;
+            $at = null === $tank ? null : (PartPort::Inlet === $port ? $tank->id.'.'.$port->value : $this->outletOf($tank));
 
             return [null === $at ? null : [$at, $at], false];
         }
@@ -137,6 +137,15 @@ final class SystemLine
         }
 
         return [[$part->port($entry), $part->port($exit)], $part->kind->isPump()];
+    }
+
+    /** @return string|null its first outlet, or a new one; null where it has as many ports as it can */
+    private function outletOf(PlannedTank $tank): ?string
+    {
+        [$outlet, $draft] = LineDraft::of($this->plan)->outletOf($tank) ?? [null, null];
+        $this->plan = $draft?->plan() ?? $this->plan;
+
+        return $outlet;
     }
 
     private function add(string $stockId, string $name): PlannedPart

@@ -7,12 +7,14 @@ namespace YardCask\Core\Stage\Line\Graph;
 use YardCask\Core\Plan\Line\PartPort;
 use YardCask\Core\Plan\Line\PlannedPart;
 use YardCask\Core\Plan\Plan;
+use YardCask\Core\Plan\Tanks\PlannedPort;
 use YardCask\Core\Plan\Tanks\PlannedTank;
+use YardCask\Core\Run\RunPoint;
 
 /** One end of a pipe: the part or the tank that it joins, and where. */
 final readonly class LineEnd
 {
-    /** What its port is called in the plan: “pump-1.out”. */
+    /** What its port is called in the plan: “pump-1.out”, “tank-1.outlet-1”. */
     public string $key;
     /** The node of the network: the port, or the whole part if all its ports share one pressure. */
     public string $node;
@@ -20,8 +22,10 @@ final readonly class LineEnd
     public function __construct(
         public PlannedPart|PlannedTank $owner,
         public PartPort $port,
+        /** Which outlet of a tank. */
+        public ?PlannedPort $outlet = null,
     ) {
-        $this->key = $owner->id.'.'.$port->value;
+        $this->key = $owner->id.'.'.($outlet->id ?? $port->value);
         $this->node = $owner instanceof PlannedPart && $owner->kind->isPoint() ? $owner->id : $this->key;
     }
 
@@ -30,20 +34,25 @@ final readonly class LineEnd
     {
         [$id, $word] = [...explode('.', $name, 2), ''];
         $port = PartPort::tryFrom($word);
-        if (null === $port) {
-            return null;
-        }
         $part = $plan->line->part($id);
         if (null !== $part) {
-            return \in_array($port, $part->kind->ports(), true) ? new self($part, $port) : null;
+            return null !== $port && \in_array($port, $part->kind->ports(), true) ? new self($part, $port) : null;
         }
         foreach ($plan->tanks as $tank) {
             if ($tank->id === $id) {
-                return PartPort::Outlet === $port || PartPort::Inlet === $port ? new self($tank, $port) : null;
+                $ends = array_column([...self::outletsOf($tank), new self($tank, PartPort::Inlet)], null, 'key');
+
+                return $ends[$name] ?? null;
             }
         }
 
         return null;
+    }
+
+    /** @return list<self> where pipes can draw on a tank */
+    public static function outletsOf(PlannedTank $tank): array
+    {
+        return array_map(static fn (PlannedPort $outlet): self => new self($tank, PartPort::Outlet, $outlet), $tank->outlets());
     }
 
     /** The name of what it joins, as it reads in a sentence. */
@@ -59,12 +68,38 @@ final readonly class LineEnd
             return $this->owner->zM;
         }
 
-        return $this->owner->zM + (PartPort::Outlet === $this->port ? $this->owner->outletHeightMm : $this->owner->heightMm) / 1000;
+        return $this->owner->zM + (null === $this->outlet ? $this->owner->heightMm : $this->owner->drawsFromMm($this->outlet)) / 1000;
+    }
+
+    /** The level of the water over an outlet of a tank, in m, when that share of what it can draw is left. */
+    public function levelM(float $fill): float
+    {
+        if (!$this->owner instanceof PlannedTank) {
+            throw new \LogicException('Water stands only in a tank.');
+        }
+        $drawsFromM = $this->zM();
+
+        return $drawsFromM + $fill * ($this->owner->zM + $this->owner->overflowMm() / 1000 - $drawsFromM);
     }
 
     /** @return array{float, float}|null along and across the rig; null where nobody has said it */
     public function place(): ?array
     {
-        return null === $this->owner->xM || null === $this->owner->yM ? null : [$this->owner->xM, $this->owner->yM];
+        $point = $this->point();
+
+        return null === $point ? null : [$point->xM, $point->yM];
+    }
+
+    /** Where the pipe begins in the rig: outside the wall of a tank; null where nobody has said it. */
+    public function point(): ?RunPoint
+    {
+        if ($this->owner instanceof PlannedTank && null !== $this->outlet) {
+            $body = $this->owner->body();
+            $at = $this->outlet->atMm($body->sizeMm());
+
+            return new RunPoint(($body->low[0] + $at[0]) / 1000, ($body->low[1] + $at[1]) / 1000, ($body->low[2] + $at[2]) / 1000);
+        }
+
+        return null === $this->owner->xM || null === $this->owner->yM ? null : new RunPoint($this->owner->xM, $this->owner->yM, $this->zM());
     }
 }

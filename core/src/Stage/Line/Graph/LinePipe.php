@@ -6,6 +6,8 @@ namespace YardCask\Core\Stage\Line\Graph;
 
 use YardCask\Core\Plan\Line\PlannedPart;
 use YardCask\Core\Plan\Line\PlannedPipe;
+use YardCask\Core\Plan\Runs\PlannedRunPoint;
+use YardCask\Core\Run\RunPoint;
 use YardCask\Core\Words\Phrase;
 
 /** A pipe of the line between two ports that are there. */
@@ -65,6 +67,14 @@ final readonly class LinePipe
     public function heightsM(): array
     {
         return [$this->from->zM(), ...array_column($this->pipe->points, 'zM'), $this->to->zM()];
+    }
+
+    /** @return non-empty-list<RunPoint|null> where it begins, its points and where it ends, in the rig; null of an end that nobody has placed */
+    public function course(): array
+    {
+        $points = array_map(static fn (PlannedRunPoint $point): RunPoint => new RunPoint($point->xM, $point->yM, $point->zM), $this->pipe->points);
+
+        return [$this->from->point(), ...$points, $this->to->point()];
     }
 
     /** @return list<float> of its length, the share of each stretch between two of its points: as their places say, or all alike */

@@ -81,21 +81,22 @@ final readonly class WrongJoints
         return [] === $causes ? $this->loose() : $causes;
     }
 
-    /** @return list<string> the joints that keep a tank’s water from every outlet: wrong pipes at its outlet, and gaps downstream of it */
+    /** @return list<string> the joints that keep a tank’s water from every outlet of the line: wrong pipes at its own outlets, and gaps downstream of them */
     public function downstreamOf(PlannedTank $tank): array
     {
-        $outlet = new LineEnd($tank, PartPort::Outlet);
-        $causes = $this->wrongAt([$outlet->key]);
-        $pipe = $this->graph->atPort[$outlet->key] ?? null;
-        $next = null === $pipe ? null : ($pipe->from->key === $outlet->key ? $pipe->to : $pipe->from)->owner;
-        $reached = $next instanceof PlannedPart ? [$next, ...array_column(Reach::from($next, $next->kind->ports(), $this->graph), 'owner')] : [];
-        foreach ($reached as $owner) {
-            if ($owner instanceof PlannedPart && [] !== $this->graph->loosePorts($owner)) {
-                $causes[] = LineFinding::PortLoose->keyOf([$owner->id]);
+        $outlets = LineEnd::outletsOf($tank);
+        $causes = $this->wrongAt(array_column($outlets, 'key'));
+        foreach ($outlets as $outlet) {
+            $next = ($this->graph->atPort[$outlet->key] ?? null)?->other($outlet)->owner;
+            $reached = $next instanceof PlannedPart ? [$next, ...array_column(Reach::from($next, $next->kind->ports(), $this->graph), 'owner')] : [];
+            foreach ($reached as $owner) {
+                if ($owner instanceof PlannedPart && [] !== $this->graph->loosePorts($owner)) {
+                    $causes[] = LineFinding::PortLoose->keyOf([$owner->id]);
+                }
             }
         }
 
-        return $causes;
+        return array_values(array_unique($causes));
     }
 
     /** @return list<string> the parts on the far side of a gap: each has a port without a pipe */

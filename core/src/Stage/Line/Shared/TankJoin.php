@@ -9,7 +9,6 @@ use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Catalogue\PartStock;
 use YardCask\Core\Catalogue\UsualFor;
 use YardCask\Core\Plan\Line\PartKind;
-use YardCask\Core\Plan\Line\PartPort;
 use YardCask\Core\Plan\Line\PlannedPart;
 use YardCask\Core\Plan\Line\PlannedPipe;
 use YardCask\Core\Plan\Plan;
@@ -78,12 +77,14 @@ final class TankJoin
         $pipe = ($graph->atPort[$suction->key] ?? null)?->pipe;
         $valve = $stock->usual(UsualFor::Selector, $pipe?->tube);
         $tee = $stock->usual(UsualFor::Tee, $pipe?->tube);
-        $outlet = (new LineEnd($tank, PartPort::Outlet))->key;
+        $with = LineDraft::of($plan)->outletOf($tank);
+        if (null === $pipe || null === $valve || null === $tee || null === $with) {
+            return null;
+        }
+        [$outlet, $draft] = $with;
         $own = ($graph->atPort[$outlet] ?? null)?->pipe;
         $wrong = array_filter($plan->line->pipes, static fn (PlannedPipe $one): bool => $one !== $own && \in_array($outlet, [$one->from, $one->to], true));
 
-        return null === $pipe || null === $valve || null === $tee || [] !== $wrong
-            ? null
-            : LineDraft::of($plan)->selecting($pipe, $suction, $valve, $own ?? $outlet, $tee);
+        return [] === $wrong ? $draft->selecting($pipe, $suction, $valve, $own ?? $outlet, $tee) : null;
     }
 }

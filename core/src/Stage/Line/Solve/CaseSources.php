@@ -83,9 +83,7 @@ final class CaseSources
         $sources = [];
         foreach ($this->graph->draws() as $draw) {
             if ($draw->owner instanceof PlannedTank) {
-                $tank = $draw->owner;
-                $depthMm = $tank->outletHeightMm + $case->fill * ($tank->overflowMm() - $tank->outletHeightMm);
-                $levelM = $tank->zM + $case->raiseM + $depthMm / 1000 - $case->slope * $tank->xM;
+                $levelM = $draw->levelM($case->fill) + $case->raiseM - $case->slope * $draw->owner->xM;
                 $sources[] = new LineSource($this->surfaces[$draw->node] ?? $draw->node, $levelM, null);
             }
         }

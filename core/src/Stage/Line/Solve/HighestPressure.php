@@ -243,7 +243,7 @@ final readonly class HighestPressure
         $isMains = LineMode::MainsUse === $mode->mode || LineMode::MainsFill === $mode->mode;
         foreach ($graph->draws() as $draw) {
             if ($draw->owner instanceof PlannedTank && LineMode::BlowOut !== $mode->mode) {
-                $kpa[$draw->node] = self::KPA_PER_M * max(0.0, ($draw->owner->overflowMm() - $draw->owner->outletHeightMm) / 1000);
+                $kpa[$draw->node] = self::KPA_PER_M * max(0.0, $draw->levelM(1.0) - $draw->zM());
             }
         }
         foreach ($graph->plan->line->parts as $part) {

@@ -41,8 +41,7 @@ final readonly class Suction
         if (null === $begins || !$begins->owner instanceof PlannedTank) {
             return null;
         }
-        $tank = $begins->owner;
-        $levelM = $tank->zM + ($tank->outletHeightMm + LineCase::NEARLY_EMPTY * ($tank->overflowMm() - $tank->outletHeightMm)) / 1000;
+        $levelM = $begins->levelM(LineCase::NEARLY_EMPTY);
         $highestM = max($pump->zM, ...array_map(static fn (LinePipe $pipe): float => $pipe->highestM(), $path->pipes));
 
         return new self(

@@ -18,6 +18,7 @@ use YardCask\Core\Stage\Line\Shared\LineFills;
 use YardCask\Core\Stage\Load\Drawing\SlipRow;
 use YardCask\Core\Stage\Load\Shared\LimitWords;
 use YardCask\Core\Stage\Load\Shared\LoadWorkings;
+use YardCask\Core\Stage\Load\Shared\WheelLoads;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
 use YardCask\Core\Stage\Tanks\Shared\TankWorking;
 use YardCask\Core\Stage\Tanks\Shared\TravelFillTerm;
@@ -47,16 +48,17 @@ final readonly class FillSlip
         }
     }
 
-    /** Why nothing may be filled as it stands: a limit is broken on the road. Empty where it may. */
+    /** Why nothing may be filled as it stands: a limit, or that of a tyre, is broken on the road. Empty where it may. */
     public static function whyNot(Workings $workings): string
     {
+        $tyre = WheelLoads::worstOver($workings)?->phrase($workings->plan->load->rig);
         foreach ($workings->of(LoadWorkings::class)->limits() as $limit) {
             if ($limit->onTheRoad->isBroken()) {
                 return $workings->wording->text('load.slip.why-not', ['carrier' => LimitWords::carrier($limit->name, $workings->rigWords)]);
             }
         }
 
-        return '';
+        return null === $tyre ? '' : $workings->wording->text('load.slip.why-not', ['carrier' => $tyre]);
     }
 
     /** @return list<SlipRow> one for each fresh tank that travels with water beyond what is never drawn; none while a limit is broken */

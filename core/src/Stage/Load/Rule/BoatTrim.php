@@ -29,6 +29,10 @@ final class BoatTrim implements RuleWithThresholds
 {
     public const HEEL_DEG = 1.5;
 
+    /** A tank that is made narrower is made at least so much longer. */
+    private const LONGER = 1.25;
+    private const STEP_MM = 10.0;
+
     public static function thresholds(): array
     {
         return ['height_least' => Amount::metres(BoatHeights::LEAST_GM_M), 'heel_most' => Amount::degrees(self::HEEL_DEG)];
@@ -92,7 +96,7 @@ final class BoatTrim implements RuleWithThresholds
         return $findings;
     }
 
-    /** @return list<Fix> */
+    /** @return list<Fix> the largest tank narrower and as much longer, up to twice, where there is room for it */
     private static function narrowTanks(Workings $workings): array
     {
         $largest = $workings->of(TanksWorkings::class)->largestMade();
@@ -100,21 +104,21 @@ final class BoatTrim implements RuleWithThresholds
             return [];
         }
         $tank = $largest->tank;
-        $narrow = FreePlace::settled($tank->sized($tank->lengthMm * 2, $tank->widthMm / 2), $workings->plan);
-        if (null === $narrow) {
-            return [];
+        for ($lengthMm = 2 * $tank->lengthMm; $lengthMm > self::LONGER * $tank->lengthMm; $lengthMm -= self::STEP_MM) {
+            $narrow = FreePlace::settled($tank->sized($lengthMm, ceil($tank->lengthMm * $tank->widthMm / $lengthMm)), $workings->plan);
+            if (null !== $narrow) {
+                $label = new Phrase('load.fix.narrow-tank', [
+                    'tank' => $tank->name,
+                    'wide' => Amount::mm($narrow->widthMm),
+                    'long' => Amount::mm($narrow->lengthMm),
+                    'placed' => null === $tank->bay ? 'free' : 'bay',
+                ]);
+
+                return array_filter([FreePlace::fix($label, $largest, $narrow, $workings->plan)]);
+            }
         }
 
-        $label = new Phrase(
-            'load.fix.narrow-tank',
-            [
-                'tank' => $tank->name,
-                'placed' => null === $tank->bay ? 'free' : 'bay',
-                'leaves' => FreePlace::leaving($tank, $narrow, $workings->plan),
-            ],
-        );
-
-        return [new Fix($label, FreePlace::move($largest, $narrow, $workings->plan))];
+        return [];
     }
 
     /** @return list<Fix> the largest tank, or the heaviest load, moved across until she lies level in that state */

@@ -7,6 +7,7 @@ namespace YardCask\Core\Stage\Load\Shift;
 use YardCask\Core\Assessment\Fix;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Plan\PlanPatch;
+use YardCask\Core\Stage\Tanks\Shared\BayFixes;
 use YardCask\Core\Stage\Tanks\Shared\FreePlace;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
 use YardCask\Core\Words\Amount;
@@ -30,22 +31,19 @@ final class SideShift
         if (null !== $largest && $tankKg > 0 && 0.0 !== $tankMomentKgM) {
             $tank = $largest->tank;
             $toM = self::placeM($tank->yM - $tankMomentKgM / $tankKg, $halfM - $tank->widthMm / 2000);
-            $to = $tank->movedTo($tank->xM, $toM);
-            $shifts[] = [
-                $tankKg,
-                self::label($tank->name, $toM, FreePlace::leaving($tank, $to, $workings->plan)),
-                FreePlace::move($largest, $to, $workings->plan),
-            ];
+            $fix = FreePlace::fix(self::label($tank->name, $toM), $largest, $tank->movedTo($tank->xM, $toM), $workings->plan);
+            $elsewhere = null === $workings->plan->bayOf($tank) ? [] : BayFixes::elsewhere($largest, $workings);
+            $shifts = array_map(static fn (Fix $one): array => [$tankKg, $one], array_values(array_filter([$fix, ...$elsewhere])));
         }
         foreach ($workings->plan->load->loads as $index => $load) {
             if ($load->kg > 0 && 0.0 !== $loadMomentKgM) {
                 $toM = self::placeM($load->yM - $loadMomentKgM / $load->kg, $halfM);
-                $shifts[] = [$load->kg, self::label($load->name, $toM, null), PlanPatch::replace('/load/loads/'.$index.'/y_m', $toM)];
+                $shifts[] = [$load->kg, new Fix(self::label($load->name, $toM), PlanPatch::replace('/load/loads/'.$index.'/y_m', $toM))];
             }
         }
         usort($shifts, static fn (array $a, array $b): int => $b[0] <=> $a[0]);
 
-        return array_map(static fn (array $shift): Fix => new Fix($shift[1], $shift[2]), \array_slice($shifts, 0, $most));
+        return array_column(\array_slice($shifts, 0, $most), 1);
     }
 
     private static function placeM(float $wantedM, float $roomM): float
@@ -53,8 +51,8 @@ final class SideShift
         return round(max(-$roomM, min($roomM, $wantedM)), 2);
     }
 
-    private static function label(string $name, float $toM, ?string $leaves): Phrase
+    private static function label(string $name, float $toM): Phrase
     {
-        return new Phrase('load.fix.move-across', ['what' => $name, 'to' => Amount::across($toM), 'leaves' => $leaves]);
+        return new Phrase('load.fix.move-across', ['what' => $name, 'to' => Amount::across($toM)]);
     }
 }

@@ -13,6 +13,7 @@ use YardCask\Core\Plan\Rig\PlannedTrailer;
 use YardCask\Core\Stage\Load\Shared\LoadWorkings;
 use YardCask\Core\Stage\Load\Shared\RigMoment;
 use YardCask\Core\Stage\Load\Shared\RigState;
+use YardCask\Core\Stage\Tanks\Shared\BayFixes;
 use YardCask\Core\Stage\Tanks\Shared\FreePlace;
 use YardCask\Core\Stage\Tanks\Shared\Obstacles;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
@@ -59,35 +60,33 @@ final class WeightShift
             ),
         );
 
-        return array_values(array_filter([self::moveTank($sign, $overKg * $leverM, $moment, $workings), ...\array_slice($loads, 0, 2)]));
+        return array_values(array_filter([...self::moveTank($sign, $overKg * $leverM, $moment, $workings), ...\array_slice($loads, 0, 2)]));
     }
 
-    /** The largest tank, as far as is needed or further to where nothing else stands. */
-    private static function moveTank(float $sign, float $momentKgM, RigMoment $moment, Workings $workings): ?Fix
+    /** @return list<Fix|null> the largest tank, as far as is needed or further to where nothing else stands, and from its bay into another */
+    private static function moveTank(float $sign, float $momentKgM, RigMoment $moment, Workings $workings): array
     {
         $largest = $workings->of(TanksWorkings::class)->largestFixed();
         if (null === $largest) {
-            return null;
+            return [];
         }
         $tank = $largest->tank;
         $litres = $workings->of(LoadWorkings::class)->contents->in($moment->state ?? RigState::UsedUp)[$largest->index];
         $kg = $tank->allEmptyKg() + $litres;
         if ($kg <= 0) {
-            return null;
+            return [];
         }
+        $elsewhere = null === $workings->plan->bayOf($tank) ? [] : BayFixes::elsewhere($largest, $workings);
         $halfLengthM = $tank->rowMm() / 2000;
         $obstacles = Obstacles::to($tank, $workings->plan);
         for ($metres = self::inSteps($momentKgM / $kg);; $metres += self::STEP_M) {
             $toM = round($tank->xM + $sign * $metres, 3);
             $moved = $tank->movedTo($toM, $tank->yM);
             if ($toM - $halfLengthM < self::fromM($sign, $workings) || !FreePlace::isInside($moved, $workings->plan->load->rig)) {
-                return null;
+                return $elsewhere;
             }
             if (FreePlace::isFree($moved, $obstacles)) {
-                return new Fix(
-                    self::label($tank->name, $sign * $metres, FreePlace::leaving($tank, $moved, $workings->plan)),
-                    FreePlace::move($largest, $moved, $workings->plan),
-                );
+                return [FreePlace::fix(self::label($tank->name, $sign * $metres), $largest, $moved, $workings->plan), ...$elsewhere];
             }
         }
     }
@@ -101,14 +100,14 @@ final class WeightShift
 
         return $toM < self::fromM($sign, $workings) || $toM > $rig->bodyFromM() + $rig->sizes()->lengthM
             ? null
-            : new Fix(self::label($load->name, $sign * $metres, null), PlanPatch::replace('/load/loads/'.$index.'/x_m', $toM));
+            : new Fix(self::label($load->name, $sign * $metres), PlanPatch::replace('/load/loads/'.$index.'/x_m', $toM));
     }
 
-    private static function label(string $name, float $byM, ?string $leaves): Phrase
+    private static function label(string $name, float $byM): Phrase
     {
         return new Phrase(
             'load.fix.move-along',
-            ['what' => $name, 'by' => Amount::metres(abs($byM)), 'way' => $byM < 0 ? 'forward' : 'back', 'leaves' => $leaves],
+            ['what' => $name, 'by' => Amount::metres(abs($byM)), 'way' => $byM < 0 ? 'forward' : 'back'],
         );
     }
 

@@ -101,11 +101,11 @@ final class Handling
             return null;
         }
 
-        $endsMm = max($tank->outletHeightMm, self::ABOVE_FLOOR_MM);
+        $endsMm = max($tank->outletMm(), self::ABOVE_FLOOR_MM);
 
         return $workings->wording->text(
             'tanks.sender',
-            ['length' => Amount::mm($tank->heightMm - $endsMm), 'end' => $endsMm > $tank->outletHeightMm ? 'floor' : 'outlet', 'clear' => Amount::mm($endsMm)],
+            ['length' => Amount::mm($tank->heightMm - $endsMm), 'end' => $endsMm > $tank->outletMm() ? 'floor' : 'outlet', 'clear' => Amount::mm($endsMm)],
         );
     }
 

@@ -24,7 +24,12 @@ final readonly class TankSection implements Sent, \JsonSerializable
         /** “121 L on the road”. */
         public string $travelWords,
         public float $travelLevelMm,
-        /** Above its floor. */
+        /** Above its floor, as are the next. */
+        public float $outletMm,
+        /** … as it reads. */
+        public string $outlet,
+        /** The key under which it stands in the tank. */
+        public string $outletKey,
         public float $overflowMm,
         /** … as it reads. */
         public string $overflow,

@@ -104,6 +104,9 @@ final readonly class TanksDrawing implements Drawing, \JsonSerializable
                 ['litres' => Amount::litres($tank->count * $travelL), 'rig' => $workings->plan->load->rig->kind()],
             ),
             travelLevelMm: TankVolumeCalculator::levelMm($tank->tankInput(), $travelL),
+            outletMm: $tank->outletMm(),
+            outlet: $wording->mm($tank->outletMm()),
+            outletKey: $tank->outletKey(),
             overflowMm: $tank->overflowMm(),
             overflow: $wording->mm($tank->overflowMm()),
             marks: array_map(static fn (TankMark $mark): SectionMark => new SectionMark(

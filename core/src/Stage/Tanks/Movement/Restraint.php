@@ -9,6 +9,7 @@ use YardCask\Core\Assessment\SumOf;
 use YardCask\Core\Assessment\SumTerm;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Payload\RigKind;
+use YardCask\Core\Plan\Tanks\HeldBy;
 use YardCask\Core\Stage\Tanks\Drawing\RestraintFigures;
 use YardCask\Core\Stage\Tanks\Shared\TankWorking;
 use YardCask\Core\Words\Amount;
@@ -55,14 +56,14 @@ final readonly class Restraint
             ));
             $strapKg = $this->strapKg($way);
             if (null !== $strapKg) {
-                $text = new FigureText('tanks.figure.strap.label', 'tanks.source.straps', $with);
+                $isBracket = HeldBy::Brackets === $tank->heldBy;
+                $held = $tank->heldBy ?? HeldBy::Straps;
+                $text = new FigureText('tanks.figure.strap.label', $isBracket ? 'tanks.source.brackets' : 'tanks.source.straps', $with + ['held' => $held]);
+                $label = $wording->text($isBracket ? 'tanks.sum.brackets' : 'tanks.sum.straps');
+                $count = SumTerm::field('straps', $label, Amount::number($tank->straps ?? 0.0), $this->working->pointer().'/straps');
                 $figures->kg($id.'.strap_'.$way, $text, $strapKg, fn (): SumOf => new SumOf(
-                    'pull / (straps * '.$angle.'(angle * pi / 180))',
-                    [
-                        SumTerm::figure('pull', $id.'.pull_'.$way),
-                        SumTerm::field('straps', $wording->text('tanks.sum.straps'), Amount::number($tank->straps ?? 0.0), $this->working->pointer().'/straps'),
-                        $this->angle($wording),
-                    ],
+                    $isBracket ? 'pull / straps' : 'pull / (straps * '.$angle.'(angle * pi / 180))',
+                    [SumTerm::figure('pull', $id.'.pull_'.$way), $count, ...$isBracket ? [] : [$this->angle($wording)]],
                 ));
             }
         }
@@ -97,13 +98,18 @@ final readonly class Restraint
         return self::PULLS[$end][0] * ($this->working->tank->allEmptyKg() + $this->working->fullL());
     }
 
-    /** Along the floor by the cosine of a strap's angle, upwards by its sine. */
+    /** Along the floor by the cosine of a strap's angle, upwards by its sine; brackets are sheared by all of it, whichever way. */
     private function strapKg(string $end): ?float
     {
         $straps = $this->working->tank->straps;
         $angle = deg2rad($this->angleDeg());
+        $share = match (true) {
+            HeldBy::Brackets === $this->working->tank->heldBy => 1.0,
+            'up' === $end => sin($angle),
+            default => cos($angle),
+        };
 
-        return null === $straps ? null : $this->pullKg($end) / ($straps * ('up' === $end ? sin($angle) : cos($angle)));
+        return null === $straps ? null : $this->pullKg($end) / ($straps * $share);
     }
 
     private function angleDeg(): float

@@ -10,6 +10,7 @@ use YardCask\Core\Assessment\Measure;
 use YardCask\Core\Assessment\Rule;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Plan\PlanPatch;
+use YardCask\Core\Plan\Tanks\HeldBy;
 use YardCask\Core\Stage\Tanks\Movement\Restraint;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
 use YardCask\Core\Stage\Tanks\TanksFinding;
@@ -40,13 +41,14 @@ final class StrapWeak implements Rule
                 new Measure($pull->kg, $tank->strapHoldsKg, 'kg'),
                 new SnagText('tanks.strap-weak.title', 'tanks.strap-weak.why', [
                     'tank' => $tank->name,
+                    'held' => ($tank->heldBy ?? HeldBy::Straps)->value,
                     'way' => $pull->way,
                     'pull' => Amount::kg($pull->kg),
                     'pull_rated' => Amount::kg($tank->strapHoldsKg),
                 ]),
                 static fn (): array => $enough > self::MOST_STRAPS ? [] : [
                     new Fix(
-                        new Phrase('tanks.fix.straps', ['straps' => (int) $enough, 'tank' => $tank->name]),
+                        new Phrase('tanks.fix.straps', ['straps' => (int) $enough, 'held' => ($tank->heldBy ?? HeldBy::Straps)->value, 'tank' => $tank->name]),
                         PlanPatch::replace($working->pointer().'/straps', $enough),
                     ),
                 ],

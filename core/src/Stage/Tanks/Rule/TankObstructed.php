@@ -9,12 +9,9 @@ use YardCask\Core\Assessment\Fix;
 use YardCask\Core\Assessment\Measure;
 use YardCask\Core\Assessment\Rule;
 use YardCask\Core\Assessment\Workings;
-use YardCask\Core\Bay\Box;
-use YardCask\Core\Plan\Load\PlannedThing;
-use YardCask\Core\Plan\Plan;
 use YardCask\Core\Stage\Tanks\Shared\BayFixes;
 use YardCask\Core\Stage\Tanks\Shared\FreePlace;
-use YardCask\Core\Stage\Tanks\Shared\Obstacles;
+use YardCask\Core\Stage\Tanks\Shared\InTheWay;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
 use YardCask\Core\Stage\Tanks\Shared\TankWorking;
 use YardCask\Core\Stage\Tanks\TanksFinding;
@@ -30,18 +27,18 @@ final class TankObstructed implements Rule
     public function check(Workings $workings): array
     {
         $findings = [];
-        foreach (self::inTheWay($workings->plan) as [$id, $name, $box]) {
+        foreach (InTheWay::all($workings->plan) as $thing) {
             foreach ($workings->of(TanksWorkings::class)->all() as $working) {
-                $overlapMm = $working->tank->overlapMm($box);
+                $overlapMm = $working->tank->overlapMm($thing->body);
                 if ($overlapMm > self::NOTHING_MM) {
                     $findings[] = new Finding(
                         TanksFinding::TankObstructed,
-                        [$working->tank->id, $id],
+                        [$working->tank->id, $thing->id],
                         new Measure($overlapMm, 0.0, 'mm'),
                         new SnagText(
                             'tanks.obstructed.title',
                             'tanks.obstructed.why',
-                            ['tank' => $working->tank->name, 'thing' => $name, 'overlap' => Amount::mm($overlapMm)],
+                            ['tank' => $working->tank->name, 'thing' => $thing->name, 'overlap' => Amount::mm($overlapMm)],
                         ),
                         static fn (): array => self::ways($working, $workings),
                     );
@@ -52,19 +49,6 @@ final class TankObstructed implements Rule
         return $findings;
     }
 
-    /** @return list<array{string, string, Box}> id, name and body of what stands in bays and of what is fixed in the rig */
-    private static function inTheWay(Plan $plan): array
-    {
-        $all = array_map(static fn (PlannedThing $thing): array => [$thing->id, $thing->name, $thing->body()], $plan->load->things);
-        foreach ($plan->bays as $bay) {
-            foreach (Obstacles::in($bay, $plan) as $index => $box) {
-                $all[] = [$bay->obstructions[$index]->id, $bay->obstructions[$index]->name, $box];
-            }
-        }
-
-        return $all;
-    }
-
     /** @return list<Fix> */
     private static function ways(TankWorking $working, Workings $workings): array
     {
@@ -72,9 +56,9 @@ final class TankObstructed implements Rule
             return BayFixes::of($working, $workings);
         }
         $settled = FreePlace::settled($working->tank, $workings->plan);
-        $label = new Phrase('tanks.fix.free-place', ['tank' => $working->tank->name, 'into' => null, 'leaves' => null]);
-        $away = null === $settled ? [] : [new Fix($label, FreePlace::move($working, $settled, $workings->plan))];
+        $label = new Phrase('tanks.fix.free-place', ['tank' => $working->tank->name, 'into' => null]);
+        $away = null === $settled ? null : FreePlace::fix($label, $working, $settled, $workings->plan);
 
-        return [...BayFixes::elsewhere($working, $workings), ...$away];
+        return array_values(array_filter([...BayFixes::elsewhere($working, $workings), $away]));
     }
 }

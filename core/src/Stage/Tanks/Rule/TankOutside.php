@@ -11,6 +11,7 @@ use YardCask\Core\Assessment\Rule;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Plan\Field\PartFields;
 use YardCask\Core\Plan\Rig\PastWall;
+use YardCask\Core\Stage\Tanks\Shared\BayFixes;
 use YardCask\Core\Stage\Tanks\Shared\FreePlace;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
 use YardCask\Core\Stage\Tanks\Shared\TankWorking;
@@ -38,7 +39,7 @@ final class TankOutside implements Rule
                         'tanks.outside.why',
                         ['tank' => $working->tank->name, 'out' => Amount::mm($overMm), 'where' => $worst->wall],
                     ),
-                    static fn (): array => [self::inside($working, $workings)],
+                    static fn (): array => self::inside($working, $workings),
                 );
             }
         }
@@ -46,7 +47,8 @@ final class TankOutside implements Rule
         return $findings;
     }
 
-    private static function inside(TankWorking $working, Workings $workings): Fix
+    /** @return list<Fix> off the walls, or into a bay */
+    private static function inside(TankWorking $working, Workings $workings): array
     {
         $passed = PastWall::passed(self::walls($working, $workings));
         $places = array_map(static fn (float $insideM): float => round($insideM, 3), array_column($passed, 'insideM', 'property'));
@@ -55,10 +57,11 @@ final class TankOutside implements Rule
         $label = new Phrase('tanks.fix.inside', [
             'tank' => $working->tank->name,
             'ways' => array_map(static fn (string $where): Phrase => new Phrase('tanks.fix.inside.way', ['where' => $where]), array_column($passed, 'wall')),
-            'leaves' => FreePlace::leaving($working->tank, $to, $workings->plan),
         ]);
 
-        return new Fix($label, FreePlace::move($working, $to, $workings->plan));
+        return null === $workings->plan->bayOf($working->tank)
+            ? array_filter([FreePlace::fix($label, $working, $to, $workings->plan)])
+            : BayFixes::of($working, $workings);
     }
 
     /** @return non-empty-list<PastWall> */

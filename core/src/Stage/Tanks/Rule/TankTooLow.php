@@ -11,6 +11,7 @@ use YardCask\Core\Assessment\RuleWithThresholds;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Payload\RigKind;
 use YardCask\Core\Plan\Field\PartFields;
+use YardCask\Core\Stage\Tanks\Shared\BayFixes;
 use YardCask\Core\Stage\Tanks\Shared\FreePlace;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
 use YardCask\Core\Stage\Tanks\Shared\TankWorking;
@@ -78,16 +79,17 @@ final class TankTooLow implements RuleWithThresholds
         $floorM = $workings->plan->load->rig->sizes()->floorM;
         $hungM = round($floorM - $tank->heightMm / 1000, 3);
         $plan = $workings->plan;
-        $to = static function (string $key, float $zM) use ($working, $tank, $plan): Fix {
-            $there = PartFields::changed($tank, ['zM' => $zM]);
+        $to = static fn (string $key, float $zM): ?Fix => FreePlace::fix(
+            new Phrase($key, ['tank' => $tank->name]),
+            $working,
+            PartFields::changed($tank, ['zM' => $zM]),
+            $plan,
+        );
+        if (null !== $plan->bayOf($tank)) {
+            return BayFixes::of($working, $workings);
+        }
+        $hung = $hungM >= self::CLEARANCE_M ? $to('tanks.fix.hang', $hungM) : null;
 
-            return new Fix(
-                new Phrase($key, ['tank' => $tank->name, 'leaves' => FreePlace::leaving($tank, $there, $plan)]),
-                FreePlace::move($working, $there, $plan),
-            );
-        };
-        $stand = $to('tanks.fix.stand', $floorM);
-
-        return $hungM >= self::CLEARANCE_M ? [$to('tanks.fix.hang', $hungM), $stand] : [$stand];
+        return array_values(array_filter([$hung, $to('tanks.fix.stand', $floorM)]));
     }
 }

@@ -9,8 +9,8 @@ use YardCask\Core\Assessment\Fix;
 use YardCask\Core\Assessment\Measure;
 use YardCask\Core\Assessment\Rule;
 use YardCask\Core\Assessment\Workings;
+use YardCask\Core\Stage\Tanks\Shared\BayFixes;
 use YardCask\Core\Stage\Tanks\Shared\FreePlace;
-use YardCask\Core\Stage\Tanks\Shared\PlaceInBay;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
 use YardCask\Core\Stage\Tanks\Shared\TankWorking;
 use YardCask\Core\Stage\Tanks\TanksFinding;
@@ -51,17 +51,12 @@ final class TanksCollide implements Rule
     private static function moveAway(TankWorking $working, Workings $workings): array
     {
         $settled = FreePlace::settled($working->tank, $workings->plan);
-        if (null === $settled) {
-            return [];
-        }
-        $bay = $workings->plan->bayOf($settled);
-        $isWithin = null !== $bay && PlaceInBay::isWithin($settled, $bay, $workings->plan);
-        $label = new Phrase('tanks.fix.free-place', [
-            'tank' => $working->tank->name,
-            'into' => $isWithin ? $bay->name : null,
-            'leaves' => $isWithin ? null : FreePlace::leaving($working->tank, $settled, $workings->plan),
-        ]);
+        $bay = $workings->plan->bayOf($working->tank);
+        $label = new Phrase('tanks.fix.free-place', ['tank' => $working->tank->name, 'into' => $bay?->name]);
 
-        return [new Fix($label, FreePlace::move($working, $settled, $workings->plan))];
+        return array_values(array_filter([
+            null === $settled ? null : FreePlace::fix($label, $working, $settled, $workings->plan),
+            ...BayFixes::elsewhere($working, $workings),
+        ]));
     }
 }

@@ -60,7 +60,7 @@ final class WasteSmall implements Rule
         $fixes = [];
         if ($tank->isMadeToMeasure()) {
             $lengthMm = ceil($tank->lengthMm * $stayL / $working->fullL() / self::STEP_MM) * self::STEP_MM;
-            $fixes[] = TankLength::to($lengthMm, $working, $workings);
+            $fixes = array_filter([TankLength::to($lengthMm, $working, $workings)]);
         } elseif (TankMounting::Can === $tank->form) {
             $count = ceil($tank->count * $stayL / $working->fullL() - 1e-9);
             $label = new Phrase('use.fix.more-alike', ['more' => (int) ($count - $tank->count), 'tank' => $tank->name]);

@@ -58,16 +58,16 @@ final class WastedHeights implements RuleWithThresholds
             new SnagText('tanks.outlet-high.title', 'tanks.outlet-high.why', [
                 'tank' => $tank->name,
                 'litres' => Amount::litres($working->belowOutletL()),
-                'height' => Amount::mm($tank->outletHeightMm),
+                'height' => Amount::mm($tank->outletMm()),
                 'share' => Amount::share($working->belowOutletShare()),
             ]),
             static fn (): array => [
                 new Fix(
                     new Phrase('tanks.fix.outlet-at', ['height' => Amount::mm($toMm)]),
-                    PlanPatch::replace($working->pointer().'/outlet_height_mm', $toMm),
+                    PlanPatch::replace($working->pointer().'/'.$tank->outletKey(), self::upMm($tank->outletPort(), $toMm, $tank)),
                 ),
             ],
-            new LookAt($working->pointer().'/outlet_height_mm', new Phrase('tanks.outlet-high.look')),
+            new LookAt($working->pointer().'/'.$tank->outletKey(), new Phrase('tanks.outlet-high.look')),
         );
     }
 
@@ -90,7 +90,7 @@ final class WastedHeights implements RuleWithThresholds
             static fn (): array => [
                 new Fix(
                     new Phrase('tanks.fix.overflow-at', ['height' => Amount::mm($toMm)]),
-                    PlanPatch::replace($working->pointer().'/'.$tank->overflowKey(), self::upMm($tank, $toMm)),
+                    PlanPatch::replace($working->pointer().'/'.$tank->overflowKey(), self::upMm($tank->overflowPort(), $toMm, $tank)),
                 ),
             ],
             new LookAt($working->pointer().'/'.$tank->overflowKey(), new Phrase('tanks.overflow-low.look')),
@@ -98,10 +98,8 @@ final class WastedHeights implements RuleWithThresholds
     }
 
     /** The middle of a port whose lower edge lies there, or the height itself. */
-    private static function upMm(PlannedTank $tank, float $lowestMm): float
+    private static function upMm(?int $index, float $lowestMm, PlannedTank $tank): float
     {
-        $index = $tank->overflowPort();
-
         return null === $index ? $lowestMm : $lowestMm + $tank->ports[$index]->boreMm / 2;
     }
 

@@ -5,20 +5,21 @@ declare(strict_types=1);
 namespace YardCask\Core\Stage\Tanks\Rule;
 
 use YardCask\Core\Assessment\Finding;
-use YardCask\Core\Assessment\LookAt;
+use YardCask\Core\Assessment\Fix;
 use YardCask\Core\Assessment\Measure;
 use YardCask\Core\Assessment\Rule;
 use YardCask\Core\Assessment\Workings;
-use YardCask\Core\Bay\Box;
-use YardCask\Core\Plan\Load\PlannedThing;
 use YardCask\Core\Plan\Load\ThingNeed;
-use YardCask\Core\Run\RunPoint;
 use YardCask\Core\Stage\Tanks\Shared\BayFixes;
+use YardCask\Core\Stage\Tanks\Shared\CourseFixes;
+use YardCask\Core\Stage\Tanks\Shared\HoseCourse;
+use YardCask\Core\Stage\Tanks\Shared\InTheWay;
+use YardCask\Core\Stage\Tanks\Shared\Meeting;
 use YardCask\Core\Stage\Tanks\Shared\RunWorkings;
+use YardCask\Core\Stage\Tanks\Shared\TankRun;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
 use YardCask\Core\Stage\Tanks\Shared\TankWorking;
 use YardCask\Core\Stage\Tanks\TanksFinding;
-use YardCask\Core\Words\Phrase;
 use YardCask\Core\Words\SnagText;
 
 /** What must stay dry lies under a tank, a fitting or a hose: a weeping joint drips into the electrics. */
@@ -27,17 +28,24 @@ final class WaterOverDry implements Rule
     public function check(Workings $workings): array
     {
         $findings = [];
-        foreach ($workings->plan->load->things as $index => $thing) {
+        foreach (InTheWay::all($workings->plan) as $thing) {
             foreach (ThingNeed::Dry === $thing->need ? $workings->of(TanksWorkings::class)->all() : [] as $working) {
-                $what = self::over($working, $thing, $workings);
-                if (null !== $what) {
+                $run = self::runOver($working, $thing, $workings);
+                $isTank = $working->tank->body()->isOver($thing->body);
+                if ($isTank || null !== $run) {
                     $findings[] = new Finding(
                         TanksFinding::WaterOverDry,
                         [$working->tank->id, $thing->id],
                         new Measure(1.0, 0.0, ''),
-                        new SnagText('tanks.over-dry.title', 'tanks.over-dry.why', ['what' => $what, 'thing' => $thing->name]),
-                        static fn (): array => BayFixes::elsewhere($working, $workings),
-                        new LookAt('/load/things/'.$index.'/x_m', new Phrase('tanks.look.move-thing', ['thing' => $thing->name])),
+                        new SnagText('tanks.over-dry.title', 'tanks.over-dry.why', [
+                            'what' => $isTank ? $working->tank->name : $run->run->name ?? $run->port->name,
+                            'thing' => $thing->name,
+                        ]),
+                        static fn (): array => [
+                            ...null === $run || $isTank ? [] : self::round($run, $thing, $workings),
+                            ...BayFixes::elsewhere($working, $workings),
+                        ],
+                        $thing->look,
                     );
                 }
             }
@@ -46,40 +54,34 @@ final class WaterOverDry implements Rule
         return $findings;
     }
 
-    /** What of a tank lies over it; null when nothing does. */
-    private static function over(TankWorking $working, PlannedThing $thing, Workings $workings): ?string
+    /** The first hose of a tank that is above it and does not go through it; null without one. */
+    private static function runOver(TankWorking $working, InTheWay $thing, Workings $workings): ?TankRun
     {
-        $dry = $thing->body();
-        if ($working->tank->body()->isOver($dry)) {
-            return $working->tank->name;
-        }
         foreach ($workings->of(RunWorkings::class)->all as $run) {
-            if ($run->tank->index !== $working->index) {
-                continue;
-            }
-            $points = $run->points();
-            foreach (\array_slice($points, 1) as $index => $point) {
-                if (self::passesOver($points[$index], $point, $dry)) {
-                    return $run->run->name ?? $run->port->name;
-                }
+            $meeting = $run->tank->index === $working->index ? Meeting::of(self::course($run), $thing) : null;
+            if (null !== $meeting && !$meeting->isThrough()) {
+                return $run;
             }
         }
 
         return null;
     }
 
-    /** Whether a straight piece of hose passes over a box somewhere, in steps of a centimetre or less. */
-    private static function passesOver(RunPoint $from, RunPoint $to, Box $box): bool
+    /** @return list<Fix> */
+    private static function round(TankRun $run, InTheWay $thing, Workings $workings): array
     {
-        $steps = max(1, (int) ceil($from->distanceM($to) * 100));
-        for ($step = 0; $step <= $steps; ++$step) {
-            $at = static fn (float $a, float $b): float => 1000 * ($a + $step / $steps * ($b - $a));
-            [$x, $y, $z] = [$at($from->xM, $to->xM), $at($from->yM, $to->yM), $at($from->zM, $to->zM)];
-            if ($x > $box->low[0] && $x < $box->high[0] && $y > $box->low[1] && $y < $box->high[1] && $z > $box->low[2]) {
-                return true;
-            }
-        }
+        return CourseFixes::round(
+            self::course($run),
+            $thing,
+            $run->run->name ?? $run->port->name,
+            '/runs/'.$run->runIndex,
+            $run->run->points ?? [],
+            $workings,
+        );
+    }
 
-        return false;
+    private static function course(TankRun $run): HoseCourse
+    {
+        return new HoseCourse($run->points(), $run->boreMm());
     }
 }

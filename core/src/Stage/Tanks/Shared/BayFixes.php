@@ -34,7 +34,7 @@ final class BayFixes
             if ($bay->id !== $working->tank->bay && 0.0 === PlaceInBay::tooLargeMm($working->tank, $bay)) {
                 $standing = PlaceInBay::nearest($working->tank, $bay, $workings->plan);
                 $label = new Phrase('tanks.fix.into-bay', ['tank' => $working->tank->name, 'bay' => $bay->name]);
-                $fixes[] = null === $standing ? null : new Fix($label, FreePlace::move($working, $standing, $workings->plan));
+                $fixes[] = null === $standing ? null : FreePlace::fix($label, $working, $standing, $workings->plan);
             }
         }
 
@@ -53,7 +53,7 @@ final class BayFixes
             ? new Phrase('tanks.fix.turn', ['tank' => $tank->name, 'bay' => $bay->name])
             : new Phrase('tanks.fix.move', ['tank' => $tank->name, 'ways' => self::ways($tank, $to, $workings)]);
 
-        return new Fix($label, FreePlace::move($working, $to, $workings->plan));
+        return FreePlace::fix($label, $working, $to, $workings->plan);
     }
 
     /** The longest with which it fits as it stands, or else the widest. */
@@ -72,9 +72,9 @@ final class BayFixes
             $mm = self::largestMm($nowMm, static fn (float $mm): bool => null !== $at($mm));
             $to = $at($mm);
             if (null !== $to) {
-                $label = new Phrase('tanks.fix.resize', ['tank' => $tank->name, 'size' => $size, 'to' => Amount::mm($mm), 'leaves' => null]);
+                $label = new Phrase('tanks.fix.resize', ['tank' => $tank->name, 'size' => $size, 'to' => Amount::mm($mm)]);
 
-                return new Fix($label, FreePlace::move($working, $to, $workings->plan));
+                return FreePlace::fix($label, $working, $to, $workings->plan);
             }
         }
 

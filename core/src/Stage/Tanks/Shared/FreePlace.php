@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Stage\Tanks\Shared;
 
+use YardCask\Core\Assessment\Fix;
 use YardCask\Core\Bay\Box;
-use YardCask\Core\Plan\Bays\PlannedBay;
 use YardCask\Core\Plan\Field\FreeName;
 use YardCask\Core\Plan\Field\PartFields;
 use YardCask\Core\Plan\FreeId;
@@ -15,6 +15,7 @@ use YardCask\Core\Plan\Rig\PlannedRig;
 use YardCask\Core\Plan\Tanks\PlannedTank;
 use YardCask\Core\Plan\Tanks\TankMounting;
 use YardCask\Core\Plan\Tanks\WaterKind;
+use YardCask\Core\Words\Phrase;
 
 /** Finds room on the rig's floor, and free ids and names, for what is added to a plan. */
 final class FreePlace
@@ -51,15 +52,14 @@ final class FreePlace
     }
 
     /**
-     * The same tank in its bay, at the free place nearest to where it stands; without one, or where it does not fit there, nearest to the
-     * middle of the rig, to either side of what stands there before along it. Null where there is none.
+     * The same tank in its bay, at the free place nearest to where it stands; without a bay, nearest to the middle of the rig, to either
+     * side of what stands there before along it. Null where there is none.
      */
     public static function settled(PlannedTank $tank, Plan $plan): ?PlannedTank
     {
         $bay = $plan->bayOf($tank);
-        $inBay = null === $bay ? null : PlaceInBay::nearest($tank, $bay, $plan);
-        if (null !== $inBay) {
-            return $inBay;
+        if (null !== $bay) {
+            return PlaceInBay::nearest($tank, $bay, $plan);
         }
         $rig = $plan->load->rig;
         $sizes = $rig->sizes();
@@ -94,8 +94,15 @@ final class FreePlace
         return PartFields::changed($tank, ['zM' => $rig->sizes()->floorM]);
     }
 
-    /** Gives a tank the place and size of $to, and removes it from its bay if the move takes it out of there. */
-    public static function move(TankWorking $working, PlannedTank $to, Plan $plan): PlanPatch
+    /** Gives a tank the place and size of $to; null where that would take it out of its bay into nowhere. */
+    public static function fix(Phrase $label, TankWorking $working, PlannedTank $to, Plan $plan): ?Fix
+    {
+        $bay = $plan->bayOf($to);
+
+        return null !== $bay && !PlaceInBay::isWithin($to, $bay, $plan) ? null : new Fix($label, self::patch($working, $to));
+    }
+
+    private static function patch(TankWorking $working, PlannedTank $to): PlanPatch
     {
         $tank = $working->tank;
         $patches = [];
@@ -118,8 +125,6 @@ final class FreePlace
         }
         if ($tank->bay !== $to->bay && null !== $to->bay) {
             $patches[] = PlanPatch::set($working->pointer().'/bay', $to->bay, null !== $tank->bay);
-        } elseif (null !== self::bayLeft($tank, $to, $plan)) {
-            $patches[] = PlanPatch::remove($working->pointer().'/bay');
         }
 
         return PlanPatch::all($patches);
@@ -145,19 +150,6 @@ final class FreePlace
         }
 
         return PlanPatch::all(null === $to->bay ? $patches : [...$patches, PlanPatch::add($working->pointer().'/bay', $to->bay)]);
-    }
-
-    /** The bay that a move takes a tank out of; null where it takes it out of none. */
-    public static function leaving(PlannedTank $tank, PlannedTank $to, Plan $plan): ?string
-    {
-        return self::bayLeft($tank, $to, $plan)?->name;
-    }
-
-    private static function bayLeft(PlannedTank $tank, PlannedTank $to, Plan $plan): ?PlannedBay
-    {
-        $bay = $plan->bayOf($tank);
-
-        return null !== $bay && $to->bay === $tank->bay && !PlaceInBay::isWithin($to, $bay, $plan) ? $bay : null;
     }
 
     /**

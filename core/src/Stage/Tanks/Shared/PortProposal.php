@@ -45,7 +45,8 @@ final class PortProposal
         $spare = self::spareFor($wanted, $tank);
         $drilled = ['name' => $wanted->name, 'role' => $role, 'drilled' => true] + (null === $boreMm ? [] : ['boreMm' => $boreMm]);
         $port = null === $spare ? $wanted : PartFields::changed($tank->ports[$spare], $drilled);
-        $needsHose = !\in_array($role, [PortRole::Gauge, PortRole::Spare], true);
+        // To an outlet leads a pipe of the line.
+        $needsHose = !\in_array($role, [PortRole::Gauge, PortRole::Spare, PortRole::Outlet], true);
         $hose = $needsHose ? self::hose($port, $working, $workings) : PlanPatch::none();
         if (null === $hose || (null === $spare && \count($tank->ports) >= PlannedTank::MOST_PORTS)) {
             return null;
@@ -53,7 +54,7 @@ final class PortProposal
         $ports = $tank->ports;
         $ports[$spare ?? \count($ports)] = $port;
         $with = PartFields::changed($tank, ['ports' => array_values($ports)]);
-        if ($with->overflowMm() <= $with->outletHeightMm) {
+        if ($with->overflowMm() <= $with->outletMm()) {
             return null;
         }
         $patch = null === $spare ? PlanPatch::append($working->pointer().'/ports', $port) : PlanPatch::replace($working->pointer().'/ports/'.$spare, $port);
@@ -105,6 +106,7 @@ final class PortProposal
                 self::VENT_BORE_MM,
             ],
             PortRole::Spare => [Face::Top, round($edgeMm), $middleMm, self::GAUGE_BORE_MM],
+            PortRole::Outlet => [Face::Front, $middleMm, $tank->outletHeightMm + self::DRAIN_BORE_MM / 2, self::DRAIN_BORE_MM],
             PortRole::Drain => [Face::Rear, $middleMm, self::DRAIN_BORE_MM / 2, self::DRAIN_BORE_MM],
         };
 

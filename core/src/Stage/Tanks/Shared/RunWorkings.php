@@ -66,7 +66,7 @@ final readonly class RunWorkings implements StageWorkings
     /** How much stays in a tank that is drained, in litres: all that lies below its lowest drain, or below its outlet without one. */
     public static function undrainedL(TankWorking $working): float
     {
-        $lowestMm = $working->tank->outletHeightMm;
+        $lowestMm = $working->tank->outletMm();
         foreach ($working->tank->ports as $port) {
             if (PortRole::Drain === $port->role) {
                 $lowestMm = min($lowestMm, $port->lowestMm());

@@ -52,7 +52,7 @@ final class TankLength
     }
 
     /** Longer or shorter, and moved off a wall through which it would stand. */
-    public static function to(float $lengthMm, TankWorking $working, Workings $workings): Fix
+    public static function to(float $lengthMm, TankWorking $working, Workings $workings): ?Fix
     {
         $plan = $workings->plan;
         $to = self::offTheWall($working->tank->sized($lengthMm, $working->tank->widthMm), $plan);
@@ -61,18 +61,19 @@ final class TankLength
             'tank' => $working->tank->name,
             'size' => 'length',
             'to' => Amount::mm($lengthMm),
-            'leaves' => FreePlace::leaving($working->tank, $to, $plan),
         ]);
 
-        return new Fix($label, FreePlace::move($working, $to, $plan));
+        return null === $to ? null : FreePlace::fix($label, $working, $to, $plan);
     }
 
-    /** In its bay where it fits there, otherwise at the nearest free place, and where there is none moved along the rig until it stands through no wall. */
-    private static function offTheWall(PlannedTank $tank, Plan $plan): PlannedTank
+    /** In its bay, null where it does not fit there; without one at the nearest free place, or else moved along the rig until it is through no wall. */
+    private static function offTheWall(PlannedTank $tank, Plan $plan): ?PlannedTank
     {
         $bay = $plan->bayOf($tank);
-        $settled = null === $bay ? null : PlaceInBay::unturned($tank, $bay, $plan);
-        $settled ??= FreePlace::besideIt($tank, $plan);
+        if (null !== $bay) {
+            return PlaceInBay::unturned($tank, $bay, $plan);
+        }
+        $settled = FreePlace::besideIt($tank, $plan);
         if (null !== $settled) {
             return $settled;
         }

@@ -4,17 +4,19 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Stage\Tanks\Shared;
 
+use YardCask\Core\Plan\Line\PartPort;
 use YardCask\Core\Plan\Plan;
 use YardCask\Core\Plan\PlanPatch;
+use YardCask\Core\Plan\Tanks\PlannedTank;
 
 /** Taking tanks out of a plan, with the hoses that begin at them. */
 final class TankRemoval
 {
     /**
      * @param list<TankWorking> $tanks in the order of the plan
-     * @param string|null $instead the id of the tank at which the pipes of the line are joined then; those at the same port of a second one go
+     * @param PlannedTank|null $instead at which the pipes of the line are joined then; those from the outlet of a second one go
      */
-    public static function patch(array $tanks, Plan $plan, ?string $instead = null): PlanPatch
+    public static function patch(array $tanks, Plan $plan, ?PlannedTank $instead = null): PlanPatch
     {
         $ports = array_merge(...array_map(static fn (TankWorking $working): array => array_column($working->tank->ports, 'id'), $tanks));
         $patches = [];
@@ -37,7 +39,7 @@ final class TankRemoval
      *
      * @return list<PlanPatch>
      */
-    private static function pipes(array $ids, Plan $plan, ?string $instead): array
+    private static function pipes(array $ids, Plan $plan, ?PlannedTank $instead): array
     {
         $patches = $gone = $taken = [];
         foreach ($plan->line->pipes as $index => $pipe) {
@@ -46,11 +48,12 @@ final class TankRemoval
                 if (!\in_array($id, $ids, true)) {
                     continue;
                 }
-                if (null === $instead || isset($taken[$port])) {
+                $there = PartPort::Inlet->value === $port ? $port : $instead?->outlets()[0]->id ?? null;
+                if (null === $instead || null === $there || isset($taken[$there])) {
                     array_unshift($gone, PlanPatch::remove('/line/pipes/'.$index));
                 } else {
-                    $taken[$port] = true;
-                    $patches[] = PlanPatch::replace('/line/pipes/'.$index.'/'.$end, $instead.'.'.$port);
+                    $taken[$there] = true;
+                    $patches[] = PlanPatch::replace('/line/pipes/'.$index.'/'.$end, $instead->id.'.'.$there);
                 }
             }
         }

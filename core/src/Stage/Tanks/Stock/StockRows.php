@@ -171,6 +171,9 @@ final readonly class StockRows
     private function patch(array $tanks, Plan $with): PlanPatch
     {
         $replaced = $this->places->replacedIndex;
+        // With the outlets at which they were joined.
+        $joined = array_column($with->tanks, null, 'id');
+        $tanks = array_map(static fn (PlannedTank $tank): PlannedTank => $joined[$tank->id], $tanks);
         $added = array_map(
             static fn (PlannedTank $tank): PlanPatch => PlanPatch::append('/tanks', $tank),
             null === $replaced ? $tanks : \array_slice($tanks, 1),

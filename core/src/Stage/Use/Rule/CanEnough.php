@@ -15,6 +15,7 @@ use YardCask\Core\Plan\Tanks\TankMounting;
 use YardCask\Core\Plan\Tanks\WaterKind;
 use YardCask\Core\Plan\Use\Supply;
 use YardCask\Core\Stage\Tanks\Shared\FreePlace;
+use YardCask\Core\Stage\Tanks\Shared\OutletProposal;
 use YardCask\Core\Stage\Tanks\Shared\TankProposal;
 use YardCask\Core\Stage\Tanks\Shared\TankRemoval;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
@@ -57,11 +58,15 @@ final class CanEnough implements Rule
             $workings->of(TanksWorkings::class)->that(WaterKind::Fresh),
             static fn ($working): bool => TankMounting::Fixed === $working->tank->form,
         );
-        $can = FreePlace::addCans($workings->plan, WaterKind::Fresh, 1);
-        if (null === $can) {
+        $plan = $workings->plan;
+        $can = FreePlace::addCans($plan, WaterKind::Fresh, 1);
+        $index = \count($plan->tanks);
+        $placed = $can?->applyTo($plan)->tanks[$index];
+        $joined = null === $placed ? null : OutletProposal::added($placed, FreeId::of('outlet', $plan), $plan);
+        if (null === $can || null === $joined) {
             return [];
         }
-        $patch = $can->and(TankRemoval::patch(array_values($fixed), $workings->plan, FreeId::of('can', $workings->plan)));
+        $patch = $can->and(PlanPatch::replace('/tanks/'.$index.'/ports', $joined->ports))->and(TankRemoval::patch(array_values($fixed), $plan, $joined));
         $label = new Phrase($forTheStay ? 'use.fix.can-instead' : 'use.fix.can-instead.daily', [
             'can' => Amount::litres(TankProposal::CAN_L),
             'tanks' => array_values(array_map(static fn ($working): string => $working->tank->name, $fixed)),
