@@ -17,9 +17,7 @@ test("a snag appears, says why, and its fix clears it in one undo step", async (
   await expect(glass(page, "Payload left")).toContainText("was −38 kg");
   await page.getByRole("button", { name: "Undo" }).click();
   await expect(over).toBeVisible();
-  await expect(glass(page, "Payload left")).toContainText(
-    "(undone: Move Boots, hose, flags 1 300 mm forward)",
-  );
+  await expect(glass(page, "Payload left")).toContainText("(undone: Move Boots, hose, flags 1 300 mm forward)");
   await page.getByRole("button", { name: "Redo" }).click();
   await expect(over).toHaveCount(0);
 

@@ -138,7 +138,7 @@ final class HostileInputTest extends ApiTestCase
             ['{"pointer":"/tanks/0/length_mm","text":"3 ft 1","plan":'.$plan.'}', 200, '939.8'],
             ['{"pointer":"/tanks/0/length_mm","text":"25 kg","plan":'.$plan.'}', 422, 'is a mass'],
             ['{"pointer":"/use/uses/0/litres","text":"2 gal","plan":'.$plan.'}', 422, '2 imp gal'],
-            ['{"pointer":"/tanks/0/outlet_height_mm","text":"350","plan":'.$plan.'}', 422, '"pointer":"/tanks/0/outlet_height_mm"'],
+            ['{"pointer":"/tanks/0/overflow_height_mm","text":"400","plan":'.$plan.'}', 422, '"pointer":"/tanks/0/overflow_height_mm"'],
             ['{"pointer":"/tanks/99999999999999999999/length_mm","text":"350","plan":'.$plan.'}', 422, 'violations'],
             ['{"pointer":"/name","text":"350","plan":'.$plan.'}', 422, 'no measured field'],
             ['{"pointer":7,"text":"350","plan":'.$plan.'}', 422, '/pointer'],

@@ -8,7 +8,7 @@ use YardCask\Core\Input\Json;
 use YardCask\Core\Plan\Line\PartKind;
 use YardCask\Core\Plan\Line\Tube;
 
-/** The parts and pipes that can be had. Files are opened in their order, when they are needed, and parts read one at a time. */
+/** The parts, pipes and tanks that can be had. Files are opened in their order, when they are needed, and parts read one at a time. */
 final class PartStock
 {
     /** @var array<int, PartFile> those that are open, by their place */
@@ -16,14 +16,28 @@ final class PartStock
     /** @var array<string, StockPart> */
     private array $parts = [];
 
-    /** @param list<\Closure(): PartFile> $files no two name the same id */
-    public function __construct(private readonly array $files)
-    {
+    /** @var list<StockTank>|null */
+    private ?array $tanks = null;
+
+    /**
+     * @param list<\Closure(): PartFile> $files no two name the same id
+     * @param (\Closure(): list<StockTank>)|null $tankFile none where no tank can be had
+     */
+    public function __construct(
+        private readonly array $files,
+        private readonly ?\Closure $tankFile = null,
+    ) {
     }
 
     public static function none(): self
     {
         return new self([]);
+    }
+
+    /** @return list<StockTank> */
+    public function tanks(): array
+    {
+        return $this->tanks ??= null === $this->tankFile ? [] : ($this->tankFile)();
     }
 
     public function isEmpty(): bool

@@ -78,6 +78,12 @@ final readonly class StockTank
         return PartFields::changed($tank, ['id' => $id]);
     }
 
+    /** Brim full. */
+    public function fullL(): float
+    {
+        return $this->shape->inside([$this->lengthMm, $this->widthMm, $this->heightMm], $this->arch, $this->levels)->litresBelow($this->overflowHeightMm);
+    }
+
     /** A tank of a plan, to be had again: with its ports as places, whatever sits there. */
     public static function like(PlannedTank $tank, float $price): self
     {

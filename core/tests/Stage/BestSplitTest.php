@@ -164,7 +164,7 @@ final class BestSplitTest extends TestCase
             if ('trailer' !== $plan->load->rig->kind()->value || !$fill->exists) {
                 continue;
             }
-            $passage = $load->passage(array_map(static fn ($tank): float => 'fresh' === $tank->holds->value ? $fill->fraction : 1.0, $plan->tanks));
+            $passage = $load->passages()->between(array_map(static fn ($tank): float => 'fresh' === $tank->holds->value ? $fill->fraction : 1.0, $plan->tanks));
             self::assertGreaterThanOrEqual(GreatestFill::LEAST_NOSE_SHARE - 1e-6, $passage?->share->least, "Plan $seed");
             ++$tried;
         }

@@ -52,6 +52,10 @@ final class FindingsTest extends TestCase
             '/tanks/0/ports/-',
             ['id' => 'breather', 'name' => 'Breather', 'role' => 'vent', 'face' => 'top', 'along_mm' => 50, 'up_mm' => 50, 'bore_mm' => $mm, 'room_mm' => 0, 'drilled' => true],
         );
+        $overflow = static fn (string $id, float $upMm): string => $add(
+            '/tanks/0/ports/-',
+            ['id' => $id, 'name' => $id, 'role' => 'overflow', 'face' => 'right', 'along_mm' => 300, 'up_mm' => $upMm, 'bore_mm' => 16, 'room_mm' => 0, 'drilled' => true],
+        );
         $mains = $add(
             '/line/parts/-',
             [
@@ -181,6 +185,7 @@ final class FindingsTest extends TestCase
             ['tanks.frost-below-outlet', 'fellside', $set('/tanks/2/outlet_height_mm', 10), $set('/tanks/2/outlet_height_mm', 3), 0],
             ['tanks.port-blocked', 'fellside', $set('/tanks/0/ports/2/room_mm', 80), $set('/tanks/0/ports/2/room_mm', 55), 1],
             ['tanks.unvented', 'fellside', '{"op":"remove","path":"/tanks/0/ports/1"}', $set('/tanks/0/ports/0/role', 'vent'), 1],
+            ['tanks.overflow-low', 'van', $overflow('a', 260).','.$overflow('b', 265), $overflow('a', 335).','.$overflow('b', 338), 1],
             ['tanks.hose-obstructed', 'fellside', $thing('clear', 4.025, -0.89, 1.08), $thing('clear', 4.025, -0.75, 1.08), 1],
             ['tanks.hose-near-hot', 'fellside', $thing('hot', 4.2, -0.9, 1.2), $thing('hot', 4.3, -0.9, 1.2), 0],
             [

@@ -225,6 +225,7 @@ return [
 
     // Buttons
     'line.fix.remove' => 'Remove {part}',
+    'line.fix.suction-lower' => 'Lead the suction hose of {pump} no higher than {height}',
     'line.fix.move-part' => 'Move {part} {by} {way, select, forward {forward} back {back} left {to the left} right {to the right} up {up} other {down}}',
     'line.fix.turn' => 'Turn {part} round',
     'line.fix.replace' => 'Replace {parts} with {stock}',

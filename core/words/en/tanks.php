@@ -161,6 +161,8 @@ return [
     'tanks.fix.stand' => 'Stand {tank} on the floor',
     'tanks.fix.hang' => 'Hang {tank} under the floor',
     'tanks.fix.way-round' => 'Lead {hose} {side, select, over {over} under {under} left {to the left of} right {to the right of} front {in front of} other {behind}} {thing} ({longer} longer)',
+    'tanks.fix.other-tank' => 'Replace {tank} with {stock}, {litres}',
+    'tanks.fix.one-more' => 'Put one more like {tank} in {bay}',
     'tanks.fix.wider' => 'Use a bore of {bore} for {hoses}',
     'tanks.fix.no-reducer' => 'Remove the narrow part of {hose}',
     'tanks.fix.turn-down' => 'Turn the hose down to {flow}',

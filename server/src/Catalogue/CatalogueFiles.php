@@ -43,7 +43,7 @@ final readonly class CatalogueFiles
     /** Without those that somebody keeps. */
     public function partStock(): PartStock
     {
-        return new PartStock([$this->parts(...)]);
+        return new PartStock([$this->parts(...)], $this->tankStock(...));
     }
 
     public function parts(): PartFile

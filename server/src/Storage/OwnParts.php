@@ -35,6 +35,7 @@ final readonly class OwnParts
                     '{"parts":['.implode(',', array_map(static fn (OwnPart $own): string => $own->json(), $this->all())).']}',
                 ),
             ],
+            $this->files->tankStock(...),
         );
     }
 

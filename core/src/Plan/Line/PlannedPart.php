@@ -76,6 +76,17 @@ final readonly class PlannedPart implements PlanPart, Checked
         }
     }
 
+    /** Where water enters it, if its arrow is heeded: its cold port, if it heats. */
+    public function entersAt(): PartPort
+    {
+        return $this->reversed ? PartPort::Out : PartPort::In;
+    }
+
+    public function leavesAt(): PartPort
+    {
+        return $this->reversed ? PartPort::In : PartPort::Out;
+    }
+
     /** Its name as it reads in a sentence: “the galley mixer”. */
     public function spoken(): string
     {

@@ -28,6 +28,7 @@ use YardCask\Core\Words\Phrase;
 /** The figures of the line: what each outlet gives, the worst of them, pump starts, and what hot water asks for. */
 final readonly class LineFigures
 {
+    public const LEFT_WATER = 'line.left_water';
     /** Of the outlets that run together, what the weakest gets. */
     public const TOGETHER = 'line.together';
     public const TOGETHER_PRESSURE = 'line.together_pressure';
@@ -96,7 +97,7 @@ final readonly class LineFigures
 
             return SumOf::sum($terms);
         };
-        $this->figures->litres('line.left_water', $text, $water->litres(), $sum, 2);
+        $this->figures->litres(self::LEFT_WATER, $text, $water->litres(), $sum, 2);
     }
 
     private function addFlow(PlannedPart $part): void

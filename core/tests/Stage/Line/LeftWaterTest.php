@@ -94,6 +94,22 @@ final class LeftWaterTest extends TestCase
         self::assertEqualsWithDelta($litres, self::left(self::plan($parts, $pipes))->litres(), 1e-9);
     }
 
+    /** Turned round, a heater's cold port is the one that is its outlet otherwise. */
+    public function testAHeaterThatIsTurnedRoundHoldsAsMuch(): void
+    {
+        $heaters = 0;
+        foreach (self::lines() as $name => [$parts, $pipes, $litres]) {
+            $turned = static fn (string $text): string => strtr($text, ['heater.in' => 'heater.out', 'heater.out' => 'heater.in']);
+            $document = self::plan($parts, array_map($turned, $pipes))->document();
+            foreach ($document->line->parts as $part) {
+                $part->reversed = 'heater' === $part->id;
+                $heaters += $part->reversed ? 1 : 0;
+            }
+            self::assertEqualsWithDelta($litres, self::left(Plan::read($document))->litres(), 1e-9, $name);
+        }
+        self::assertGreaterThan(2, $heaters);
+    }
+
     public function testAHoseIsLiftedOutOfACanButNotOutOfATank(): void
     {
         $plan = self::plan(['tap tap 1.4'], ['check.out tap.in'], 0.2);

@@ -535,6 +535,12 @@ final class LineFindingWordsTest extends TestCase
                 'Move the pressure pump 210 mm to the left',
             ],
         ];
+        yield 'suction-high 75' => [
+            'The pressure pump cannot lift the first water',
+            'It has to lift it 2.7 m, through 8.7 m of hose. Dry, it can lift 2 m.',
+            '2.653 of 2 m',
+            ['Lead the suction hose of the pressure pump no higher than 3 640 mm'],
+        ];
     }
 
     /** @param list<string> $fixes */

@@ -17,6 +17,7 @@ use YardCask\Core\Plan\Line\PumpFigures;
 use YardCask\Core\Plan\Line\SystemType;
 use YardCask\Core\Plan\Load\ThingNeed;
 use YardCask\Core\Plan\Plan;
+use YardCask\Core\Plan\Runs\PlannedRunPoint;
 use YardCask\Core\Plan\Tanks\TankMounting;
 use YardCask\Core\Stage\Assessor;
 use YardCask\Core\Stage\Line\Edit\LineDraft;
@@ -150,6 +151,7 @@ final class LineFindingsTest extends TestCase
             ['obstructed', $placed, $placed->thing(ThingNeed::Clear, 2.0, 0.0, 0.7), 1],
             ['near-hot', $placed, $placed->thing(ThingNeed::Hot, 2.8, 0.25, 0.8), 1],
             ['over-dry', $placed, $placed->thing(ThingNeed::Dry, 2.0, 0.0, 0.46), 1],
+            ['suction-high', $pressure, $pressure->piped('Pressure pump', 'in', ['points' => [new PlannedRunPoint('over', 'Over the lid', 2.0, 0.0, 4.3)]]), 1],
         ];
         foreach ($rows as $number => $row) {
             yield $row[0].' '.$number => ['line.'.$row[0], $row[1], $row[2], $row[3]];

@@ -8,6 +8,7 @@ use YardCask\Core\Assessment\SentFix;
 use YardCask\Core\Catalogue\PartFile;
 use YardCask\Core\Catalogue\PartStock;
 use YardCask\Core\Catalogue\SystemBook;
+use YardCask\Core\Catalogue\TankStock;
 use YardCask\Core\Plan\Field\PartFields;
 use YardCask\Core\Plan\Line\LinePlan;
 use YardCask\Core\Plan\Line\PlannedPart;
@@ -34,7 +35,10 @@ final readonly class SampleLines
     {
         static $stock = null;
 
-        return $stock ??= new PartStock([static fn (): PartFile => PartFile::divided((string) file_get_contents(SamplePlans::CATALOGUE.'parts.json'))]);
+        return $stock ??= new PartStock(
+            [static fn (): PartFile => PartFile::divided((string) file_get_contents(SamplePlans::CATALOGUE.'parts.json'))],
+            static fn (): array => TankStock::fromJson((string) file_get_contents(SamplePlans::CATALOGUE.'tanks.json')),
+        );
     }
 
     /** @return list<PumpPoint> a curve that begins at a pressure and falls to nothing at 12 L/min */

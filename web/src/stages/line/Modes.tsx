@@ -1,4 +1,5 @@
 import type { LineDrawing } from "../../api/types";
+import { FigureButton } from "../../plan/widgets/FigureButton";
 
 type Props = { modes: LineDrawing["modes"]; chosen: string | null; onChoose: (id: string | null) => void };
 
@@ -24,6 +25,11 @@ export function Modes({ modes, chosen, onChoose }: Props) {
                 <li key={step}>{step}</li>
               ))}
             </ol>
+            {mode.left_figure_id && (
+              <p className="mt-1 text-[13px] text-ink-2">
+                Stays in the line: <FigureButton id={mode.left_figure_id} />
+              </p>
+            )}
             {mode.care && <p className="mt-1 text-[13px] text-ink-2">{mode.care}</p>}
             {mode.trouble && <p className="mt-1 text-[13px] text-rust">{mode.trouble}</p>}
           </div>

@@ -102,9 +102,11 @@ final readonly class DrainSills
             $overM = null === $way->pipe ? $way->part->zM ?? 0.0 : self::overM($graph->pipes[$way->pipe]);
             $isBoth = $way->both || PartKind::SubmersiblePump === $way->part?->kind;
             // Into a heater’s hot port it falls to the bottom; out of it it has to rise to the top.
-            $ways[$way->to][] = [$way->from, $overM + (null === $way->part ? 0.0 : HeldWater::heaterHeightM($way->part))];
+            $riseM = null === $way->part ? 0.0 : HeldWater::heaterHeightM($way->part);
+            $isTurned = $way->part->reversed ?? false;
+            $ways[$way->to][] = [$way->from, $overM + ($isTurned ? 0.0 : $riseM)];
             if ($isBoth) {
-                $ways[$way->from][] = [$way->to, $overM];
+                $ways[$way->from][] = [$way->to, $overM + ($isTurned ? $riseM : 0.0)];
             }
         }
 

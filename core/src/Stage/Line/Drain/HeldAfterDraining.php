@@ -6,7 +6,6 @@ namespace YardCask\Core\Stage\Line\Drain;
 
 use YardCask\Core\Plan\Line\HeaterFigures;
 use YardCask\Core\Plan\Line\PartKind;
-use YardCask\Core\Plan\Line\PartPort;
 use YardCask\Core\Plan\Line\PlannedPart;
 use YardCask\Core\Plan\Line\VesselFigures;
 use YardCask\Core\Stage\Line\Graph\LineEnd;
@@ -59,7 +58,7 @@ final class HeldAfterDraining
         if (!$part->figures instanceof HeaterFigures) {
             return $litres;
         }
-        $standsM = $sills->at(new LineEnd($part, PartPort::In)) - $part->zM;
+        $standsM = $sills->at(new LineEnd($part, $part->entersAt())) - $part->zM;
         $heightM = HeldWater::heaterHeightM($part);
 
         return $standsM <= 1e-6 ? 0.0 : $litres * ($heightM > 0 ? min(1.0, $standsM / $heightM) : 1.0);

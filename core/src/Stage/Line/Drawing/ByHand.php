@@ -9,7 +9,6 @@ use YardCask\Core\Heat\HeatCalculator;
 use YardCask\Core\Heat\Shower;
 use YardCask\Core\Plan\Line\HeaterFigures;
 use YardCask\Core\Plan\Line\PartKind;
-use YardCask\Core\Plan\Line\PartPort;
 use YardCask\Core\Plan\Line\PlannedPart;
 use YardCask\Core\Plan\Line\PumpFigures;
 use YardCask\Core\Plan\Tanks\PlannedTank;
@@ -47,8 +46,8 @@ final class ByHand
     private static function pump(PlannedPart $pump, float $strokeL, Workings $workings): string
     {
         $graph = $workings->of(LineWorkings::class)->graph;
-        $to = $graph->beyond($pump, $pump->reversed ? PartPort::In : PartPort::Out);
-        $from = $graph->beyond($pump, $pump->reversed ? PartPort::Out : PartPort::In);
+        $to = $graph->beyond($pump, $pump->leavesAt());
+        $from = $graph->beyond($pump, $pump->entersAt());
         $liftM = null === $to || null === $from ? null : $to->zM() - $from->zM();
         $litres = $to?->owner instanceof PlannedTank ? $workings->of(TanksWorkings::class)->one($to->owner)->fullL() : self::CARRIED_L;
 

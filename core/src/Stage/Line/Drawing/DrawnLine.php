@@ -13,6 +13,7 @@ use YardCask\Core\Stage\Line\Drain\LeftWater;
 use YardCask\Core\Stage\Line\Graph\LineEnd;
 use YardCask\Core\Stage\Line\Graph\LinePipe;
 use YardCask\Core\Stage\Line\Graph\PartPlaces;
+use YardCask\Core\Stage\Line\LineFigures;
 use YardCask\Core\Stage\Line\LineWorkings;
 use YardCask\Core\Stage\Line\Mode\FoundMode;
 use YardCask\Core\Stage\Line\Mode\LineMode;
@@ -227,7 +228,15 @@ final readonly class DrawnLine
             : $wording->text('line.mode.trouble', ['parts' => array_map(static fn (string $id): string => $names[$id] ?? $id, $about)]);
         $path = array_map(fn (int $index): string => $this->workings->plan->line->pipes[$index]->id, array_keys($mode->path));
 
-        return new ModeCard($mode->mode->value, $wording->phrase($mode->mode->phrase()), $steps, $wording->phrase($this->care($mode->mode)), $path, $trouble);
+        return new ModeCard(
+            id: $mode->mode->value,
+            title: $wording->phrase($mode->mode->phrase()),
+            steps: $steps,
+            care: $wording->phrase($this->care($mode->mode)),
+            pipes: $path,
+            leftFigureId: LineMode::Drain === $mode->mode ? LineFigures::LEFT_WATER : null,
+            trouble: $trouble,
+        );
     }
 
     /** What belongs to a mode besides turning valves, as far as this line has it. */

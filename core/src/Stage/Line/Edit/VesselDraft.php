@@ -7,7 +7,6 @@ namespace YardCask\Core\Stage\Line\Edit;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Catalogue\StockPart;
 use YardCask\Core\Plan\Field\PartFields;
-use YardCask\Core\Plan\Line\PartPort;
 use YardCask\Core\Stage\Line\LineWorkings;
 use YardCask\Core\Stage\Line\Solve\PumpStarts;
 
@@ -25,7 +24,7 @@ final class VesselDraft
         if (null !== $now->vessel) {
             return $draft->swapped($now->vessel, $charged);
         }
-        $pipe = $workings->of(LineWorkings::class)->graph->pipeAt($now->pump, $now->pump->reversed ? PartPort::In : PartPort::Out);
+        $pipe = $workings->of(LineWorkings::class)->graph->pipeAt($now->pump, $now->pump->leavesAt());
 
         return null === $pipe ? null : $draft->into($pipe->pipe, $charged);
     }

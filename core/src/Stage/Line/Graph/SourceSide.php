@@ -15,7 +15,7 @@ final class SourceSide
     /** Whether its arrow points to where the water comes from: to the nearest source. */
     public static function isBackwards(PlannedPart $part, LineGraph $graph): bool
     {
-        [$in, $out] = $part->reversed ? [PartPort::Out, PartPort::In] : [PartPort::In, PartPort::Out];
+        [$in, $out] = [$part->entersAt(), $part->leavesAt()];
 
         return self::sourceAway($part, $out, $graph) < self::sourceAway($part, $in, $graph);
     }

@@ -79,7 +79,7 @@ final readonly class ModeWays
     /** Whether it draws what is dosed. */
     private function isDosed(PlannedPart $pump): bool
     {
-        $inlet = $pump->port($pump->reversed ? PartPort::Out : PartPort::In);
+        $inlet = $pump->port($pump->entersAt());
 
         return isset($this->open->reachable(self::nodes($this->sanitised()))[$inlet]) || null === $this->graph->pipeAt($pump, PartPort::In);
     }
@@ -113,7 +113,7 @@ final readonly class ModeWays
     /** @return array<string, true> the nodes to which a pump can bring water */
     private function behind(PlannedPart $pump): array
     {
-        return $this->open->reachable([$pump->port($pump->reversed ? PartPort::In : PartPort::Out)]);
+        return $this->open->reachable([$pump->port($pump->leavesAt())]);
     }
 
     /**

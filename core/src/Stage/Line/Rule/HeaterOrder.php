@@ -39,7 +39,7 @@ final class HeaterOrder implements Rule
         $findings = [];
         foreach ($line->hotSections() as $section) {
             $heater = $section->heater;
-            $in = $heater->reversed ? PartPort::Out : PartPort::In;
+            $in = $heater->entersAt();
             $pipe = $graph->pipeAt($heater, $in)?->pipe;
             if (!$heater->figures instanceof HeaterFigures || null === $pipe) {
                 continue;

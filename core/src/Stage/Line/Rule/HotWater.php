@@ -138,12 +138,12 @@ final class HotWater implements RuleWithThresholds
     {
         $stock = $workings->stock;
         $graph = $line->graph;
-        $out = $graph->pipeAt($hot->heater, $hot->heater->reversed ? PartPort::In : PartPort::Out)?->pipe;
+        $out = $graph->pipeAt($hot->heater, $hot->heater->leavesAt())?->pipe;
         $hose = $stock->usualPipe(UsualFor::HotPipe);
         [$valve, $tee] = [$stock->usual(UsualFor::HotMixing), $stock->usual(UsualFor::Tee, $hose?->tube)];
         $before = array_values(
             array_filter(
-                SourceSide::partsBefore($hot->heater, $hot->heater->reversed ? PartPort::Out : PartPort::In, $graph),
+                SourceSide::partsBefore($hot->heater, $hot->heater->entersAt(), $graph),
                 static fn (PlannedPart $part): bool => PartKind::NonReturn === $part->kind,
             ),
         );
@@ -154,7 +154,7 @@ final class HotWater implements RuleWithThresholds
             return [];
         }
         [$part, $draft] = LineDraft::of($workings->plan)->withNew($valve);
-        $heaterOut = $hot->heater->port($hot->heater->reversed ? PartPort::In : PartPort::Out);
+        $heaterOut = $hot->heater->port($hot->heater->leavesAt());
         $far = $out->from === $heaterOut ? $out->to : $out->from;
         $draft = $draft->withoutPipes([$out])->joined(
             $heaterOut,

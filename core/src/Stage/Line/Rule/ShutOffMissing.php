@@ -53,7 +53,7 @@ final class ShutOffMissing implements Rule
     /** @return list<LineEnd> the outlets of fixed tanks from which water comes to a pump past no valve that can be shut */
     private static function unshut(PlannedPart $pump, LineGraph $graph): array
     {
-        $in = $pump->reversed ? PartPort::Out : PartPort::In;
+        $in = $pump->entersAt();
         $reach = Reach::from($pump, [$in], $graph, static fn (PlannedPart $part): bool => $part->kind->isOneWay()
             || \in_array($part->kind, [PartKind::ShutOff, PartKind::ThreeWayValve], true));
 

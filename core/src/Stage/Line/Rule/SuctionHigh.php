@@ -13,6 +13,7 @@ use YardCask\Core\Catalogue\StockPart;
 use YardCask\Core\Catalogue\StockPipe;
 use YardCask\Core\Plan\Line\PlannedPipe;
 use YardCask\Core\Plan\Line\PumpFigures;
+use YardCask\Core\Plan\PlanPatch;
 use YardCask\Core\Stage\Line\Edit\LineDraft;
 use YardCask\Core\Stage\Line\Edit\LineFixes;
 use YardCask\Core\Stage\Line\Graph\LinePipe;
@@ -66,7 +67,7 @@ final class SuctionHigh implements Rule
         return $findings;
     }
 
-    /** @return list<Fix> the pump beside its tank, a wider hose up to it, or one that pulls harder */
+    /** @return list<Fix> the pump beside its tank, its hose led lower, a wider hose up to it, or one that pulls harder */
     private static function ways(Suction $suction, LineWorkings $line, Workings $workings): array
     {
         $pump = $suction->pump->part;
@@ -86,6 +87,23 @@ final class SuctionHigh implements Rule
                 && $stock->figures->primedLiftM > $suction->pump->figures->primedLiftM,
         );
 
-        return [...$low, ...$wider, ...$stronger];
+        return [...$low, ...self::lower($suction, $path), ...$wider, ...$stronger];
+    }
+
+    /** @return list<Fix> where a hose goes higher than the pump can lift dry, its points as high as that */
+    private static function lower(Suction $suction, WaterPath $path): array
+    {
+        $mostM = floor(100 * ($suction->levelM + $suction->pump->figures->dryLiftM)) / 100;
+        $patches = [];
+        foreach ($path->pipes as $pipe) {
+            foreach ($pipe->pipe->points as $index => $point) {
+                if ($point->zM > $mostM && $mostM >= 0) {
+                    $patches[] = PlanPatch::replace('/line/pipes/'.$pipe->index.'/points/'.$index.'/z_m', $mostM);
+                }
+            }
+        }
+        $label = new Phrase('line.fix.suction-lower', ['pump' => $suction->pump->part->spoken(), 'height' => Amount::metres($mostM)]);
+
+        return [] === $patches ? [] : [new Fix($label, PlanPatch::all($patches))];
     }
 }

@@ -10,7 +10,6 @@ use YardCask\Core\Assessment\Rule;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Catalogue\UsualFor;
 use YardCask\Core\Plan\Line\PartKind;
-use YardCask\Core\Plan\Line\PartPort;
 use YardCask\Core\Plan\Line\PlannedPart;
 use YardCask\Core\Stage\Line\Edit\LineFixes;
 use YardCask\Core\Stage\Line\Graph\SourceSide;
@@ -30,12 +29,12 @@ final class SuctionOrder implements Rule
             if (PartKind::SubmersiblePump === $pump->kind || SourceSide::isBackwards($pump, $graph)) {
                 continue;
             }
-            $in = $pump->reversed ? PartPort::Out : PartPort::In;
+            $in = $pump->entersAt();
             $before = SourceSide::partsBefore($pump, $in, $graph);
             $has = static fn (PartKind $kind): ?PlannedPart => array_values(
                 array_filter($before, static fn (PlannedPart $part): bool => $kind === $part->kind),
             )[0] ?? null;
-            $behind = $graph->pipeAt($pump, $pump->reversed ? PartPort::In : PartPort::Out)?->pipe;
+            $behind = $graph->pipeAt($pump, $pump->leavesAt())?->pipe;
             $pipe = $graph->pipeAt($pump, $in)?->pipe;
             if (null === $has(PartKind::Strainer) && !$pump->kind->isByHand() && null !== $pipe) {
                 $text = new SnagText('line.strainer-missing.title', 'line.strainer-missing.why', ['pump' => $pump->spoken()]);

@@ -11,7 +11,6 @@ use YardCask\Core\Assessment\RuleWithThresholds;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Catalogue\UsualFor;
 use YardCask\Core\Plan\Line\PartKind;
-use YardCask\Core\Plan\Line\PartPort;
 use YardCask\Core\Plan\Line\PlannedPart;
 use YardCask\Core\Stage\Line\Drain\LeftIn;
 use YardCask\Core\Stage\Line\Drain\LeftWater;
@@ -103,6 +102,6 @@ final class Undrained implements RuleWithThresholds
     /** The pipe in which a drain empties a pipe or a part; null where nothing is joined there. */
     private static function toDrain(LinePipe|PlannedPart $holder, LineGraph $graph): ?LinePipe
     {
-        return $holder instanceof LinePipe ? $holder : $graph->pipeAt($holder, PartPort::In);
+        return $holder instanceof LinePipe ? $holder : $graph->pipeAt($holder, $holder->entersAt());
     }
 }

@@ -185,7 +185,7 @@ final readonly class HighestPressure
 
     private static function inlet(PlannedPart $heater): string
     {
-        return $heater->port($heater->reversed ? PartPort::Out : PartPort::In);
+        return $heater->port($heater->entersAt());
     }
 
     /**

@@ -89,7 +89,7 @@ final readonly class HotOutlet
     {
         $best = [];
         $least = null;
-        $out = $heater->kind->portsBut($heater->reversed ? PartPort::Out : PartPort::In);
+        $out = $heater->kind->portsBut($heater->entersAt());
         $arrived = static function (LineEnd $end, LinePipe $pipe, PipeChain $before) use (&$best, &$least, $heater, $outlet, $line): ?array {
             $next = $end->owner;
             if (!$next instanceof PlannedPart || $next === $heater || !$line->warm->isHot($pipe)) {

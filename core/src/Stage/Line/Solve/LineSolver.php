@@ -60,7 +60,7 @@ final class LineSolver
 
     private static function outNode(PlannedPart $pump): string
     {
-        return $pump->port($pump->reversed ? PartPort::In : PartPort::Out);
+        return $pump->port($pump->leavesAt());
     }
 
     /**
@@ -89,7 +89,7 @@ final class LineSolver
         foreach ($graph->pumps as $part) {
             $lpm = $line->linksLpm['part:'.$part->id] ?? 0.0;
             if ($case->mode->pumps() && $part->figures instanceof PumpFigures && $lpm > 1e-6) {
-                [$in, $out] = $part->reversed ? [PartPort::Out, PartPort::In] : [PartPort::In, PartPort::Out];
+                [$in, $out] = [$part->entersAt(), $part->leavesAt()];
                 $pumps[$part->id] = new SolvedPump(
                     $part,
                     $part->figures,

@@ -8,7 +8,6 @@ use YardCask\Core\Accumulator\Accumulator;
 use YardCask\Core\Accumulator\AccumulatorCalculator;
 use YardCask\Core\Accumulator\AccumulatorInput;
 use YardCask\Core\Plan\Line\PartKind;
-use YardCask\Core\Plan\Line\PartPort;
 use YardCask\Core\Plan\Line\PlannedPart;
 use YardCask\Core\Plan\Line\PumpFigures;
 use YardCask\Core\Plan\Line\VesselFigures;
@@ -96,7 +95,7 @@ final readonly class PumpStarts
 
             return [$next->kind->ports(), null];
         };
-        LineWalk::from(LineWalk::at($pump, [$pump->reversed ? PartPort::In : PartPort::Out]), $graph, $arrived);
+        LineWalk::from(LineWalk::at($pump, [$pump->leavesAt()]), $graph, $arrived);
 
         return [$vessel, $vesselFigures, $stretchL];
     }

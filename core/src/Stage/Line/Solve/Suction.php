@@ -7,6 +7,7 @@ namespace YardCask\Core\Stage\Line\Solve;
 use YardCask\Core\Pipe\Water;
 use YardCask\Core\Plan\Line\PartKind;
 use YardCask\Core\Plan\Line\PlannedPart;
+use YardCask\Core\Plan\Tanks\Face;
 use YardCask\Core\Plan\Tanks\PlannedTank;
 use YardCask\Core\Stage\Line\Graph\LinePipe;
 use YardCask\Core\Stage\Line\LineWorkings;
@@ -18,7 +19,9 @@ final readonly class Suction
         public SolvedPump $pump,
         /** Below the air outside; negative where water runs to it. */
         public float $pullKpa,
-        /** From the water, nearly gone, up to the highest point before it. */
+        /** Of the water, nearly gone, in m of the rig. */
+        public float $levelM,
+        /** From there up to the highest point before it. */
         public float $dryM,
         public float $lengthM,
     ) {
@@ -42,11 +45,14 @@ final readonly class Suction
             return null;
         }
         $levelM = $begins->levelM(LineCase::NEARLY_EMPTY);
-        $highestM = max($pump->zM, ...array_map(static fn (LinePipe $pipe): float => $pipe->highestM(), $path->pipes));
+        // A tube through the lid goes over it.
+        $lidM = Face::Top === $begins->outlet?->face ? $begins->owner->zM + $begins->owner->heightMm / 1000 : $levelM;
+        $highestM = max($pump->zM, $lidM, ...array_map(static fn (LinePipe $pipe): float => $pipe->highestM(), $path->pipes));
 
         return new self(
             $working,
             -$working->inKpa,
+            $levelM,
             $highestM - $levelM,
             array_sum(array_map(static fn (LinePipe $pipe): float => $pipe->lengthM, $path->pipes)),
         );

@@ -42,7 +42,7 @@ final readonly class WarmWater
         foreach ($graph->parts(...self::HEATERS) as $heater) {
             if ($heater->figures instanceof HeaterFigures) {
                 $flows = $flows || 0.0 === $heater->figures->litres;
-                $out = $heater->reversed ? PartPort::In : PartPort::Out;
+                $out = $heater->leavesAt();
                 array_push($begins, ...LineWalk::at($heater, [$out], new HotWaterFrom($heater, $heater->figures->hotC)));
             }
         }

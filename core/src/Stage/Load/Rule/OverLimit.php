@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace YardCask\Core\Stage\Load\Rule;
 
 use YardCask\Core\Assessment\Finding;
+use YardCask\Core\Assessment\Fix;
 use YardCask\Core\Assessment\Measure;
 use YardCask\Core\Assessment\Rule;
 use YardCask\Core\Assessment\Workings;
@@ -19,6 +20,7 @@ use YardCask\Core\Stage\Load\Shared\RigLimit;
 use YardCask\Core\Stage\Load\Shared\RigState;
 use YardCask\Core\Stage\Load\Shared\WasteFirst;
 use YardCask\Core\Stage\Load\Shift\WeightShift;
+use YardCask\Core\Stage\Tanks\Shared\OtherTanks;
 use YardCask\Core\Stage\Tanks\Shared\TankLength;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
 use YardCask\Core\Words\Amount;
@@ -105,7 +107,18 @@ final class OverLimit implements Rule
             static fn (): array => array_values(array_filter([
                 ...WeightShift::relieveWithMargin($limit->name, -$limit->fromBrimFull->kg, $limit->errorKg, $limit->fromBrimFull->moment, $workings),
                 TankLength::holdingAtMost($allowedL, $workings),
+                ...self::smaller($allowedL, $workings),
             ])),
         );
+    }
+
+    /** @return list<Fix> a smaller tank from the catalogue in the place of the largest that was bought */
+    private static function smaller(float $allowedL, Workings $workings): array
+    {
+        $tanks = $workings->of(TanksWorkings::class);
+        $largest = $tanks->largestFixed();
+        $mostL = null === $largest ? 0.0 : $largest->fullL() - ($tanks->fullL(WaterKind::Fresh) - $allowedL);
+
+        return null === $largest || $mostL <= 0 ? [] : OtherTanks::insteadOf($largest, 0.0, $mostL, $workings);
     }
 }

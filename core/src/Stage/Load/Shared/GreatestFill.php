@@ -158,7 +158,7 @@ final readonly class GreatestFill implements StageWorkings
     {
         $startsBrimFull = $load->contents->startsBrimFull();
         foreach ($startsBrimFull ? [false, true] : [false] as $wasteOfStay) {
-            $passage = $load->passage($fractions, $wasteOfStay);
+            $passage = $load->passages()->between($fractions, $wasteOfStay);
             if (null === $passage) {
                 return null;
             }

@@ -6,7 +6,6 @@ namespace YardCask\Core\Stage\Load\Shared;
 
 use YardCask\Core\Assessment\StageWorkings;
 use YardCask\Core\Assessment\Workings;
-use YardCask\Core\Payload\Axle;
 use YardCask\Core\Payload\BoatPayload;
 use YardCask\Core\Payload\BoatPayloadCalculator;
 use YardCask\Core\Payload\BoatRig;
@@ -14,30 +13,21 @@ use YardCask\Core\Payload\BoatTank;
 use YardCask\Core\Payload\LimitName;
 use YardCask\Core\Payload\LoadedTank;
 use YardCask\Core\Payload\Mass;
-use YardCask\Core\Payload\Passage;
-use YardCask\Core\Payload\PassageCalculator;
-use YardCask\Core\Payload\PassageInput;
-use YardCask\Core\Payload\PassageTank;
 use YardCask\Core\Payload\Payload;
 use YardCask\Core\Payload\RoadPayloadCalculator;
-use YardCask\Core\Payload\RoadRig;
 use YardCask\Core\Payload\TrailerPayloadCalculator;
-use YardCask\Core\Payload\TrailerRig;
-use YardCask\Core\Payload\WasteTank;
 use YardCask\Core\Plan\Load\PlannedLoad;
 use YardCask\Core\Plan\Plan;
 use YardCask\Core\Plan\Rig\PlannedBoat;
 use YardCask\Core\Plan\Rig\PlannedRoadRig;
 use YardCask\Core\Plan\Rig\PlannedTrailer;
 use YardCask\Core\Plan\Tanks\WaterKind;
-use YardCask\Core\Plan\Use\Supply;
 use YardCask\Core\Stage\Line\Shared\LineWeight;
 use YardCask\Core\Stage\Line\Shared\LineWeights;
 use YardCask\Core\Stage\Line\Shared\OutletFlows;
 use YardCask\Core\Stage\Line\Shared\TapReach;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
 use YardCask\Core\Stage\Tanks\Shared\TankWorking;
-use YardCask\Core\Stage\Use\Shared\UseWorkings;
 
 /** What a plan's rig weighs in each of its states, and what is left to its limits on the way between them. */
 final class LoadWorkings implements StageWorkings
@@ -46,18 +36,17 @@ final class LoadWorkings implements StageWorkings
     public readonly People $people;
     public readonly BaseWeights $base;
     public readonly Contents $contents;
+    /** The rig as the calculators take it. */
+    public readonly WeighedRig $rig;
     /** @var list<LineWeight> */
     public readonly array $line;
     /** @var array<string, Payload> by the state's value */
     private array $payloads = [];
-    /** @var array<string, float> by the limit's value */
-    private array $limitKg = [];
-    /** @var array<string, ?Passage> */
-    private array $passages = [];
     /** @var non-empty-list<LimitWorking>|null */
     private ?array $limits = null;
     /** @var list<Mass>|null */
     private ?array $masses = null;
+    private ?Passages $passages = null;
 
     private function __construct(private readonly Workings $workings)
     {
@@ -66,6 +55,7 @@ final class LoadWorkings implements StageWorkings
         $this->line = $workings->of(LineWeights::class)->weights;
         $this->base = BaseWeights::of($this->plan, $this->people->driver(), $this->line);
         $this->contents = new Contents($workings);
+        $this->rig = new WeighedRig($this->plan->load->rig, $this->base);
     }
 
     public static function over(Workings $workings): static
@@ -106,8 +96,8 @@ final class LoadWorkings implements StageWorkings
         $rig = $this->plan->load->rig;
 
         return match (true) {
-            $rig instanceof PlannedRoadRig => RoadPayloadCalculator::calculate($this->roadRig($rig, $masses, $fresh)),
-            $rig instanceof PlannedTrailer => TrailerPayloadCalculator::calculate($this->trailerRig($rig, $masses, $fresh)),
+            $rig instanceof PlannedRoadRig => RoadPayloadCalculator::calculate($this->rig->road($rig, $masses, $fresh)),
+            $rig instanceof PlannedTrailer => TrailerPayloadCalculator::calculate($this->rig->trailer($rig, $masses, $fresh)),
             $rig instanceof PlannedBoat => BoatPayloadCalculator::calculate(new BoatRig(
                 $rig->displacementKg,
                 $rig->gmM + BoatHeights::gmChangeM($rig, $this->plan, $this->people, $this->line, $litres),
@@ -136,75 +126,9 @@ final class LoadWorkings implements StageWorkings
         return [...$this->besideTanks(), ...$tanks];
     }
 
-    /** From a state to used up, with what has come to the waste tanks by then; null for a boat, whose only limit is what is aboard at once. */
-    public function passageFrom(RigState $state, bool $wasteOfStay = false): ?Passage
+    public function passages(): Passages
     {
-        $brimFull = RigState::BrimFull === $state;
-        $fractions = array_map(fn (TankWorking $working): float => $brimFull ? 1.0 : $this->plan->travelFillOf($working->tank), $this->tanks());
-        $key = implode(' ', $fractions).($wasteOfStay ? ' on' : '');
-
-        return $this->passages[$key] ??= $this->passage($fractions, $wasteOfStay);
-    }
-
-    /**
-     * From some fill of each tank, as a fraction of brim full, to used up.
-     *
-     * @param list<float> $fractions of each tank of the plan
-     * @param bool $wasteOfStay whether the stay began brim full, and what was used down to this fill is in the waste tanks
-     */
-    public function passage(array $fractions, bool $wasteOfStay = false): ?Passage
-    {
-        $rig = $this->plan->load->rig;
-        $tanks = [];
-        $waste = [];
-        $drawable = ['fresh' => 0.0, 'drinking' => 0.0];
-        foreach ($this->tanks() as $index => $working) {
-            $tank = $working->tank;
-            if (!$tank->holds->takesWaste()) {
-                $tanks[] = $one = new PassageTank(
-                    new LoadedTank($tank->name, $working->fullL(), $tank->allEmptyKg(), $tank->xM, $tank->yM),
-                    $fractions[$index],
-                    $working->leftL(),
-                );
-                $drawable[$tank->holds->value] = ($drawable[$tank->holds->value] ?? 0.0) + $one->drawableL();
-            }
-        }
-        $allL = array_sum($drawable);
-        $use = $this->workings->of(UseWorkings::class);
-        foreach ($this->tanks() as $working) {
-            $tank = $working->tank;
-            if ($tank->holds->takesWaste()) {
-                $intoL = $drawable['fresh'] * $use->shareInto($tank, Supply::Main) + $drawable['drinking'] * $use->shareInto($tank, Supply::Drinking);
-                $share = $allL > 0 && !$this->plan->emptiesWaste() ? $intoL / $allL : 0.0;
-                $beforeL = $wasteOfStay ? max(0.0, $this->contents->drawableL(WaterKind::Fresh, true) - $drawable['fresh']) : 0.0;
-                $waste[] = new WasteTank(
-                    name: $tank->id,
-                    capacityL: $working->fullL(),
-                    emptyKg: $tank->allEmptyKg(),
-                    xM: $tank->xM,
-                    yM: $tank->yM,
-                    share: $share,
-                    startL: $this->contents->wasteL($working, $beforeL, 0.0),
-                );
-            }
-        }
-
-        return match (true) {
-            $rig instanceof PlannedRoadRig => PassageCalculator::calculate(new PassageInput($this->roadRig($rig, $this->masses(), []), $tanks, $waste)),
-            $rig instanceof PlannedTrailer => PassageCalculator::calculate(new PassageInput($this->trailerRig($rig, $this->masses(), []), $tanks, $waste)),
-            default => null,
-        };
-    }
-
-    /** @return array<string, Passage> those that are driven, by the state they begin in: as it travels, and with the waste of a stay from brim full */
-    public function roadPassages(): array
-    {
-        $passages = [RigState::Travelling->value => $this->passageFrom(RigState::Travelling)];
-        if ($this->contents->startsBrimFull() && !$this->plan->emptiesWaste() && [] !== $this->workings->of(TanksWorkings::class)->thatTakeWaste()) {
-            $passages[RigState::Refilled->value] = $this->passageFrom(RigState::Travelling, true);
-        }
-
-        return array_filter($passages);
+        return $this->passages ??= new Passages($this->workings, $this->contents, $this->rig, $this->masses());
     }
 
     /** @return list<RigState> those that this rig comes into: it is not filled again with the waste aboard where that is emptied first */
@@ -291,7 +215,7 @@ final class LoadWorkings implements StageWorkings
     private function worstOnTheRoad(LimitName $name, float $limitKg, array $kg): Spare
     {
         $worst = new Spare($limitKg - $kg[RigState::Travelling->value], RigMoment::in(RigState::Travelling));
-        foreach ($this->roadPassages() as $from => $passage) {
+        foreach ($this->passages()->onTheRoad() as $from => $passage) {
             $limit = $passage->limit($name);
             $worst = $worst->lesser(new Spare($limit->worstSpareKg, RigMoment::after($limit->atUsedL, $passage->usedL, RigState::from($from))));
         }
@@ -305,53 +229,13 @@ final class LoadWorkings implements StageWorkings
     /** @param array<string, float> $kg */
     private function worstFromBrimFull(LimitName $name, float $limitKg, array $kg): Spare
     {
-        $passage = $this->passageFrom(RigState::BrimFull);
+        $passage = $this->passages()->from(RigState::BrimFull);
         if (null === $passage) {
             return new Spare($limitKg - $kg[RigState::BrimFull->value], RigMoment::in(RigState::BrimFull));
         }
         $limit = $passage->limit($name);
 
         return new Spare($limit->worstSpareKg, RigMoment::after($limit->atUsedL, $passage->usedL, RigState::BrimFull));
-    }
-
-    /**
-     * @param list<Mass> $masses
-     * @param list<LoadedTank> $fresh
-     */
-    private function roadRig(PlannedRoadRig $rig, array $masses, array $fresh): RoadRig
-    {
-        return new RoadRig(
-            grossLimitKg: $this->limitKg(LimitName::Gross),
-            wheelbaseM: $rig->wheelbaseM(),
-            front: new Axle($this->base->firstKg, $this->limitKg(LimitName::Front)),
-            rear: new Axle($this->base->secondKg, $this->limitKg(LimitName::Rear)),
-            trackM: $rig->trackM(),
-            loads: $masses,
-            tanks: $fresh,
-        );
-    }
-
-    /**
-     * @param list<Mass> $masses
-     * @param list<LoadedTank> $fresh
-     */
-    private function trailerRig(PlannedTrailer $rig, array $masses, array $fresh): TrailerRig
-    {
-        return new TrailerRig(
-            grossLimitKg: $this->limitKg(LimitName::Gross),
-            weighedKg: $this->base->firstKg,
-            noseWeighedKg: $this->base->secondKg,
-            noseLimitKg: $this->limitKg(LimitName::Nose),
-            couplingToAxleM: $rig->axle()->xM,
-            axleLimitKg: $this->limitKg(LimitName::Axle),
-            loads: $masses,
-            tanks: $fresh,
-        );
-    }
-
-    private function limitKg(LimitName $name): float
-    {
-        return $this->limitKg[$name->value] ??= RigLimit::of($name, $this->plan->load->rig)->kg;
     }
 
     /** Whether its water can run to the low side. A full fresh tank becomes slack with the first cup drawn. */

@@ -144,8 +144,8 @@ final readonly class Balance
                 $sides[] = [$payload->sideDifferenceKg, RigMoment::in($state)];
             }
         }
-        $at($this->load->passageFrom(RigState::Travelling), RigState::Travelling);
-        $at($this->load->passageFrom(RigState::BrimFull), RigState::BrimFull);
+        $at($this->load->passages()->from(RigState::Travelling), RigState::Travelling);
+        $at($this->load->passages()->from(RigState::BrimFull), RigState::BrimFull);
 
         return $sides;
     }
@@ -168,7 +168,7 @@ final readonly class Balance
                 $least = [$found, RigMoment::in($state)];
             }
         }
-        foreach ($this->load->roadPassages() as $from => $passage) {
+        foreach ($this->load->passages()->onTheRoad() as $from => $passage) {
             if ($passage->share->least < $least[0] - 1e-9) {
                 $least = [$passage->share->least, RigMoment::after($passage->share->leastAtUsedL, $passage->usedL, RigState::from($from))];
             }

@@ -10,6 +10,7 @@ use YardCask\Core\Assessment\RuleWithThresholds;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Plan\Tanks\WaterKind;
 use YardCask\Core\Plan\Use\Supply;
+use YardCask\Core\Stage\Tanks\Shared\OtherTanks;
 use YardCask\Core\Stage\Tanks\Shared\TankLength;
 use YardCask\Core\Stage\Tanks\Shared\TankProposal;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
@@ -42,7 +43,10 @@ final class TankOversized implements RuleWithThresholds
             [$largest->tank->id],
             new Measure($usableL, self::TIMES_HIGH * $need->highL, 'L'),
             new SnagText('tanks.oversized.title', 'tanks.oversized.why', ['litres' => Amount::litres($usableL), 'litres_high' => Amount::litres($need->highL)]),
-            static fn (): array => array_filter([TankLength::giving($need->highL, $workings)]),
+            static fn (): array => array_values(array_filter([
+                TankLength::giving($need->highL, $workings),
+                ...OtherTanks::insteadOf($largest, 0.0, $largest->fullL() - ($usableL - self::TIMES_HIGH * $need->highL), $workings),
+            ])),
         )];
     }
 }

@@ -12,6 +12,7 @@ use YardCask\Core\Assessment\Rule;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Plan\PlanPatch;
 use YardCask\Core\Plan\Tanks\TankMounting;
+use YardCask\Core\Stage\Tanks\Shared\OtherTanks;
 use YardCask\Core\Stage\Tanks\Shared\TankLength;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
 use YardCask\Core\Stage\Tanks\Shared\TankWorking;
@@ -62,9 +63,10 @@ final class WasteSmall implements Rule
             $lengthMm = ceil($tank->lengthMm * $stayL / $working->fullL() / self::STEP_MM) * self::STEP_MM;
             $fixes = array_filter([TankLength::to($lengthMm, $working, $workings)]);
         } elseif (TankMounting::Can === $tank->form) {
-            $count = ceil($tank->count * $stayL / $working->fullL() - 1e-9);
-            $label = new Phrase('use.fix.more-alike', ['more' => (int) ($count - $tank->count), 'tank' => $tank->name]);
-            $fixes[] = new Fix($label, PlanPatch::replace($working->pointer().'/count', $count));
+            $more = (int) (ceil($tank->count * $stayL / $working->fullL() - 1e-9) - $tank->count);
+            $fixes = array_filter([OtherTanks::moreAlike($working, $more, $workings)]);
+        } else {
+            $fixes = OtherTanks::insteadOf($working, $stayL, \INF, $workings);
         }
         $days = floor($workings->plan->use->days * $working->fullL() / $stayL);
         if ($days >= 1) {

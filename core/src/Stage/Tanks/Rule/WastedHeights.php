@@ -12,6 +12,7 @@ use YardCask\Core\Assessment\RuleWithThresholds;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Plan\PlanPatch;
 use YardCask\Core\Plan\Tanks\PlannedTank;
+use YardCask\Core\Plan\Tanks\PortRole;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
 use YardCask\Core\Stage\Tanks\Shared\TankWorking;
 use YardCask\Core\Stage\Tanks\TanksFinding;
@@ -90,11 +91,25 @@ final class WastedHeights implements RuleWithThresholds
             static fn (): array => [
                 new Fix(
                     new Phrase('tanks.fix.overflow-at', ['height' => Amount::mm($toMm)]),
-                    PlanPatch::replace($working->pointer().'/'.$tank->overflowKey(), self::upMm($tank->overflowPort(), $toMm, $tank)),
+                    self::raised($working, $toMm),
                 ),
             ],
             new LookAt($working->pointer().'/'.$tank->overflowKey(), new Phrase('tanks.overflow-low.look')),
         );
+    }
+
+    /** Each overflow that is lower than that raised to it, or the height itself. */
+    private static function raised(TankWorking $working, float $toMm): PlanPatch
+    {
+        $tank = $working->tank;
+        $patches = [];
+        foreach ($tank->ports as $index => $port) {
+            if (PortRole::Overflow === $port->role && 2 !== $port->face->axis() && $port->lowestMm() < $toMm) {
+                $patches[] = PlanPatch::replace($working->pointer().'/ports/'.$index.'/up_mm', self::upMm($index, $toMm, $tank));
+            }
+        }
+
+        return [] === $patches ? PlanPatch::replace($working->pointer().'/overflow_height_mm', $toMm) : PlanPatch::all($patches);
     }
 
     /** The middle of a port whose lower edge lies there, or the height itself. */

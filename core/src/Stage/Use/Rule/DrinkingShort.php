@@ -15,6 +15,7 @@ use YardCask\Core\Plan\Tanks\PlannedTank;
 use YardCask\Core\Plan\Tanks\WaterKind;
 use YardCask\Core\Plan\Use\Supply;
 use YardCask\Core\Stage\Tanks\Shared\FreePlace;
+use YardCask\Core\Stage\Tanks\Shared\OtherTanks;
 use YardCask\Core\Stage\Tanks\Shared\TankProposal;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
 use YardCask\Core\Stage\Tanks\Shared\UnjoinedTanks;
@@ -65,13 +66,8 @@ final class DrinkingShort implements Rule
         if (null === $working || $working->volume->usableL <= 0) {
             return null;
         }
-        $more = (int) ceil($shortL / $working->volume->usableL - 1e-9);
-        $count = $working->tank->count + $more;
 
-        return $count > PlannedTank::MOST_ALIKE ? null : new Fix(
-            new Phrase('use.fix.more-alike', ['more' => $more, 'tank' => $working->tank->name]),
-            PlanPatch::replace($working->pointer().'/count', $count),
-        );
+        return OtherTanks::moreAlike($working, (int) ceil($shortL / $working->volume->usableL - 1e-9), $workings);
     }
 
     private static function addCans(Workings $workings, float $shortL): ?Fix

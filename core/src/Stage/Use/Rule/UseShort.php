@@ -13,12 +13,15 @@ use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Demand\UseDemand;
 use YardCask\Core\Plan\PlanPatch;
 use YardCask\Core\Plan\Tanks\PlannedTank;
+use YardCask\Core\Plan\Tanks\TankMounting;
 use YardCask\Core\Plan\Tanks\WaterKind;
 use YardCask\Core\Plan\Use\Supply;
 use YardCask\Core\Stage\Tanks\Shared\FreePlace;
+use YardCask\Core\Stage\Tanks\Shared\OtherTanks;
 use YardCask\Core\Stage\Tanks\Shared\TankLength;
 use YardCask\Core\Stage\Tanks\Shared\TankProposal;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
+use YardCask\Core\Stage\Tanks\Shared\TankWorking;
 use YardCask\Core\Stage\Tanks\Shared\UnjoinedTanks;
 use YardCask\Core\Stage\Tanks\Shared\WaterAboard;
 use YardCask\Core\Stage\Use\Shared\UseWorkings;
@@ -66,6 +69,7 @@ final class UseShort implements Rule
                 self::travelFuller($needL, $workings),
                 ...self::lessOfWhatRuns($workings),
                 TankLength::giving($brimL + $shortL / max(0.05, $brimL > 0 ? min(1.0, $aboard->usableL / $brimL) : 1.0), $workings),
+                ...self::bought($shortL, $workings),
                 self::addCans($workings, $shortL),
                 self::fillSooner($workings),
                 self::placeTank($workings, $needL),
@@ -126,6 +130,21 @@ final class UseShort implements Rule
             $minutes >= 1 ? new Fix($shorter, PlanPatch::replace('/use/uses/'.$index.'/minutes', $minutes)) : null,
             $times > 0 ? new Fix($fewer, PlanPatch::replace('/use/uses/'.$index.'/times', $times)) : null,
         ]));
+    }
+
+    /** @return list<Fix|null> a larger tank from the catalogue in the place of the largest, one more of it, and more of the cans that are there */
+    private static function bought(float $shortL, Workings $workings): array
+    {
+        $fresh = $workings->of(TanksWorkings::class)->that(WaterKind::Fresh);
+        usort($fresh, static fn (TankWorking $a, TankWorking $b): int => $b->fullL() <=> $a->fullL());
+        $largest = $fresh[0] ?? null;
+        $cans = array_values(array_filter($fresh, static fn (TankWorking $one): bool => TankMounting::Fixed !== $one->tank->form && $one->volume->usableL > 0));
+
+        return [
+            ...null === $largest ? [] : OtherTanks::insteadOf($largest, $largest->fullL() + $shortL, \INF, $workings),
+            null === $largest ? null : OtherTanks::oneMore($largest, $workings),
+            [] === $cans ? null : OtherTanks::moreAlike($cans[0], (int) ceil($shortL / $cans[0]->volume->usableL - 1e-9), $workings),
+        ];
     }
 
     /** Up to three cans in a row on the floor in the middle of the rig. */
