@@ -6,8 +6,10 @@ namespace YardCask\Core\Assessment;
 
 use YardCask\Core\Catalogue\PartStock;
 use YardCask\Core\Plan\Line\PlannedPart;
+use YardCask\Core\Plan\Line\PlannedPipe;
 use YardCask\Core\Plan\Plan;
 use YardCask\Core\Plan\Rig\RigWords;
+use YardCask\Core\Plan\Tanks\PlannedPort;
 use YardCask\Core\Plan\Tanks\PlannedTank;
 use YardCask\Core\Words\Wording;
 
@@ -86,7 +88,14 @@ final class Workings
      */
     private function tankEnds(): array
     {
-        $isPlaced = [] !== array_filter($this->plan->line->parts, static fn (PlannedPart $part): bool => null !== $part->xM);
+        $isPlaced = [] !== array_filter($this->plan->line->parts, static fn (PlannedPart $part): bool => null !== $part->xM)
+            || [] !== array_filter($this->plan->line->pipes, static fn (PlannedPipe $pipe): bool => [] !== $pipe->points);
+        $outlet = static fn (PlannedTank $tank, PlannedPort $port): array => [
+            $port->id,
+            $port->face,
+            $tank->drawsFromMm($port),
+            ...$isPlaced ? [$port->alongMm, $port->upMm] : [],
+        ];
 
         return array_map(
             static fn (PlannedTank $tank): array => [
@@ -96,7 +105,7 @@ final class Workings
                 $tank->form,
                 $tank->zM,
                 $tank->outletHeightMm,
-                $tank->outlets(),
+                array_map(static fn (PlannedPort $port): array => $outlet($tank, $port), $tank->outlets()),
                 $tank->overflowMm(),
                 $tank->heightMm,
                 ...$isPlaced ? [$tank->xM, $tank->yM, $tank->rowMm(), $tank->widthMm] : [],

@@ -82,7 +82,7 @@ final class PlanMigrationsTest extends TestCase
         $nowhere = array_map(
             static fn (PlannedTank $tank): PlannedTank => PartFields::changed(
                 $tank,
-                ['bay' => null, 'ports' => [], 'straps' => null, 'strapAngleDeg' => null, 'seeThrough' => 'drink-cans' === $tank->id],
+                ['bay' => null, 'ports' => [], 'heldBy' => null, 'straps' => null, 'strapAngleDeg' => null, 'seeThrough' => 'drink-cans' === $tank->id],
             ),
             $now->tanks,
         );

@@ -173,7 +173,7 @@ return [
     'tanks.fix.move' => 'Move {tank} {ways}',
     'tanks.fix.move.way' => '{by} {way, select, left {{rig, select, boat {to port} other {to the left}}} right {{rig, select, boat {to starboard} other {to the right}}} forward {forward} back {back} up {up} other {down}}',
     'tanks.fix.resize' => 'Make {tank} {to} {size, select, length {long} other {wide}}',
-    'tanks.fix.add-port' => 'Add {role, select, overflow {an overflow} spare {a spare place} other {a {role}}}',
+    'tanks.fix.add-port' => 'Add {role, select, overflow {an overflow} outlet {an outlet} spare {a spare place} other {a {role}}}',
     'tanks.fix.add-obstruction' => 'Add an obstruction',
     'tanks.fix.add-level' => 'Add a line',
     'tanks.fix.add-bay' => 'Add a bay',

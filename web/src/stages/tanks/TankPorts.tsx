@@ -45,7 +45,12 @@ export function TankPorts({ tank, index }: { tank: Tank; index: number }) {
       )}
       {tank.ports.map((port, of) => {
         const run = plan.runs.findIndex((one) => one.from === port.id);
-        const words = assessment.stages.tanks.drawing.runs.find((one) => one.port_id === port.id)?.words;
+        const end = `${tank.id}.${port.id}`;
+        const pipe = plan.line.pipes.find((one) => one.from === end || one.to === end);
+        const words =
+          port.role === "outlet"
+            ? (pipe?.name ?? "no pipe yet")
+            : assessment.stages.tanks.drawing.runs.find((one) => one.port_id === port.id)?.words;
         if (open !== port.id)
           return (
             <button

@@ -71,7 +71,7 @@ final class CourseFixes
     {
         $halfMm = $course->boreMm / 2 + self::CLIP_MM;
         foreach ($course->stretches as $index => $stretch) {
-            if (null !== $stretch->inside($thing->zone($halfMm))) {
+            if (Meeting::isMetBy($stretch, $thing)) {
                 $ways = (new WayRound(self::boxes($stretch, $halfMm, $plan), self::within($stretch, $plan)))->ways($stretch->begin, $stretch->end);
                 $straightM = $stretch->lengthMm() / 1000;
 

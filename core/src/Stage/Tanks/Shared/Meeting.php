@@ -7,6 +7,7 @@ namespace YardCask\Core\Stage\Tanks\Shared;
 use YardCask\Core\Assessment\Measure;
 use YardCask\Core\Plan\Load\ThingNeed;
 use YardCask\Core\Run\RunPoint;
+use YardCask\Core\Run\Stretch;
 use YardCask\Core\Words\Amount;
 
 /** How a hose, a pipe or a part comes too near to something: through it, above what must stay dry, or close to what gets hot. */
@@ -45,6 +46,14 @@ final readonly class Meeting
         $depthMm = $at->depthMm($thing->body);
 
         return $depthMm > self::NOTHING_MM ? new self($thing, $depthMm, null) : self::of(new HoseCourse([$at, $at], 0.0), $thing);
+    }
+
+    /** Whether a straight piece of a hose is to blame for it. */
+    public static function isMetBy(Stretch $stretch, InTheWay $thing): bool
+    {
+        return $stretch->throughMm($thing->body) > self::NOTHING_MM
+            || (ThingNeed::Dry === $thing->need && $stretch->isOver($thing->body))
+            || (ThingNeed::Hot === $thing->need && $stretch->apartMm($thing->body) < InTheWay::HOT_ROOM_MM - self::NOTHING_MM);
     }
 
     public function isThrough(): bool
