@@ -320,5 +320,5 @@ test("edits that were kept here before the application was brought up to date go
   await expect(answer(page)).toBeVisible();
   await expect.poll(async () => (await stored(page, id)).use.days).toBe(5);
   const plan = await stored(page, id);
-  expect([plan.version, plan.load.rig.axles.length]).toEqual([8, 2]);
+  expect([plan.version, plan.load.rig.axles.length]).toEqual([9, 2]);
 });

@@ -270,3 +270,29 @@ test("what is changed while a part is put in stays changed", async ({ page }) =>
   await saved(page);
   expect((await stored(page, id)).line.parts.some((one: { name: string }) => one.name === "Other pump")).toBe(true);
 });
+
+test("a pipe that runs through the spare wheel is led round it, and what has no place yet is not judged", async ({
+  page,
+}) => {
+  const plan = JSON.parse(readFileSync(FELLSIDE, "utf8"));
+  const spare = { id: "spare", name: "Spare wheel", need: "clear", length_mm: 650, width_mm: 650, height_mm: 220 };
+  plan.load.things = [{ ...spare, x_m: 3.3, y_m: -0.6, z_m: 0.65 }];
+  const places: Record<string, number[]> = { "strainer-1": [2.7, -0.55, 0.75], "shut-off-1": [3.85, -0.7, 0.7] };
+  for (const part of plan.line.parts) {
+    const [x, y, z] = places[part.id] ?? [];
+    if (x !== undefined) Object.assign(part, { x_m: x, y_m: y, z_m: z });
+  }
+  const { id } = await (await page.request.post("/api/plans/import", { data: { ...plan, name: "Spare" } })).json();
+  await page.goto(`/plans/${id}/line`);
+  await expect(page.getByRole("region", { name: "Still to measure" })).toContainText("20 parts have no place");
+  const through = snag(page, "The pipe from the ball valve to the bowl strainer goes through Spare wheel");
+  await through.getByRole("button", { name: /^Lead the pipe .* over Spare wheel/ }).click();
+  await expect(through).toHaveCount(0);
+  await saved(page);
+  const pipe = (await stored(page, id)).line.pipes.find((one: { to: string }) => one.to === "strainer-1.in");
+  expect(pipe.points.map((point: { name: string }) => point.name)).toEqual(["Past Spare wheel", "Past Spare wheel 2"]);
+  await page.getByRole("button", { name: "Undo" }).click();
+  await expect(through).toBeVisible();
+  await through.getByRole("button", { name: "Move Spare wheel" }).click();
+  await expect(field(page, "/load/things/0/x_m")).toBeFocused();
+});

@@ -100,10 +100,11 @@ export function withNewIds(plan: Plan, patch: Fix["patch"]): Fix["patch"] {
     if (typeof value === "object" && value !== null)
       return Object.fromEntries(Object.entries(value).map(([key, one]) => [key, renamed(one)]));
     if (typeof value !== "string") return value;
-    // A port is a part and its end: “pump-1.out”.
-    const [id = "", end] = value.split(".");
-    const renamedId = ids.get(end === undefined ? value : id);
-    return renamedId === undefined ? value : end === undefined ? renamedId : `${renamedId}.${end}`;
+    // A port is a part and its end: “pump-1.out”, “tank-1.outlet-1”.
+    return value
+      .split(".")
+      .map((word) => ids.get(word) ?? word)
+      .join(".");
   };
   for (const { op, path, value } of patch) if (op === "add" && path.endsWith("/-")) collect(value);
   return patch.map((step) => (step.op === "test" ? step : { ...step, value: renamed(step.value) })) as Fix["patch"];

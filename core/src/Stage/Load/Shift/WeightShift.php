@@ -60,10 +60,10 @@ final class WeightShift
             ),
         );
 
-        return array_values(array_filter([...self::moveTank($sign, $overKg * $leverM, $moment, $workings), ...\array_slice($loads, 0, 2)]));
+        return [...self::moveTank($sign, $overKg * $leverM, $moment, $workings), ...\array_slice($loads, 0, 2)];
     }
 
-    /** @return list<Fix|null> the largest tank, as far as is needed or further to where nothing else stands, and from its bay into another */
+    /** @return list<Fix> the largest tank, as far as is needed or further to where nothing else stands, in its bay; and from there into another */
     private static function moveTank(float $sign, float $momentKgM, RigMoment $moment, Workings $workings): array
     {
         $largest = $workings->of(TanksWorkings::class)->largestFixed();
@@ -85,8 +85,9 @@ final class WeightShift
             if ($toM - $halfLengthM < self::fromM($sign, $workings) || !FreePlace::isInside($moved, $workings->plan->load->rig)) {
                 return $elsewhere;
             }
-            if (FreePlace::isFree($moved, $obstacles)) {
-                return [FreePlace::fix(self::label($tank->name, $sign * $metres), $largest, $moved, $workings->plan), ...$elsewhere];
+            $fix = FreePlace::isFree($moved, $obstacles) ? FreePlace::fix(self::label($tank->name, $sign * $metres), $largest, $moved, $workings->plan) : null;
+            if (null !== $fix) {
+                return [$fix, ...$elsewhere];
             }
         }
     }
