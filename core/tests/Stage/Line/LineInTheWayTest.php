@@ -9,6 +9,7 @@ use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 use YardCask\Core\Assessment\Finding;
+use YardCask\Core\Assessment\Fix;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Plan\Field\PartFields;
 use YardCask\Core\Plan\Line\PlannedPart;
@@ -17,6 +18,7 @@ use YardCask\Core\Plan\Line\SystemType;
 use YardCask\Core\Plan\Load\PlannedThing;
 use YardCask\Core\Plan\Load\ThingNeed;
 use YardCask\Core\Plan\Plan;
+use YardCask\Core\Plan\Runs\PlannedRunPoint;
 use YardCask\Core\Stage\Assessor;
 use YardCask\Core\Stage\Line\Rule\LineInTheWay;
 use YardCask\Core\Stage\Tanks\Rule\HoseInTheWay;
@@ -177,6 +179,31 @@ final class LineInTheWayTest extends TestCase
         );
 
         return self::with(PartFields::changed($plan, ['line' => PartFields::changed($plan->line, ['parts' => $parts])]), ...$things);
+    }
+
+    /** Only its second stretch, across the rig, is above the fuse box: that is led past it, before or behind. */
+    public function testTheStretchThatIsToBlameIsLedRound(): void
+    {
+        $line = self::placed()->changed('Pressure pump', ['xM' => 3.0, 'yM' => 0.8, 'zM' => 1.0])->changed('Bowl strainer', ['xM' => 1.0, 'yM' => -0.7, 'zM' => 1.0]);
+        $line = $line->piped('Pressure pump', 'in', ['points' => [new PlannedRunPoint('p', 'Corner', 3.0, -0.7, 1.0)]]);
+        $plan = self::with($line->plan, self::thing(ThingNeed::Dry, 3.0, 0.1, 0.2, 200.0, 400.0));
+        $findings = (new LineInTheWay())->check(Workings::over($plan, SampleLines::stock()));
+        self::assertSame(['over-dry pipe-3'], self::found($plan));
+        $ways = ($findings[0]->proposals)();
+        self::assertSame(['front', 'rear'], array_map(static fn (Fix $way): mixed => $way->label->with['side'], \array_slice($ways, 0, 2)));
+        foreach (\array_slice($ways, 0, 2) as $way) {
+            $after = $way->patch->applyTo($plan);
+            self::assertSame([], self::found($after));
+            self::assertSame('Corner', array_column($after->line->pipes, null, 'id')['pipe-3']->points[0]->name);
+        }
+    }
+
+    public function testAPartAboveSomethingDryIsNotMovedHigher(): void
+    {
+        $plan = self::with(self::placed()->plan, self::thing(ThingNeed::Dry, 1.0, 0.0, 0.2));
+        $ways = ((new LineInTheWay())->check(Workings::over($plan, SampleLines::stock()))[0]->proposals)();
+        self::assertNotSame([], $ways);
+        self::assertNotContains('up', array_map(static fn (Fix $way): mixed => $way->label->with['way'], $ways));
     }
 
     public function testATanksHoseIsLedRoundToo(): void

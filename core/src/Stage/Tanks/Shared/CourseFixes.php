@@ -50,7 +50,7 @@ final class CourseFixes
             }
             $label = new Phrase(
                 'tanks.fix.way-round',
-                ['hose' => $name, 'thing' => $thing->name, 'side' => self::side($bends[0], $thing->body), 'longer' => Amount::distance($longerM)],
+                ['hose' => $name, 'thing' => $thing->name, 'side' => self::side($bends[0], $thing), 'longer' => Amount::distance($longerM)],
             );
             $patch = self::patch($bends, $index, $thing, $pointer, $planned, $workings);
             $measured = null === $measuredM ? PlanPatch::none() : PlanPatch::replace($pointer.'/length_m', round($measuredM + $longerM, 3));
@@ -141,16 +141,22 @@ final class CourseFixes
         return PlanPatch::all($patches);
     }
 
-    /** On which side of a box a bend is. */
-    private static function side(RunPoint $bend, Box $box): string
+    /** On which side of it a bend is: the one on which it is furthest out. */
+    private static function side(RunPoint $bend, InTheWay $thing): string
     {
-        return match (true) {
-            1000 * $bend->zM >= $box->high[2] => 'over',
-            1000 * $bend->zM <= $box->low[2] => 'under',
-            1000 * $bend->yM <= $box->low[1] => 'left',
-            1000 * $bend->yM >= $box->high[1] => 'right',
-            1000 * $bend->xM <= $box->low[0] => 'front',
-            default => 'rear',
-        };
+        $box = $thing->zone(0.0);
+        $out = [
+            'over' => 1000 * $bend->zM - $box->high[2],
+            'under' => $box->low[2] - 1000 * $bend->zM,
+            'left' => $box->low[1] - 1000 * $bend->yM,
+            'right' => 1000 * $bend->yM - $box->high[1],
+            'front' => $box->low[0] - 1000 * $bend->xM,
+            'rear' => 1000 * $bend->xM - $box->high[0],
+        ];
+
+        // At a corner, where two are the same, the first.
+        $out = array_map(static fn (float $mm): float => round($mm, 1), $out);
+
+        return (string) array_search(max($out), $out, true);
     }
 }
