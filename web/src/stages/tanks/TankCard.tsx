@@ -24,9 +24,7 @@ export function TankCard({ tank, index }: { tank: Tank; index: number }) {
   const bays = drawing?.bays ?? [];
   /** Heights that a port in one of its sides says, and what brackets have not. */
   const said = [
-    ...(tank.ports.some((port) => port.role === "overflow" && !["top", "bottom"].includes(port.face))
-      ? ["overflow_height_mm"]
-      : []),
+    ...(section?.overflow_key === "overflow_height_mm" ? [] : ["overflow_height_mm"]),
     ...(tank.held_by === "brackets" ? ["strap_angle_deg"] : []),
     ...(section?.outlet_key === "outlet_height_mm" ? [] : ["outlet_height_mm"]),
   ];

@@ -33,6 +33,7 @@ final readonly class TankSection implements Sent, \JsonSerializable
         public float $overflowMm,
         /** … as it reads. */
         public string $overflow,
+        public string $overflowKey,
         #[ListOf(SectionMark::class)]
         public array $marks,
         #[ListOf(PortSketch::class)]

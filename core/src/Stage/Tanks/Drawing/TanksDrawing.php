@@ -109,6 +109,7 @@ final readonly class TanksDrawing implements Drawing, \JsonSerializable
             outletKey: $tank->outletKey(),
             overflowMm: $tank->overflowMm(),
             overflow: $wording->mm($tank->overflowMm()),
+            overflowKey: $tank->overflowKey(),
             marks: array_map(static fn (TankMark $mark): SectionMark => new SectionMark(
                 TanksFigures::markId($tank->id, $mark),
                 $wording->share($mark->fraction),
