@@ -85,7 +85,7 @@ return [
     'tanks.over-dry.why' => 'A weeping joint would drip onto it. Keep water beside or below electrics, or fit a tray with a drain between them. A qualified electrician decides whether that is enough.',
     'tanks.over-dry.meaning' => 'A tank, a port or a hose is above something that must stay dry.',
     'tanks.hose-obstructed.title' => '{hose} goes through {thing}',
-    'tanks.hose-obstructed.why' => 'Straight from point to point, {through} of it is inside. Move one of them, or enter the points that the hose passes on its way round.',
+    'tanks.hose-obstructed.why' => 'Run straight from point to point, {through} of it is inside. Move one of them, or enter the points that the hose passes on its way round.',
     'tanks.hose-obstructed.meaning' => 'A hose of a tank goes through something in a bay, or something fixed in the rig.',
     'tanks.hose-near-hot.title' => '{hose} is too close to {thing}',
     'tanks.hose-near-hot.why' => 'They are {apart} apart. Hose softens and its water gets warm: keep {apart_least}, or the distance that the maker asks for, or fit a shield that a licensed fitter has approved.',

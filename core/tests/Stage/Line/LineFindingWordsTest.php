@@ -501,7 +501,7 @@ final class LineFindingWordsTest extends TestCase
         ];
         yield 'obstructed 71' => [
             'The pipe from the bowl strainer to the pressure pump goes through Spare wheel',
-            'Straight from point to point, 300 mm of it is inside. Move one of them, or enter the points that the pipe passes on its way round.',
+            'Run straight from point to point, 300 mm of it is inside. Move one of them, or enter the points that the pipe passes on its way round.',
             '1 of 0',
             [
                 'Lead the pipe from the bowl strainer to the pressure pump under Spare wheel (23 mm longer)',
@@ -511,7 +511,7 @@ final class LineFindingWordsTest extends TestCase
         ];
         yield 'obstructed 72' => [
             'The pressure pump is inside Spare wheel',
-            'By its place, its middle is 100 mm inside. Move one of them, or measure again.',
+            'Where you have placed it, its middle is 100 mm inside. Move one of them, or measure again.',
             '1 of 0',
             ['Move the pressure pump 160 mm up', 'Move the pressure pump 210 mm back'],
         ];

@@ -85,7 +85,7 @@ final class LineInTheWayTest extends TestCase
         $plan = self::with(SampleLines::of(SystemType::Pressure, 'van')->plan, self::thing(ThingNeed::Clear, 2.0, 0.0, 0.8));
         self::assertSame([], self::found($plan));
         $jobs = Assessor::drawn($plan, 'line', SampleLines::stock())?->drawing->toMeasure;
-        self::assertStringContainsString(\count($plan->line->parts).' parts have no place in the rig yet, so nobody checks', $jobs[0]);
+        self::assertStringContainsString(\count($plan->line->parts).' parts have no place in the rig yet, so they and their pipes are not checked against', $jobs[0]);
         self::assertStringContainsString('Spare wheel', $jobs[0]);
         $placed = array_map(static fn (PlannedPart $part): PlannedPart => PartFields::changed($part, ['xM' => 1.0, 'yM' => 0.0]), $plan->line->parts);
         $all = PartFields::changed($plan, ['line' => PartFields::changed($plan->line, ['parts' => $placed])]);
