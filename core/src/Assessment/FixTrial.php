@@ -9,10 +9,12 @@ use YardCask\Core\Input\InvalidInput;
 /** Tries each proposed fix on the plan: what does not hold is not offered, what makes something else worse says so. */
 final readonly class FixTrial
 {
-    /** A change of a measure, as a fraction of its limit, that rounding can hide. */
     /** What makes something worse by a tenth of its limit is no way out. */
     private const MOST_GROWTH = 0.1;
+    /** A change of a measure, as a fraction of its limit, that rounding can hide. */
     private const NOTHING = 1e-4;
+    /** The same of what is only worth knowing: nobody acts on less. */
+    private const NOT_WORTH_SAYING = 0.05;
 
     /** @var array<string, Finding> */
     private array $before;
@@ -101,11 +103,12 @@ final readonly class FixTrial
                         return null;
                     }
                     $brought[] = $one;
-                } elseif (Severity::Watch !== $one->code->severity()) {
+                } else {
+                    $isWatch = Severity::Watch === $one->code->severity();
                     $grown = $one->measure->grownFrom($was->measure);
-                    if ($grown > self::NOTHING) {
+                    if ($grown > ($isWatch ? self::NOT_WORTH_SAYING : self::NOTHING)) {
                         $worsened[] = $one;
-                        $growth += $grown;
+                        $growth += $isWatch ? 0.0 : $grown;
                     }
                 }
             }

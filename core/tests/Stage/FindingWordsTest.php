@@ -29,8 +29,8 @@ final class FindingWordsTest extends TestCase
                 'Cut “Shower” from 3 min to 1.5 min',
                 'Plan “Shower” 0.3 times a day instead of 0.5',
                 'Fill up every 2 days',
-                'Make Tail tank 1 110 mm long | It would also mean: pulling away, water leaves through Vent of Tail tank. Worse: the rear axle is 61 kg over its limit on the road; the whole rig may be over its limit: the weights are estimated.',
-                'Add a 20 L can | Worse: the rear axle is 51 kg over its limit on the road; the whole rig may be over its limit: the weights are estimated.',
+                'Make Tail tank 1 110 mm long | It would also mean: pulling away, water leaves through Vent of Tail tank. Worse: the rear axle is 61 kg over its limit on the road; the whole rig may be over its limit: the weights are estimated; only 25 kg of payload is left.',
+                'Add a 20 L can | Worse: the rear axle is 51 kg over its limit on the road; the whole rig may be over its limit: the weights are estimated; only 24 kg of payload is left.',
             ],
         ];
         yield 'no drinking' => [
@@ -47,7 +47,7 @@ final class FindingWordsTest extends TestCase
             'You are 7.5 L short of drinking water',
             'The crew needs 28 L of separate drinking water; the cans for it give 20 L.',
             '20.0 of 27.5 L',
-            ['Add a 10 L drinking can | Worse: the rear axle is 44 kg over its limit on the road; the whole rig may be over its limit: the weights are estimated.'],
+            ['Add a 10 L drinking can | Worse: the rear axle is 44 kg over its limit on the road; the whole rig may be over its limit: the weights are estimated; only 35 kg of payload is left.'],
         ];
         yield 'no can at all' => [
             '{"op":"remove","path":"/tanks/1"}',
@@ -248,7 +248,7 @@ final class FindingWordsTest extends TestCase
             '0.0 of 16.5 L',
             [
                 'Pour Drinking cans by hand | It would also mean: the right wheels carry 138 kg more when the water is used up.',
-                'Add 2 drinking cans of 10 L | Worse: the rear axle is 51 kg over its limit on the road; the whole rig may be over its limit: the weights are estimated.',
+                'Add 2 drinking cans of 10 L | Worse: the rear axle is 51 kg over its limit on the road; the whole rig may be over its limit: the weights are estimated; only 24 kg of payload is left.',
                 'Drink from the main tank | Worse: you are 34 L short for 3 days.',
             ],
         ];
@@ -274,7 +274,7 @@ final class FindingWordsTest extends TestCase
             '12 L below the outlet can never be used',
             'The outlet of Tail tank is 34 mm above its floor. You carry 9 % of the tank and never draw it, and it goes stale.',
             '0.1 of 0.1 ',
-            ['Move the outlet to 14 mm'],
+            ['Move the outlet to 14 mm | Worse: the right wheels carry 146 kg more when the water is used up.'],
         ];
         yield 'an overflow too low' => [
             $set('/tanks/0/overflow_height_mm', '300'),
@@ -340,7 +340,7 @@ final class FindingWordsTest extends TestCase
             'Waste tank hangs too low',
             'Its underside is 100 mm above the ground. Keep 180 mm when loaded, for kerbs and stones.',
             '100.0 of 180.0 mm',
-            ['Move Waste tank 240 mm up', 'Move Waste tank into Right arch bay | It would also mean: Right arch bay is not measured yet. Worse: the rear axle is 40 kg over its limit on the road.'],
+            ['Move Waste tank 240 mm up', 'Move Waste tank into Right arch bay | It would also mean: Right arch bay is not measured yet. Worse: the rear axle is 40 kg over its limit on the road; the right wheels carry 156 kg more when the water is used up.'],
         ];
         yield 'in another tank' => [
             $set('/tanks/2/z_m', '0.62').','.$set('/tanks/2/y_m', '-0.7'),

@@ -74,7 +74,11 @@ final class PartReader
      */
     private function fields(string $class, InputReader $in, string $prefix): object
     {
-        $values = array_map(fn (DeclaredField $field): mixed => $this->value($field, $prefix.$field->key, $in, $prefix), PartFields::of($class));
+        $values = [];
+        foreach (PartFields::of($class) as $field) {
+            $key = $prefix.$field->key;
+            $values[] = $field->optional && !$in->has($key) ? null : $this->value($field, $key, $in, $prefix);
+        }
 
         return new $class(...$values);
     }
@@ -82,9 +86,6 @@ final class PartReader
     private function value(DeclaredField $field, string $key, InputReader $in, string $prefix): mixed
     {
         $is = $field->is;
-        if ($field->optional && !$in->has($key)) {
-            return null;
-        }
 
         return match (true) {
             $is instanceof Measured => $in->number($key, $is->range),

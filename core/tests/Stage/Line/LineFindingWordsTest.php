@@ -227,9 +227,9 @@ final class LineFindingWordsTest extends TestCase
             'It needs 6.8 L/min to 8.0 L/min, and gets too little even on its own.',
             '6.4 of 6.8 L/min',
             [
-                'Replace the pressure pump with Pressure pump, 11 L/min (It would also mean: the basin tap gets 7.2 L/min, more than anyone needs.)',
-                'Replace the pressure pump with Pressure pump, 15 L/min (It would also mean: the basin tap gets 8.6 L/min, more than anyone needs.)',
-                'Replace the pressure pump with Quiet pressure pump, 11 L/min (It would also mean: the basin tap gets 7.1 L/min, more than anyone needs.)',
+                'Replace the pressure pump with Pressure pump, 11 L/min (It would also mean: the basin tap gets 7.2 L/min, more than anyone needs. Worse: the pressure pump starts 311 times an hour at a trickle.)',
+                'Replace the pressure pump with Pressure pump, 15 L/min (It would also mean: the basin tap gets 8.6 L/min, more than anyone needs. Worse: the pressure pump starts 395 times an hour at a trickle.)',
+                'Replace the pressure pump with Quiet pressure pump, 11 L/min (It would also mean: the basin tap gets 7.1 L/min, more than anyone needs. Worse: the pressure pump starts 243 times an hour at a trickle.)',
             ],
         ];
         yield 'together-weak 34' => [
@@ -237,9 +237,9 @@ final class LineFindingWordsTest extends TestCase
             '2 outlets run at the same time, and this one needs 3.5 L/min. On its own it gets 5.6 L/min.',
             '3.1 of 3.5 L/min',
             [
-                'Replace the pressure pump with Pressure pump, 11 L/min (It would also mean: the basin tap gets 7.2 L/min, more than anyone needs.)',
-                'Replace the pressure pump with Pressure pump, 15 L/min (It would also mean: the galley tap gets 10 L/min, more than anyone needs; the basin tap gets 8.6 L/min, more than anyone needs.)',
-                'Replace the pressure pump with Quiet pressure pump, 11 L/min (It would also mean: the basin tap gets 7.1 L/min, more than anyone needs.)',
+                'Replace the pressure pump with Pressure pump, 11 L/min (It would also mean: the basin tap gets 7.2 L/min, more than anyone needs. Worse: the pressure pump starts 311 times an hour at a trickle.)',
+                'Replace the pressure pump with Pressure pump, 15 L/min (It would also mean: the galley tap gets 10 L/min, more than anyone needs; the basin tap gets 8.6 L/min, more than anyone needs. Worse: the pressure pump starts 395 times an hour at a trickle.)',
+                'Replace the pressure pump with Quiet pressure pump, 11 L/min (It would also mean: the basin tap gets 7.1 L/min, more than anyone needs. Worse: the pressure pump starts 243 times an hour at a trickle.)',
             ],
         ];
         yield 'filter-starves 35' => [
@@ -349,9 +349,9 @@ final class LineFindingWordsTest extends TestCase
             'It needs 2.0 L/min, and gets 5.5 L/min on its own. Open fewer at a time, or mark those that have to run together.',
             '0 of 0.5 L/min',
             [
-                'Replace the pressure pump with Pressure pump, 11 L/min (It would also mean: the basin tap gets 7.0 L/min, more than anyone needs.)',
-                'Replace the pressure pump with Pressure pump, 15 L/min (It would also mean: the basin tap gets 7.5 L/min, more than anyone needs.)',
-                'Replace the pressure pump with Quiet pressure pump, 11 L/min (It would also mean: the basin tap gets 6.9 L/min, more than anyone needs.)',
+                'Replace the pressure pump with Pressure pump, 11 L/min (It would also mean: the basin tap gets 7.0 L/min, more than anyone needs. Worse: the pressure pump starts 311 times an hour at a trickle.)',
+                'Replace the pressure pump with Pressure pump, 15 L/min (It would also mean: the basin tap gets 7.5 L/min, more than anyone needs. Worse: the pressure pump starts 395 times an hour at a trickle.)',
+                'Replace the pressure pump with Quiet pressure pump, 11 L/min (It would also mean: the basin tap gets 6.9 L/min, more than anyone needs. Worse: the pressure pump starts 243 times an hour at a trickle.)',
             ],
         ];
         yield 'runs-dry 51' => [
@@ -397,7 +397,7 @@ final class LineFindingWordsTest extends TestCase
             '2 outlets run at the same time, and this one needs 100 kPa. On its own it has 127 kPa.',
             '38.793 of 100 kPa',
             [
-                'Replace the pressure pump with Pressure pump, 15 L/min (It would also mean: the galley tap gets 10 L/min, more than anyone needs; the basin tap gets 8.6 L/min, more than anyone needs.)',
+                'Replace the pressure pump with Pressure pump, 15 L/min (It would also mean: the galley tap gets 10 L/min, more than anyone needs; the basin tap gets 8.6 L/min, more than anyone needs. Worse: the pressure pump starts 395 times an hour at a trickle.)',
             ],
         ];
         yield 'filter-before-storage 57' => [
@@ -504,9 +504,9 @@ final class LineFindingWordsTest extends TestCase
             'Run straight from point to point, 300 mm of it is inside. Move one of them, or enter the points that the pipe passes on its way round.',
             '1 of 0',
             [
-                'Lead the pipe from the bowl strainer to the pressure pump under Spare wheel (23 mm longer)',
                 'Lead the pipe from the bowl strainer to the pressure pump to the left of Spare wheel (46 mm longer)',
                 'Lead the pipe from the bowl strainer to the pressure pump to the right of Spare wheel (46 mm longer)',
+                'Lead the pipe from the bowl strainer to the pressure pump under Spare wheel (23 mm longer) (Worse: 321 mL stays in the line when it is drained.)',
             ],
         ];
         yield 'obstructed 72' => [
@@ -521,8 +521,8 @@ final class LineFindingWordsTest extends TestCase
             '100 of 150 mm',
             [
                 'Lead the pipe from the bowl strainer to the pressure pump to the left of Spare wheel (11 mm longer)',
-                'Lead the pipe from the bowl strainer to the pressure pump under Spare wheel (143 mm longer)',
                 'Lead the pipe from the bowl strainer to the pressure pump over Spare wheel (254 mm longer)',
+                'Lead the pipe from the bowl strainer to the pressure pump under Spare wheel (143 mm longer) (Worse: 362 mL stays in the line when it is drained.)',
             ],
         ];
         yield 'over-dry 74' => [
