@@ -54,7 +54,13 @@ final readonly class FixTrial
             $brought = \count(array_filter($tried->brought, static fn (Finding $one): bool => $one->isGrave()));
             $grave = $brought + \count(array_filter($tried->worsened, static fn (Finding $one): bool => $one->isGrave()));
             // With the cause, all that came of it goes: that is worth more than a trade of one for another.
-            $cost = 0 === $grave || $fix->isCorrection ? 1 : ($tried->cleared > $grave ? 2 : 3);
+            $cost = match (true) {
+                0 === $grave || $fix->isCorrection => 1,
+                $tried->cleared > $grave => 2,
+                // Nobody clears one trouble with more new ones.
+                $brought <= max(1, $tried->cleared) => 3,
+                default => 4,
+            };
             $one = SentFix::proven($fix, $tried, $this->workings->wording);
             $sent[[] === $tried->brought && [] === $tried->worsened ? 0 : $cost][] = $one;
             if (3 === $cost && 0 === $brought && $tried->growth < $leastGrowth) {
