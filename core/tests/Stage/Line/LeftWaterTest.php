@@ -10,10 +10,14 @@ use Random\Engine\Mt19937;
 use Random\Randomizer;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Input\Json;
+use YardCask\Core\Plan\Field\PartFields;
 use YardCask\Core\Plan\Line\SystemType;
 use YardCask\Core\Plan\Plan;
+use YardCask\Core\Plan\Use\PlannedUse;
+use YardCask\Core\Stage\Assessor;
 use YardCask\Core\Stage\Line\Drain\HandWork;
 use YardCask\Core\Stage\Line\Drain\LeftWater;
+use YardCask\Core\Stage\Line\Drawing\LineDrawing;
 use YardCask\Core\Tests\SamplePlans;
 
 /** What stays in a line when it is drained, by hand: a metre of 12 mm pipe holds 113.1 mL. */
@@ -132,6 +136,23 @@ final class LeftWaterTest extends TestCase
                 self::assertLessThanOrEqual(0.02, self::left($plan)->litres(), $system->value.' drains as it is proposed.');
             }
         }
+    }
+
+    public function testTheDrainCardNamesTheTrapsWhereSomethingDrains(): void
+    {
+        $steps = static function (Plan $plan): string {
+            $drawing = Assessor::drawn($plan, 'line')?->drawing;
+            self::assertInstanceOf(LineDrawing::class, $drawing);
+            $cards = array_column($drawing->modes, null, 'id');
+
+            return implode("\n", $cards['drain']->steps);
+        };
+        $plan = SampleLines::of(SystemType::StorageHeater)->plan;
+        self::assertStringContainsString('Empty the traps below the ', $steps($plan));
+        self::assertStringContainsString("about 250\u{00A0}mL each", $steps($plan));
+        $uses = array_map(static fn (PlannedUse $use): PlannedUse => PartFields::changed($use, ['drainsTo' => PlannedUse::NOTHING]), $plan->use->uses);
+        $dry = PartFields::changed($plan, ['use' => PartFields::changed($plan->use, ['uses' => $uses])]);
+        self::assertStringNotContainsString('trap', $steps($dry));
     }
 
     /** Pipes cut into short pieces, between which water spreads downhill until nothing moves any more. */
