@@ -68,16 +68,12 @@ final class VentSubmerged implements Rule
     {
         $tank = $run->tank->tank;
         $upMm = $tank->heightMm - $run->port->boreMm / 2;
-        $high = 2 === $run->port->face->axis() || $tank->heightMm <= $tank->overflowMm() + self::NOTHING_MM
-            ? []
-            : [
-                new Fix(
-                    new Phrase('tanks.fix.port-up', ['port' => $run->port->name, 'height' => Amount::mm($upMm)]),
-                    PlanPatch::replace($run->portPointer().'/up_mm', $upMm),
-                ),
-            ];
+        $high = new Fix(
+            new Phrase('tanks.fix.port-up', ['port' => $run->port->name, 'height' => Amount::mm($upMm)]),
+            PlanPatch::replace($run->portPointer().'/up_mm', $upMm),
+        );
         $label = new Phrase('tanks.fix.other-face', ['port' => $run->port->name, 'face' => Face::Top->word()]);
 
-        return [...$high, new Fix($label, PlanPatch::replace($run->portPointer(), PortRoom::movedTo(Face::Top, $run->port, $tank)))];
+        return [$high, new Fix($label, PlanPatch::replace($run->portPointer(), PortRoom::movedTo(Face::Top, $run->port, $tank)))];
     }
 }
