@@ -55,7 +55,7 @@ return [
     'people' => 4, 'per' => 'a day', 'pipe' => 'the pipe from Tee 3 to the shower', 'line.pipe-lost.pipe' => 'Pipe 4', 'line.port-twice.pipe' => 'Pipe 4',
     'line.to-measure.pipe' => 'Pipe 4', 'pipes' => ['the pipe from Tee 3 to the shower'], 'line.input.pipes' => '128', 'place' => '2.4 m', 'point' => 'Highest point',
     'port' => 'Vent', 'line.port' => 'inlet', 'ports' => ['hot side'], 'position' => 'open', 'pressure' => Amount::pressure(480), 'pressure_cut_in' => Amount::pressure(140),
-    'line.flow-low.pressure' => Amount::pressure(18), 'pressure_alone' => Amount::pressure(60), 'pressure_needed' => Amount::pressure(30), 'line.stutters.pressure' => Amount::pressure(180),
+    'line.flow-low.pressure' => Amount::pressure(18), 'pressure_alone' => Amount::pressure(60), 'pressure_needed' => Amount::pressure(30), 'line.stutters.pressure' => Amount::pressure(180), 'line.precharge-low.pressure' => Amount::pressure(60), 'line.precharge-high.pressure' => Amount::pressure(330), 'pressure_against' => Amount::pressure(280), 'for' => 'the storage heater', 'gauge' => Amount::pressure(20), 'least_share' => Amount::share(2 / 3),
     'line.usual.pressure' => Amount::pressure(30), 'line.fix.pressure' => Amount::pressure(120), 'line.scene.pressure' => Amount::pressure(43),
     'tanks.drain-capped.pressure' => Amount::pressure(4), 'tanks.draining.pressure' => Amount::pressure(4), 'tanks.pressure' => Amount::pressure(12),
     'pressure_rated' => Amount::pressure(400), 'tanks.pressure_rated' => Amount::pressure(10), 'price' => '212', 'pull' => Amount::pressure(22),

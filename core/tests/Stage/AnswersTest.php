@@ -173,7 +173,7 @@ final class AnswersTest extends TestCase
             'Payload left: −38 kg rear axle, on the road, stop',
             'Left against right: 138 kg more on the right, when the water is used up',
             'Worst outlet: 6.6 L/min Shower',
-            'Pump starts: 234  an hour at a trickle',
+            'Pump starts: 183  an hour at a trickle',
         ]];
         yield 'a trailer' => ['trailer', '', [
             'Carried and needed: 95 L of 95 L',

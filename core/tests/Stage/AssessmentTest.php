@@ -254,6 +254,7 @@ final class AssessmentTest extends TestCase
                 'line.flow-wasteful',
                 'line.joint-weak',
                 'line.over-rated',
+                'line.precharge-low',
                 'line.relief-low',
                 'line.starts-often',
                 'line.undrained',

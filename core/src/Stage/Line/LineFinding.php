@@ -54,6 +54,8 @@ enum LineFinding: string implements FindingCode
     case CutOutHigh = 'line.cut-out-high';
     case PumpUnstopped = 'line.pump-unstopped';
     case Stutters = 'line.stutters';
+    case PrechargeLow = 'line.precharge-low';
+    case PrechargeHigh = 'line.precharge-high';
     case StartsOften = 'line.starts-often';
     case FlowWasteful = 'line.flow-wasteful';
     case NotForDrinking = 'line.not-for-drinking';
@@ -74,7 +76,7 @@ enum LineFinding: string implements FindingCode
             self::HeaterClosed, self::OverRated, self::JointWeak, self::OpenEnd, self::MainsIntoTank, self::Scald => Severity::Stop,
             self::MainsUnwatched, self::FillToOutlet, self::BlowAstray, self::Undrained, self::ShutOffMissing,
             self::FilterFast, self::FilterUsedUp, self::FilterBeforeStorage,
-            self::RunsDry, self::AllOpenWeak, self::StartsOften, self::FlowWasteful, self::DeadLeg, self::Stagnant, self::StockChanged => Severity::Watch,
+            self::RunsDry, self::AllOpenWeak, self::PrechargeLow, self::PrechargeHigh, self::StartsOften, self::FlowWasteful, self::DeadLeg, self::Stagnant, self::StockChanged => Severity::Watch,
             default => Severity::Fix,
         };
     }

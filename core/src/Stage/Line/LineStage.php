@@ -84,7 +84,7 @@ final class LineStage implements Stage
             new Rule\SuctionOrder(), new Rule\ShutOffMissing(), new Rule\HeaterOrder(), new Rule\HeaterRelief(), new Rule\MixerOpen(), new Rule\OverRated(),
             new Rule\JointWeak(), new Rule\TooHot(), new Rule\ModeTroubles(), new Rule\MainsUnwatched(),
             new Rule\SinkUnder(), new Rule\FlowWrong(), new Rule\SuctionHigh(), new Rule\PumpUnstopped(), new Rule\CutOutHigh(),
-            new Rule\PumpSwitches(), new Rule\FilterServices(), new Rule\NotForDrinking(), new Rule\HotWater(), new Rule\TooLittleHeat(), new Rule\Undrained(),
+            new Rule\PumpSwitches(), new Rule\Precharge(), new Rule\FilterServices(), new Rule\NotForDrinking(), new Rule\HotWater(), new Rule\TooLittleHeat(), new Rule\Undrained(),
             new Rule\Stagnant(), new Rule\LineInTheWay(), new Rule\StockChanged(),
         ];
     }

@@ -143,7 +143,7 @@ final class LineFindingsTest extends TestCase
             ['relief-low', $storage->figures('Relief valve', ['setKpa' => 285.0]), $storage->figures('Relief valve', ['setKpa' => 275.0]), 1],
             ['cut-out-high', $pressure, $pressure->figures('Pressure pump', ['cutOutKpa' => 330.0]), 2],
             ['relief-high', $storage, $storage->figures('Relief valve', ['setKpa' => 900.0]), 1],
-            ['vessel-small', $storage, $storage->figures('Expansion vessel', ['volumeL' => 1.0]), 1],
+            ['vessel-small', $storage, $storage->figures('Expansion vessel', ['volumeL' => 0.6]), 1],
             // Shut in without a relief valve, a vessel of 0.35 L does not take up what 10 L expand by.
             ['heater-closed', $storage->without('Relief valve'), $storage->without('Relief valve')->figures('Expansion vessel', ['volumeL' => 0.35]), 1],
             ['heater-closed', $exchanger, $exchanger->without('Relief valve'), 1],
@@ -152,6 +152,11 @@ final class LineFindingsTest extends TestCase
             ['near-hot', $placed, $placed->thing(ThingNeed::Hot, 2.8, 0.25, 0.8), 1],
             ['over-dry', $placed, $placed->thing(ThingNeed::Dry, 2.0, 0.0, 0.46), 1],
             ['suction-high', $pressure, $pressure->piped('Pressure pump', 'in', ['points' => [new PlannedRunPoint('over', 'Over the lid', 2.0, 0.0, 4.3)]]), 1],
+            // Two thirds of 86 kPa, 14 below the cut-in of 100.
+            ['precharge-low', $pressure->figures('Accumulator', ['prechargeKpa' => 57.4]), $pressure->figures('Accumulator', ['prechargeKpa' => 57.3]), 1],
+            // The pump stops at 280 kPa: that stands in the store before it heats.
+            ['precharge-low', $storage->figures('Expansion vessel', ['prechargeKpa' => 187.0]), $storage->figures('Expansion vessel', ['prechargeKpa' => 186.0]), 1],
+            ['precharge-high', $storage->figures('Expansion vessel', ['prechargeKpa' => 300.0]), $storage->figures('Expansion vessel', ['prechargeKpa' => 301.0]), 1],
         ];
         foreach ($rows as $number => $row) {
             yield $row[0].' '.$number => ['line.'.$row[0], $row[1], $row[2], $row[3]];

@@ -49,15 +49,15 @@ final class PumpStartsTest extends TestCase
         self::assertSame(null === $vessel ? 0.0 : ($sample->part($vessel)->figures->volumeL ?? null), $starts->input->volumeL);
     }
 
-    /** 1 L at 100 kPa between 170 and 280 kPa: 201.325 · (1/271.325 − 1/381.325) = 0.214 L, and what the hoses give. */
+    /** 1 L at 156 kPa between 170 and 280 kPa: 257.325 · (1/271.325 − 1/381.325) = 0.274 L, and what the hoses give. */
     public function testStartsAreTheDrawdownFilledAndDrawn(): void
     {
         $starts = self::starts(SampleLines::of(SystemType::StorageHeater));
         self::assertSame(
-            [1.0, 100.0, 170.0, 280.0],
+            [1.0, 156.0, 170.0, 280.0],
             [$starts->input->volumeL, $starts->input->prechargeKpa, $starts->input->cutInKpa, $starts->input->cutOutKpa],
         );
-        $drawdownL = 201.325 * (1 / 271.325 - 1 / 381.325) + $starts->input->stretchLPer100kpa * 1.1;
+        $drawdownL = 257.325 * (1 / 271.325 - 1 / 381.325) + $starts->input->stretchLPer100kpa * 1.1;
         self::assertEqualsWithDelta($drawdownL, $starts->result->drawdownL, 1e-9);
         self::assertLessThan(0.02, $starts->input->stretchLPer100kpa, 'A few metres of hose give little.');
         $seconds = 60 * $drawdownL / PumpStarts::TRICKLE_LPM + 60 * $drawdownL / ($starts->input->pumpLpm - PumpStarts::TRICKLE_LPM);

@@ -43,6 +43,7 @@ final readonly class LineDraft
     /** What leads from the plan's line to this one: parts and pipes that are changed, taken out and added, and outlets of tanks. */
     public function patch(): PlanPatch
     {
+        $line = ChargedVessels::of($this->plan(), $this->plan->line);
         $patches = [];
         foreach ($this->tanks as $index => $tank) {
             if ($tank->ports !== $this->plan->tanks[$index]->ports) {
@@ -52,8 +53,8 @@ final readonly class LineDraft
 
         return PlanPatch::all([
             ...$patches,
-            self::between('/line/parts', $this->plan->line->parts, $this->line->parts),
-            self::between('/line/pipes', $this->plan->line->pipes, $this->line->pipes),
+            self::between('/line/parts', $this->plan->line->parts, $line->parts),
+            self::between('/line/pipes', $this->plan->line->pipes, $line->pipes),
         ]);
     }
 

@@ -70,7 +70,11 @@ final class SystemLine
 
         $line = new LinePlan($system->parts, $system->pipes, $page->system);
 
-        return new LaidSystem($page, self::withEveryTank(PartFields::changed($system->plan, ['line' => $line]), $stock), array_column($dropped, 'name'));
+        $laid = self::withEveryTank(PartFields::changed($system->plan, ['line' => $line]), $stock);
+
+        $charged = PartFields::changed($laid, ['line' => ChargedVessels::of($laid, $plan->line)]);
+
+        return new LaidSystem($page, $charged, array_column($dropped, 'name'));
     }
 
     /** Fixed tanks that the system does not name are joined beside one that it draws on; cans that it does not name are poured by hand. */
