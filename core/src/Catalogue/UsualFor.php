@@ -19,6 +19,10 @@ enum UsualFor: string
     case Cap = 'cap';
     /** Behind a mains inlet. */
     case MainsRegulator = 'mains_regulator';
+    /** Behind a mains inlet, so that nothing flows back into the mains. */
+    case MainsCheck = 'mains_check';
+    /** Before the inlet of a tank that mains fills. */
+    case InflowBreak = 'inflow_break';
     /** Before a heater that stores hot water. */
     case HeaterNonReturn = 'heater_non_return';
     case HeaterRelief = 'heater_relief';

@@ -229,6 +229,7 @@ final class FindingsTest extends TestCase
             ],
             ['tanks.vent-thin', 'fellside', $add('/tanks/0/wall_kpa', 2.9), $add('/tanks/0/wall_kpa', 3), 1],
             ['tanks.vent-thin', 'bothy', $vent(5), $vent(16), 1],
+            ['tanks.overflow-small', 'bothy', $mains.','.$vent(5), $mains.','.$vent(25), 1],
             ['tanks.sealed', 'bothy', $mains, $mains.','.$vent(25), 1],
             ['tanks.unvented', 'bothy', '', $vent(16), 1],
             ['tanks.drain-capped', 'fellside', $set('/runs/2/end', 'cap'), $set('/runs/2/end', 'valve'), 1],

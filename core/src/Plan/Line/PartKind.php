@@ -24,6 +24,12 @@ enum PartKind: string implements NamedChoice
     case TransferPump = 'transfer_pump';
     case Accumulator = 'accumulator';
     case NonReturn = 'non_return';
+    /** Lets air in where water would be sucked back. */
+    case VacuumBreaker = 'vacuum_breaker';
+    /** Shuts an inlet when the tank below it is full. */
+    case FloatValve = 'float_valve';
+    /** A free fall into a funnel: nothing can flow back over it. */
+    case AirGap = 'air_gap';
     case Regulator = 'regulator';
     case Relief = 'relief';
     case StorageHeater = 'storage_heater';
@@ -64,6 +70,9 @@ enum PartKind: string implements NamedChoice
             self::TransferPump => 'transfer pump',
             self::Accumulator => 'accumulator',
             self::NonReturn => 'non-return valve',
+            self::VacuumBreaker => 'vacuum breaker',
+            self::FloatValve => 'float valve',
+            self::AirGap => 'air gap',
             self::Regulator => 'regulator',
             self::Relief => 'relief valve',
             self::StorageHeater => 'storage heater',
@@ -92,7 +101,8 @@ enum PartKind: string implements NamedChoice
     public function family(): PartFamily
     {
         return match ($this) {
-            self::ShutOff, self::ThreeWayValve, self::Strainer, self::NonReturn, self::Meter, self::QuickConnect => PartFamily::Pass,
+            self::ShutOff, self::ThreeWayValve, self::Strainer, self::NonReturn, self::VacuumBreaker,
+            self::FloatValve, self::AirGap, self::Meter, self::QuickConnect => PartFamily::Pass,
             self::Tee, self::Manifold, self::WallVent, self::DrainValve, self::BlowOutPort, self::Cap, self::FreeEnd => PartFamily::Plain,
             self::Filter => PartFamily::Filter,
             self::PressurePump, self::BypassPump, self::VariablePump,
@@ -175,7 +185,19 @@ enum PartKind: string implements NamedChoice
     /** Whether water passes it one way only. */
     public function isOneWay(): bool
     {
-        return $this->isPump() || \in_array($this, [self::NonReturn, self::Regulator], true);
+        return $this->isPump() || self::Regulator === $this || $this->isCheck() || $this->breaksInflow();
+    }
+
+    /** Whether it is made to let nothing back. */
+    public function isCheck(): bool
+    {
+        return self::NonReturn === $this || self::VacuumBreaker === $this;
+    }
+
+    /** Whether what runs into a tank through it cannot press on the tank, nor be drawn back out of it. */
+    public function breaksInflow(): bool
+    {
+        return self::FloatValve === $this || self::AirGap === $this;
     }
 
     /** Whether it mixes hot and cold water. */

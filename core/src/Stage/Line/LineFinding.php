@@ -36,7 +36,9 @@ enum LineFinding: string implements FindingCode
     case MainsOut = 'line.mains-out';
     case SucksAir = 'line.sucks-air';
     case OpenEnd = 'line.open-end';
+    case MainsUnchecked = 'line.mains-unchecked';
     case MainsIntoTank = 'line.mains-into-tank';
+    case FillUnbroken = 'line.fill-unbroken';
     case SinkUnder = 'line.sink-under';
     case MainsUnwatched = 'line.mains-unwatched';
     case ModeBlocked = 'line.mode-blocked';
@@ -73,10 +75,12 @@ enum LineFinding: string implements FindingCode
     public function severity(): Severity
     {
         return match ($this) {
-            self::HeaterClosed, self::OverRated, self::JointWeak, self::OpenEnd, self::MainsIntoTank, self::Scald => Severity::Stop,
+            self::HeaterClosed, self::OverRated, self::JointWeak, self::OpenEnd,
+            self::MainsUnchecked, self::MainsIntoTank, self::FillUnbroken, self::Scald => Severity::Stop,
             self::MainsUnwatched, self::FillToOutlet, self::BlowAstray, self::Undrained, self::ShutOffMissing,
             self::FilterFast, self::FilterUsedUp, self::FilterBeforeStorage,
-            self::RunsDry, self::AllOpenWeak, self::PrechargeLow, self::PrechargeHigh, self::StartsOften, self::FlowWasteful, self::DeadLeg, self::Stagnant, self::StockChanged => Severity::Watch,
+            self::RunsDry, self::AllOpenWeak, self::PrechargeLow, self::PrechargeHigh,
+            self::StartsOften, self::FlowWasteful, self::DeadLeg, self::Stagnant, self::StockChanged => Severity::Watch,
             default => Severity::Fix,
         };
     }

@@ -82,9 +82,11 @@ final class LineStage implements Stage
         return [
             new Rule\WronglyJoined(), new Rule\CurveRises(), new Rule\NoWater(), new Rule\RunsDry(), new Rule\Backwards(),
             new Rule\SuctionOrder(), new Rule\ShutOffMissing(), new Rule\HeaterOrder(), new Rule\HeaterRelief(), new Rule\MixerOpen(), new Rule\OverRated(),
-            new Rule\JointWeak(), new Rule\TooHot(), new Rule\ModeTroubles(), new Rule\MainsUnwatched(),
+            new Rule\JointWeak(), new Rule\TooHot(), new Rule\ModeTroubles(),
+            new Rule\MainsUnchecked(), new Rule\MainsPastPump(), new Rule\FillUnbroken(), new Rule\MainsUnwatched(),
             new Rule\SinkUnder(), new Rule\FlowWrong(), new Rule\SuctionHigh(), new Rule\PumpUnstopped(), new Rule\CutOutHigh(),
-            new Rule\PumpSwitches(), new Rule\Precharge(), new Rule\FilterServices(), new Rule\NotForDrinking(), new Rule\HotWater(), new Rule\TooLittleHeat(), new Rule\Undrained(),
+            new Rule\PumpSwitches(), new Rule\Precharge(),
+            new Rule\FilterServices(), new Rule\NotForDrinking(), new Rule\HotWater(), new Rule\TooLittleHeat(), new Rule\Undrained(),
             new Rule\Stagnant(), new Rule\LineInTheWay(), new Rule\StockChanged(),
         ];
     }

@@ -39,6 +39,7 @@ enum TanksFinding: string implements FindingCode
     case HoseObstructed = 'tanks.hose-obstructed';
     case HoseNearHot = 'tanks.hose-near-hot';
     case FillBacksUp = 'tanks.fill-backs-up';
+    case OverflowSmall = 'tanks.overflow-small';
     case VentThin = 'tanks.vent-thin';
     case DrainMissing = 'tanks.drain-missing';
     case DrainCapped = 'tanks.drain-capped';
@@ -54,7 +55,7 @@ enum TanksFinding: string implements FindingCode
     public function severity(): Severity
     {
         return match ($this) {
-            self::Sealed => Severity::Stop,
+            self::Sealed, self::OverflowSmall => Severity::Stop,
             self::TankOversized, self::BayGuessed, self::FrostBelowOutlet, self::DrainHigh, self::OpenEndSpills,
             self::FillBacksUp, self::DrainMissing, self::DrainCapped, self::LevelUnseen, self::BayGone, self::RunLoose => Severity::Watch,
             default => Severity::Fix,

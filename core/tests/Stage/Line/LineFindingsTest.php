@@ -75,13 +75,13 @@ final class LineFindingsTest extends TestCase
             ['joint-weak', $mains, $mains->figures('Mains inlet with a cap', ['mostKpa' => 700.0])->without('Pressure regulator'), 1],
             ['joint-weak', $clamped, $clamped->figures('Pressure pump', ['cutOutKpa' => 450.0]), 1],
             ['too-hot', $storage, $storage->tubed('Storage heater', 'out', ['make' => new PartMake(1000.0, 40.0, true, 0.1, 2.0)]), 1],
-            ['mains-out', $mains, $mains->without('Non-return valve', 'Pressure regulator'), 1],
+            ['mains-out', $mains, $mains->without('Double check valve', 'Pressure regulator'), 1],
             ['sucks-air', $pressure, $pressure->branched('Bowl strainer', 'in', 'fill-hose-bucket'), 1],
             ['open-end', $pressure, $pressure->branched('Galley tap', 'in', 'free-end-12'), 1],
             [
                 'mains-into-tank',
                 $mains,
-                $mains->without('Pressure pump', 'Ball valve')->figures('Galley tap', ['leastLpm' => 0.5])->figures('Basin tap', ['leastLpm' => 0.5]),
+                $mains->without('Pressure pump', 'Ball valve', 'Non-return valve')->figures('Galley tap', ['leastLpm' => 0.5])->figures('Basin tap', ['leastLpm' => 0.5]),
                 1,
             ],
             ['sink-under', $petrel, $petrel->changed('Galley tap', ['xM' => 0.4, 'yM' => -0.6]), 1],
@@ -157,6 +157,11 @@ final class LineFindingsTest extends TestCase
             // The pump stops at 280 kPa: that stands in the store before it heats.
             ['precharge-low', $storage->figures('Expansion vessel', ['prechargeKpa' => 187.0]), $storage->figures('Expansion vessel', ['prechargeKpa' => 186.0]), 1],
             ['precharge-high', $storage->figures('Expansion vessel', ['prechargeKpa' => 300.0]), $storage->figures('Expansion vessel', ['prechargeKpa' => 301.0]), 1],
+            // The regulator that is left is no check valve.
+            ['mains-unchecked', $mains, $mains->without('Double check valve'), 1],
+            ['mains-unchecked', $filled, $filled->without('Double check valve'), 1],
+            ['mains-into-tank', $mains, $mains->without('Non-return valve'), 1],
+            ['fill-unbroken', $filled, $filled->without('Float valve for a tank inlet'), 1],
         ];
         foreach ($rows as $number => $row) {
             yield $row[0].' '.$number => ['line.'.$row[0], $row[1], $row[2], $row[3]];

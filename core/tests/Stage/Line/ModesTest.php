@@ -93,7 +93,7 @@ final class ModesTest extends TestCase
         $pressure = SampleLines::of(SystemType::Pressure);
         $two = SampleLines::of(SystemType::TwoValves);
         yield 'the pump presses out of the wall' => [
-            $mains->without('Non-return valve', 'Pressure regulator'),
+            $mains->without('Double check valve', 'Pressure regulator'),
             LineMode::Use,
             ModeTrouble::OutByWall,
             ['mains-inlet-1'],

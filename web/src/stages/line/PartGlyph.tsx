@@ -83,6 +83,29 @@ export function PartGlyph({ kind, trouble }: { kind: string; trouble: boolean })
           <path d="M-5-7L4 0-5 7M6-7V7" className={bare} fill="none" />
         </g>
       );
+    case "vacuum_breaker":
+      return (
+        <g strokeWidth={width}>
+          <circle r="11" className={line} />
+          <path d="M-5-6L4 0-5 6M6-6V6M0-11v-9M-5-15l5-5 5 5" className={bare} fill="none" />
+        </g>
+      );
+    case "float_valve":
+      return (
+        <g strokeWidth={width}>
+          <path d="M-12-9v14L12-9v14z" className={line} strokeLinejoin="round" />
+          <path d="M0-2v16" className={bare} />
+          <circle cy="17" r="6" className={line} />
+        </g>
+      );
+    case "air_gap":
+      return (
+        <g strokeWidth={width}>
+          <path d="M-13-12H0v8" className={bare} fill="none" />
+          <path d="M0-4v7" className="stroke-water" strokeDasharray="3 3" />
+          <path d="M-9 4H9L2 14h-4z" className={line} strokeLinejoin="round" />
+        </g>
+      );
     case "regulator":
       return (
         <g strokeWidth={width}>

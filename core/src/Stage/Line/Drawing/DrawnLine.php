@@ -225,7 +225,8 @@ final readonly class DrawnLine
             }
             $trapped = $this->trapped();
             if ([] !== $trapped) {
-                $steps[] = $wording->text('line.mode.traps', ['parts' => $trapped, 'many' => \count($trapped) > 1 ? 'yes' : 'no', 'litres' => Amount::little(self::TRAP_L)]);
+                $many = \count($trapped) > 1 ? 'yes' : 'no';
+                $steps[] = $wording->text('line.mode.traps', ['parts' => $trapped, 'many' => $many, 'litres' => Amount::little(self::TRAP_L)]);
             }
         }
         $names = array_column([...$this->workings->plan->line->parts, ...$this->workings->plan->tanks], 'name', 'id');

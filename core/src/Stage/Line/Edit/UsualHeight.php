@@ -6,6 +6,7 @@ namespace YardCask\Core\Stage\Line\Edit;
 
 use YardCask\Core\Plan\Line\PartKind;
 use YardCask\Core\Plan\Plan;
+use YardCask\Core\Plan\Tanks\WaterKind;
 
 /** How high above the floor a part usually sits, until somebody measures it. */
 final class UsualHeight
@@ -14,6 +15,9 @@ final class UsualHeight
 
     public static function of(PartKind $kind, Plan $plan): float
     {
+        if ($kind->breaksInflow()) {
+            return self::topOfTank($plan);
+        }
         $floorM = $plan->load->rig->sizes()->floorM;
         $m = match ($kind) {
             PartKind::Shower => 1.5,
@@ -26,5 +30,13 @@ final class UsualHeight
         };
 
         return round(min(self::HIGHEST_M, $floorM + $m), 3);
+    }
+
+    /** At the inlet of the first tank for fresh water. */
+    private static function topOfTank(Plan $plan): float
+    {
+        $tank = $plan->tanksThatHold(WaterKind::Fresh)[0] ?? null;
+
+        return null === $tank ? $plan->load->rig->sizes()->floorM : round(min(self::HIGHEST_M, $tank->zM + $tank->heightMm / 1000), 3);
     }
 }

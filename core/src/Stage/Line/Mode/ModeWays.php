@@ -65,6 +65,18 @@ final readonly class ModeWays
         return new FoundMode($mode, $positions, $troubles, $pipes);
     }
 
+    /**
+     * What is pressed on where no pump's own valves and no shut-off valve are relied on.
+     *
+     * @param array<string, Position> $positions
+     *
+     * @return array<string, true> by node
+     */
+    public function pressedOn(LineMode $mode, array $positions): array
+    {
+        return $this->open->pressedOn($this->beginnings($mode), array_filter($positions, static fn (Position $one): bool => Position::Shut !== $one));
+    }
+
     /** Whether a pump runs in a mode, or lets water through at rest. A pump that only fills a tank is off while water is used. */
     public function runs(PlannedPart $pump, LineMode $mode): bool
     {

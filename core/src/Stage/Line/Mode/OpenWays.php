@@ -105,6 +105,21 @@ final readonly class OpenWays
     }
 
     /**
+     * With the valves as they are turned, backwards through pumps too.
+     *
+     * @param list<string> $nodes where water is let in
+     * @param array<string, Position> $positions
+     *
+     * @return array<string, true> nodes to which pressure comes
+     */
+    public function pressedOn(array $nodes, array $positions): array
+    {
+        return $this->walked($nodes, static fn (Way $way, string $node): ?string => $way->isOpen($positions)
+            ? $way->beyond($node) ?? (true === $way->part?->kind->isPump() ? $way->before($node) ?? $way->from : null)
+            : null)[0];
+    }
+
+    /**
      * However the valves are turned, and with every pump running.
      *
      * @param list<string> $nodes where water is let in

@@ -101,7 +101,9 @@ final class ModeTroubles implements Rule
         $label = new Phrase('line.fix.check-downstream', ['part' => $inlet->spoken()]);
         $check = static fn (): array => LineFixes::over($workings)->into($pipe, UsualFor::NonReturn, $label);
 
-        return new Finding(LineFinding::MainsOut, [$inlet->id], new Measure(1.0, 0.0, ''), $text, $check);
+        $causes = [LineFinding::MainsUnchecked->keyOf([$inlet->id])];
+
+        return new Finding(LineFinding::MainsOut, [$inlet->id], new Measure(1.0, 0.0, ''), $text, $check, causes: $causes);
     }
 
     /** @param list<string> $ids */

@@ -168,7 +168,7 @@ final class CaseNetwork
             ($figures instanceof PassFigures || $figures instanceof HeaterFigures)
             && Position::Shut !== ($this->mode->positions[$part->id] ?? Position::Open)
         ) {
-            $this->links[] = new LossLink($ends, $figures->ratedLpm, $figures->ratedKpa, 2.0, PartKind::NonReturn === $part->kind);
+            $this->links[] = new LossLink($ends, $figures->ratedLpm, $figures->ratedKpa, 2.0, $part->kind->isOneWay());
         }
     }
 

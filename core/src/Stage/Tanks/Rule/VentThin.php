@@ -45,23 +45,31 @@ final class VentThin implements RuleWithThresholds
                 continue;
             }
             $findings[] = new Finding(
-                TanksFinding::VentThin,
+                $worst->isMains() ? TanksFinding::OverflowSmall : TanksFinding::VentThin,
                 [$working->tank->id],
                 new Measure($worst->lidKpa(), $worst->openings->wallKpa, 'kPa'),
-                new SnagText('tanks.vent-thin.title', 'tanks.vent-thin.why', [
-                    'tank' => $working->tank->name,
-                    'by' => $worst->by,
-                    'flow' => Amount::flow($worst->lpm),
-                    'pressure' => Amount::pressure($worst->lidKpa()),
-                    'pressure_rated' => Amount::pressure($worst->openings->wallKpa),
-                    'rating' => null === $working->tank->wallKpa ? 'assumed' : 'known',
-                ]),
+                self::text($worst, $working),
                 static fn (): array => self::ways($working, $workings),
                 new LookAt($working->pointer().'/wall_kpa', new Phrase('tanks.vent-thin.look')),
             );
         }
 
         return $findings;
+    }
+
+    private static function text(FillStream $worst, TankWorking $working): SnagText
+    {
+        $with = [
+            'tank' => $working->tank->name,
+            'flow' => Amount::flow($worst->lpm),
+            'pressure' => Amount::pressure($worst->lidKpa()),
+            'pressure_rated' => Amount::pressure($worst->openings->wallKpa),
+            'rating' => null === $working->tank->wallKpa ? 'assumed' : 'known',
+        ];
+
+        return $worst->isMains()
+            ? new SnagText('tanks.overflow-small.title', 'tanks.overflow-small.why', $with)
+            : new SnagText('tanks.vent-thin.title', 'tanks.vent-thin.why', ['by' => $worst->by] + $with);
     }
 
     /** Of what its walls do not stand, that which presses most; where nothing can leave at all that is a finding of its own. */
