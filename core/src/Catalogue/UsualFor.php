@@ -21,6 +21,8 @@ enum UsualFor: string
     case MainsRegulator = 'mains_regulator';
     /** Behind a mains inlet, so that nothing flows back into the mains. */
     case MainsCheck = 'mains_check';
+    /** Before the inlet of a tank that is filled from a stream. */
+    case RawTreatment = 'raw_treatment';
     /** Before the inlet of a tank that mains fills. */
     case InflowBreak = 'inflow_break';
     /** Before a heater that stores hot water. */

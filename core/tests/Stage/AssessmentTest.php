@@ -234,6 +234,7 @@ final class AssessmentTest extends TestCase
                 'line.backwards',
                 'line.filter-fast',
                 'line.flow-wasteful',
+                'line.single-wall',
                 'line.starts-often',
                 'line.together-weak',
                 'line.undrained',

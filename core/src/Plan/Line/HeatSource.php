@@ -31,6 +31,12 @@ enum HeatSource: string implements NamedChoice
         };
     }
 
+    /** Whether coolant flows on the other side of the wall. */
+    public function isCoolant(): bool
+    {
+        return \in_array($this, [self::Engine, self::MainsOrEngine, self::HeatStore], true);
+    }
+
     /** Whether a rig has it where its crew stays: a trailer has no engine, and wild nights have no hook-up. */
     public function isThere(RigKind $rig, StayStyle $stay): bool
     {

@@ -8,6 +8,7 @@ use YardCask\Core\Plan\Field\Choice;
 use YardCask\Core\Plan\Field\Measured;
 use YardCask\Core\Plan\Field\Tag;
 use YardCask\Core\Plan\Field\WrittenAsDeclared;
+use YardCask\Core\Plan\Field\YesNo;
 use YardCask\Core\Quantity\Kind;
 use YardCask\Core\Quantity\Unit;
 
@@ -32,6 +33,12 @@ final readonly class HeaterFigures implements PartFigures
         /** Null where nobody has said it. */
         #[Choice('Heated by')]
         public ?HeatSource $source = null,
+        /** Why a store may be kept below 60 °C; null where nobody has said it. */
+        #[Choice('Kept cooler because it is')]
+        public ?CoolerStore $coolerBecause = null,
+        /** Whether a second wall keeps the coolant out of the water when the first one leaks; null where nobody has said it. */
+        #[YesNo('Two walls to the coolant')]
+        public ?bool $doubleWall = null,
     ) {
     }
 }

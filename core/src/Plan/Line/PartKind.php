@@ -15,6 +15,10 @@ enum PartKind: string implements NamedChoice
     case Manifold = 'manifold';
     case Strainer = 'strainer';
     case Filter = 'filter';
+    /** Kills germs with ultraviolet light while water passes. */
+    case UvLamp = 'uv_lamp';
+    /** Adds a disinfectant to the water that passes. */
+    case Doser = 'doser';
     case PressurePump = 'pressure_pump';
     case BypassPump = 'bypass_pump';
     case VariablePump = 'variable_pump';
@@ -61,6 +65,8 @@ enum PartKind: string implements NamedChoice
             self::Manifold => 'manifold',
             self::Strainer => 'strainer',
             self::Filter => 'filter',
+            self::UvLamp => 'UV lamp',
+            self::Doser => 'doser',
             self::PressurePump => 'pressure pump',
             self::BypassPump => 'pressure pump with bypass',
             self::VariablePump => 'variable pump',
@@ -102,7 +108,7 @@ enum PartKind: string implements NamedChoice
     {
         return match ($this) {
             self::ShutOff, self::ThreeWayValve, self::Strainer, self::NonReturn, self::VacuumBreaker,
-            self::FloatValve, self::AirGap, self::Meter, self::QuickConnect => PartFamily::Pass,
+            self::FloatValve, self::AirGap, self::UvLamp, self::Doser, self::Meter, self::QuickConnect => PartFamily::Pass,
             self::Tee, self::Manifold, self::WallVent, self::DrainValve, self::BlowOutPort, self::Cap, self::FreeEnd => PartFamily::Plain,
             self::Filter => PartFamily::Filter,
             self::PressurePump, self::BypassPump, self::VariablePump,
@@ -192,6 +198,12 @@ enum PartKind: string implements NamedChoice
     public function isCheck(): bool
     {
         return self::NonReturn === $this || self::VacuumBreaker === $this;
+    }
+
+    /** Whether it makes raw water fit for a tank, where what it needs is there. */
+    public function treats(): bool
+    {
+        return self::UvLamp === $this || self::Doser === $this;
     }
 
     /** Whether what runs into a tank through it cannot press on the tank, nor be drawn back out of it. */

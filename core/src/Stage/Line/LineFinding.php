@@ -64,6 +64,9 @@ enum LineFinding: string implements FindingCode
     case HotShort = 'line.hot-short';
     case HotCool = 'line.hot-cool';
     case HeaterUnpowered = 'line.heater-unpowered';
+    case StoreCool = 'line.store-cool';
+    case SingleWall = 'line.single-wall';
+    case RawWater = 'line.raw-water';
     case Scald = 'line.scald';
     case DeadLeg = 'line.dead-leg';
     case Stagnant = 'line.stagnant';
@@ -80,7 +83,7 @@ enum LineFinding: string implements FindingCode
             self::MainsUnwatched, self::FillToOutlet, self::BlowAstray, self::Undrained, self::ShutOffMissing,
             self::FilterFast, self::FilterUsedUp, self::FilterBeforeStorage,
             self::RunsDry, self::AllOpenWeak, self::PrechargeLow, self::PrechargeHigh,
-            self::StartsOften, self::FlowWasteful, self::DeadLeg, self::Stagnant, self::StockChanged => Severity::Watch,
+            self::SingleWall, self::RawWater, self::StartsOften, self::FlowWasteful, self::DeadLeg, self::Stagnant, self::StockChanged => Severity::Watch,
             default => Severity::Fix,
         };
     }

@@ -86,7 +86,8 @@ final class LineStage implements Stage
             new Rule\MainsUnchecked(), new Rule\MainsPastPump(), new Rule\FillUnbroken(), new Rule\MainsUnwatched(),
             new Rule\SinkUnder(), new Rule\FlowWrong(), new Rule\SuctionHigh(), new Rule\PumpUnstopped(), new Rule\CutOutHigh(),
             new Rule\PumpSwitches(), new Rule\Precharge(),
-            new Rule\FilterServices(), new Rule\NotForDrinking(), new Rule\HotWater(), new Rule\TooLittleHeat(), new Rule\Undrained(),
+            new Rule\FilterServices(), new Rule\NotForDrinking(), new Rule\HotWater(), new Rule\TooLittleHeat(),
+            new Rule\StoreCool(), new Rule\SingleWall(), new Rule\RawWater(), new Rule\Undrained(),
             new Rule\Stagnant(), new Rule\LineInTheWay(), new Rule\StockChanged(),
         ];
     }

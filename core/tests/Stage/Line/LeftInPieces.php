@@ -143,7 +143,7 @@ final class LeftInPieces
             ],
             PartKind::MixingValve === $part->kind => [[$part->id.'.hot', $part->id.'.out'], [$part->id.'.cold', $part->id.'.out']],
             $part->kind->isPump(), PartKind::NonReturn === $part->kind, PartKind::Regulator === $part->kind => [[$in, $out]],
-            PartKind::ShutOff === $part->kind => [[$in, $out], [$out, $in]],
+            PartKind::ShutOff === $part->kind, PartKind::UvLamp === $part->kind => [[$in, $out], [$out, $in]],
             default => [],
         };
     }

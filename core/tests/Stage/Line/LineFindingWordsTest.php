@@ -39,7 +39,7 @@ final class LineFindingWordsTest extends TestCase
             '1 of 0',
             [
                 'Use the catalogue’s figures for the pressure pump (It would also mean: the pressure pump starts 203 times an hour at a trickle.)',
-                'Replace the pressure pump with Pressure pump, 11 L/min (It would also mean: the basin tap gets 7.2 L/min, more than anyone needs; the pressure pump starts 334 times an hour at a trickle; the accumulator is charged too low.)',
+                'Replace the pressure pump with Pressure pump, 11 L/min (It would also mean: the pressure pump starts 334 times an hour at a trickle; the accumulator is charged too low.)',
                 'Replace the pressure pump with Quiet pressure pump, 7 L/min (It would also mean: the pressure pump starts 201 times an hour at a trickle.)',
                 'Replace the pressure pump with Pressure pump, 4 L/min (It would also mean: the accumulator is empty before the pump starts; the pressure pump starts 236 times an hour at a trickle.)',
             ],
@@ -234,9 +234,9 @@ final class LineFindingWordsTest extends TestCase
             'It needs 6.8 L/min to 8.0 L/min, and gets too little even on its own.',
             '6.4 of 6.8 L/min',
             [
-                'Replace the pressure pump with Pressure pump, 11 L/min (It would also mean: the basin tap gets 7.2 L/min, more than anyone needs; the accumulator is charged too low. Worse: the pressure pump starts 334 times an hour at a trickle.)',
-                'Replace the pressure pump with Pressure pump, 15 L/min (It would also mean: the basin tap gets 8.6 L/min, more than anyone needs; the accumulator is charged too low. Worse: the pressure pump starts 424 times an hour at a trickle.)',
-                'Replace the pressure pump with Quiet pressure pump, 11 L/min (It would also mean: the basin tap gets 7.1 L/min, more than anyone needs. Worse: the pressure pump starts 261 times an hour at a trickle.)',
+                'Replace the pressure pump with Pressure pump, 11 L/min (It would also mean: the accumulator is charged too low. Worse: the pressure pump starts 334 times an hour at a trickle.)',
+                'Replace the pressure pump with Pressure pump, 15 L/min (It would also mean: the accumulator is charged too low. Worse: the pressure pump starts 424 times an hour at a trickle.)',
+                'Replace the pressure pump with Quiet pressure pump, 11 L/min (Worse: the pressure pump starts 261 times an hour at a trickle.)',
             ],
         ];
         yield 'together-weak 34' => [
@@ -244,9 +244,9 @@ final class LineFindingWordsTest extends TestCase
             '2 outlets run at the same time, and this one needs 3.5 L/min. On its own it gets 5.6 L/min.',
             '3.1 of 3.5 L/min',
             [
-                'Replace the pressure pump with Pressure pump, 11 L/min (It would also mean: the basin tap gets 7.2 L/min, more than anyone needs; the accumulator is charged too low. Worse: the pressure pump starts 334 times an hour at a trickle.)',
-                'Replace the pressure pump with Pressure pump, 15 L/min (It would also mean: the galley tap gets 10 L/min, more than anyone needs; the basin tap gets 8.6 L/min, more than anyone needs; the accumulator is charged too low. Worse: the pressure pump starts 424 times an hour at a trickle.)',
-                'Replace the pressure pump with Quiet pressure pump, 11 L/min (It would also mean: the basin tap gets 7.1 L/min, more than anyone needs. Worse: the pressure pump starts 261 times an hour at a trickle.)',
+                'Replace the pressure pump with Pressure pump, 11 L/min (It would also mean: the accumulator is charged too low. Worse: the pressure pump starts 334 times an hour at a trickle.)',
+                'Replace the pressure pump with Pressure pump, 15 L/min (It would also mean: the accumulator is charged too low. Worse: the pressure pump starts 424 times an hour at a trickle.)',
+                'Replace the pressure pump with Quiet pressure pump, 11 L/min (Worse: the pressure pump starts 261 times an hour at a trickle.)',
             ],
         ];
         yield 'filter-starves 35' => [
@@ -273,7 +273,7 @@ final class LineFindingWordsTest extends TestCase
             '2 of 0',
             [
                 'Use the catalogue’s figures for the pressure pump (It would also mean: the pressure pump starts 203 times an hour at a trickle.)',
-                'Replace the pressure pump with Pressure pump, 11 L/min (It would also mean: the basin tap gets 7.2 L/min, more than anyone needs; the pressure pump starts 334 times an hour at a trickle; the accumulator is charged too low.)',
+                'Replace the pressure pump with Pressure pump, 11 L/min (It would also mean: the pressure pump starts 334 times an hour at a trickle; the accumulator is charged too low.)',
                 'Replace the pressure pump with Quiet pressure pump, 7 L/min (It would also mean: the pressure pump starts 201 times an hour at a trickle.)',
                 'Replace the pressure pump with Pressure pump, 4 L/min (It would also mean: the accumulator is empty before the pump starts; the pressure pump starts 236 times an hour at a trickle.)',
             ],
@@ -356,9 +356,9 @@ final class LineFindingWordsTest extends TestCase
             'It needs 2.0 L/min, and gets 5.5 L/min on its own. Open fewer at a time, or mark those that have to run together.',
             '0 of 0.5 L/min',
             [
-                'Replace the pressure pump with Pressure pump, 11 L/min (It would also mean: the basin tap gets 7.0 L/min, more than anyone needs; the accumulator is charged too low. Worse: the pressure pump starts 334 times an hour at a trickle.)',
-                'Replace the pressure pump with Pressure pump, 15 L/min (It would also mean: the basin tap gets 7.5 L/min, more than anyone needs; the accumulator is charged too low. Worse: the pressure pump starts 424 times an hour at a trickle.)',
-                'Replace the pressure pump with Quiet pressure pump, 11 L/min (It would also mean: the basin tap gets 6.9 L/min, more than anyone needs. Worse: the pressure pump starts 261 times an hour at a trickle.)',
+                'Replace the pressure pump with Pressure pump, 11 L/min (It would also mean: the accumulator is charged too low. Worse: the pressure pump starts 334 times an hour at a trickle.)',
+                'Replace the pressure pump with Pressure pump, 15 L/min (It would also mean: the accumulator is charged too low. Worse: the pressure pump starts 424 times an hour at a trickle.)',
+                'Replace the pressure pump with Quiet pressure pump, 11 L/min (Worse: the pressure pump starts 261 times an hour at a trickle.)',
             ],
         ];
         yield 'runs-dry 51' => [
@@ -406,7 +406,7 @@ final class LineFindingWordsTest extends TestCase
             '2 outlets run at the same time, and this one needs 100 kPa. On its own it has 127 kPa.',
             '38.793 of 100 kPa',
             [
-                'Replace the pressure pump with Pressure pump, 15 L/min (It would also mean: the galley tap gets 10 L/min, more than anyone needs; the basin tap gets 8.6 L/min, more than anyone needs; the accumulator is charged too low. Worse: the pressure pump starts 424 times an hour at a trickle.)',
+                'Replace the pressure pump with Pressure pump, 15 L/min (It would also mean: the accumulator is charged too low. Worse: the pressure pump starts 424 times an hour at a trickle.)',
             ],
         ];
         yield 'filter-before-storage 57' => [
@@ -445,7 +445,10 @@ final class LineFindingWordsTest extends TestCase
             'The sparing hand shower gets no warmer than 36 °C',
             'Even turned down to 4.0 L/min, the plate exchanger would need 6.4 kW to reach 38 °C, and it has 5.9 kW.',
             '35.963 of 36 °C',
-            ['Replace the plate exchanger with Flow heater, 6 kW'],
+            [
+                'Replace the plate exchanger with Flow heater, 6 kW',
+                'Replace the plate exchanger with Plate exchanger, 15 kW, heat store (It would also mean: only one wall keeps coolant out of the water in the plate exchanger.)',
+            ],
         ];
         yield 'heater-unpowered 63' => [
             'The storage heater has no power where you stay',
@@ -474,7 +477,7 @@ final class LineFindingWordsTest extends TestCase
             '330 of 324.5 kPa',
             [
                 'Let the pressure pump stop at 270 kPa (It would also mean: the pressure pump starts 140 times an hour at a trickle.)',
-                'Replace the pressure pump with Pressure pump, 11 L/min (It would also mean: the basin tap gets 7.2 L/min, more than anyone needs; the pressure pump starts 334 times an hour at a trickle; the accumulator is charged too low.)',
+                'Replace the pressure pump with Pressure pump, 11 L/min (It would also mean: the pressure pump starts 334 times an hour at a trickle; the accumulator is charged too low.)',
                 'Replace the pressure pump with Quiet pressure pump, 7 L/min (It would also mean: the pressure pump starts 201 times an hour at a trickle.)',
                 'Replace the pressure pump with Pressure pump, 4 L/min (It would also mean: the accumulator is empty before the pump starts; the pressure pump starts 236 times an hour at a trickle.)',
             ],
@@ -593,6 +596,30 @@ final class LineFindingWordsTest extends TestCase
             'Tank water can be drawn back into the mains, and once the tank is full, mains presses on it. Local rules say which of the two is allowed.',
             '0 of 1',
             ['Fit a float valve at the inlet of Header tank'],
+        ];
+        yield 'store-cool 83' => [
+            'The storage heater keeps its water at 59 °C',
+            'Legionella, which cause a serious lung infection, multiply in lukewarm water and die in hot. Keep it at 60 °C or more and mix it down at a valve. If it is kept cooler, say what is done about it.',
+            '59 of 60 °C',
+            ['Heat the storage heater to 60 °C'],
+        ];
+        yield 'single-wall 84' => [
+            'Only one wall keeps coolant out of the water in the plate exchanger',
+            'The plan does not say that it has two walls. Coolant is poisonous, and a wall corrodes where nobody sees it. Fit a heater with two walls, or have the circuit filled with a coolant that is sold as safe for it, and test the water every season. Local rules may ask for two.',
+            '1 of 2',
+            ['Replace the plate exchanger with Plate exchanger, 15 kW, heat store, two walls'],
+        ];
+        yield 'single-wall 85' => [
+            'Only one wall keeps coolant out of the water in the plate exchanger',
+            'Coolant is poisonous, and a wall corrodes where nobody sees it. Fit a heater with two walls, or have the circuit filled with a coolant that is sold as safe for it, and test the water every season. Local rules may ask for two.',
+            '1 of 2',
+            ['Replace the plate exchanger with Plate exchanger, 15 kW, heat store, two walls'],
+        ];
+        yield 'raw-water 86' => [
+            'Raw water goes untreated into Header tank',
+            'What the hose draws from a stream or a bucket goes through the pump into the tank you use. A UV lamp needs power and a filter of 5 µm or finer upstream of it; a doser needs half an hour before anyone drinks. Afterwards rinse the pump and the line with clean water.',
+            '0 of 1',
+            ['Fit a UV lamp at the inlet of Header tank'],
         ];
     }
 

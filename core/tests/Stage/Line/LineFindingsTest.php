@@ -47,6 +47,7 @@ final class LineFindingsTest extends TestCase
         $filled = SampleLines::of(SystemType::FilteredFill);
         $carbon = $pressure->into('Galley tap', 'in', 'filter-carbon-10');
         $placed = $pressure->changed('Pressure pump', ['xM' => 2.0, 'yM' => 0.0, 'zM' => 0.9])->changed('Bowl strainer', ['xM' => 3.6, 'yM' => 0.0, 'zM' => 0.9]);
+        $plate = $exchanger->changed('Plate exchanger', ['stock' => 'exchanger-12']);
         $rows = [
             ['port-loose', $pressure, $pressure->cut('Basin tap', 'in'), 1],
             ['pipe-lost', $pressure, $pressure->piped('Basin tap', 'in', ['to' => 'ghost.in']), 1],
@@ -162,6 +163,10 @@ final class LineFindingsTest extends TestCase
             ['mains-unchecked', $filled, $filled->without('Double check valve'), 1],
             ['mains-into-tank', $mains, $mains->without('Non-return valve'), 1],
             ['fill-unbroken', $filled, $filled->without('Float valve for a tank inlet'), 1],
+            ['store-cool', $storage->figures('Storage heater', ['hotC' => 60.0]), $storage->figures('Storage heater', ['hotC' => 59.0]), 1],
+            ['single-wall', $exchanger, $plate->figures('Plate exchanger', ['doubleWall' => null]), 1],
+            ['single-wall', $exchanger, $plate->figures('Plate exchanger', ['source' => HeatSource::HeatStore, 'doubleWall' => false]), 1],
+            ['raw-water', $valves, $valves->without('UV lamp'), 1],
         ];
         foreach ($rows as $number => $row) {
             yield $row[0].' '.$number => ['line.'.$row[0], $row[1], $row[2], $row[3]];

@@ -49,6 +49,21 @@ export function PartGlyph({ kind, trouble }: { kind: string; trouble: boolean })
           <path d="M-7-7v22M0-7v22M7-7v22" className={bare} strokeWidth="1.2" />
         </g>
       );
+    case "uv_lamp":
+      return (
+        <g strokeWidth={width}>
+          <rect x="-18" y="-8" width="36" height="16" rx="8" className={line} />
+          <path d="M-11 0H11M-7-13l2 4M0-14v4M7-13l-2 4" className={bare} fill="none" />
+        </g>
+      );
+    case "doser":
+      return (
+        <g strokeWidth={width}>
+          <rect x="-9" y="-26" width="18" height="17" rx="3" className={line} />
+          <path d="M0-9v9" className={bare} />
+          <circle r="5" className={line} />
+        </g>
+      );
     case "foot_pump":
     case "hand_pump":
       return (

@@ -1,4 +1,5 @@
 import type { LineDrawing, Plan } from "../../api/types";
+import { ChoiceField } from "../../fields/ChoiceField";
 import { MeasuredFields } from "../../fields/MeasuredFields";
 import { QuantityField } from "../../fields/QuantityField";
 import { TextField } from "../../fields/TextField";
@@ -60,6 +61,20 @@ export function PartPanel({ part, index, drawing, onGone }: Props) {
       <div className="measures mt-3">
         <MeasuredFields pointer={at} />
       </div>
+      {part.figures.family === "heater" && (
+        <div className="mt-3 flex flex-col gap-3">
+          <ChoiceField pointer={`${at}/figures/source`} />
+          {part.kind === "storage_heater" && <ChoiceField pointer={`${at}/figures/cooler_because`} />}
+          {part.figures.source !== "battery" && part.figures.source !== "gas" && part.figures.source !== "mains" && (
+            <ChoiceField pointer={`${at}/figures/double_wall`} />
+          )}
+        </div>
+      )}
+      {part.figures.family === "filter" && (
+        <div className="mt-3">
+          <ChoiceField pointer={`${at}/figures/takes_disinfectant`} />
+        </div>
+      )}
       {filter && (
         <p className="mt-2 text-[13px] text-ink-2">
           {filter.words} <FigureButton id={filter.lasts_figure_id} />

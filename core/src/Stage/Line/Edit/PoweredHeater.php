@@ -34,11 +34,15 @@ final class PoweredHeater
         return $powered[0] ?? $stock;
     }
 
-    /** @return list<float> by how many litres, then by how many watts it differs */
+    /** @return list<float> whether one wall alone keeps coolant out, then by how many litres, then by how many watts it differs */
     private static function unlike(StockPart $stock, HeaterFigures $wanted): array
     {
         $figures = $stock->figures;
+        if (!$figures instanceof HeaterFigures) {
+            return [\INF];
+        }
+        $isSingle = true === $figures->source?->isCoolant() && true !== $figures->doubleWall;
 
-        return $figures instanceof HeaterFigures ? [abs($figures->litres - $wanted->litres), abs($figures->watts - $wanted->watts)] : [\INF];
+        return [$isSingle ? 1.0 : 0.0, abs($figures->litres - $wanted->litres), abs($figures->watts - $wanted->watts)];
     }
 }

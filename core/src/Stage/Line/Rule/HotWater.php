@@ -10,18 +10,16 @@ use YardCask\Core\Assessment\Measure;
 use YardCask\Core\Assessment\RuleWithThresholds;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Catalogue\StockPipe;
-use YardCask\Core\Catalogue\UsualFor;
 use YardCask\Core\Heat\SkinBurn;
 use YardCask\Core\Plan\Field\PartFields;
 use YardCask\Core\Plan\Line\MixingFigures;
 use YardCask\Core\Plan\Line\PartKind;
-use YardCask\Core\Plan\Line\PartPort;
 use YardCask\Core\Plan\Line\PlannedPart;
 use YardCask\Core\Plan\Line\PlannedPipe;
 use YardCask\Core\Stage\Line\Edit\LineDraft;
 use YardCask\Core\Stage\Line\Edit\LineFixes;
+use YardCask\Core\Stage\Line\Edit\MixingValveDraft;
 use YardCask\Core\Stage\Line\Graph\LinePipe;
-use YardCask\Core\Stage\Line\Graph\SourceSide;
 use YardCask\Core\Stage\Line\LineFinding;
 use YardCask\Core\Stage\Line\LineWorkings;
 use YardCask\Core\Stage\Line\Solve\HotOutlet;
@@ -122,7 +120,12 @@ final class HotWater implements RuleWithThresholds
             }
         }
 
-        return [] === $set ? self::withValve($hot, $line, $workings) : $set;
+        if ([] !== $set) {
+            return $set;
+        }
+        $mixed = MixingValveDraft::behind($hot->heater, LineDraft::of($workings->plan), $workings);
+
+        return null === $mixed ? [] : [new Fix(new Phrase('line.fix.mixing', ['heater' => $hot->heater->spoken()]), $mixed->patch())];
     }
 
     /** What suits every outlet that gets water as hot as this one. */
@@ -131,38 +134,6 @@ final class HotWater implements RuleWithThresholds
         $alike = array_filter($line->graph->outlets, static fn (PlannedPart $one): bool => abs($line->warm->hottestC($one) - $hot->hottestC) < 1e-9);
 
         return min(WarmWater::TAP_C, ...array_map(WarmWater::safeC(...), array_values($alike)));
-    }
-
-    /** @return list<Fix> a mixing valve behind the heater, with cold from before it */
-    private static function withValve(HotOutlet $hot, LineWorkings $line, Workings $workings): array
-    {
-        $stock = $workings->stock;
-        $graph = $line->graph;
-        $out = $graph->pipeAt($hot->heater, $hot->heater->leavesAt())?->pipe;
-        $hose = $stock->usualPipe(UsualFor::HotPipe);
-        [$valve, $tee] = [$stock->usual(UsualFor::HotMixing), $stock->usual(UsualFor::Tee, $hose?->tube)];
-        $before = array_values(
-            array_filter(
-                SourceSide::partsBefore($hot->heater, $hot->heater->entersAt(), $graph),
-                static fn (PlannedPart $part): bool => PartKind::NonReturn === $part->kind,
-            ),
-        );
-        $cold = [] === $before
-            ? $graph->pipeAt($hot->heater, PartPort::In)?->pipe
-            : $graph->pipeAt($before[0], $before[0]->reversed ? PartPort::Out : PartPort::In)?->pipe;
-        if (null === $out || null === $valve || null === $tee || null === $hose || null === $cold) {
-            return [];
-        }
-        [$part, $draft] = LineDraft::of($workings->plan)->withNew($valve);
-        $heaterOut = $hot->heater->port($hot->heater->leavesAt());
-        $far = $out->from === $heaterOut ? $out->to : $out->from;
-        $draft = $draft->withoutPipes([$out])->joined(
-            $heaterOut,
-            $part->port(PartPort::Hot),
-            $hose,
-        )->joined($part->port(PartPort::Out), $far, $hose)->branchedTo($cold, $tee, $part->port(PartPort::Cold));
-
-        return [new Fix(new Phrase('line.fix.mixing', ['heater' => $hot->heater->spoken()]), $draft->patch())];
     }
 
     /** @return list<Fix> */

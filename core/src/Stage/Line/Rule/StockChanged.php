@@ -21,6 +21,22 @@ use YardCask\Core\Words\SnagText;
 /** A part of which the catalogue knows other figures by now, or nothing. */
 final class StockChanged implements Rule
 {
+    /** What is set in the rig and not made so. */
+    private const SETTINGS = [
+        'prechargeKpa',
+        'setKpa',
+        'setC',
+        'leastLpm',
+        'mostLpm',
+        'leastKpa',
+        'mostKpa',
+        'cutInKpa',
+        'cutOutKpa',
+        'hotC',
+        'wireM',
+        'coolerBecause',
+    ];
+
     public function check(Workings $workings): array
     {
         if ([] === $workings->plan->line->parts || $workings->stock->isEmpty()) {
@@ -32,7 +48,6 @@ final class StockChanged implements Rule
                 continue;
             }
             $stock = $workings->stock->part($part->stock);
-            $settings = ['prechargeKpa', 'setKpa', 'setC', 'leastLpm', 'mostLpm', 'leastKpa', 'mostKpa', 'cutInKpa', 'cutOutKpa', 'hotC', 'wireM'];
             if (null === $stock) {
                 $text = new SnagText('line.stock-changed.title.unknown', 'line.stock-changed.why.unknown', ['part' => $part->spoken()]);
                 $findings[] = new Finding(
@@ -42,7 +57,7 @@ final class StockChanged implements Rule
                     $text,
                     static fn (): array => [self::asOwn($part, $workings)],
                 );
-            } elseif ($stock->kind === $part->kind && self::differ($stock->figures, $part->figures, $settings)) {
+            } elseif ($stock->kind === $part->kind && self::differ($stock->figures, $part->figures)) {
                 $text = new SnagText('line.stock-changed.title', 'line.stock-changed.why', ['part' => $part->spoken()]);
                 $findings[] = new Finding(
                     LineFinding::StockChanged,
@@ -62,16 +77,12 @@ final class StockChanged implements Rule
         return new Fix(new Phrase('line.fix.own-part'), LineDraft::of($workings->plan)->changed($part, ['stock' => null])->patch());
     }
 
-    /**
-     * Whether the catalogue says something else of what the plan says; what nobody has said there may be.
-     *
-     * @param list<string> $settings what is set in the rig and not made so
-     */
-    private static function differ(PartFigures $stock, PartFigures $own, array $settings): bool
+    /** Whether the catalogue says something else of what the plan says; what nobody has said there may be. */
+    private static function differ(PartFigures $stock, PartFigures $own): bool
     {
-        $unsaid = array_keys(array_intersect_key(get_object_vars($own), ['takesDisinfectant' => 0, 'source' => 0]), null, true);
+        $unsaid = array_keys(array_intersect_key(get_object_vars($own), ['takesDisinfectant' => 0, 'source' => 0, 'doubleWall' => 0]), null, true);
 
-        return self::without($stock, [...$settings, ...$unsaid]) !== self::without($own, [...$settings, ...$unsaid]);
+        return self::without($stock, [...self::SETTINGS, ...$unsaid]) !== self::without($own, [...self::SETTINGS, ...$unsaid]);
     }
 
     /**
