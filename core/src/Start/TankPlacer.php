@@ -11,12 +11,12 @@ use YardCask\Core\Plan\Field\FreeName;
 use YardCask\Core\Plan\Field\PartFields;
 use YardCask\Core\Plan\FreeId;
 use YardCask\Core\Plan\Plan;
+use YardCask\Core\Plan\Rig\PlannedBoat;
 use YardCask\Core\Plan\Tanks\PlannedTank;
 use YardCask\Core\Plan\Tanks\WaterKind;
 use YardCask\Core\Plan\Use\Supply;
 use YardCask\Core\Quantity\Quantity;
 use YardCask\Core\Quantity\Unit;
-use YardCask\Core\Stage\Load\Shared\BoatHeights;
 use YardCask\Core\Stage\Load\Shared\GreatestFill;
 use YardCask\Core\Stage\Load\Shared\LoadWorkings;
 use YardCask\Core\Stage\Load\Shared\RigState;
@@ -289,9 +289,10 @@ final class TankPlacer
                 return false;
             }
         }
+        $rig = $plan->load->rig;
         foreach (RigState::cases() as $state) {
             $payload = $load->payloadIn($state);
-            if ($payload instanceof BoatPayload && $payload->gmEffectiveM < BoatHeights::LEAST_GM_M) {
+            if ($rig instanceof PlannedBoat && $payload instanceof BoatPayload && $payload->gmEffectiveM < $rig->leastGmM()) {
                 return false;
             }
         }

@@ -96,7 +96,7 @@ final class AnswersTest extends TestCase
             '{"op":"replace","path":"/load/loads/0/x_m","value":5.2},{"op":"replace","path":"/load/loads/0/kg","value":80},{"op":"replace","path":"/tanks/0/x_m","value":1.7}',
             'load',
             'The nose carries only 2.9 % of the trailer with empty tanks.',
-            'Below 4 % the trailer sways, and filling more or less does not help. Move weight forward.',
+            'Below 5 % the trailer sways, and filling more or less does not help. Move weight forward.',
         ];
         yield 'a boat without stability' => [
             'boat',

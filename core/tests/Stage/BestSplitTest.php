@@ -11,6 +11,7 @@ use YardCask\Core\Assessment\SentFix;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Input\Json;
 use YardCask\Core\Plan\Plan;
+use YardCask\Core\Plan\Rig\NosePractice;
 use YardCask\Core\Plan\Tanks\PlannedTank;
 use YardCask\Core\Plan\Tanks\WaterKind;
 use YardCask\Core\Stage\Assessor;
@@ -165,7 +166,7 @@ final class BestSplitTest extends TestCase
                 continue;
             }
             $passage = $load->passages()->between(array_map(static fn ($tank): float => 'fresh' === $tank->holds->value ? $fill->fraction : 1.0, $plan->tanks));
-            self::assertGreaterThanOrEqual(GreatestFill::LEAST_NOSE_SHARE - 1e-6, $passage?->share->least, "Plan $seed");
+            self::assertGreaterThanOrEqual(NosePractice::Light->leastShare() - 1e-6, $passage?->share->least, "Plan $seed");
             ++$tried;
         }
         self::assertGreaterThan(5, $tried);

@@ -122,9 +122,9 @@ final class SumsTest extends TestCase
         self::assertSame('No fill keeps every limit from setting off to used up.', $sum($limits($fellside, 900))->note);
         self::assertSame('full * share', $sum($limits($fellside, 900))->expression);
         $nosed = SamplePlans::begun(['rig' => 'trailer']);
-        $light = PlanPatch::add('/load/rig/nose_weighed_kg', 42)->and(PlanPatch::add('/load/rig/weighed_kg', 900))
+        $light = PlanPatch::add('/load/rig/nose_weighed_kg', 56)->and(PlanPatch::add('/load/rig/weighed_kg', 900))
             ->and(PlanPatch::replace('/tanks/0/x_m', 4.6))->applyTo($nosed);
-        self::assertStringStartsWith('Found by halving: with more, the nose would not keep 4', (string) $sum($light)->note);
+        self::assertStringStartsWith('Found by halving: with more, the nose would not keep 5', (string) $sum($light)->note);
     }
 
     public function testThereIsAShareOfThePayloadOnlyWhereThereIsWaterAndPayload(): void

@@ -21,6 +21,12 @@ final readonly class PlannedBoat implements PlannedRig
 
     /** Where nobody has said it: her deck edge near the water. */
     private const USUAL_HEEL_DEG = 20.0;
+    /** Two people who step a metre across may heel her so far. A rule of thumb. */
+    public const PEOPLE_HEEL_DEG = 10.0;
+    /** In kg · m. */
+    private const PEOPLE_KG_M = 2 * 80.0 * 1.0;
+    /** Nothing that sails has less. A rule of thumb; the code for fishing vessels asks for as much. */
+    public const LEAST_GM_M = 0.35;
 
     public function __construct(
         #[Choice('Outline', [BodyOutline::Boat])]
@@ -56,6 +62,16 @@ final readonly class PlannedBoat implements PlannedRig
     public function heelsDeg(): float
     {
         return $this->heelDeg ?? self::USUAL_HEEL_DEG;
+    }
+
+    /**
+     * The metacentric height that she needs, in m: the smaller she is, the more a person weighs in her.
+     *
+     * tan φ = m · d ÷ (Δ · GM). Source: the inclining experiment.
+     */
+    public function leastGmM(): float
+    {
+        return max(self::LEAST_GM_M, self::PEOPLE_KG_M / ($this->displacementKg * tan(deg2rad(self::PEOPLE_HEEL_DEG))));
     }
 
     /** The height of a place above the water when she heels to its side; null without a draught. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace YardCask\Core\Plan\Rig;
 
 use YardCask\Core\Input\InputReader;
+use YardCask\Core\Plan\Field\Choice;
 use YardCask\Core\Plan\Field\Measured;
 use YardCask\Core\Quantity\Kind;
 use YardCask\Core\Quantity\Unit;
@@ -33,6 +34,9 @@ final readonly class Towing
         public ?float $carWheelbaseM = null,
         #[Measured('from the tow car’s rear axle to the ball', 'Rear axle to ball', Kind::Length, Unit::Metre, 0.1, 4, 'Tow car')]
         public ?float $carBallM = null,
+        /** Null where the plan’s units say it. */
+        #[Choice('Nose carries', group: 'Tow car')]
+        public ?NosePractice $nosePractice = null,
     ) {
     }
 

@@ -8,17 +8,18 @@ use YardCask\Core\Assessment\Answer;
 use YardCask\Core\Assessment\FigureSheet;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Payload\LimitName;
+use YardCask\Core\Plan\Rig\PlannedBoat;
 use YardCask\Core\Plan\Rig\PlannedRig;
 use YardCask\Core\Plan\Tanks\WaterKind;
 use YardCask\Core\Quantity\Quantity;
 use YardCask\Core\Quantity\Unit;
 use YardCask\Core\Stage\Load\Shared\BestSplit;
-use YardCask\Core\Stage\Load\Shared\BoatHeights;
 use YardCask\Core\Stage\Load\Shared\GreatestFill;
 use YardCask\Core\Stage\Load\Shared\LimitWords;
 use YardCask\Core\Stage\Load\Shared\LimitWorking;
 use YardCask\Core\Stage\Load\Shared\LoadWorkings;
 use YardCask\Core\Stage\Load\Shared\RigState;
+use YardCask\Core\Stage\Load\Shared\UsualNose;
 use YardCask\Core\Stage\Load\Shared\WasteFirst;
 use YardCask\Core\Stage\Load\Shared\WheelLoads;
 use YardCask\Core\Stage\Load\Trim\Balance;
@@ -59,7 +60,7 @@ final readonly class LoadAnswer
     private function unstable(): ?Answer
     {
         $gm = (new Balance($this->workings))->leastGm();
-        if (null === $gm || $gm[0] >= BoatHeights::LEAST_GM_M) {
+        if (null === $gm || !$this->rig instanceof PlannedBoat || $gm[0] >= $this->rig->leastGmM()) {
             return null;
         }
         $figure = $this->figures->get('load.gm_least');
@@ -104,11 +105,11 @@ final readonly class LoadAnswer
         }
         $worst = $this->load->worstLimit();
         $nose = (new Balance($this->workings))->leastNose();
-        if (null !== $nose && $nose[0] < GreatestFill::LEAST_NOSE_SHARE) {
+        if (null !== $nose && $nose[0] < UsualNose::of($this->workings->plan)->leastShare()) {
             return Answer::of($wording, 'load.answer.nose', 'load.answer.nose.why', 'load.nose_least', [
                 'share' => Amount::fineShare($nose[0]),
                 'when' => $nose[1]->phrase($this->rig->kind()),
-                'least' => Amount::share(GreatestFill::LEAST_NOSE_SHARE),
+                'least' => Amount::share(UsualNose::of($this->workings->plan)->leastShare()),
             ]);
         }
 
@@ -191,7 +192,7 @@ final readonly class LoadAnswer
     {
         $limitedBy = $this->greatest->limitedBy;
         if (LimitName::LeastNose === $limitedBy) {
-            return new Phrase('load.answer.because.nose', ['least' => Amount::share(GreatestFill::LEAST_NOSE_SHARE)]);
+            return new Phrase('load.answer.because.nose', ['least' => Amount::share(UsualNose::of($this->workings->plan)->leastShare())]);
         }
         $limit = $this->limitedBy();
         $carrier = $this->carrier($limit->name);

@@ -31,7 +31,6 @@ enum LoadFinding: string implements FindingCode
     case NoseOverFull = 'load.nose-over-full';
     case AxleOverFull = 'load.axle-over-full';
     case OverRefilled = 'load.over-refilled';
-    case NoseThin = 'load.nose-thin';
     case SteeringLight = 'load.steering-light';
     case ReserveThin = 'load.reserve-thin';
     case NotWeighed = 'load.not-weighed';

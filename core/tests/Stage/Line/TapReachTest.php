@@ -179,7 +179,7 @@ final class TapReachTest extends TestCase
             [
                 // The cans stand too low to run to the taps by themselves.
                 'Pour Cans under the bench by hand',
-                'Pour Drinking cans by hand',
+                // Poured from the cans of the trailer, its nose would grow too light.
                 'Pour Drinking cans by hand',
                 'Pour Drinking cans by hand',
                 'Join Left tank to the line at Right tank',

@@ -11,6 +11,8 @@ import { Axles } from "./Axles";
 
 const RIG = "/load/rig";
 const AXLES = `${RIG}/axles`;
+/** Where it is not said, the plan’s units say it. */
+const NOSE = `${RIG}/nose_practice`;
 
 /** The rig's own figures: to be copied from plate and ticket and measured once, under the headings that the core gives them. */
 export function RigFields() {
@@ -31,7 +33,7 @@ export function RigFields() {
         pointer.startsWith(`${RIG}/`) &&
         !pointer.startsWith(`${AXLES}/`) &&
         choices[pointer]?.group === group &&
-        valueAt(plan, pointer) !== undefined,
+        (valueAt(plan, pointer) !== undefined || (plan.load.rig.kind === "trailer" && pointer === NOSE)),
     );
   return (
     <Disclosure as="section" className="card mt-4">

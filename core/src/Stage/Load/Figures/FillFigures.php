@@ -16,6 +16,7 @@ use YardCask\Core\Stage\Load\Shared\BestSplit;
 use YardCask\Core\Stage\Load\Shared\GreatestFill;
 use YardCask\Core\Stage\Load\Shared\LimitWords;
 use YardCask\Core\Stage\Load\Shared\LoadWorkings;
+use YardCask\Core\Stage\Load\Shared\UsualNose;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
 use YardCask\Core\Stage\Tanks\Shared\TankWorking;
 use YardCask\Core\Words\Amount;
@@ -89,7 +90,7 @@ final readonly class FillFigures
         }
         $note = match (true) {
             !$greatest->exists => new Phrase('load.figure.max-fill.note.none'),
-            null === $limit => new Phrase('load.figure.max-fill.note.nose', ['least' => Amount::share(GreatestFill::LEAST_NOSE_SHARE)]),
+            null === $limit => new Phrase('load.figure.max-fill.note.nose', ['least' => Amount::share(UsualNose::of($this->workings->plan)->leastShare())]),
             default => new Phrase('load.figure.max-fill.note.later'),
         };
 

@@ -13,7 +13,6 @@ use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Payload\BoatPayload;
 use YardCask\Core\Plan\Rig\PlannedBoat;
 use YardCask\Core\Stage\Load\LoadFinding;
-use YardCask\Core\Stage\Load\Shared\BoatHeights;
 use YardCask\Core\Stage\Load\Shared\LoadWorkings;
 use YardCask\Core\Stage\Load\Shared\RigState;
 use YardCask\Core\Stage\Load\Shift\SideShift;
@@ -35,7 +34,11 @@ final class BoatTrim implements RuleWithThresholds
 
     public static function thresholds(): array
     {
-        return ['height_least' => Amount::metres(BoatHeights::LEAST_GM_M), 'heel_most' => Amount::degrees(self::HEEL_DEG)];
+        return [
+            'height_least' => Amount::metres(PlannedBoat::LEAST_GM_M),
+            'heel_people' => Amount::degrees(PlannedBoat::PEOPLE_HEEL_DEG),
+            'heel_most' => Amount::degrees(self::HEEL_DEG),
+        ];
     }
 
     public function check(Workings $workings): array
@@ -48,21 +51,21 @@ final class BoatTrim implements RuleWithThresholds
         }
         $rig = $boat->kind();
         $findings = [];
-        if ($gm[0] < BoatHeights::LEAST_GM_M) {
+        if ($gm[0] < $boat->leastGmM()) {
             $payload = $workings->of(LoadWorkings::class)->payloadIn($gm[1]);
             $findings[] = new Finding(
                 LoadFinding::StabilityThin,
                 [],
-                new Measure($gm[0], BoatHeights::LEAST_GM_M, 'm'),
+                new Measure($gm[0], $boat->leastGmM(), 'm'),
                 new SnagText(
                     $gm[0] > 0 ? 'load.stability-thin.title' : 'load.stability-thin.title.none',
                     $gm[0] > 0 ? 'load.stability-thin.why' : 'load.stability-thin.why.none',
                     [
                         'when' => $gm[1]->phrase($rig),
                         'taken' => Amount::metres($payload instanceof BoatPayload ? $payload->freeSurfaceM : 0.0),
-                        'height' => Amount::metres($gm[0],
-                        ),
-                        'height_least' => Amount::metres(BoatHeights::LEAST_GM_M),
+                        'height' => Amount::metres($gm[0]),
+                        'heel_people' => Amount::degrees(PlannedBoat::PEOPLE_HEEL_DEG),
+                        'height_least' => Amount::metres($boat->leastGmM()),
                     ]),
                 static fn (): array => self::narrowTanks($workings),
             );

@@ -177,7 +177,7 @@ final readonly class BestSplit
         $payload = $load->payloadWith($litres);
         $kg = array_map(static fn (FillLimit $limit): float => $limit->kgAt(1.0), $payload->limits());
         if ($payload instanceof TrailerPayload) {
-            $kg[] = GreatestFill::LEAST_NOSE_SHARE * $payload->gross->kgAt(1.0) - $payload->nose->kgAt(1.0);
+            $kg[] = UsualNose::of($load->plan)->leastShare() * $payload->gross->kgAt(1.0) - $payload->nose->kgAt(1.0);
         }
 
         return $kg;

@@ -18,8 +18,6 @@ use YardCask\Core\Stage\Line\Shared\LineWeight;
  */
 final class BoatHeights
 {
-    public const LEAST_GM_M = 0.15;
-
     /**
      * @param list<LineWeight> $line
      * @param list<float> $litres in each tank of the plan

@@ -19,8 +19,6 @@ use YardCask\Core\Stage\Tanks\Shared\TankWorking;
  */
 final readonly class GreatestFill implements StageWorkings
 {
-    /** A nose with a lesser share of the trailer sways. */
-    public const LEAST_NOSE_SHARE = 0.04;
     private const MARGINS = [1.0, 0.5, 0.0];
     /** Halvings between a fill that is allowed and one that is not. */
     private const HALVINGS = 24;
@@ -62,7 +60,7 @@ final readonly class GreatestFill implements StageWorkings
 
     /**
      * What must not be exceeded with the fresh tanks at some fill, drinking full and waste empty: each limit less its margin,
-     * and the least nose as 4 % of the whole less the nose.
+     * and the least nose as its share of the whole less the nose.
      *
      * @return list<FillLimit>
      */
@@ -79,7 +77,8 @@ final readonly class GreatestFill implements StageWorkings
         );
         $payload = $load->payloadIn(RigState::BrimFull);
         if ($payload instanceof TrailerPayload) {
-            $short = static fn (float $grossKg, float $noseKg): float => self::LEAST_NOSE_SHARE * $grossKg - $noseKg;
+            $leastShare = UsualNose::of($load->plan)->leastShare();
+            $short = static fn (float $grossKg, float $noseKg): float => $leastShare * $grossKg - $noseKg;
             $lines[] = new FillLimit(
                 LimitName::LeastNose,
                 $short($payload->gross->emptyKg, $payload->nose->emptyKg),
@@ -138,9 +137,12 @@ final readonly class GreatestFill implements StageWorkings
             }
         }
         $dry = $load->payloadIn(RigState::Dry);
+        if (!$dry instanceof TrailerPayload) {
+            return true;
+        }
+        $spareKg = $dry->nose->kgAt(1.0) - UsualNose::of($load->plan)->leastShare() * $dry->gross->kgAt(1.0);
 
-        return !$dry instanceof TrailerPayload
-            || $dry->nose->kgAt(1.0) - self::LEAST_NOSE_SHARE * $dry->gross->kgAt(1.0) >= $margin * EstimateError::on(LimitName::LeastNose, $load->plan) - 0.05;
+        return $spareKg >= $margin * EstimateError::on(LimitName::LeastNose, $load->plan) - 0.05;
     }
 
     /** The limit that is broken somewhere from this fill to used up; null when all hold. */
@@ -167,7 +169,7 @@ final readonly class GreatestFill implements StageWorkings
                     return $limit->name;
                 }
             }
-            if (null === $passage->sideDifferenceKg && $passage->share->least < self::LEAST_NOSE_SHARE - 1e-9) {
+            if (null === $passage->sideDifferenceKg && $passage->share->least < UsualNose::of($load->plan)->leastShare() - 1e-9) {
                 return LimitName::LeastNose;
             }
         }
