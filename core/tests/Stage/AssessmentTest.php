@@ -229,7 +229,7 @@ final class AssessmentTest extends TestCase
             return $found;
         };
         self::assertSame([
-            'bothy' => ['line.undrained', 'load.nose-light', 'tanks.bay-guessed', 'tanks.drain-missing', 'tanks.frost-below-outlet', 'tanks.level-unseen', 'tanks.unvented', 'use.short'],
+            'bothy' => ['line.undrained', 'load.nose-light', 'tanks.bay-guessed', 'tanks.drain-missing', 'tanks.frost-below-outlet', 'tanks.level-unseen', 'tanks.unrestrained', 'tanks.unvented', 'use.short'],
             'fellside' => [
                 'line.backwards',
                 'line.filter-fast',

@@ -12,8 +12,6 @@ use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Input\Json;
 use YardCask\Core\Plan\Plan;
 use YardCask\Core\Plan\Rig\NosePractice;
-use YardCask\Core\Plan\Tanks\PlannedTank;
-use YardCask\Core\Plan\Tanks\WaterKind;
 use YardCask\Core\Stage\Assessor;
 use YardCask\Core\Stage\Load\Shared\GreatestFill;
 use YardCask\Core\Stage\Load\Shared\LoadWorkings;
@@ -132,12 +130,8 @@ final class BestSplitTest extends TestCase
     public function testNoSplitBreaksALimitOnTheWayToUsedUp(): void
     {
         $splits = 0;
-        for ($seed = 1; $seed <= 150; ++$seed) {
-            $plan = SamplePlans::varied($seed);
-            // One tank cannot be split.
-            if (\count(array_filter($plan->tanks, static fn (PlannedTank $tank): bool => WaterKind::Fresh === $tank->holds)) < 2) {
-                continue;
-            }
+        for ($kg = 1700; $kg <= 2200; $kg += 20) {
+            $plan = self::twoTanks(',{"op":"replace","path":"/load/rig/axles/1/limit_kg","value":'.$kg.'}');
             $fix = array_values(
                 array_filter(
                     array_merge(...array_map(static fn (SentFinding $finding): array => $finding->fixes, Assessor::assess($plan)->findings)),
@@ -146,7 +140,7 @@ final class BestSplitTest extends TestCase
             )[0] ?? null;
             if (null !== $fix) {
                 foreach (Workings::over($fix->patch->applyTo($plan))->of(LoadWorkings::class)->limits() as $limit) {
-                    self::assertFalse($limit->onTheRoad->isBroken(), "Plan $seed: {$limit->name->value}");
+                    self::assertFalse($limit->onTheRoad->isBroken(), "$kg kg: {$limit->name->value}");
                 }
                 ++$splits;
             }

@@ -239,6 +239,15 @@ final class FindingsTest extends TestCase
             ['tanks.drain-capped', 'fellside', $set('/runs/2/end', 'cap'), $set('/runs/2/end', 'valve'), 1],
             ['tanks.drain-capped', 'fellside', '{"op":"remove","path":"/runs/2"}', $set('/runs/2/end', 'open'), 1],
             ['tanks.drain-missing', 'fellside', '', $set('/tanks/2/holds', 'toilet'), 1],
+            ['tanks.unrestrained', 'van', '{"op":"remove","path":"/tanks/0/straps"}', '', 1],
+            // Straps over its lid hold it by friction: 0.3 of what they pull.
+            [
+                'tanks.strap-weak',
+                'van',
+                $set('/tanks/0/held_by', 'over_lid').','.$add('/tanks/0/strap_holds_kg', 110),
+                $set('/tanks/0/held_by', 'straps').','.$add('/tanks/0/strap_holds_kg', 110),
+                1,
+            ],
             ['tanks.level-unseen', 'fellside', $set('/tanks/0/see_through', false), $set('/tanks/0/see_through', true), 2],
             [
                 'tanks.door-small',

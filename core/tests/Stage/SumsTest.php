@@ -172,7 +172,10 @@ final class SumsTest extends TestCase
         $size = Unit::One === $unit ? (float) str_replace(' ', '', $text) : $parser->parse($text, $kind)->in($unit);
         $printed = $isLess ? 0.0 : (str_starts_with($figure->figure, '−') ? -1 : 1) * $size;
 
-        return abs($result * self::scale($figure, $printed, $unit) - $printed) <= $step * (1 + 1e-6);
+        // Degrees do not begin at nothing.
+        $shown = Kind::Temperature === $unit->kind() ? Quantity::of($result, Unit::Celsius)->in($unit) : $result * self::scale($figure, $printed, $unit);
+
+        return abs($shown - $printed) <= $step * (1 + 1e-6);
     }
 
     /** How many of the printed unit one of the unit of the figure's value is. */

@@ -41,6 +41,7 @@ final readonly class RigWords
                     '{Along}' => $this->along(),
                     '{along}' => lcfirst($this->along()),
                     '{brakes}' => (string) $this->usual->brakesG,
+                    '{crash}' => (string) $this->usual->crashG,
                     '{pulls}' => (string) $this->usual->pullsG,
                     '{hill}' => (string) (100 * ($this->usual->hill ?? 0.0)),
                     '{lean}' => (string) (100 * ($this->usual->lean ?? 0.0)),

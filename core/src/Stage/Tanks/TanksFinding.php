@@ -46,6 +46,7 @@ enum TanksFinding: string implements FindingCode
     case LevelUnseen = 'tanks.level-unseen';
     case DoorSmall = 'tanks.door-small';
     case HeeledUnder = 'tanks.heeled-under';
+    case Unrestrained = 'tanks.unrestrained';
     case StrapWeak = 'tanks.strap-weak';
     case BayGone = 'tanks.bay-gone';
     case RunLoose = 'tanks.run-loose';
@@ -57,7 +58,7 @@ enum TanksFinding: string implements FindingCode
         return match ($this) {
             self::Sealed, self::OverflowSmall => Severity::Stop,
             self::TankOversized, self::BayGuessed, self::FrostBelowOutlet, self::DrainHigh, self::OpenEndSpills,
-            self::FillBacksUp, self::DrainMissing, self::DrainCapped, self::LevelUnseen, self::BayGone, self::RunLoose => Severity::Watch,
+            self::FillBacksUp, self::DrainMissing, self::DrainCapped, self::LevelUnseen, self::Unrestrained, self::BayGone, self::RunLoose => Severity::Watch,
             default => Severity::Fix,
         };
     }

@@ -124,7 +124,8 @@ final class TanksStage implements Stage
             new Rule\FrostBelowOutlet(), new Rule\BayGuessed(), new Rule\PortBlocked(), new Rule\Sealed(),
             new Rule\Unvented(), new Rule\VentLow(),
             new Rule\OpenEndSpills(), new Rule\FillLow(), new Rule\RunDips(), new Rule\DrainHigh(), new Rule\FillBacksUp(), new Rule\VentThin(),
-            new Rule\DrainMissing(), new Rule\DrainCapped(), new Rule\HeeledUnder(), new Rule\LevelUnseen(), new Rule\DoorSmall(), new Rule\StrapWeak(),
+            new Rule\DrainMissing(), new Rule\DrainCapped(), new Rule\HeeledUnder(), new Rule\LevelUnseen(), new Rule\DoorSmall(),
+            new Rule\Unrestrained(), new Rule\StrapWeak(),
             new Rule\NameGone(), new Rule\WasteSmall(),
         ];
     }

@@ -22,10 +22,10 @@ export function TankCard({ tank, index }: { tank: Tank; index: number }) {
   const section = assessment.stages.tanks.drawing.tanks.find((one) => one.id === tank.id);
   const drawing = section?.detail;
   const bays = drawing?.bays ?? [];
-  /** Heights that a port in one of its sides says, and what brackets have not. */
+  /** Heights that a port in one of its sides says, and what brackets and straps over a lid have not. */
   const said = [
     ...(section?.overflow_key === "overflow_height_mm" ? [] : ["overflow_height_mm"]),
-    ...(tank.held_by === "brackets" ? ["strap_angle_deg"] : []),
+    ...(tank.held_by === "brackets" || tank.held_by === "over_lid" ? ["strap_angle_deg"] : []),
     ...(section?.outlet_key === "outlet_height_mm" ? [] : ["outlet_height_mm"]),
   ];
   const [wanted, standIn] = useWhenSettled((next: string) => {

@@ -34,7 +34,7 @@ final class ByHand
             }
         }
         foreach ($graph->parts(PartKind::Kettle) as $kettle) {
-            if ($kettle->figures instanceof HeaterFigures && $kettle->figures->hotC > WarmWater::COMFORT_C) {
+            if ($kettle->figures instanceof HeaterFigures && $kettle->figures->litres > 0 && $kettle->figures->hotC > WarmWater::COMFORT_C) {
                 $words[] = self::kettle($kettle, $kettle->figures, $workings);
             }
         }

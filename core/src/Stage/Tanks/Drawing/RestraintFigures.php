@@ -19,6 +19,8 @@ final readonly class RestraintFigures implements Sent, \JsonSerializable
         public string $sideFigureId,
         /** What they hold down over a bump. */
         public string $upFigureId,
+        /** What local rules may have them hold, for a licensed person to judge. */
+        public string $crashFigureId,
         /** Of each strap, where their number is known. */
         public ?string $strapForwardFigureId,
         public ?string $strapUpFigureId,

@@ -8,7 +8,8 @@ use YardCask\Core\Assessment\FigureSheet;
 use YardCask\Core\Assessment\SumOf;
 use YardCask\Core\Assessment\SumTerm;
 use YardCask\Core\Assessment\Workings;
-use YardCask\Core\Payload\RigKind;
+use YardCask\Core\Plan\Rig\PlannedRoadRig;
+use YardCask\Core\Plan\Rig\PlannedTrailer;
 use YardCask\Core\Plan\Tanks\HeldBy;
 use YardCask\Core\Stage\Tanks\Drawing\RestraintFigures;
 use YardCask\Core\Stage\Tanks\Shared\TankWorking;
@@ -26,20 +27,26 @@ final readonly class Restraint
     public const UPWARD_G = 1.0;
     /** Of a strap of which nobody has said it. */
     public const USUAL_ANGLE_DEG = 45.0;
+    /** Of plastic on a wooden floor. Source: EN 12195-1, annex B, on the safe side. */
+    private const FRICTION = 0.3;
     private const PULLS = [
         'forward' => [self::FORWARD_G, 'cos'],
         'side' => [self::SIDEWAYS_G, 'cos'],
         'up' => [self::UPWARD_G, 'sin'],
     ];
 
-    private function __construct(private TankWorking $working)
-    {
+    private function __construct(
+        private TankWorking $working,
+        private float $crashG,
+    ) {
     }
 
     /** Null where nothing brakes. */
     public static function of(TankWorking $working, Workings $workings): ?self
     {
-        return RigKind::Boat === $workings->plan->load->rig->kind() ? null : new self($working);
+        $rig = $workings->plan->load->rig;
+
+        return $rig instanceof PlannedRoadRig || $rig instanceof PlannedTrailer ? new self($working, $rig->movement()->crashG ?? 0.0) : null;
     }
 
     public function addFigures(Workings $workings, FigureSheet $figures): void
@@ -47,26 +54,48 @@ final readonly class Restraint
         $tank = $this->working->tank;
         $id = 'tanks.'.$tank->id;
         $wording = $workings->wording;
+        $text = new FigureText('tanks.figure.pull-crash.label', 'tanks.source.crash', ['tank' => $tank->name]);
+        $crash = SumTerm::field('g', $wording->text('tanks.sum.crash'), Amount::number($this->crashG), '/load/rig/crash_g');
+        $full = SumTerm::figure('full', $id.'.full_kg');
+        $figures->kg($id.'.pull_crash', $text, $this->crashG * $this->fullKg(), static fn (): SumOf => new SumOf('g * full', [$crash, $full]));
         foreach (self::PULLS as $way => [$g, $angle]) {
             $with = ['tank' => $tank->name, 'way' => $way];
             $text = new FigureText('tanks.figure.pull.label', 'tanks.source.securing', $with);
             $figures->kg($id.'.pull_'.$way, $text, $this->pullKg($way), static fn (): SumOf => new SumOf(
                 'g * full',
-                [SumTerm::assumed('g', $wording->text('tanks.sum.g', ['way' => $way]), Amount::number($g)), SumTerm::figure('full', $id.'.full_kg')],
+                [SumTerm::assumed('g', $wording->text('tanks.sum.g', ['way' => $way]), Amount::number($g)), $full],
             ));
             $strapKg = $this->strapKg($way);
             if (null !== $strapKg) {
-                $isBracket = HeldBy::Brackets === $tank->heldBy;
                 $held = $tank->heldBy ?? HeldBy::Straps;
-                $text = new FigureText('tanks.figure.strap.label', $isBracket ? 'tanks.source.brackets' : 'tanks.source.straps', $with + ['held' => $held]);
-                $label = $wording->text($isBracket ? 'tanks.sum.brackets' : 'tanks.sum.straps');
-                $count = SumTerm::field('straps', $label, Amount::number($tank->straps ?? 0.0), $this->working->pointer().'/straps');
-                $figures->kg($id.'.strap_'.$way, $text, $strapKg, fn (): SumOf => new SumOf(
-                    $isBracket ? 'pull / straps' : 'pull / (straps * '.$angle.'(angle * pi / 180))',
-                    [SumTerm::figure('pull', $id.'.pull_'.$way), $count, ...$isBracket ? [] : [$this->angle($wording)]],
-                ));
+                $source = match ($held) {
+                    HeldBy::Brackets => 'tanks.source.brackets',
+                    HeldBy::OverLid => 'tanks.source.over-lid',
+                    HeldBy::Straps => 'tanks.source.straps',
+                };
+                $text = new FigureText('tanks.figure.strap.label', $source, $with + ['held' => $held->kind()]);
+                $figures->kg($id.'.strap_'.$way, $text, $strapKg, fn (): SumOf => $this->shared($id.'.pull_'.$way, $way, $held, $angle, $wording));
             }
         }
+    }
+
+    /** What each of them pulls, of the pull of the tank. */
+    private function shared(string $pull, string $way, HeldBy $held, string $angle, Wording $wording): SumOf
+    {
+        $label = $wording->text(HeldBy::Brackets === $held ? 'tanks.sum.brackets' : 'tanks.sum.straps');
+        $terms = [
+            SumTerm::figure('pull', $pull),
+            SumTerm::field('straps', $label, Amount::number($this->working->tank->straps ?? 0.0), $this->working->pointer().'/straps'),
+        ];
+
+        return match (true) {
+            HeldBy::Straps === $held => new SumOf('pull / (straps * '.$angle.'(angle * pi / 180))', [...$terms, $this->angle($wording)]),
+            HeldBy::OverLid === $held && 'up' !== $way => new SumOf(
+                'pull / (straps * friction)',
+                [...$terms, SumTerm::assumed('friction', $wording->text('tanks.sum.friction'), Amount::number(self::FRICTION))],
+            ),
+            default => new SumOf('pull / straps', $terms),
+        };
     }
 
     private function angle(Wording $wording): SumTerm
@@ -93,20 +122,35 @@ final readonly class Restraint
         return $worst;
     }
 
-    private function pullKg(string $end): float
+    /** What it pulls forwards when the rig brakes as hard as goods are secured for. */
+    public function forwardKg(): float
     {
-        return self::PULLS[$end][0] * ($this->working->tank->allEmptyKg() + $this->working->fullL());
+        return $this->pullKg('forward');
     }
 
-    /** Along the floor by the cosine of a strap's angle, upwards by its sine; brackets are sheared by all of it, whichever way. */
+    private function pullKg(string $end): float
+    {
+        return self::PULLS[$end][0] * $this->fullKg();
+    }
+
+    private function fullKg(): float
+    {
+        return $this->working->tank->allEmptyKg() + $this->working->fullL();
+    }
+
+    /**
+     * Along the floor by the cosine of a strap's angle, upwards by its sine; brackets are sheared by all of it, whichever way. Over the lid a strap
+     * holds along the floor by the friction of what it presses down.
+     */
     private function strapKg(string $end): ?float
     {
         $straps = $this->working->tank->straps;
         $angle = deg2rad($this->angleDeg());
-        $share = match (true) {
-            HeldBy::Brackets === $this->working->tank->heldBy => 1.0,
-            'up' === $end => sin($angle),
-            default => cos($angle),
+        $isUp = 'up' === $end;
+        $share = match ($this->working->tank->heldBy ?? HeldBy::Straps) {
+            HeldBy::Brackets => 1.0,
+            HeldBy::OverLid => $isUp ? 1.0 : self::FRICTION,
+            HeldBy::Straps => $isUp ? sin($angle) : cos($angle),
         };
 
         return null === $straps ? null : $this->pullKg($end) / ($straps * $share);
@@ -126,6 +170,7 @@ final readonly class Restraint
             $id.'.pull_forward',
             $id.'.pull_side',
             $id.'.pull_up',
+            $id.'.pull_crash',
             $hasStraps ? $id.'.strap_forward' : null,
             $hasStraps ? $id.'.strap_up' : null,
         );

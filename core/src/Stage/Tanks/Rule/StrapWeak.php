@@ -41,14 +41,14 @@ final class StrapWeak implements Rule
                 new Measure($pull->kg, $tank->strapHoldsKg, 'kg'),
                 new SnagText('tanks.strap-weak.title', 'tanks.strap-weak.why', [
                     'tank' => $tank->name,
-                    'held' => ($tank->heldBy ?? HeldBy::Straps)->value,
+                    'held' => ($tank->heldBy ?? HeldBy::Straps)->kind(),
                     'way' => $pull->way,
                     'pull' => Amount::kg($pull->kg),
                     'pull_rated' => Amount::kg($tank->strapHoldsKg),
                 ]),
                 static fn (): array => $enough > self::MOST_STRAPS ? [] : [
                     new Fix(
-                        new Phrase('tanks.fix.straps', ['straps' => (int) $enough, 'held' => ($tank->heldBy ?? HeldBy::Straps)->value, 'tank' => $tank->name]),
+                        new Phrase('tanks.fix.straps', ['straps' => (int) $enough, 'held' => ($tank->heldBy ?? HeldBy::Straps)->kind(), 'tank' => $tank->name]),
                         PlanPatch::replace($working->pointer().'/straps', $enough),
                     ),
                 ],

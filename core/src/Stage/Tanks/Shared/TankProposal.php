@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Stage\Tanks\Shared;
 
+use YardCask\Core\Plan\Tanks\HeldBy;
 use YardCask\Core\Plan\Tanks\PlannedShape;
 use YardCask\Core\Plan\Tanks\PlannedTank;
 use YardCask\Core\Plan\Tanks\TankMounting;
@@ -26,6 +27,9 @@ final class TankProposal
     /** Wall of 8 mm polyethylene at 950 kg/m³ over the six faces. */
     private const WALL_KG_PER_M2 = 7.6;
     private const SHORTEST_MM = 100.0;
+    private const LEAST_STRAPS = 2.0;
+    /** What one strap holds of a tank that is full. A rule of thumb, on the safe side of what is sold. */
+    private const KG_A_STRAP = 150.0;
 
     /** A fixed tank whose length is chosen, in steps of 10 mm or half an inch, so that $usableL can be drawn; at most $maxLengthMm long. */
     public static function fixed(
@@ -65,6 +69,8 @@ final class TankProposal
             zM: 0.0,
             seeThrough: true,
             poured: false,
+            heldBy: HeldBy::Straps,
+            straps: self::straps($lengthMm * $widthMm * $heightMm / 1e6 + $emptyKg),
         );
     }
 
@@ -92,7 +98,15 @@ final class TankProposal
             zM: 0.0,
             seeThrough: true,
             poured: true,
+            heldBy: HeldBy::Straps,
+            straps: self::LEAST_STRAPS,
         );
+    }
+
+    /** How many straps hold a tank of that weight, full. */
+    public static function straps(float $fullKg): float
+    {
+        return max(self::LEAST_STRAPS, ceil($fullKg / self::KG_A_STRAP));
     }
 
     private static function roundKg(float $kg, UnitPreferences $units): float
