@@ -509,9 +509,12 @@ final class LineFindingWordsTest extends TestCase
         ];
         yield 'heater-closed 70' => [
             'Hot water in the plate exchanger has nowhere to expand',
-            'Heated to 80 °C, its 0.3 L of water expands by 8 mL, and the non-return valve lets nothing back: something bursts. Fit an expansion vessel, or a relief valve that discharges outside, between the two, with nothing that can be shut in between. Hot water under pressure needs a licensed person; your local rules apply.',
-            '0.008 of 0 L',
-            ['Fit a relief valve upstream of the plate exchanger', 'Fit an expansion vessel upstream of the plate exchanger'],
+            'Heated to 85 °C, its 0.3 L of water expands by 9 mL, and the non-return valve lets nothing back: something bursts. Fit an expansion vessel, or a relief valve that discharges outside, between the two, with nothing that can be shut in between. Hot water under pressure needs a licensed person; your local rules apply.',
+            '0.009 of 0 L',
+            [
+                'Fit a relief valve upstream of the plate exchanger',
+                'Fit an expansion vessel upstream of the plate exchanger',
+            ],
         ];
         yield 'obstructed 71' => [
             'The pipe from the bowl strainer to the pressure pump goes through Spare wheel',

@@ -25,7 +25,7 @@ use YardCask\Core\Words\Phrase;
 final class PortProposal
 {
     private const FILL_BORE_MM = 38.0;
-    private const VENT_BORE_MM = 16.0;
+    private const VENT_BORE_MM = 19.0;
     private const DRAIN_BORE_MM = 13.0;
     private const GAUGE_BORE_MM = 30.0;
     private const ELBOW_MM = 60.0;
