@@ -9,6 +9,8 @@ use Random\Randomizer;
 use Swaggest\JsonDiff\JsonPatch;
 use YardCask\Core\Input\InvalidInput;
 use YardCask\Core\Input\Json;
+use YardCask\Core\Plan\Field\PartFields;
+use YardCask\Core\Plan\Load\PlannedLoad;
 use YardCask\Core\Plan\Plan;
 use YardCask\Core\Plan\Spoken\MeasuredFields;
 use YardCask\Core\Quantity\Kind;
@@ -43,7 +45,7 @@ final class SamplePlans
     }
 
     /** @param array<string, mixed> $answers that differ from two people, ordinary habits, three mixed days in a van */
-    public static function begun(array $answers = []): Plan
+    public static function started(array $answers = []): Plan
     {
         $choices = self::choices();
 
@@ -51,6 +53,19 @@ final class SamplePlans
             FirstAnswers::read((object) ($answers + ['crew' => 2, 'stay' => 'mixed', 'habit' => 'ordinary', 'days' => 3, 'rig' => 'van']), $choices),
             $choices,
         );
+    }
+
+    /**
+     * The same with a pressure pump, with which people shower, and without what is assumed to come along.
+     *
+     * @param array<string, mixed> $answers
+     */
+    public static function begun(array $answers = []): Plan
+    {
+        $plan = self::started($answers + ['system' => 'pressure']);
+        $said = array_filter($plan->load->loads, static fn (PlannedLoad $load): bool => !\in_array($load->id, ['belongings', 'gear'], true));
+
+        return PartFields::changed($plan, ['load' => PartFields::changed($plan->load, ['loads' => array_values($said)])]);
     }
 
     /** @return array<string, Plan> the demonstrations, by the name of their file */
@@ -69,15 +84,15 @@ final class SamplePlans
     {
         static $all = null;
 
-        return $all ??= self::begunOfEachRig();
+        return $all ??= self::begunOfSomeRigs();
     }
 
     /** @return array<string, Plan> */
-    private static function begunOfEachRig(): array
+    private static function begunOfSomeRigs(): array
     {
         $plans = self::demos();
-        foreach (self::choices()->rigs as $rig) {
-            $plans[$rig->id] = self::begun(['rig' => $rig->id]);
+        foreach (['van', 'bus', 'pickup', 'trailer', 'boat'] as $rig) {
+            $plans[$rig] = self::begun(['rig' => $rig]);
         }
 
         return $plans;

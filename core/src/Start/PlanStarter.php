@@ -33,10 +33,11 @@ final class PlanStarter
     /** @param SystemBook|null $book the systems; without them, or without the parts that they name, the line is empty */
     public static function start(FirstAnswers $answers, StartingChoices $choices, ?SystemBook $book = null, ?PartStock $stock = null): Plan
     {
-        $usual = array_filter($choices->uses, static fn (StartingUse $use): bool => $use->usual);
+        $showers = $answers->system->hasShower($answers->stay);
+        $usual = array_filter($choices->uses, static fn (StartingUse $use): bool => $use->usual && ($showers || StartingUse::SHOWER !== $use->habit));
         $use = new UsePlan(
             $answers->crew,
-            $answers->days,
+            $answers->stay->daysCarried($answers->days),
             $answers->stay,
             $answers->stay->usualReserve(),
             array_values(array_map(static fn (StartingUse $one): PlannedUse => $one->use($answers->habit), $usual)),
@@ -52,7 +53,7 @@ final class PlanStarter
                 name: $answers->name,
                 units: $answers->units,
                 use: $use,
-                load: new LoadPlan($answers->rig->rig, $seats, $loads, $answers->rig->things, 1.0),
+                load: new LoadPlan($answers->rig->rig, $seats, [...$loads, ...Belongings::of($answers)], $answers->rig->things, 1.0),
                 bays: $answers->rig->bays,
                 tanks: [],
                 runs: [],
@@ -77,7 +78,7 @@ final class PlanStarter
         $laid = WayOut::everywhere(Workings::over($laid, $stock));
         $fitted = ShowerBranch::fitted($laid, $stock);
 
-        return self::troubles($fitted) < self::troubles($laid) ? $fitted : $laid;
+        return FitOut::of(self::troubles($fitted) < self::troubles($laid) ? $fitted : $laid, $stock);
     }
 
     /** How much of a plan will not work. */

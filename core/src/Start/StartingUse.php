@@ -14,6 +14,8 @@ use YardCask\Core\Plan\Use\Supply;
 /** A sort of use from the catalogue, with the amounts of each level of habit. */
 final readonly class StartingUse
 {
+    public const SHOWER = 'shower';
+
     /** @param array<string, array{litres: ?float, flowLpm: ?float, minutes: ?float, times: float}> $levels */
     private function __construct(
         public string $habit,

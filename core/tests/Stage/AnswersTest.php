@@ -30,15 +30,15 @@ final class AnswersTest extends TestCase
             'van',
             '{"op":"replace","path":"/use/days","value":1},{"op":"replace","path":"/use/crew","value":9}',
             'use',
-            'Carry 127 L for 1 day.',
-            'You use 116 L a day; 58 % of it goes on “Shower”. You will probably need between 84 L and 170 L. Drinking water is separate: 25 L.',
+            'Carry 143 L for 1 day.',
+            'You use 130 L a day; 52 % of it goes on “Shower”. You will probably need between 95 L and 190 L. Drinking water is separate: 25 L.',
         ];
         yield 'a can' => [
             'van',
             '{"op":"replace","path":"/use/crew","value":1},{"op":"replace","path":"/use/days","value":1}',
             'use',
             'One can of 20 L is enough.',
-            'The stay needs 18 L, 16 L a day. You need no tank. Drinking water is separate: 2.8 L.',
+            'The stay needs 16 L, 14 L a day. You need no tank. Drinking water is separate: 2.8 L.',
         ];
         yield 'no use' => [
             'van',
@@ -88,8 +88,8 @@ final class AnswersTest extends TestCase
             'van',
             '{"op":"replace","path":"/use/crew","value":1},{"op":"replace","path":"/use/stay","value":"sites"}',
             'use',
-            'Carry 54 L for 3 days.',
-            'You use 16 L a day; 46 % of it goes on “Shower”. You will probably need between 36 L and 72 L. Drinking water is separate: 8.3 L. There is a tap nearby every day: a 20 L can filled daily would do.',
+            'Carry 48 L for 3 days.',
+            'You use 14 L a day; 52 % of it goes on “Shower”. You will probably need between 32 L and 63 L. Drinking water is separate: 8.3 L. There is a tap nearby every day: a 20 L can filled daily would do.',
         ];
         yield 'a nose that grows light' => [
             'trailer',

@@ -50,7 +50,7 @@ final class PlanStarterTest extends TestCase
     public function testOrdinaryAnswersMakeAPlanThatWorks(string $rig): void
     {
         foreach (['mixed', 'wild'] as $stay) {
-            $plan = Plan::fromJson(SamplePlans::begun(['rig' => $rig, 'days' => 2, 'stay' => $stay])->toJson());
+            $plan = Plan::fromJson(SamplePlans::started(['rig' => $rig, 'days' => 2, 'stay' => $stay])->toJson());
             $findings = array_filter(
                 Assessor::assess($plan)->findings,
                 static fn (SentFinding $finding): bool => Severity::Watch !== $finding->severity && 'load.estimate-tight' !== $finding->code,
@@ -59,10 +59,10 @@ final class PlanStarterTest extends TestCase
         }
     }
 
-    /** A tank for this boat's 100 L is too heavy by half a litre; five cans weigh less and keep nothing back. */
+    /** One tank would be too heavy for this van with six aboard; cans weigh less and keep nothing back. */
     public function testWhereATankIsJustTooHeavyCansAreAboard(): void
     {
-        $plan = SamplePlans::begun(['rig' => 'boat', 'crew' => 8, 'days' => 2, 'habit' => 'frugal', 'stay' => 'sites']);
+        $plan = SamplePlans::started(['rig' => 'van', 'crew' => 6, 'days' => 1, 'stay' => 'wild']);
         self::assertSame(['Cans', 5.0], [$plan->tanks[0]->name, $plan->tanks[0]->count]);
         self::assertTrue(TankPlacer::holds($plan));
     }
@@ -84,7 +84,7 @@ final class PlanStarterTest extends TestCase
                         'habit' => $habits[($crew + $days) % 3]->value,
                         'stay' => $stays[($crew + 2 * $days) % 3]->value,
                     ];
-                    $plan = SamplePlans::begun($answers);
+                    $plan = SamplePlans::started($answers);
                     $bad = array_values(
                         array_filter(
                             Assessor::assess($plan, '-')->findings,
@@ -180,7 +180,7 @@ final class PlanStarterTest extends TestCase
     #[DataProvider('crews')]
     public function testEverybodyOfTheUseStageSitsInTheLoadStage(string $rig, string $crew, int $people): void
     {
-        $plan = SamplePlans::begun(['rig' => $rig, 'crew' => $crew]);
+        $plan = SamplePlans::started(['rig' => $rig, 'crew' => $crew]);
         self::assertCount($people, $plan->load->seats);
         self::assertEqualsWithDelta(80.0 * $people, Assessor::assess($plan)->figures['load.people']->value, 1e-9);
         $places = array_map(static fn (PlannedSeat $seat): string => $seat->xM.' '.$seat->yM, $plan->load->seats);
@@ -192,7 +192,7 @@ final class PlanStarterTest extends TestCase
 
     public function testANewPlanIsRoundInTheUnitsThatWereChosen(): void
     {
-        $plan = SamplePlans::begun(['volume' => 'US gal', 'length' => 'in', 'mass' => 'lb', 'crew' => 3]);
+        $plan = SamplePlans::started(['volume' => 'US gal', 'length' => 'in', 'mass' => 'lb', 'crew' => 3]);
         foreach (MeasuredFields::of($plan) as $pointer => $field) {
             $shown = Quantity::of($field->value ?? 0.0, $field->named->is->unit)->in($plan->units->for($field->named->is->kind));
             $step = match (true) {
@@ -211,12 +211,12 @@ final class PlanStarterTest extends TestCase
 
     public function testAnotherWayToStayChangesWhatItChangesInANewPlan(): void
     {
-        $mixed = SamplePlans::begun(['stay' => 'mixed']);
+        $mixed = SamplePlans::started(['stay' => 'mixed']);
         $drawing = Assessor::assess($mixed)->stages['use']->drawing;
         self::assertInstanceOf(UseDrawing::class, $drawing);
         foreach ($drawing->stays as $option) {
             $changed = $option->choose->patch->applyTo($mixed)->use;
-            $begun = SamplePlans::begun(['stay' => $option->value])->use;
+            $begun = SamplePlans::started(['stay' => $option->value])->use;
             self::assertSame([$begun->stay, $begun->reserve], [$changed->stay, $changed->reserve]);
         }
         $own = Plan::read(SamplePlans::patched($mixed, '[{"op":"replace","path":"/use/reserve","value":0.3}]'));
@@ -227,8 +227,8 @@ final class PlanStarterTest extends TestCase
 
     public function testACanIsPlannedWhereACanWillDo(): void
     {
-        self::assertSame(TankMounting::Can, SamplePlans::begun(['crew' => 1, 'days' => 1, 'habit' => 'frugal', 'stay' => 'sites'])->tanks[0]->form);
-        self::assertSame(TankMounting::Fixed, SamplePlans::begun(['crew' => 4])->tanks[0]->form);
+        self::assertSame(TankMounting::Can, SamplePlans::started(['crew' => 1, 'days' => 1, 'habit' => 'frugal', 'stay' => 'sites'])->tanks[0]->form);
+        self::assertSame(TankMounting::Fixed, SamplePlans::started(['crew' => 4])->tanks[0]->form);
     }
 
     /** @return list<array{int|string, int|string, float, float}> people and days as answered, and as they stand in the plan */
@@ -240,7 +240,7 @@ final class PlanStarterTest extends TestCase
     #[DataProvider('typed')]
     public function testPeopleAndDaysAreTakenAsTheyAreTyped(int|string $crew, int|string $days, float $people, float $stay): void
     {
-        $use = SamplePlans::begun(['crew' => $crew, 'days' => $days])->use;
+        $use = SamplePlans::started(['crew' => $crew, 'days' => $days])->use;
         self::assertSame([$people, $stay], [$use->crew, $use->days]);
     }
 
@@ -260,7 +260,7 @@ final class PlanStarterTest extends TestCase
     public function testPeopleAndDaysThatCannotBeTakenAreExplained(string $crew, string $days, string $pointer, string $why): void
     {
         try {
-            SamplePlans::begun(['crew' => $crew, 'days' => $days]);
+            SamplePlans::started(['crew' => $crew, 'days' => $days]);
             self::fail('These answers were taken.');
         } catch (InvalidInput $e) {
             self::assertSame($pointer, $e->errors[0]->pointer);
@@ -308,7 +308,7 @@ final class PlanStarterTest extends TestCase
                 ['/volume', '/crew', '/stay', '/habit', '/days', '/rig', '/zest'],
                 array_map(static fn (InputError $error): string => $error->pointer, $e->errors),
             );
-            self::assertStringContainsString('van, bus, pickup, trailer, boat', $e->getMessage());
+            self::assertStringContainsString('small-van, van, bus, off-roader, pickup, trailer, twin-trailer, small-boat, boat, large-boat', $e->getMessage());
         }
     }
 }

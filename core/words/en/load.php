@@ -127,6 +127,8 @@ return [
     'load.fix.move-along' => 'Move {what} {by} {way, select, forward {forward} other {back}}',
     'load.fix.move-across' => 'Move {what} to {to}',
     'load.new-seat' => 'Person {number}',
+    'load.new.belongings' => 'Belongings, assumed',
+    'load.new.gear' => 'Tools and gear, assumed',
     'load.new-load' => 'Another load',
 
     // Sight glass

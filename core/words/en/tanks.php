@@ -193,6 +193,7 @@ return [
     'tanks.port-of' => '{port} of {tank}',
     'tanks.new.tank' => '{holds, select, fresh {Tank} drinking {Drinking tank} waste {Waste tank} other {Toilet tank}}',
     'tanks.new.cans' => '{holds, select, drinking {{cans, plural, one {Drinking can} other {Drinking cans}}} other {{cans, plural, one {Can} other {Cans}}}}',
+    'tanks.new.waste-can' => 'Roll-along waste can',
     'tanks.new.left' => 'Left tank',
     'tanks.new.right' => 'Right tank',
     'tanks.new.inlet' => 'Inlet',

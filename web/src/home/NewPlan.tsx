@@ -110,6 +110,12 @@ export default function NewPlan() {
               onChange={(days) => answer({ days })}
               refusal={refused["/days"]}
             />
+            {draft.stay === "sites" && (
+              <p className="mt-1 text-[13px] text-ink-2">
+                With a tap every day the plan begins with water for one day and the drive, and showers are the site’s
+                unless the rig has its own heater.
+              </p>
+            )}
           </fieldset>
           <fieldset className="card card-on flex flex-col gap-3 p-4">
             {catalogue && (

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace YardCask\Core\Plan\Line;
 
 use YardCask\Core\Input\NamedChoice;
+use YardCask\Core\Plan\Use\StayStyle;
 
 /** How the line is made: the starting points that there are. */
 enum SystemType: string implements NamedChoice
@@ -21,6 +22,16 @@ enum SystemType: string implements NamedChoice
     case StorageHeater = 'storage_heater';
     case Exchanger = 'exchanger';
     case TwoValves = 'two_valves';
+
+    /** Whether people shower with it: where a site has showers, only with one that heats; without pressure, with none. */
+    public function hasShower(StayStyle $stay): bool
+    {
+        return match ($this) {
+            self::StorageHeater, self::Exchanger => true,
+            self::CanFoot, self::CanSwitched, self::CanGravity, self::Gravity => false,
+            default => StayStyle::Sites !== $stay,
+        };
+    }
 
     public function word(): string
     {

@@ -34,6 +34,12 @@ enum StayStyle: string implements NamedChoice
         };
     }
 
+    /** For how many days water is carried: where there is a tap every day, for the day and the drive. */
+    public function daysCarried(float $days): float
+    {
+        return self::Sites === $this ? min($days, 1.0) : $days;
+    }
+
     /** Whether there is a drain to empty the waste into before moving on. */
     public function hasDrainOnLeaving(): bool
     {

@@ -10,7 +10,10 @@ use YardCask\Core\Assessment\Rule;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Catalogue\StockPart;
 use YardCask\Core\Catalogue\StockPipe;
+use YardCask\Core\Plan\Line\PartKind;
+use YardCask\Core\Plan\Line\PlannedPart;
 use YardCask\Core\Stage\Line\Edit\LineFixes;
+use YardCask\Core\Stage\Line\Graph\LinePipe;
 use YardCask\Core\Stage\Line\LineFinding;
 use YardCask\Core\Stage\Line\LineWorkings;
 use YardCask\Core\Words\SnagText;
@@ -23,7 +26,7 @@ final class NotForDrinking implements Rule
         $line = $workings->of(LineWorkings::class);
         $findings = [];
         foreach ($line->graph->pipes as $pipe) {
-            if (!$pipe->pipe->tube->make->foodGrade) {
+            if (!$pipe->pipe->tube->make->foodGrade && !self::isTail($pipe)) {
                 $text = new SnagText('line.not-for-drinking.title', 'line.not-for-drinking.why', ['part' => $pipe->phrase()]);
                 $make = $pipe->pipe->tube->make;
                 $does = static fn (StockPipe $stock): bool => $stock->tube->make->foodGrade
@@ -58,5 +61,17 @@ final class NotForDrinking implements Rule
         }
 
         return $findings;
+    }
+
+    /** The hose of an outside point, with which boots are washed. */
+    private static function isTail(LinePipe $pipe): bool
+    {
+        foreach ([$pipe->from, $pipe->to] as $end) {
+            if ($end->owner instanceof PlannedPart && PartKind::OutsidePoint === $end->owner->kind) {
+                return true;
+            }
+        }
+
+        return false;
     }
 }

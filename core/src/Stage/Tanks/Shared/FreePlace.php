@@ -29,7 +29,7 @@ final class FreePlace
     /** Some cans alike, as one entry; null where there is no room for them in a row. */
     public static function addCans(Plan $plan, WaterKind $holds, int $count): ?PlanPatch
     {
-        return self::append(TankProposal::cans(FreeId::of(WaterKind::Drinking === $holds ? 'drinking' : 'can', $plan), $holds, $count, $plan->units), $plan);
+        return self::added(TankProposal::cans(FreeId::of(WaterKind::Drinking === $holds ? 'drinking' : 'can', $plan), $holds, $count, $plan->units), $plan);
     }
 
     /** A fixed tank that gives $usableL; null where there is no room for it. */
@@ -37,7 +37,7 @@ final class FreePlace
     {
         $mostMm = min(self::LONGEST_MM, $plan->load->rig->sizes()->lengthM * 1000 / 2);
 
-        return self::append(
+        return self::added(
             TankProposal::fixed(
                 FreeId::of(WaterKind::Fresh === $holds ? 'tank' : $holds->value, $plan),
                 $holds,
@@ -179,7 +179,8 @@ final class FreePlace
             && abs($tank->yM) + $tank->widthMm / 2000 <= $sizes->widthM / 2 + 1e-6 && $tank->zM + $tank->heightMm / 1000 <= $sizes->heightM + 1e-6;
     }
 
-    private static function append(PlannedTank $tank, Plan $plan): ?PlanPatch
+    /** A tank on the floor, a fixed one in the first bay that takes it; null where there is no free place for it. */
+    public static function added(PlannedTank $tank, Plan $plan): ?PlanPatch
     {
         $names = array_map(static fn (PlannedTank $one): string => $one->name, $plan->tanks);
         $named = self::onFloor($tank->named(FreeName::of($tank->name, $names)), $plan->load->rig);

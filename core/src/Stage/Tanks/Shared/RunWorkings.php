@@ -66,6 +66,10 @@ final readonly class RunWorkings implements StageWorkings
     /** How much stays in a tank that is drained, in litres: all that lies below its lowest drain, or below its outlet without one. */
     public static function undrainedL(TankWorking $working): float
     {
+        if (TankMounting::Can === $working->tank->form) {
+            // It is tipped out.
+            return 0.0;
+        }
         $lowestMm = $working->tank->outletMm();
         foreach ($working->tank->ports as $port) {
             if (PortRole::Drain === $port->role) {
