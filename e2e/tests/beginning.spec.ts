@@ -23,7 +23,7 @@ test("four questions lead to a plan with an answer", async ({ page }) => {
   await expect(preview).toContainText(/Carry \d+\sL for 4\sdays\./);
   await page.reload();
   await expect(page.getByLabel("3 How many days between two fills?")).toHaveValue("4 days");
-  await page.getByRole("radio", { name: "Trailer" }).click();
+  await page.getByRole("radio", { name: "Trailer", exact: true }).click();
   await page.getByLabel("Name (optional)").fill("Test hut");
   await page.getByRole("button", { name: "Begin" }).click();
   await expect(answer(page)).toHaveText(/^Carry \d+\sL for 4\sdays\.$/);

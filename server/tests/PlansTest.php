@@ -214,7 +214,7 @@ final class PlansTest extends ApiTestCase
     public function testReferenceRoutesAnswer(): void
     {
         self::assertSame('well', $this->send('GET', '/api/health')->status);
-        self::assertCount(5, $this->send('GET', '/api/catalogue')->rigs);
+        self::assertCount(10, $this->send('GET', '/api/catalogue')->rigs);
         $units = $this->send('GET', '/api/units');
         self::assertSame(['L', 'US gal', 'imp gal'], $units->choices->volume);
         self::assertContains('gal', array_column($units->units, 'spellings', 'symbol')['US gal']);
