@@ -59,6 +59,9 @@ final class SumsTest extends TestCase
         yield 'whole and front weighed' => PlanPatch::add('/load/rig/axles/0/weighed_kg', 1440)->applyTo($none);
         $american = new UnitPreferences(Unit::UsGallon, Unit::Inch, Unit::Pound, Unit::Psi, Unit::Fahrenheit);
         $british = new UnitPreferences(Unit::ImperialGallon, Unit::Millimetre, Unit::Kilogram, Unit::Bar, Unit::Celsius);
+        foreach (['over_lid', 'brackets'] as $held) {
+            yield 'held by '.$held => PlanPatch::replace('/tanks/0/held_by', $held)->applyTo(SamplePlans::fellside());
+        }
         for ($seed = 1800; $seed < 1850; ++$seed) {
             $plan = SamplePlans::varied($seed);
             yield 'seed '.$seed => match ($seed % 3) {
