@@ -4,6 +4,7 @@ import { MeasuredFields } from "../../fields/MeasuredFields";
 import { QuantityField } from "../../fields/QuantityField";
 import { TextField } from "../../fields/TextField";
 import { Said } from "../../plan/server/useAction";
+import { usePlan } from "../../plan/state/PlanContext";
 import { FigureButton } from "../../plan/widgets/FigureButton";
 import { Chooser } from "./Chooser";
 import { KeepPart } from "./OwnParts";
@@ -20,12 +21,14 @@ type Props = {
 
 /** One part of the line: its figures, where it sits, and what can be done with it. */
 export function PartPanel({ part, index, drawing, onGone }: Props) {
+  const { assessment } = usePlan();
   const { parts } = useParts();
   const [said, edit] = useLineEdit();
   const at = `/line/parts/${index}`;
   const element = drawing.elements.find((one) => one.id === part.id);
   const stock = parts.filter((one) => one.ports === (parts.find((p) => p.kind === part.kind)?.ports ?? -1));
   const swaps = stock.filter((one) => one.family === part.figures.family && one.id !== part.stock);
+  const isCool = assessment.findings.some((one) => one.code === "line.store-cool" && one.subject.includes(part.id));
   const curve = part.figures.family === "pump" ? part.figures.curve : [];
   const usual = drawing.outlets.find((one) => one.id === part.id)?.usual;
   const filter = drawing.filters.find((one) => one.id === part.id);
@@ -64,7 +67,7 @@ export function PartPanel({ part, index, drawing, onGone }: Props) {
       {part.figures.family === "heater" && (
         <div className="mt-3 flex flex-col gap-3">
           <ChoiceField pointer={`${at}/figures/source`} />
-          {part.kind === "storage_heater" && <ChoiceField pointer={`${at}/figures/cooler_because`} />}
+          {(isCool || part.figures.cooler_because) && <ChoiceField pointer={`${at}/figures/cooler_because`} />}
           {part.figures.source !== "battery" && part.figures.source !== "gas" && part.figures.source !== "mains" && (
             <ChoiceField pointer={`${at}/figures/double_wall`} />
           )}
