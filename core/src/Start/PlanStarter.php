@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Start;
 
-use YardCask\Core\Assessment\SentFinding;
-use YardCask\Core\Assessment\Severity;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Catalogue\PartStock;
 use YardCask\Core\Catalogue\SystemBook;
@@ -19,10 +17,8 @@ use YardCask\Core\Plan\Load\PlannedLoad;
 use YardCask\Core\Plan\Plan;
 use YardCask\Core\Plan\Use\PlannedUse;
 use YardCask\Core\Plan\Use\UsePlan;
-use YardCask\Core\Stage\Assessor;
 use YardCask\Core\Stage\Line\Edit\SystemLine;
 use YardCask\Core\Stage\Line\LineWorkings;
-use YardCask\Core\Stage\Line\Shared\ShowerBranch;
 use YardCask\Core\Stage\Load\Shared\Seating;
 use YardCask\Core\Stage\Tanks\Shared\WayOut;
 use YardCask\Core\Words\Phrasebook;
@@ -75,16 +71,7 @@ final class PlanStarter
             throw InvalidInput::at('/system', Phrasebook::english()->fill($isApart ? 'frame.input.no-drinking-tank' : 'frame.input.no-header-tank', []));
         }
 
-        $laid = WayOut::everywhere(Workings::over($laid, $stock));
-        $fitted = ShowerBranch::fitted($laid, $stock);
-
-        return FitOut::of(self::troubles($fitted) < self::troubles($laid) ? $fitted : $laid, $stock);
-    }
-
-    /** How much of a plan will not work. */
-    private static function troubles(Plan $plan): int
-    {
-        return \count(array_filter(Assessor::assess($plan, '-')->findings, static fn (SentFinding $one): bool => Severity::Watch !== $one->severity));
+        return FitOut::of(WayOut::everywhere(Workings::over($laid, $stock)), $stock);
     }
 
     private static function givesWater(Plan $plan): bool

@@ -39,6 +39,9 @@ final class FirstPlansTest extends TestCase
         'use.drains-outside',
     ];
 
+    /** Where a tank for all that drains would make a nose too light, or a boat lie over. */
+    private const NO_ROOM_FOR_WASTE = ['2 in a twin-trailer, wild', '1 in a boat, wild', '2 in a boat, mixed', '1 in a large-boat, wild'];
+
     /** @return iterable<string, array{array<string, mixed>}> every rig with the system that is usual in it, each way to stay, one and two people */
     public static function answers(): iterable
     {
@@ -73,10 +76,9 @@ final class FirstPlansTest extends TestCase
                 self::assertNotNull($tank->portFor($role), $tank->name.' has its '.$role->value.'.');
             }
         }
-        // What drains goes into a tank, unless no place in the rig takes one that size.
         $drains = array_filter($plan->use->uses, static fn (PlannedUse $use): bool => PlannedUse::OUTSIDE === $use->drainsTo);
         self::assertSame([] === $drains, [] !== $plan->tanksThatHold(WaterKind::Waste));
-        self::assertLessThanOrEqual(3, \count($drains) > 0 ? $plan->use->days : 0);
+        self::assertSame(\in_array($this->dataName(), self::NO_ROOM_FOR_WASTE, true), [] !== $drains);
         // Nobody counts a shower that is not there, and no store is heated by what the rig has not.
         $showers = array_filter($plan->use->uses, static fn (PlannedUse $use): bool => 'shower' === $use->habit);
         $heads = array_filter(

@@ -15,7 +15,7 @@ enum CoolerStore: string implements NamedChoice
     public function word(): string
     {
         return match ($this) {
-            self::HeatedThrough => 'heated through to 60 °C every week',
+            self::HeatedThrough => 'heated right through every week',
             self::Emptied => 'emptied every day',
         };
     }

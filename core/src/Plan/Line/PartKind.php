@@ -200,12 +200,6 @@ enum PartKind: string implements NamedChoice
         return self::NonReturn === $this || self::VacuumBreaker === $this;
     }
 
-    /** Whether it makes raw water fit for a tank, where what it needs is there. */
-    public function treats(): bool
-    {
-        return self::UvLamp === $this || self::Doser === $this;
-    }
-
     /** Whether what runs into a tank through it cannot press on the tank, nor be drawn back out of it. */
     public function breaksInflow(): bool
     {

@@ -622,7 +622,13 @@ final class LineFindingWordsTest extends TestCase
             'Raw water goes untreated into Header tank',
             'What the hose draws from a stream or a bucket goes through the pump into the tank you use. A UV lamp needs power and a filter of 5 µm or finer upstream of it; a doser needs half an hour before anyone drinks. Afterwards rinse the pump and the line with clean water.',
             '0 of 1',
-            ['Fit a UV lamp at the inlet of Header tank'],
+            ['Fit a fine filter and a UV lamp at the inlet of Header tank'],
+        ];
+        yield 'raw-water 87' => [
+            'Raw water goes untreated into Header tank',
+            'What the hose draws from a stream or a bucket goes through the pump into the tank you use. A UV lamp needs power and a filter of 5 µm or finer upstream of it; a doser needs half an hour before anyone drinks. Afterwards rinse the pump and the line with clean water.',
+            '0 of 1',
+            [],
         ];
     }
 

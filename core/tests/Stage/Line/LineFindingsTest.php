@@ -166,7 +166,9 @@ final class LineFindingsTest extends TestCase
             ['store-cool', $storage->figures('Storage heater', ['hotC' => 60.0]), $storage->figures('Storage heater', ['hotC' => 59.0]), 1],
             ['single-wall', $exchanger, $plate->figures('Plate exchanger', ['doubleWall' => null]), 1],
             ['single-wall', $exchanger, $plate->figures('Plate exchanger', ['source' => HeatSource::HeatStore, 'doubleWall' => false]), 1],
-            ['raw-water', $valves, $valves->without('UV lamp'), 1],
+            ['raw-water', $valves, $valves->without('UV lamp', 'Sediment filter'), 1],
+            // Water that is not filtered finely shades its germs from the lamp.
+            ['raw-water', $valves, $valves->figures('Sediment filter', ['finenessUm' => 5.5]), 0],
         ];
         foreach ($rows as $number => $row) {
             yield $row[0].' '.$number => ['line.'.$row[0], $row[1], $row[2], $row[3]];

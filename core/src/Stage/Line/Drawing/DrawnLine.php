@@ -8,9 +8,9 @@ use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Plan\Line\PartKind;
 use YardCask\Core\Plan\Line\PlannedPart;
 use YardCask\Core\Plan\Runs\PlannedRunPoint;
-use YardCask\Core\Plan\Use\PlannedUse;
 use YardCask\Core\Stage\Line\Drain\HandWork;
 use YardCask\Core\Stage\Line\Drain\LeftWater;
+use YardCask\Core\Stage\Line\Drain\Traps;
 use YardCask\Core\Stage\Line\Graph\LineEnd;
 use YardCask\Core\Stage\Line\Graph\LinePipe;
 use YardCask\Core\Stage\Line\Graph\PartPlaces;
@@ -29,8 +29,6 @@ use YardCask\Core\Words\Wording;
 final readonly class DrawnLine
 {
     private const MOST_TO_MEASURE = 6;
-    /** What a trap of 40 mm holds. A rule of thumb. */
-    private const TRAP_L = 0.25;
 
     private function __construct(
         private Workings $workings,
@@ -223,10 +221,10 @@ final readonly class DrawnLine
                 $with = ['part' => $one->phrase(), 'work' => $one->byHand, 'litres' => Amount::little($one->litres)];
                 $steps[] = $wording->text('line.mode.by-hand', $with);
             }
-            $trapped = $this->trapped();
+            $trapped = array_map(static fn (PlannedPart $part): string => $part->spoken(), Traps::below($this->workings));
             if ([] !== $trapped) {
                 $many = \count($trapped) > 1 ? 'yes' : 'no';
-                $steps[] = $wording->text('line.mode.traps', ['parts' => $trapped, 'many' => $many, 'litres' => Amount::little(self::TRAP_L)]);
+                $steps[] = $wording->text('line.mode.traps', ['parts' => $trapped, 'many' => $many, 'litres' => Amount::little(Traps::LITRES)]);
             }
         }
         $names = array_column([...$this->workings->plan->line->parts, ...$this->workings->plan->tanks], 'name', 'id');
@@ -245,15 +243,6 @@ final readonly class DrawnLine
             leftFigureId: LineMode::Drain === $mode->mode ? LineFigures::LEFT_WATER : null,
             trouble: $trouble,
         );
-    }
-
-    /** @return list<string> the outlets over a sink or a tray whose trap holds water through the winter; none where nothing drains */
-    private function trapped(): array
-    {
-        $drained = array_filter($this->workings->plan->use->uses, static fn (PlannedUse $use): bool => PlannedUse::NOTHING !== $use->drainsTo);
-        $over = [PartKind::Tap, PartKind::SwitchedTap, PartKind::MixerTap, PartKind::Shower];
-
-        return [] === $drained ? [] : array_map(static fn (PlannedPart $part): string => $part->spoken(), $this->line->graph->parts(...$over));
     }
 
     /** What belongs to a mode besides turning valves, as far as this line has it. */

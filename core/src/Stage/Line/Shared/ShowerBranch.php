@@ -36,12 +36,6 @@ final class ShowerBranch
         return null === $draft ? [] : [new Fix(new Phrase('use.fix.fit-shower'), $draft->patch())];
     }
 
-    /** The plan with it; the plan itself where there is nothing to branch off. */
-    public static function fitted(Plan $plan, PartStock $stock): Plan
-    {
-        return self::draft($plan, $stock)?->plan() ?? $plan;
-    }
-
     private static function draft(Plan $plan, PartStock $stock): ?LineDraft
     {
         $pipe = self::pipe(LineGraph::of($plan));
