@@ -23,7 +23,7 @@ export function TankNotes({ tank, detail }: { tank: Tank; detail: TankDetail }) 
               <FigureButton id={detail.restraint.strap_up_figure_id} /> upwards
             </>
           )}
-          . In a crash it pulls with <FigureButton id={detail.restraint.crash_figure_id} />: have a licensed person
+          . In a crash it pulls with <FigureButton id={detail.restraint.crash_figure_id} />. Have a licensed person
           judge that.
           {detail.slosh_figure_id && (
             <>
