@@ -47,7 +47,7 @@ suite() {
     say "      $passed passed, $failed failed"
 }
 
-phpstan_in() { (cd "$ROOT/$1" && vendor/bin/phpstan analyse --no-progress --memory-limit=1G); }
+phpstan_in() { (cd "$ROOT/$1" && vendor/bin/phpstan analyse --no-progress --memory-limit=1G "${@:2}"); }
 # What computes for long is compiled.
 COMPILED=(-d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M)
 # The core's tests know no database and no file: they run in as many processes as there are processors.
@@ -99,6 +99,7 @@ prepare_tests() {
 
 check_php() {
     check "Static analysis and dependency rule, core" phpstan_in core
+    check "Static analysis, the core's tests" phpstan_in core -c phpstan.tests.neon
     check "Static analysis and dependency rule, server" phpstan_in server
     check "Code style" code_style
     check "Migrations match the entities" database_matches

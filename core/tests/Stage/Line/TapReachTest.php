@@ -123,7 +123,6 @@ final class TapReachTest extends TestCase
         self::assertCount(1, $shower($two->plan, SampleLines::stock()));
         self::assertSame([], $shower($two->plan, PartStock::none()));
         self::assertSame([], $shower($two->cut('Galley tap', 'in')->cut('Basin tap', 'in')->plan, SampleLines::stock()));
-        self::assertSame($two->plan, ShowerBranch::fitted($two->plan, PartStock::none()));
     }
 
     public function testWithoutATapEveryTankCounts(): void
