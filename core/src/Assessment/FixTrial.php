@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace YardCask\Core\Assessment;
 
 use YardCask\Core\Input\InvalidInput;
+use YardCask\Core\Input\Json;
+use YardCask\Core\Plan\PlanDocument;
 
 /** Tries each proposed fix on the plan: what does not hold is not offered, what makes something else worse says so. */
-final readonly class FixTrial
+final class FixTrial
 {
     /** What makes something worse by a tenth of its limit is no way out. */
     private const MOST_GROWTH = 0.1;
@@ -17,17 +19,22 @@ final readonly class FixTrial
     private const NOT_WORTH_SAYING = 0.05;
 
     /** @var array<string, Finding> */
-    private array $before;
-    private Causes $causes;
+    private readonly array $before;
+    private readonly Causes $causes;
+    private readonly PlanDocument $document;
+    /** @var array<string, TriedFix> what has been tried, by the patch: one change often clears several findings */
+    private array $tried = [];
+    /** @var array<int, list<Finding>> what the rules of places find in the plan, by their number */
+    private array $ofPlaces = [];
 
     /**
      * @param list<Finding> $findings of the plan
      * @param list<Rule> $rules of all stages
      */
     public function __construct(
-        private Workings $workings,
+        private readonly Workings $workings,
         array $findings,
-        private array $rules,
+        private readonly array $rules,
     ) {
         $before = [];
         foreach ($findings as $finding) {
@@ -35,6 +42,7 @@ final readonly class FixTrial
         }
         $this->before = $before;
         $this->causes = Causes::among($findings);
+        $this->document = new PlanDocument($workings->plan);
     }
 
     /**
@@ -46,19 +54,25 @@ final readonly class FixTrial
         $sent = [];
         [$least, $leastGrowth] = [null, self::MOST_GROWTH];
         foreach (($finding->proposals)() as $fix) {
-            $fix = new Fix($fix->label, $fix->patch->withTests($this->workings->plan), $fix->isCorrection);
-            $tried = $this->tried($fix, $finding);
+            $fix = new Fix($fix->label, $fix->patch->withTests($this->document), $fix->isCorrection);
+            $key = Json::encode($fix->patch);
+            $tried = $this->tried[$key] ?? $this->tried($fix, $finding);
             if (null === $tried) {
+                continue;
+            }
+            $this->tried[$key] = $tried;
+            if (!isset($tried->gone[$finding->key()])) {
                 continue;
             }
             $brought = \count(array_filter($tried->brought, static fn (Finding $one): bool => $one->isGrave()));
             $grave = $brought + \count(array_filter($tried->worsened, static fn (Finding $one): bool => $one->isGrave()));
+            $cleared = $this->cleared($tried, $finding);
             // With the cause, all that came of it goes: that is worth more than a trade of one for another.
             $cost = match (true) {
                 0 === $grave || $fix->isCorrection => 1,
-                $tried->cleared > $grave => 2,
+                $cleared > $grave => 2,
                 // Nobody clears one trouble with more new ones.
-                $brought <= max(1, $tried->cleared) => 3,
+                $brought <= max(1, $cleared) => 3,
                 default => 4,
             };
             $one = SentFix::proven($fix, $tried, $this->workings->wording);
@@ -90,15 +104,25 @@ final readonly class FixTrial
     private function tried(Fix $fix, ?Finding $finding): ?TriedFix
     {
         try {
-            $after = $this->workings->with($fix->patch->applyTo($this->workings->plan));
+            $after = $this->workings->with($fix->patch->applyTo($this->document));
         } catch (InvalidInput) {
             return null;
         }
+        try {
+            return $this->compared($after, $finding);
+        } finally {
+            $after->forget();
+        }
+    }
+
+    /** @return TriedFix|null null where it does not hold */
+    private function compared(Workings $after, ?Finding $finding): ?TriedFix
+    {
         $brought = $worsened = [];
         $growth = 0.0;
         $left = $this->before;
-        foreach ($this->rules as $rule) {
-            foreach ($rule->check($after) as $one) {
+        foreach ($this->rules as $number => $rule) {
+            foreach ($this->findings($number, $rule, $after) as $one) {
                 $was = $this->before[$one->key()] ?? null;
                 unset($left[$one->key()]);
                 if ($one->key() === $finding?->key()) {
@@ -120,8 +144,22 @@ final readonly class FixTrial
             }
         }
 
-        $cleared = array_filter($left, fn (Finding $one): bool => $one->isGrave() && $finding?->key() === ($this->causes->of($one) ?? $one->key()));
+        return new TriedFix($brought, $worsened, $growth, $left);
+    }
 
-        return new TriedFix($brought, $worsened, $growth, \count($cleared));
+    /** @return list<Finding> what a rule finds after a change */
+    private function findings(int $number, Rule $rule, Workings $after): array
+    {
+        return $rule instanceof RuleOfPlaces && $after->isAsBefore(RuleOfPlaces::SECTIONS)
+            ? $this->ofPlaces[$number] ??= $rule->check($this->workings)
+            : $rule->check($after);
+    }
+
+    /** How many findings go that are more than worth knowing: the one that a fix is for, and what came of it. */
+    private function cleared(TriedFix $tried, Finding $finding): int
+    {
+        $isOfIt = fn (Finding $one): bool => $one->isGrave() && $finding->key() === ($this->causes->of($one) ?? $one->key());
+
+        return \count(array_filter($tried->gone, $isOfIt));
     }
 }

@@ -4,20 +4,20 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Assessment;
 
-/** What a fix does to a plan that it clears a finding of. */
+/** What a change does to a plan. */
 final readonly class TriedFix
 {
     /**
      * @param list<Finding> $brought what was not there before
      * @param list<Finding> $worsened what was there and is worse now
      * @param float $growth by how much, against their limits, all together
-     * @param int $cleared how many findings go that are more than worth knowing: the one it is for, and what came of it
+     * @param array<string, Finding> $gone what was there and is no longer, by its key
      */
     public function __construct(
         public array $brought,
         public array $worsened,
         public float $growth,
-        public int $cleared,
+        public array $gone,
     ) {
     }
 

@@ -47,6 +47,24 @@ final class Workings
      *
      * @param class-string<T> $class
      *
+     * @return T|null those of the plan that this one was changed from; null where it was not
+     */
+    public function before(string $class): ?StageWorkings
+    {
+        return $this->before?->of($class);
+    }
+
+    /** Lets go of all that was worked out. Parts of it refer back to this, so that it would stay in memory until PHP searches for such rings. */
+    public function forget(): void
+    {
+        $this->made = [];
+    }
+
+    /**
+     * @template T of StageWorkings
+     *
+     * @param class-string<T> $class
+     *
      * @return T
      */
     public function of(string $class): StageWorkings
@@ -69,16 +87,26 @@ final class Workings
      */
     private function same(string $class): ?StageWorkings
     {
+        return $this->isAsBefore($class::sections()) ? $this->before?->of($class) : null;
+    }
+
+    /**
+     * Whether nothing in some sections differs from the plan that this one was changed from.
+     *
+     * @param list<string> $sections
+     */
+    public function isAsBefore(array $sections): bool
+    {
         if (null === $this->before) {
-            return null;
+            return false;
         }
-        foreach ($class::sections() as $section) {
+        foreach ($sections as $section) {
             if ($this->before->section($section) !== $this->section($section)) {
-                return null;
+                return false;
             }
         }
 
-        return $this->before->of($class);
+        return true;
     }
 
     /**

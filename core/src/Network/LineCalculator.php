@@ -51,8 +51,8 @@ final class LineCalculator
     {
         $live = $network->live();
         $states = [];
-        foreach ($network->links as $number => [$link]) {
-            if (isset($live[$number]) && $link instanceof RegulatorLink) {
+        foreach ($live as $number => $_) {
+            if ($network->links[$number][0] instanceof RegulatorLink) {
                 $states[$number] = RegulatorState::Open;
             }
         }
@@ -97,9 +97,9 @@ final class LineCalculator
             $nodes[$id] = null === $heads[$node] ? null : $heads[$node] - $network->ground[$node];
         }
         $links = [];
-        foreach ($network->links as $number => [$link]) {
+        foreach ($network->links as $number => [, , , $isForwardOnly, $id]) {
             $lpm = $solution->flows[$number] ?? 0.0;
-            $links[$link->ends()->id] = abs($lpm) < self::NOTHING_LPM || ($link->isForwardOnly() && $lpm < 0) ? 0.0 : $lpm;
+            $links[$id] = abs($lpm) < self::NOTHING_LPM || ($isForwardOnly && $lpm < 0) ? 0.0 : $lpm;
         }
         $outlets = [];
         foreach ($network->outlets as $number => [$outlet, $node]) {

@@ -27,12 +27,12 @@ final readonly class LineChain
     ) {
         $pipes = $parts = $oneWay = [];
         foreach ($links as $number => $sign) {
-            $link = $network->links[$number][0];
+            [$link, , , $isForwardOnly] = $network->links[$number];
             if ($link instanceof PipeLink) {
                 $pipes[] = $link;
             } else {
                 $parts[$number] = $sign;
-                if ($link->isForwardOnly()) {
+                if ($isForwardOnly) {
                     $oneWay[] = $sign;
                 }
             }

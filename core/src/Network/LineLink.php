@@ -18,6 +18,9 @@ interface LineLink
      */
     public function loss(float $lpm): array;
 
+    /** @return list<mixed> all that decides what it takes: those of two links that do the same are the same */
+    public function figures(): array;
+
     /** Whether it lets nothing back. */
     public function isForwardOnly(): bool;
 

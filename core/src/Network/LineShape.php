@@ -35,14 +35,14 @@ final readonly class LineShape
         $known = $network->fixed;
         $open = $holding = $ends = $apart = [];
         foreach ($live as $number => $_) {
-            [$link, $from, $to] = $network->links[$number];
+            [, $from, $to, $isForwardOnly] = $network->links[$number];
             $state = $states[$number] ?? RegulatorState::Open;
             if (RegulatorState::Holding === $state && !isset($known[$to])) {
                 // Behind a regulator that holds its pressure the head is known; what it passes is taken out before it.
                 $known[$to] = true;
                 $holding[$number] = [$from, $to];
             } elseif (RegulatorState::Open === $state) {
-                $open[$number] = [$from, $to, $link->isForwardOnly()];
+                $open[$number] = [$from, $to, $isForwardOnly];
             }
             if (!isset($open[$number])) {
                 array_push($apart, $from, $to);

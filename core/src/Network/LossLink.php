@@ -57,6 +57,11 @@ final readonly class LossLink implements LineLink
         return [$lpm < 0 ? -$kpa : $kpa, $this->exponent * $this->ratedKpa * $slope / $this->ratedLpm];
     }
 
+    public function figures(): array
+    {
+        return [$this->ratedLpm, $this->ratedKpa, $this->exponent, $this->forwardOnly];
+    }
+
     public function isForwardOnly(): bool
     {
         return $this->forwardOnly;

@@ -90,6 +90,11 @@ final readonly class PipeLink implements LineLink
         return [$lpm < 0 ? -$kpa : $kpa, (2 * $heads + $change * $reynolds * $lengthInBores) * $velocity2 / abs($lpm)];
     }
 
+    public function figures(): array
+    {
+        return [$this->perReynolds, $this->lengthInBores, $this->roughness, $this->pipe->kSum];
+    }
+
     public function isForwardOnly(): bool
     {
         return false;

@@ -74,6 +74,11 @@ final readonly class PumpLink implements LineLink
         return [-$before[1] + $slope * ($lpm - $before[0]), $slope];
     }
 
+    public function figures(): array
+    {
+        return [$this->curve, $this->on, $this->off?->figures()];
+    }
+
     public function isForwardOnly(): bool
     {
         return true;

@@ -34,6 +34,11 @@ final readonly class RegulatorLink implements LineLink
         return $this->open->loss($lpm);
     }
 
+    public function figures(): array
+    {
+        return [$this->setKpa, ...$this->open->figures()];
+    }
+
     public function isForwardOnly(): bool
     {
         return true;

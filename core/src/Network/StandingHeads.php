@@ -8,6 +8,7 @@ namespace YardCask\Core\Network;
 final class StandingHeads
 {
     private const NOTHING_LPM = 1e-6;
+    private const NOTHING_KPA = 1e-9;
 
     /** @return array<int, float|null> by node; null where no source reaches it forward */
     public static function complete(LineNetwork $network, LineSolution $solution): array
@@ -18,40 +19,26 @@ final class StandingHeads
             $heads[] = isset($known[$node]) ? $solution->heads[$node] : null;
         }
         // Each round passes a pressure on by one link at least.
-        foreach ($network->links as $_) {
-            $changed = false;
-            foreach ($network->links as [$link, $from, $to]) {
-                if ($link->isShut()) {
-                    continue;
-                }
-                if (!isset($known[$to]) && null !== $heads[$from]) {
-                    $changed = self::raise($heads, $to, $link->standing($heads[$from], $network->ground[$to])) || $changed;
-                }
-                if (!$link->isForwardOnly() && !isset($known[$from]) && null !== $heads[$to]) {
-                    $changed = self::raise($heads, $from, $heads[$to]) || $changed;
+        $raised = array_keys($known);
+        for ($round = 0; [] !== $raised && $round < \count($network->links); ++$round) {
+            $next = [];
+            foreach ($raised as $node) {
+                foreach ($network->leaving[$node] ?? [] as [$number, $to]) {
+                    if (isset($known[$to])) {
+                        continue;
+                    }
+                    [$link, $from] = $network->links[$number];
+                    $head = $from === $node ? $link->standing($heads[$node] ?? 0.0, $network->ground[$to]) : $heads[$node] ?? 0.0;
+                    if (null === $heads[$to] || $head > $heads[$to] + self::NOTHING_KPA) {
+                        $heads[$to] = $head;
+                        $next[$to] = $to;
+                    }
                 }
             }
-            if (!$changed) {
-                break;
-            }
+            $raised = $next;
         }
 
         return $heads;
-    }
-
-    /**
-     * @param array<int, float|null> $heads
-     *
-     * @param-out array<int, float|null> $heads
-     */
-    private static function raise(array &$heads, int $node, float $to): bool
-    {
-        if (null !== $heads[$node] && $to <= $heads[$node] + 1e-9) {
-            return false;
-        }
-        $heads[$node] = $to;
-
-        return true;
     }
 
     /** @return array<int, true> the nodes that hang together with a source by what flows or is open both ways */
@@ -61,8 +48,8 @@ final class StandingHeads
         do {
             $found = false;
             foreach ($solution->flows as $number => $lpm) {
-                [$link, $from, $to] = $network->links[$number];
-                if (isset($known[$from]) !== isset($known[$to]) && (!$link->isForwardOnly() || $lpm > self::NOTHING_LPM)) {
+                [, $from, $to, $isForwardOnly] = $network->links[$number];
+                if (isset($known[$from]) !== isset($known[$to]) && (!$isForwardOnly || $lpm > self::NOTHING_LPM)) {
                     $known[$from] = $known[$to] = $found = true;
                 }
             }

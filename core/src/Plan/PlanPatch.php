@@ -61,9 +61,9 @@ final readonly class PlanPatch implements HasSchema
     }
 
     /** The same patch, with a test of the id before each change of a part in a list. */
-    public function withTests(Plan $plan): self
+    public function withTests(Plan|PlanDocument $on): self
     {
-        $document = $this->sectionsOf($plan);
+        $document = $this->sectionsOf($on);
         $operations = [];
         $tested = [];
         foreach ($this->operations as $operation) {
@@ -86,9 +86,9 @@ final readonly class PlanPatch implements HasSchema
     }
 
     /** @throws InvalidInput when the patched document is no valid plan, or a test fails */
-    public function applyTo(Plan $plan): Plan
+    public function applyTo(Plan|PlanDocument $on): Plan
     {
-        $document = $this->sectionsOf($plan);
+        $document = $this->sectionsOf($on);
         foreach ($this->operations as $operation) {
             $path = \array_slice(explode('/', $operation['path']), 1);
             if ('test' === $operation['op']) {
@@ -99,6 +99,8 @@ final readonly class PlanPatch implements HasSchema
             }
             $document = self::change($document, $path, $operation['op'], $operation['value'] ?? null);
         }
+
+        $plan = $on instanceof Plan ? $on : $on->plan;
 
         return $plan->withSections($document instanceof \stdClass ? $document : new \stdClass());
     }
@@ -116,12 +118,12 @@ final readonly class PlanPatch implements HasSchema
         return $this->operations;
     }
 
-    private function sectionsOf(Plan $plan): mixed
+    private function sectionsOf(Plan|PlanDocument $on): mixed
     {
         $document = new \stdClass();
         foreach ($this->operations as $operation) {
             $section = explode('/', $operation['path'])[1];
-            $document->{$section} ??= $plan->section($section);
+            $document->{$section} ??= $on->section($section);
         }
 
         return $document;

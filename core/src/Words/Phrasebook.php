@@ -52,11 +52,12 @@ final class Phrasebook
         if (!str_contains($pattern, '{')) {
             return $pattern;
         }
-        foreach ($this->names($key) as $name) {
-            \array_key_exists($name, $with) || throw new \LogicException(\sprintf('“%s” needs {%s}.', $key, $name));
+        $isPlain = !self::chooses($pattern);
+        foreach ($isPlain ? [] : $this->names($key) as $name) {
+            \array_key_exists($name, $with) || throw self::unfilled($key, $name);
         }
-        if (!self::chooses($pattern)) {
-            return self::putIn($pattern, $with);
+        if ($isPlain) {
+            return self::putIn($key, $pattern, $with);
         }
         $this->formatters[$key] ??= new \MessageFormatter('en', $pattern);
         $text = $this->formatters[$key]->format($with);
@@ -69,14 +70,21 @@ final class Phrasebook
      *
      * @param array<string, string|int> $with
      */
-    private static function putIn(string $pattern, array $with): string
+    private static function putIn(string $key, string $pattern, array $with): string
     {
-        $places = [];
-        foreach ($with as $name => $value) {
-            $places['{'.$name.'}'] = (string) $value;
+        $pieces = explode('{', $pattern);
+        $text = $pieces[0];
+        foreach (\array_slice($pieces, 1) as $piece) {
+            [$name, $after] = explode('}', $piece, 2);
+            $text .= ($with[$name] ?? throw self::unfilled($key, $name)).$after;
         }
 
-        return strtr($pattern, $places);
+        return $text;
+    }
+
+    private static function unfilled(string $key, string $name): \LogicException
+    {
+        return new \LogicException(\sprintf('“%s” needs {%s}.', $key, $name));
     }
 
     /** Whether a pattern has cases, or anything else than names in braces. */

@@ -106,7 +106,10 @@ enum PartKind: string implements NamedChoice
     /** Which figures it has. */
     public function family(): PartFamily
     {
-        return match ($this) {
+        /** @var array<string, PartFamily> $known */
+        static $known = [];
+
+        return $known[$this->value] ??= match ($this) {
             self::ShutOff, self::ThreeWayValve, self::Strainer, self::NonReturn, self::VacuumBreaker,
             self::FloatValve, self::AirGap, self::UvLamp, self::Doser, self::Meter, self::QuickConnect => PartFamily::Pass,
             self::Tee, self::Manifold, self::WallVent, self::DrainValve, self::BlowOutPort, self::Cap, self::FreeEnd => PartFamily::Plain,
@@ -126,7 +129,10 @@ enum PartKind: string implements NamedChoice
     /** @return list<PartPort> in the order of the water, where there is one */
     public function ports(): array
     {
-        return match ($this) {
+        /** @var array<string, list<PartPort>> $known */
+        static $known = [];
+
+        return $known[$this->value] ??= match ($this) {
             self::ThreeWayValve => [PartPort::Common, PartPort::Left, PartPort::Right],
             self::Tee => [PartPort::A, PartPort::B, PartPort::C],
             self::Manifold => [PartPort::In, PartPort::A, PartPort::B, PartPort::C, PartPort::D],
@@ -142,7 +148,14 @@ enum PartKind: string implements NamedChoice
     /** @return list<PartPort> all of them but one */
     public function portsBut(PartPort $but): array
     {
-        return array_values(array_filter($this->ports(), static fn (PartPort $port): bool => $port !== $but));
+        $others = [];
+        foreach ($this->ports() as $port) {
+            if ($port !== $but) {
+                $others[] = $port;
+            }
+        }
+
+        return $others;
     }
 
     /** Whether it has one inlet and one outlet, so that it can be put into a pipe. */

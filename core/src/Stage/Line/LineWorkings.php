@@ -45,6 +45,8 @@ final class LineWorkings implements StageWorkings
         public readonly LineGraph $graph,
         public readonly WarmWater $warm,
         private readonly Breathing $breathing,
+        /** Those of the plan that this one was changed from. */
+        private readonly ?self $before,
     ) {
     }
 
@@ -52,7 +54,7 @@ final class LineWorkings implements StageWorkings
     {
         $graph = $workings->of(LineGraph::class);
 
-        return new self($graph, WarmWater::of($graph), $workings->of(Breathing::class));
+        return new self($graph, WarmWater::of($graph), $workings->of(Breathing::class), $workings->before(self::class));
     }
 
     public static function sections(): array
@@ -124,7 +126,8 @@ final class LineWorkings implements StageWorkings
             $this->warm,
             $this->networks[$case->mode->value] ??= new CaseNetwork($this->graph, $this->warm, $this->modes()->of($case->mode), $this->breathing->kpa),
             $case,
-            $this->near($case),
+            fn (): ?SolvedLine => $this->near($case),
+            $this->before->solved[$case->key] ?? null,
         );
     }
 

@@ -19,6 +19,10 @@ final readonly class LineGraph implements StageWorkings
     public array $outlets;
     /** @var list<PlannedPart> */
     public array $pumps;
+    /** @var array<string, list<PlannedPart>> by kind */
+    private array $byKind;
+    /** @var array<string, list<LineEnd>> the ends of pipes at tanks, by the port */
+    private array $atTanks;
 
     /**
      * @param array<int, LinePipe> $pipes by their place in the plan; those of which both ends are there and free
@@ -35,6 +39,19 @@ final readonly class LineGraph implements StageWorkings
     ) {
         $this->outlets = $plan->line->outlets();
         $this->pumps = array_values(array_filter($plan->line->parts, static fn (PlannedPart $part): bool => $part->kind->isPump()));
+        $byKind = $atTanks = [];
+        foreach ($plan->line->parts as $part) {
+            $byKind[$part->kind->value][] = $part;
+        }
+        foreach ($pipes as $pipe) {
+            foreach ([$pipe->from, $pipe->to] as $end) {
+                if ($end->owner instanceof PlannedTank) {
+                    $atTanks[$end->port->value][] = $end;
+                }
+            }
+        }
+        $this->byKind = $byKind;
+        $this->atTanks = $atTanks;
     }
 
     public static function over(Workings $workings): static
@@ -76,27 +93,29 @@ final readonly class LineGraph implements StageWorkings
     /** Where the pipe at a port leads; null where nothing is joined there. */
     public function beyond(PlannedPart $part, PartPort $port): ?LineEnd
     {
-        $pipe = $this->pipeAt($part, $port);
+        $key = $part->port($port);
 
-        return null === $pipe ? null : ($pipe->from->key === $part->port($port) ? $pipe->to : $pipe->from);
+        return ($this->atPort[$key] ?? null)?->beyond($key);
     }
 
-    /** @return list<PlannedPart> */
+    /** @return list<PlannedPart> in the order of the plan */
     public function parts(PartKind ...$kinds): array
     {
-        return array_values(array_filter($this->plan->line->parts, static fn (PlannedPart $part): bool => \in_array($part->kind, $kinds, true)));
+        return 1 === \count($kinds)
+            ? $this->byKind[$kinds[0]->value] ?? []
+            : array_values(array_filter($this->plan->line->parts, static fn (PlannedPart $part): bool => \in_array($part->kind, $kinds, true)));
     }
 
     /** @return list<LineEnd> the outlets of tanks from which a pipe leads */
     public function draws(): array
     {
-        return $this->tankEnds(PartPort::Outlet);
+        return $this->atTanks[PartPort::Outlet->value] ?? [];
     }
 
     /** @return list<LineEnd> the inlets of tanks to which a pipe leads */
     public function fills(): array
     {
-        return $this->tankEnds(PartPort::Inlet);
+        return $this->atTanks[PartPort::Inlet->value] ?? [];
     }
 
     /** @return list<PartPort> the ports of a part to which no pipe is joined, where one has to be */
@@ -110,20 +129,5 @@ final readonly class LineGraph implements StageWorkings
             PartKind::SubmersiblePump === $part->kind => array_values(array_filter($loose, static fn (PartPort $port): bool => PartPort::In !== $port)),
             default => $loose,
         };
-    }
-
-    /** @return list<LineEnd> */
-    private function tankEnds(PartPort $port): array
-    {
-        $ends = [];
-        foreach ($this->pipes as $pipe) {
-            foreach ([$pipe->from, $pipe->to] as $end) {
-                if ($end->owner instanceof PlannedTank && $port === $end->port) {
-                    $ends[] = $end;
-                }
-            }
-        }
-
-        return $ends;
     }
 }

@@ -97,7 +97,13 @@ final readonly class LinePipe
 
     public function other(LineEnd $end): LineEnd
     {
-        return $end->key === $this->from->key ? $this->to : $this->from;
+        return $this->beyond($end->key);
+    }
+
+    /** @param string $port the name of the port at one of its ends */
+    public function beyond(string $port): LineEnd
+    {
+        return $port === $this->from->key ? $this->to : $this->from;
     }
 
     /** @param float $lpm either way */

@@ -22,11 +22,14 @@ final class LineWalk
     {
         for ($number = 0; $number < \count($begins); ++$number) {
             [$here, $port, $carried] = $begins[$number];
-            $pipe = $graph->pipeAt($here, $port);
-            $end = $graph->beyond($here, $port);
+            $key = $here->port($port);
+            $pipe = $graph->atPort[$key] ?? null;
+            $end = $pipe?->beyond($key);
             $onward = null === $pipe || null === $end ? null : $arrived($end, $pipe, $carried);
             if (null !== $onward && $end->owner instanceof PlannedPart) {
-                array_push($begins, ...self::at($end->owner, $onward[0], $onward[1]));
+                foreach ($onward[0] as $next) {
+                    $begins[] = [$end->owner, $next, $onward[1]];
+                }
             }
         }
     }

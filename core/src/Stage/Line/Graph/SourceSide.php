@@ -23,14 +23,25 @@ final class SourceSide
     /** How many parts away the nearest source is, going out through a port; infinite without one. Mains count as a source for everything but a pump. */
     private static function sourceAway(PlannedPart $part, PartPort $port, LineGraph $graph): float
     {
-        foreach (Reach::from($part, [$port], $graph) as $number => $end) {
-            $kind = $end->owner instanceof PlannedPart ? $end->owner->kind : null;
-            if (PartPort::Outlet === $end->port || PartKind::FillInlet === $kind || (PartKind::MainsInlet === $kind && !$part->kind->isPump())) {
+        $found = null;
+        // With the first source found there is nowhere left to go.
+        $stops = static function (PlannedPart $next) use (&$found, $part): bool {
+            $found ??= self::isSource($next, $part) ? $next : null;
+
+            return null !== $found;
+        };
+        foreach (Reach::from($part, [$port], $graph, $stops) as $number => $end) {
+            if (PartPort::Outlet === $end->port || ($end->owner instanceof PlannedPart && self::isSource($end->owner, $part))) {
                 return (float) $number;
             }
         }
 
         return \INF;
+    }
+
+    private static function isSource(PlannedPart $next, PlannedPart $of): bool
+    {
+        return PartKind::FillInlet === $next->kind || (PartKind::MainsInlet === $next->kind && !$of->kind->isPump());
     }
 
     /**

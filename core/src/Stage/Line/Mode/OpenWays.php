@@ -166,8 +166,8 @@ final readonly class OpenWays
         $reached = array_fill_keys($nodes, true);
         $pipes = [];
         $queue = $nodes;
-        while ([] !== $queue) {
-            $node = array_shift($queue);
+        for ($number = 0; $number < \count($queue); ++$number) {
+            $node = $queue[$number];
             foreach ($this->at[$node] ?? [] as $way) {
                 $beyond = $next($way, $node);
                 if (null === $beyond) {

@@ -6,6 +6,7 @@ namespace YardCask\Core\Stage\Line\Solve;
 
 use YardCask\Core\Network\LineInput;
 use YardCask\Core\Network\LineLink;
+use YardCask\Core\Network\LineNetwork;
 use YardCask\Core\Network\LineOutlet;
 use YardCask\Core\Network\LinkEnds;
 use YardCask\Core\Network\LossLink;
@@ -54,6 +55,10 @@ final class CaseNetwork
     private CaseSources $sources;
     /** @var list<array{string, string, float}> the outlets' ids, their nodes, and what flows at 100 kPa */
     private array $outlets = [];
+    /** @var array<string, LineNetwork> by their conditions, whichever outlets run */
+    private array $made = [];
+    /** @var array<string, array<int, true>|null> how they differ from those of the plan before, by the same */
+    private array $changed = [];
 
     /** @param array<string, float> $breathKpa what it takes to draw air into a tank, by its id */
     public function __construct(
@@ -80,7 +85,52 @@ final class CaseNetwork
     }
 
     /** @param array<string, float> $held the mean pressure, in kPa, of pumps that cycle because they would exceed their cut-out, by id */
-    public function input(LineCase $case, array $held): LineInput
+    public function of(LineCase $case, array $held): LineNetwork
+    {
+        $outlets = array_map(
+            static fn (array $outlet): LineOutlet => new LineOutlet(
+                $outlet[0],
+                $outlet[1],
+                $outlet[2],
+                \in_array($outlet[0], $case->open, true) ? 1.0 : 0.0,
+            ),
+            $this->outlets,
+        );
+        $key = self::key($case, $held);
+        if (isset($this->made[$key])) {
+            return $this->made[$key]->opened($outlets);
+        }
+
+        return $this->made[$key] = new LineNetwork($this->input($case, $held, $outlets));
+    }
+
+    /**
+     * @param LineNetwork $before of the plan that this one was changed from, under the same conditions
+     * @param array<string, float> $held as above
+     *
+     * @return array<int, true>|null as of a network
+     */
+    public function changedFrom(LineNetwork $before, LineCase $case, array $held): ?array
+    {
+        $key = self::key($case, $held);
+        if (!\array_key_exists($key, $this->changed)) {
+            $this->changed[$key] = $this->of($case, $held)->changedFrom($before);
+        }
+
+        return $this->changed[$key];
+    }
+
+    /** @param array<string, float> $held as above */
+    private static function key(LineCase $case, array $held): string
+    {
+        return $case->conditions.' '.implode(' ', array_keys($held));
+    }
+
+    /**
+     * @param array<string, float> $held as above
+     * @param list<LineOutlet> $outlets
+     */
+    private function input(LineCase $case, array $held, array $outlets): LineInput
     {
         $nodes = array_map(static fn (array $node): float => $node[0] - $case->slope * $node[1], $this->nodes);
         $links = [];
@@ -102,15 +152,6 @@ final class CaseNetwork
                 );
             }
         }
-        $outlets = array_map(
-            static fn (array $outlet): LineOutlet => new LineOutlet(
-                $outlet[0],
-                $outlet[1],
-                $outlet[2],
-                \in_array($outlet[0], $case->open, true) ? 1.0 : 0.0,
-            ),
-            $this->outlets,
-        );
 
         return new LineInput(PipeInput::COLD_C, $nodes, $this->sources->of($case), $links, $outlets);
     }

@@ -162,9 +162,10 @@ final readonly class HighestPressure
                 }
             }
         }
-        usort($all, static fn (RatedPeak $a, RatedPeak $b): int => $b->share() <=> $a->share());
+        $shares = array_map(static fn (RatedPeak $one): float => $one->share(), $all);
+        arsort($shares);
 
-        return $all;
+        return array_map(static fn (int $index): RatedPeak => $all[$index], array_keys($shares));
     }
 
     /**
@@ -272,20 +273,25 @@ final readonly class HighestPressure
 
     /**
      * @param array<string, float> $kpa where it is known, by node
-     * @param list<array{string, string, float, float}> $steps
+     * @param array<string, list<array{string, float, float}>> $steps
      *
      * @return array<string, float> wherever it spreads to
      */
     private static function spread(array $kpa, array $steps): array
     {
-        for ($round = 0, $changed = true; $changed && $round < self::MOST_ROUNDS; ++$round) {
-            $changed = false;
-            foreach ($steps as [$from, $to, $fall, $most]) {
-                if (isset($kpa[$from]) && min($most, $kpa[$from] + $fall) > ($kpa[$to] ?? -\INF) + 1e-6) {
-                    $kpa[$to] = min($most, $kpa[$from] + $fall);
-                    $changed = true;
+        $raised = array_keys($kpa);
+        for ($round = 0; [] !== $raised && $round < self::MOST_ROUNDS; ++$round) {
+            $next = [];
+            foreach ($raised as $from) {
+                foreach ($steps[$from] ?? [] as [$to, $fall, $most]) {
+                    $there = min($most, $kpa[$from] + $fall);
+                    if ($there > ($kpa[$to] ?? -\INF) + 1e-6) {
+                        $kpa[$to] = $there;
+                        $next[$to] = $to;
+                    }
                 }
             }
+            $raised = $next;
         }
 
         return $kpa;
@@ -295,7 +301,7 @@ final readonly class HighestPressure
      * @param array<string, float> $z heights by node
      * @param list<Way> $ways
      *
-     * @return list<array{string, string, float, float}> from where it spreads to where, by how much it grows, and the most that comes through
+     * @return array<string, list<array{string, float, float}>> by node: where it spreads to, by how much it grows, and the most that comes through
      */
     private static function steps(array $z, FoundMode $mode, array $ways): array
     {
@@ -303,11 +309,13 @@ final readonly class HighestPressure
         foreach ($ways as $way) {
             if ($way->isOpen($mode->positions)) {
                 $figures = $way->part?->figures;
-                foreach ($way->both ? [[$way->from, $way->to], [$way->to, $way->from]] : [[$way->from, $way->to]] as [$from, $to]) {
-                    if (isset($z[$to])) {
-                        $most = $figures instanceof RegulatorFigures ? $figures->setKpa : \INF;
-                        $steps[] = [$from, $to, self::KPA_PER_M * (($z[$from] ?? 0.0) - $z[$to]), $most];
-                    }
+                $most = $figures instanceof RegulatorFigures ? $figures->setKpa : \INF;
+                $fall = self::KPA_PER_M * (($z[$way->from] ?? 0.0) - ($z[$way->to] ?? 0.0));
+                if (isset($z[$way->to])) {
+                    $steps[$way->from][] = [$way->to, $fall, $most];
+                }
+                if ($way->both && isset($z[$way->from])) {
+                    $steps[$way->to][] = [$way->from, -$fall, $most];
                 }
             }
         }

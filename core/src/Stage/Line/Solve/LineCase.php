@@ -19,6 +19,8 @@ final readonly class LineCase
 
     /** No two different cases have the same. */
     public string $key;
+    /** The same, whichever outlets run. */
+    public string $conditions;
 
     /** @param list<string> $open the outlets that run, by their ids; while a tank is filled, its inlet by the name of its port */
     public function __construct(
@@ -35,7 +37,8 @@ final readonly class LineCase
         public float $raiseM = 0.0,
         public LineMode $mode = LineMode::Use,
     ) {
-        $this->key = implode(' ', [...$open, $volts, (int) $worn, $fill, $slope, $raiseM, $mode->value]);
+        $this->conditions = implode(' ', [$volts, (int) $worn, $fill, $slope, $raiseM, $mode->value]);
+        $this->key = implode(' ', [...$open, $this->conditions]);
     }
 
     /** @param list<string> $open */

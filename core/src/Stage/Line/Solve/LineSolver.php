@@ -7,6 +7,7 @@ namespace YardCask\Core\Stage\Line\Solve;
 use YardCask\Core\Network\Line;
 use YardCask\Core\Network\LineCalculator;
 use YardCask\Core\Network\LineNetwork;
+use YardCask\Core\Network\SolvedNetwork;
 use YardCask\Core\Plan\Line\OutletFigures;
 use YardCask\Core\Plan\Line\PartKind;
 use YardCask\Core\Plan\Line\PartPort;
@@ -20,15 +21,22 @@ final class LineSolver
 {
     private const MOST_ROUNDS = 6;
 
-    /** @param SolvedLine|null $near a case much like it, from which to begin */
-    public static function solve(LineGraph $graph, WarmWater $warm, CaseNetwork $network, LineCase $case, ?SolvedLine $near = null): SolvedLine
+    /**
+     * @param \Closure(): (SolvedLine|null) $near a case much like it, from which to begin
+     * @param SolvedLine|null $before the same case of the plan that this one was changed from
+     */
+    public static function solve(LineGraph $graph, WarmWater $warm, CaseNetwork $networks, LineCase $case, \Closure $near, ?SolvedLine $before): SolvedLine
     {
         $held = $cycling = $rounds = [];
         for ($round = 0;; ++$round) {
-            // What pumps hold adds links: each round begins from the same one of the case before.
-            $start = array_keys($held) === array_keys($near->rounds[$round]->held ?? []) ? $near->rounds[$round]->solution ?? null : null;
-            [$line, $solution] = LineCalculator::solve(new LineNetwork($network->input($case, $held)), $start, $case->open === $near?->case->open);
-            $rounds[] = new PumpIteration($held, $solution);
+            $network = $networks->of($case, $held);
+            $known = $before?->rounds[$round] ?? null;
+            $isKnown = null !== $known
+                && $held === $known->held
+                && $known->solved->solves($network, $networks->changedFrom($known->solved->network, $case, $held));
+            $solved = $isKnown ? $known->solved : self::solvedFrom($near(), $network, $case, $held, $round);
+            $rounds[] = new PumpIteration($held, $solved);
+            $line = $solved->line;
             $more = [];
             foreach ($graph->pumps as $pump) {
                 $figures = $pump->figures;
@@ -50,6 +58,19 @@ final class LineSolver
             }
             $held += $more;
         }
+    }
+
+    /**
+     * @param SolvedLine|null $near from which to begin
+     * @param array<string, float> $held in kPa, by the pump's id
+     */
+    private static function solvedFrom(?SolvedLine $near, LineNetwork $network, LineCase $case, array $held, int $round): SolvedNetwork
+    {
+        // What pumps hold adds links: each round begins from the same one of the case before.
+        $start = array_keys($held) === array_keys($near->rounds[$round]->held ?? []) ? $near->rounds[$round]->solved->solution ?? null : null;
+        [$line, $solution] = LineCalculator::solve($network, $start, $case->open === $near?->case->open);
+
+        return new SolvedNetwork($network, $line, $solution);
     }
 
     /** A switched pump cycles between its two pressures, a bypass pump holds the upper one, and a variable pump stays in between. */

@@ -95,8 +95,8 @@ final class Shocks
     {
         arsort($shocks);
         $queue = array_keys($shocks);
-        while ([] !== $queue) {
-            $node = array_shift($queue);
+        for ($number = 0; $number < \count($queue); ++$number) {
+            $node = $queue[$number];
             foreach (isset($soft[$node]) ? [] : $onward[$node] ?? [] as $next) {
                 if (!isset($shocks[$next])) {
                     $shocks[$next] = $shocks[$node];

@@ -7,7 +7,7 @@ namespace YardCask\Core\Stage\Tanks\Rule;
 use YardCask\Core\Assessment\Finding;
 use YardCask\Core\Assessment\Fix;
 use YardCask\Core\Assessment\Measure;
-use YardCask\Core\Assessment\Rule;
+use YardCask\Core\Assessment\RuleOfPlaces;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Plan\PlanPatch;
 use YardCask\Core\Plan\Tanks\Face;
@@ -21,7 +21,7 @@ use YardCask\Core\Words\Phrase;
 use YardCask\Core\Words\SnagText;
 
 /** The tank fits but its fitting does not: a wall, an obstruction or another tank is in the way. */
-final class PortBlocked implements Rule
+final class PortBlocked implements RuleOfPlaces
 {
     private const MOST_FACES = 2;
 
