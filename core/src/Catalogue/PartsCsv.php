@@ -12,11 +12,13 @@ use YardCask\Core\Plan\Line\PumpPoint;
 
 /**
  * Parts as CSV (RFC 4180), one a line under a heading: name, kind, rating_kpa, rating_c, food_grade, weight_kg, price, figures. The
- * figures are those of its kind as “rated_lpm=12 rated_kpa=5”; a pump's curve stands there as “curve=0:330,3:230,7:40”, L/min and kPa.
+ * figures are those of its kind as “rated_lpm=12 rated_kpa=5”, and “drain_before_frost=yes”; a pump's curve is written there as
+ * “curve=0:330,3:230,7:40”, L/min and kPa.
  */
 final class PartsCsv
 {
     private const HEADING = ['name', 'kind', 'rating_kpa', 'rating_c', 'food_grade', 'weight_kg', 'price', 'figures'];
+    private const FROST = 'drain_before_frost';
     private const LONGEST = 200_000;
     private const MOST = 200;
 
@@ -117,19 +119,21 @@ final class PartsCsv
             }, explode(',', $value)) : ('yes' === $value || 'no' === $value ? 'yes' === $value : $number($value));
         }
 
+        $frost = array_intersect_key($figures, [self::FROST => true]);
+        $figures = array_diff_key($figures, $frost);
         $rating = ['rating_kpa' => $number($cells[2]), 'rating_c' => $number($cells[3])];
 
         return (object) ['id' => 'own', 'name' => $cells[0], 'kind' => $cells[1], ...$rating, 'food_grade' => match (strtolower($cells[4])) {
             'yes', 'true', '1' => true,
             'no', 'false', '0' => false,
             default => $cells[4],
-        }, 'weight_kg' => $number($cells[5]), 'price' => $number($cells[6]), 'figures' => (object) $figures, 'ends' => []];
+        }, 'weight_kg' => $number($cells[5]), 'price' => $number($cells[6]), ...$frost, 'figures' => (object) $figures, 'ends' => []];
     }
 
     private static function figures(StockPart $part): string
     {
         $pairs = [];
-        foreach (PartFields::written($part->figures) as $key => $value) {
+        foreach (PartFields::written($part->figures) + [self::FROST => $part->make->drainBeforeFrost] as $key => $value) {
             if ('curve' === $key && \is_array($value)) {
                 $value = implode(',', array_map(static fn (mixed $point): string => $point instanceof PumpPoint ? $point->lpm.':'.$point->kpa : '', $value));
             }

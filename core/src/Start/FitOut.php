@@ -56,6 +56,7 @@ final class FitOut
         'line.dead-leg',
     ];
     private const HOSES = ['tanks.hose-'];
+    private const IN_ITS_WAY = ['tanks.port-blocked', 'tanks.hose-'];
     private const MOST_CURES = 12;
     private const A_STOP = 1000;
 
@@ -74,13 +75,17 @@ final class FitOut
         return $fit->withFittings($fit->cured($fit->withWaste($fit->withFittings($plan))));
     }
 
+    /** With every fitting that there is room for: one often holds only with another there. */
     private function withFittings(Plan $plan): Plan
     {
-        foreach ($plan->tanks as $index => $tank) {
-            foreach (self::wanted($tank) as $role) {
-                $plan = $this->withPort($role, $index, $plan);
+        do {
+            $before = $plan;
+            foreach ($plan->tanks as $index => $tank) {
+                foreach (self::wanted($tank) as $role) {
+                    $plan = $this->withPort($role, $index, $plan);
+                }
             }
-        }
+        } while ($plan !== $before);
 
         return $plan;
     }
@@ -129,25 +134,43 @@ final class FitOut
         return null === $with || $this->graver($with) <= $this->graver($plan) ? $with : $this->curedOnce($with, self::HOSES) ?? $with;
     }
 
-    /** With a tank for all that drains in a stay, where there is room for one that makes no trouble; the plan itself where there is none. */
+    /**
+     * With a tank for all that drains in a stay, or in as many whole days of it as there is room for; the plan itself where there is none for
+     * a tank that makes no trouble.
+     */
     private function withWaste(Plan $plan): Plan
     {
-        $litres = Workings::over($plan)->of(UseWorkings::class)->stayLInto(PlannedUse::OUTSIDE);
-        if ($litres <= 0 || [] !== $plan->tanksThatHold(WaterKind::Waste)) {
+        if ([] !== $plan->tanksThatHold(WaterKind::Waste)) {
             return $plan;
         }
-        $patch = $this->waste($litres, $plan);
+        foreach ([null, ...range(max(1.0, ceil($plan->use->days) - 1), 1.0)] as $days) {
+            $with = $this->wasted(PartFields::changed($plan, ['use' => PartFields::changed($plan->use, ['wasteDays' => $days])]));
+            for ($cures = 0; null !== $with && $this->graver($with) > $this->graver($plan) && $cures < self::MOST_CURES; ++$cures) {
+                $with = $this->curedOnce($with, self::IN_ITS_WAY);
+            }
+            if (null !== $with && $this->graver($with) <= $this->graver($plan)) {
+                return $with;
+            }
+        }
+
+        return $plan;
+    }
+
+    /** With a waste tank that all drains into which drained outside; null where nothing does, or no tank is to be had. */
+    private function wasted(Plan $plan): ?Plan
+    {
+        $litres = Workings::over($plan)->of(UseWorkings::class)->untilEmptiedL(PlannedUse::OUTSIDE);
+        $patch = $litres > 0 ? $this->waste($litres, $plan) : null;
         if (null === $patch) {
-            return $plan;
+            return null;
         }
         foreach ($plan->use->uses as $index => $use) {
             if (PlannedUse::OUTSIDE === $use->drainsTo) {
                 $patch = $patch->and(PlanPatch::replace('/use/uses/'.$index.'/drains_to', FreeId::of(WaterKind::Waste->value, $plan)));
             }
         }
-        $with = $this->withFittings($patch->applyTo($plan));
 
-        return $this->graver($with) <= $this->graver($plan) ? $with : $plan;
+        return $this->withFittings($patch->applyTo($plan));
     }
 
     /** Where there is a drain to roll it to, a can on wheels; a tank anywhere else. */
@@ -158,7 +181,7 @@ final class FitOut
             : [];
         usort($cans, static fn (StockTank $a, StockTank $b): int => $a->fullL() <=> $b->fullL());
         if ([] === $cans) {
-            return FreePlace::addTank($plan, WaterKind::Waste, $litres);
+            return self::roomyWaste($litres, $plan) ?? FreePlace::addTank($plan, WaterKind::Waste, $litres);
         }
         $id = FreeId::of(WaterKind::Waste->value, $plan);
         $can = $cans[0]->planned($id, Phrasebook::english()->fill('tanks.new.waste-can', []), $plan, []);
@@ -167,6 +190,21 @@ final class FitOut
             PartFields::changed($can, ['holds' => WaterKind::Waste, 'heldBy' => HeldBy::Straps, 'straps' => TankProposal::straps($can->emptyKg)]),
             $plan,
         );
+    }
+
+    /** A waste tank where there is room at one of its sides for a drain; null where there is none. */
+    private static function roomyWaste(float $litres, Plan $plan): ?PlanPatch
+    {
+        $tank = FreePlace::usual($plan, WaterKind::Waste, $litres);
+        foreach (self::FACES as $face) {
+            $drain = PortProposal::port(PortRole::Drain, $face, $tank, $plan);
+            $with = FreePlace::added(PartFields::changed($tank, ['ports' => [$drain]]), $plan)?->applyTo($plan)->tanks;
+            if (null !== $with) {
+                return PlanPatch::append('/tanks', PartFields::changed($with[\count($with) - 1], ['ports' => []]));
+            }
+        }
+
+        return null;
     }
 
     /** With every fix that costs nothing and clears what the catalogue can clear. */

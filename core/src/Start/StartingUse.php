@@ -15,6 +15,7 @@ use YardCask\Core\Plan\Use\Supply;
 final readonly class StartingUse
 {
     public const SHOWER = 'shower';
+    private const TOILET = 'toilet';
 
     /** @param array<string, array{litres: ?float, flowLpm: ?float, minutes: ?float, times: float}> $levels */
     private function __construct(
@@ -23,7 +24,7 @@ final readonly class StartingUse
         public Each $each,
         public Per $per,
         public Supply $supply,
-        /** Where it drains to: `outside` or `nothing`. */
+        /** Where it drains to: `outside`, `nothing`, or `toilet` for a toilet tank where the plan has one. */
         public string $drainsTo,
         public float $spread,
         /** Whether a new plan begins with it. */
@@ -79,7 +80,8 @@ final readonly class StartingUse
             per: $this->per,
             supply: $this->supply,
             spread: $this->spread,
-            drainsTo: $this->drainsTo,
+            // A new plan has no toilet tank: what a loose toilet holds is carried away.
+            drainsTo: self::TOILET === $this->drainsTo ? PlannedUse::NOTHING : $this->drainsTo,
         );
     }
 }

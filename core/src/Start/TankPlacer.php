@@ -42,6 +42,8 @@ final class TankPlacer
     private const MOST_DRINKING = 4;
     /** Over a tank in a bay, for fittings and an elbow. */
     private const OVER_IT_MM = 80.0;
+    /** At one end of it, for its overflow and its drain. */
+    private const BESIDE_IT_MM = 70.0;
     private const LEAST_MM = 120.0;
     /** Length and width of a tank in a bay with something in the way: the first that fits is taken. */
     private const SHARES_OF_BAY = [[1.0, 1.0], [1.0, 0.6], [0.7, 1.0], [1.0, 0.45], [0.5, 1.0], [0.5, 0.5]];
@@ -199,8 +201,9 @@ final class TankPlacer
         $heightMm = $bay->heightMm - self::OVER_IT_MM;
         foreach (self::SHARES_OF_BAY as [$long, $wide]) {
             $widthMm = $bay->widthMm * $wide;
-            if (min($heightMm, $widthMm) >= self::LEAST_MM && $bay->lengthMm * $long >= self::LEAST_MM) {
-                $tank = TankProposal::fixed($id, WaterKind::Fresh, $needL, $widthMm, $heightMm, $bay->lengthMm * $long, $plan->units);
+            $lengthMm = min($bay->lengthMm - self::BESIDE_IT_MM, $bay->lengthMm * $long);
+            if (min($heightMm, $widthMm, $lengthMm) >= self::LEAST_MM) {
+                $tank = TankProposal::fixed($id, WaterKind::Fresh, $needL, $widthMm, $heightMm, $lengthMm, $plan->units);
                 $standing = 0.0 === PlaceInBay::tooLargeMm($tank, $bay) ? PlaceInBay::nearest(PlaceInBay::cornered($tank, $bay, $plan), $bay, $plan) : null;
                 if (null !== $standing) {
                     return $standing;

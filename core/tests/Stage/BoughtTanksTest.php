@@ -50,7 +50,7 @@ final class BoughtTanksTest extends TestCase
         $document = SamplePlans::fellside()->document();
         [$document->tanks[2]->length_mm, $document->tanks[2]->stock] = [500, 'waste-60'];
         $labels = self::labels(Plan::read($document), 'tanks.waste-small');
-        self::assertSame(['Empty Waste tank and fill up every 2 days'], $labels);
+        self::assertSame(['Empty Waste tank every 2 days'], $labels);
         unset($document->tanks[2]->stock);
         self::assertNotSame([], (array) preg_grep('/^Make Waste tank /', self::labels(Plan::read($document), 'tanks.waste-small')));
     }

@@ -192,7 +192,9 @@ final class FindingWordsTest extends TestCase
             '“Shower” is planned at 4.5 L/min, and the shower gives 6.6 L/min',
             'Fully open it takes 19 L more over the stay. If you mean to turn it down to 4.5 L/min, nothing needs changing.',
             '4.5 of 6.6 L/min',
-            ['Use 6.6 L/min, what the shower gives | It would also mean: Waste tank is full before the stay is over. Worse: you are 39 L short for 3 days.'],
+            [
+                'Use 6.6 L/min, what the shower gives | It would also mean: Waste tank is full before anybody empties it. Worse: you are 39 L short for 3 days.',
+            ],
         ];
         yield 'a shower planned at more than its head gives' => [
             $own.','.$set('/use/uses/4/flow_lpm', '9'),
@@ -210,10 +212,10 @@ final class FindingWordsTest extends TestCase
             '0.0 of 1.0 ',
             [
                 'Name no outlet for it',
-                'Draw it from the shower | It would also mean: Waste tank is full before the stay is over. Worse: you are 39 L short for 3 days.',
-                'Draw it from the galley mixer | It would also mean: Waste tank is full before the stay is over. Worse: you are 48 L short for 3 days.',
-                'Draw it from the basin tap | It would also mean: Waste tank is full before the stay is over. Worse: you are 38 L short for 3 days.',
-                'Draw it from the boot hose | It would also mean: Waste tank is full before the stay is over. Worse: you are 61 L short for 3 days.',
+                'Draw it from the shower | It would also mean: Waste tank is full before anybody empties it. Worse: you are 39 L short for 3 days.',
+                'Draw it from the galley mixer | It would also mean: Waste tank is full before anybody empties it. Worse: you are 48 L short for 3 days.',
+                'Draw it from the basin tap | It would also mean: Waste tank is full before anybody empties it. Worse: you are 38 L short for 3 days.',
+                'Draw it from the boot hose | It would also mean: Waste tank is full before anybody empties it. Worse: you are 61 L short for 3 days.',
             ],
         ];
         yield 'a shower and no shower to stand under' => [
@@ -355,10 +357,10 @@ final class FindingWordsTest extends TestCase
         yield 'more waste than it holds' => [
             $set('/use/days', '5'),
             'tanks.waste-small',
-            'Waste tank is full before the stay is over',
-            '103 L drains into it in 5 days, and it holds 69 L. Empty it during the stay, or fit a larger one.',
+            'Waste tank is full before anybody empties it',
+            '103 L drains into it in 5 days, and it holds 69 L. Empty it sooner, or fit a larger one.',
             '102.5 of 69.1 L',
-            ['Empty Waste tank and fill up every 3 days'],
+            ['Empty Waste tank every 3 days'],
         ];
         yield 'far too large' => [
             $set('/use/days', '1').','.$set('/use/uses/5/times', '0').','.$set('/use/uses/6/times', '0'),

@@ -248,7 +248,7 @@ final class FindingsTest extends TestCase
                 $set('/tanks/0/held_by', 'straps').','.$add('/tanks/0/strap_holds_kg', 110),
                 1,
             ],
-            ['tanks.level-unseen', 'fellside', $set('/tanks/0/see_through', false), $set('/tanks/0/see_through', true), 2],
+            ['tanks.level-unseen', 'fellside', $set('/tanks/0/see_through', false), $set('/tanks/0/see_through', true), 3],
             [
                 'tanks.door-small',
                 'fellside',

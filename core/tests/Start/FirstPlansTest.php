@@ -9,8 +9,10 @@ use PHPUnit\Framework\TestCase;
 use YardCask\Core\Assessment\SentFinding;
 use YardCask\Core\Assessment\Severity;
 use YardCask\Core\Assessment\Workings;
+use YardCask\Core\Input\InvalidInput;
 use YardCask\Core\Plan\Line\PartKind;
 use YardCask\Core\Plan\Line\PlannedPart;
+use YardCask\Core\Plan\Line\SystemType;
 use YardCask\Core\Plan\Plan;
 use YardCask\Core\Plan\Tanks\PortRole;
 use YardCask\Core\Plan\Tanks\TankMounting;
@@ -39,8 +41,8 @@ final class FirstPlansTest extends TestCase
         'use.drains-outside',
     ];
 
-    /** Where a tank for all that drains would make a nose too light, or a boat lie over. */
-    private const NO_ROOM_FOR_WASTE = ['2 in a twin-trailer, wild', '1 in a boat, wild', '2 in a boat, mixed', '1 in a large-boat, wild'];
+    /** What gives way where a rig cannot carry what so many people need. */
+    private const GIVES_WAY = ['use.short', 'use.drinking-short', 'load.gross-over', 'load.front-over', 'load.rear-over', 'load.estimate-tight', 'tanks.waste-small'];
 
     /** @return iterable<string, array{array<string, mixed>}> every rig with the system that is usual in it, each way to stay, one and two people */
     public static function answers(): iterable
@@ -63,22 +65,9 @@ final class FirstPlansTest extends TestCase
         $will = array_filter($found, static fn (SentFinding $one): bool => Severity::Watch !== $one->severity);
         self::assertSame([], array_column($will, 'title'), 'Nothing is worse than worth knowing.');
         self::assertSame([], array_values(array_diff(array_column($found, 'code'), self::KNOWN)));
-        foreach (Workings::over($plan)->of(TanksWorkings::class)->all() as $working) {
-            $tank = $working->tank;
-            self::assertTrue($working->isDrawn, $tank->name.' is connected.');
-            self::assertNotNull($tank->straps, $tank->name.' is held.');
-            $wanted = match (true) {
-                TankMounting::Fixed !== $tank->form => [],
-                $tank->holds->takesWaste() => [PortRole::Vent, PortRole::Drain],
-                default => [PortRole::Fill, PortRole::Vent, PortRole::Overflow, PortRole::Drain, PortRole::Outlet],
-            };
-            foreach ($wanted as $role) {
-                self::assertNotNull($tank->portFor($role), $tank->name.' has its '.$role->value.'.');
-            }
-        }
-        $drains = array_filter($plan->use->uses, static fn (PlannedUse $use): bool => PlannedUse::OUTSIDE === $use->drainsTo);
-        self::assertSame([] === $drains, [] !== $plan->tanksThatHold(WaterKind::Waste));
-        self::assertSame(\in_array($this->dataName(), self::NO_ROOM_FOR_WASTE, true), [] !== $drains);
+        self::assertSame([], self::missing($plan));
+        self::assertNotSame([], $plan->tanksThatHold(WaterKind::Waste));
+        self::assertNotContains(PlannedUse::OUTSIDE, array_column($plan->use->uses, 'drainsTo'));
         // Nobody counts a shower that is not there, and no store is heated by what the rig has not.
         $showers = array_filter($plan->use->uses, static fn (PlannedUse $use): bool => 'shower' === $use->habit);
         $heads = array_filter(
@@ -86,6 +75,43 @@ final class FirstPlansTest extends TestCase
             static fn (PlannedPart $part): bool => PartKind::Shower === $part->kind || PartKind::OutsidePoint === $part->kind,
         );
         self::assertSame([] === $showers, [] === $heads);
+    }
+
+    /** @return iterable<string, array{array<string, mixed>}> every rig with every third system, each stay, crew and number of days among them */
+    public static function everything(): iterable
+    {
+        foreach (SamplePlans::choices()->rigs as $of => $rig) {
+            foreach (SystemType::cases() as $index => $system) {
+                $answers = [
+                    'rig' => $rig->id,
+                    'system' => $system->value,
+                    'stay' => ['wild', 'mixed', 'sites'][($of + $index) % 3],
+                    'crew' => [1, 2, 4, 8][($of + intdiv($index, 3)) % 4],
+                    'days' => [1, 3, 7][(intdiv($of, 3) + $index) % 3],
+                ];
+                if (0 === ($of + $index) % 3) {
+                    yield implode(' ', $answers) => [$answers];
+                }
+            }
+        }
+    }
+
+    /** @param array<string, mixed> $answers */
+    #[DataProvider('everything')]
+    public function testIsCompleteOrSaysWhatGivesWay(array $answers): void
+    {
+        try {
+            $plan = self::started($answers);
+        } catch (InvalidInput $refused) {
+            self::assertContains($answers['system'], ['can_gravity', 'gravity'], 'Only what wants a tank up high is refused.');
+            self::assertSame('/system', $refused->errors[0]->pointer);
+
+            return;
+        }
+        $found = Assessor::assess($plan, '-', SampleLines::stock())->findings;
+        $grave = array_column(array_filter($found, static fn (SentFinding $one): bool => Severity::Watch !== $one->severity), 'code');
+        self::assertSame([], array_values(array_diff($grave, self::GIVES_WAY)));
+        self::assertSame([], \in_array('use.short', $grave, true) ? [] : self::missing($plan));
     }
 
     public function testOnServicedSitesWaterIsCarriedForTheDayAndTheDrive(): void
@@ -101,6 +127,30 @@ final class FirstPlansTest extends TestCase
         $loads = array_column(self::started(['rig' => 'van', 'crew' => 3])->load->loads, 'kg', 'name');
         // 25 kg for each of three people, and 10 kg for each of 5.95 m.
         self::assertSame(['Belongings, assumed' => 75.0, 'Tools and gear, assumed' => 60.0], $loads);
+    }
+
+    /** @return list<string> the fittings that tanks do not have, and the tanks that nothing holds or nothing draws on */
+    private static function missing(Plan $plan): array
+    {
+        $missing = [];
+        foreach (Workings::over($plan)->of(TanksWorkings::class)->all() as $working) {
+            $tank = $working->tank;
+            if (!$working->isDrawn || null === $tank->straps) {
+                $missing[] = $tank->name;
+            }
+            $wanted = match (true) {
+                TankMounting::Fixed !== $tank->form => [],
+                $tank->holds->takesWaste() => [PortRole::Vent, PortRole::Drain],
+                default => [PortRole::Fill, PortRole::Vent, PortRole::Overflow, PortRole::Drain, PortRole::Outlet],
+            };
+            foreach ($wanted as $role) {
+                if (null === $tank->portFor($role)) {
+                    $missing[] = $tank->name.': '.$role->value;
+                }
+            }
+        }
+
+        return $missing;
     }
 
     /** @param array<string, mixed> $answers */

@@ -19,6 +19,7 @@ return [
     'line.mode.pump' => '{pump}: {is, select, on {on} by_hand {pump it} other {off}}',
     'line.mode.by-hand' => '{work, select, unscrew {Unscrew {part} and tip out its {litres}} other {Run {part} until it draws air, then stop it: {litres}}}',
     'line.mode.traps' => 'Empty the {many, select, yes {traps} other {trap}} below {parts}: about {litres}{many, select, yes { each} other {}}',
+    'line.mode.frost' => 'Frost breaks these first: see that {parts} {many, select, yes {are} other {is}} empty',
     'line.mode.trouble' => 'There is a problem at {parts}.',
     'line.position' => '{position, select, open {open} shut {shut} left {to the left} other {to the right}}',
 
@@ -277,6 +278,7 @@ return [
     'line.fix.mixing' => 'Fit a mixing valve downstream of {heater}',
     'line.fix.heat-to' => 'Heat {heater} to {to}',
     'line.fix.heat-to-and-mix' => 'Heat {heater} to {to}, with a mixing valve downstream of it',
+    'line.fix.fine-filter' => 'Fit a filter of {fine} µm or finer upstream of {lamp}',
     'line.fix.treat' => 'Fit a fine filter and a UV lamp at the inlet of {tank}',
     'line.fix.set-mixing' => 'Set {valve} to {to}',
     'line.fix.regulator' => 'Fit a regulator downstream of {inlet}',

@@ -25,6 +25,9 @@ final readonly class PartMake
         /** Of no currency: it only compares. */
         #[Measured('the part’s price', 'Price', Kind::Count, Unit::One, 0, 100000)]
         public float $price,
+        /** Whether what is left in it breaks it. */
+        #[YesNo('Drain before frost')]
+        public ?bool $drainBeforeFrost = null,
     ) {
     }
 }

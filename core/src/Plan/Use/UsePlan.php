@@ -35,6 +35,9 @@ final readonly class UsePlan implements PlanPart, Checked
         public float $reserve,
         #[Parts(PlannedUse::class, self::MOST_USES)]
         public array $uses,
+        /** Null where it is emptied when the water is filled up. */
+        #[Measured('the days between two emptyings of the waste', 'Waste emptied every', Kind::Days, Unit::Day, 0.25, 120)]
+        public ?float $wasteDays = null,
     ) {
     }
 

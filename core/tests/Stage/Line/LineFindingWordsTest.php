@@ -628,7 +628,7 @@ final class LineFindingWordsTest extends TestCase
             'Raw water goes untreated into Header tank',
             'What the hose draws from a stream or a bucket goes through the pump into the tank you use. A UV lamp needs power and a filter of 5 µm or finer upstream of it; a doser needs half an hour before anyone drinks. Afterwards rinse the pump and the line with clean water.',
             '0 of 1',
-            [],
+            ['Fit a filter of 5 µm or finer upstream of UV lamp'],
         ];
     }
 

@@ -168,7 +168,7 @@ final class LineFindingsTest extends TestCase
             ['single-wall', $exchanger, $plate->figures('Plate exchanger', ['source' => HeatSource::HeatStore, 'doubleWall' => false]), 1],
             ['raw-water', $valves, $valves->without('UV lamp', 'Sediment filter'), 1],
             // Water that is not filtered finely shades its germs from the lamp.
-            ['raw-water', $valves, $valves->figures('Sediment filter', ['finenessUm' => 5.5]), 0],
+            ['raw-water', $valves, $valves->figures('Sediment filter', ['finenessUm' => 5.5]), 1],
         ];
         foreach ($rows as $number => $row) {
             yield $row[0].' '.$number => ['line.'.$row[0], $row[1], $row[2], $row[3]];

@@ -78,6 +78,9 @@ export function PartPanel({ part, index, drawing, onGone }: Props) {
           <ChoiceField pointer={`${at}/figures/takes_disinfectant`} />
         </div>
       )}
+      <div className="mt-3">
+        <ChoiceField pointer={`${at}/drain_before_frost`} />
+      </div>
       {filter && (
         <p className="mt-2 text-[13px] text-ink-2">
           {filter.words} <FigureButton id={filter.lasts_figure_id} />

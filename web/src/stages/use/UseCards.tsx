@@ -21,7 +21,9 @@ export function UseCards({ habits }: { habits: readonly Habit[] }) {
     if (index !== undefined) setOpen(plan.use.uses[Number(index)]?.id ?? null);
   });
   const add = (habit: Habit | null) => {
-    const use = newUse(newId(plan, habit?.habit ?? "use"), habit, assessment.stages.use.drawing.drains[0]?.value ?? "");
+    const drain = assessment.stages.use.drawing.drains[0]?.value ?? "";
+    const toilet = plan.tanks.find((tank) => tank.holds === "toilet")?.id ?? "nothing";
+    const use = newUse(newId(plan, habit?.habit ?? "use"), habit, drain, toilet);
     const taken = plan.use.uses.map((one) => one.name);
     use.name = freeName(use.name, taken);
     edit({ ...plan, use: { ...plan.use, uses: [...plan.use.uses, use] } }, `with ${use.name}`);

@@ -21,12 +21,12 @@ describe("habits", () => {
     expect(levelOf([], habits, levels)).toBeNull();
   });
   it("the crew's own uses stay as they are", () => {
-    const own = { ...newUse("dog", null, "outside"), name: "Washing the dog" };
+    const own = { ...newUse("dog", null, "outside", "nothing"), name: "Washing the dog" };
     const plan = { ...fellside, use: { ...fellside.use, uses: [...fellside.use.uses, own] } };
     expect(withHabits(plan, habits, "generous").use.uses.at(-1)).toEqual(own);
   });
   it("litres give way to a flow that runs, and the other way about", () => {
-    const bucket = { ...newUse("shower", shower, "outside"), litres: 9 };
+    const bucket = { ...newUse("shower", shower, "outside", "nothing"), litres: 9 };
     const running = withAmounts(bucket, shower, "frugal");
     expect(running.litres).toBeUndefined();
     expect([running.flow_lpm, running.minutes]).toEqual([shower.levels.frugal.flow_lpm, shower.levels.frugal.minutes]);
@@ -34,13 +34,15 @@ describe("habits", () => {
     expect(withAmounts(running, dishes, "ordinary")).not.toHaveProperty("minutes");
   });
   it("a new use begins as the catalogue has it", () => {
-    expect(newUse("shower-2", shower, "waste")).toMatchObject({
+    expect(newUse("shower-2", shower, "waste", "cassette")).toMatchObject({
       id: "shower-2",
       habit: "shower",
       each: "person",
       supply: "main",
       drains_to: "waste",
     });
-    expect(newUse("use-1", null, "outside")).not.toHaveProperty("habit");
+    expect(newUse("use-1", null, "outside", "nothing")).not.toHaveProperty("habit");
+    const flushing = habits.find((habit) => habit.habit === "flushing")!;
+    expect(newUse("flushing", flushing, "waste", "cassette").drains_to).toBe("cassette");
   });
 });

@@ -34,8 +34,8 @@ export function levelOf(uses: readonly Use[], habits: readonly Habit[], levels: 
   return known.length > 0 ? (levels.map((one) => one.value).find(at) ?? null) : null;
 }
 
-/** A new use from the catalogue, or one of the crew's own; it drains to where others do. */
-export function newUse(id: string, habit: Habit | null, drain: string): Use {
+/** A new use from the catalogue, or one of the crew's own; it drains to where others do, or where toilets do. */
+export function newUse(id: string, habit: Habit | null, drain: string, toilet: string): Use {
   if (!habit)
     return {
       id,
@@ -59,6 +59,6 @@ export function newUse(id: string, habit: Habit | null, drain: string): Use {
     per,
     supply,
     spread,
-    drains_to: drains_to === "outside" ? drain : drains_to,
+    drains_to: { outside: drain, toilet }[drains_to] ?? drains_to,
   };
 }

@@ -14,6 +14,7 @@ export default function UseStage() {
   const habits = catalogue?.habits ?? [];
   const levels = catalogue?.levels ?? [];
   const { stays } = assessment.stages.use.drawing;
+  const takesWaste = plan.tanks.some((tank) => tank.holds === "waste" || tank.holds === "toilet");
   const chooseStay = (value: string) => {
     const stay = stays.find((one) => one.value === value);
     if (stay) apply(stay.choose);
@@ -26,6 +27,7 @@ export default function UseStage() {
             <QuantityField pointer="/use/crew" />
             <QuantityField pointer="/use/days" />
             <QuantityField pointer="/use/reserve" />
+            {takesWaste && <QuantityField pointer="/use/waste_days" />}
           </div>
           <Choice
             label="Nights"

@@ -221,10 +221,13 @@ final readonly class DrawnLine
                 $with = ['part' => $one->phrase(), 'work' => $one->byHand, 'litres' => Amount::little($one->litres)];
                 $steps[] = $wording->text('line.mode.by-hand', $with);
             }
-            $trapped = array_map(static fn (PlannedPart $part): string => $part->spoken(), Traps::below($this->workings));
+            $trapped = Traps::below($this->workings);
             if ([] !== $trapped) {
-                $many = \count($trapped) > 1 ? 'yes' : 'no';
-                $steps[] = $wording->text('line.mode.traps', ['parts' => $trapped, 'many' => $many, 'litres' => Amount::little(Traps::LITRES)]);
+                $steps[] = $wording->text('line.mode.traps', self::named($trapped) + ['litres' => Amount::little(Traps::LITRES)]);
+            }
+            $tender = array_values(array_filter($this->inWaterOrder(), static fn (PlannedPart $part): bool => true === $part->make->drainBeforeFrost));
+            if ([] !== $tender) {
+                $steps[] = $wording->text('line.mode.frost', self::named($tender));
             }
         }
         $names = array_column([...$this->workings->plan->line->parts, ...$this->workings->plan->tanks], 'name', 'id');
@@ -243,6 +246,16 @@ final readonly class DrawnLine
             leftFigureId: LineMode::Drain === $mode->mode ? LineFigures::LEFT_WATER : null,
             trouble: $trouble,
         );
+    }
+
+    /**
+     * @param list<PlannedPart> $parts
+     *
+     * @return array{parts: list<string>, many: string}
+     */
+    private static function named(array $parts): array
+    {
+        return ['parts' => array_map(static fn (PlannedPart $part): string => $part->spoken(), $parts), 'many' => \count($parts) > 1 ? 'yes' : 'no'];
     }
 
     /** What belongs to a mode besides turning valves, as far as this line has it. */

@@ -9,6 +9,7 @@ use YardCask\Core\Assessment\Fix;
 use YardCask\Core\Assessment\Measure;
 use YardCask\Core\Assessment\RuleWithThresholds;
 use YardCask\Core\Assessment\Workings;
+use YardCask\Core\Catalogue\PartStock;
 use YardCask\Core\Catalogue\StockPart;
 use YardCask\Core\Catalogue\UsualFor;
 use YardCask\Core\Plan\Line\FilterFigures;
@@ -82,26 +83,24 @@ final class RawWater implements RuleWithThresholds
             || (\in_array(PartKind::UvLamp, $kinds, true) && \in_array(PartKind::Filter, $kinds, true));
     }
 
-    /** @return list<Fix> a lamp at the inlet, and a fine filter upstream of it where there is none */
+    /** @return list<Fix> a lamp at the inlet and a fine filter upstream of it, or the filter alone where there is a lamp */
     private static function lamp(LineEnd $inlet, PlannedTank $tank, Workings $workings): array
     {
         $graph = $workings->of(LineWorkings::class)->graph;
-        $stands = array_filter(
-            InletPath::from($inlet, $graph),
-            static fn (LineEnd $end): bool => $end->owner instanceof PlannedPart && PartKind::UvLamp === $end->owner->kind,
-        );
-        $filters = array_filter(
-            $workings->stock->parts(PartKind::Filter),
-            static fn (StockPart $one): bool => $one->figures instanceof FilterFigures
-                && $one->figures->finenessUm <= self::FINE_UM
-                && true !== $one->figures->takesDisinfectant,
-        );
-        usort($filters, static fn (StockPart $a, StockPart $b): int => $a->make->price <=> $b->make->price);
+        $filter = self::fineFilter($workings->stock);
         $lamp = $workings->stock->usual(UsualFor::RawTreatment);
-        if ([] === $filters || null === $lamp || [] !== $stands) {
+        if (null === $filter || null === $lamp) {
             return [];
         }
-        $draft = LineDraft::of($workings->plan)->into($graph->atPort[$inlet->key]->pipe, $filters[0]);
+        foreach (InletPath::from($inlet, $graph) as $end) {
+            if ($end->owner instanceof PlannedPart && PartKind::UvLamp === $end->owner->kind) {
+                $pipe = $graph->pipeAt($end->owner, $end->owner->entersAt());
+                $label = new Phrase('line.fix.fine-filter', ['lamp' => $end->owner->spoken(), 'fine' => Amount::number(self::FINE_UM)]);
+
+                return null === $pipe ? [] : [new Fix($label, LineDraft::of($workings->plan)->into($pipe->pipe, $filter)->patch())];
+            }
+        }
+        $draft = LineDraft::of($workings->plan)->into($graph->atPort[$inlet->key]->pipe, $filter);
         foreach ($draft->line->pipes as $pipe) {
             if ($pipe->from === $inlet->key || $pipe->to === $inlet->key) {
                 return [new Fix(new Phrase('line.fix.treat', ['tank' => $tank->name]), $draft->into($pipe, $lamp, $inlet->zM())->patch())];
@@ -109,5 +108,19 @@ final class RawWater implements RuleWithThresholds
         }
 
         return [];
+    }
+
+    /** The cheapest that is fine enough for a lamp and leaves the disinfectant in the water. */
+    private static function fineFilter(PartStock $stock): ?StockPart
+    {
+        $fine = array_filter(
+            $stock->parts(PartKind::Filter),
+            static fn (StockPart $one): bool => $one->figures instanceof FilterFigures
+                && $one->figures->finenessUm <= self::FINE_UM
+                && true !== $one->figures->takesDisinfectant,
+        );
+        usort($fine, static fn (StockPart $a, StockPart $b): int => $a->make->price <=> $b->make->price);
+
+        return $fine[0] ?? null;
     }
 }

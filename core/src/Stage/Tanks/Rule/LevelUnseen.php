@@ -13,7 +13,7 @@ use YardCask\Core\Plan\Bays\BayPlace;
 use YardCask\Core\Plan\PlanPatch;
 use YardCask\Core\Plan\Tanks\PortRole;
 use YardCask\Core\Plan\Tanks\TankMounting;
-use YardCask\Core\Stage\Tanks\Shared\PortProposal;
+use YardCask\Core\Stage\Tanks\Shared\LevelGauge;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
 use YardCask\Core\Stage\Tanks\Shared\TankWorking;
 use YardCask\Core\Stage\Tanks\TanksFinding;
@@ -36,21 +36,22 @@ final class LevelUnseen implements Rule
                 [$tank->id],
                 new Measure(0.0, 1.0, ''),
                 new SnagText('tanks.level-unseen.title', 'tanks.level-unseen.why', ['tank' => $tank->name]),
-                static fn (): array => array_values(array_filter([
-                    PortProposal::addition(PortRole::Gauge, $working, $workings),
-                    self::seen($working, $workings),
-                ])),
+                static fn (): array => self::ways($working, $workings),
             );
         }
 
         return $findings;
     }
 
-    /** Through the wall of a tank that is slung under the floor nobody looks. */
-    private static function seen(TankWorking $working, Workings $workings): ?Fix
+    /** @return list<Fix> a sender; at a tank that can be looked at, a sight tube on its side, or its own wall */
+    private static function ways(TankWorking $working, Workings $workings): array
     {
-        return BayPlace::UnderFloor === $workings->plan->bayOf($working->tank)?->place
-            ? null
-            : new Fix(new Phrase('tanks.fix.see-through'), PlanPatch::replace($working->pointer().'/see_through', true));
+        $isSeen = BayPlace::UnderFloor !== $workings->plan->bayOf($working->tank)?->place;
+
+        return array_values(array_filter([
+            LevelGauge::sender($working, $workings),
+            $isSeen ? LevelGauge::sightTube($working, $workings) : null,
+            $isSeen ? new Fix(new Phrase('tanks.fix.see-through'), PlanPatch::replace($working->pointer().'/see_through', true)) : null,
+        ]));
     }
 }

@@ -22,7 +22,7 @@ use YardCask\Core\Words\Amount;
 use YardCask\Core\Words\Phrase;
 use YardCask\Core\Words\SnagText;
 
-/** More is drained into a tank in a stay than it holds. */
+/** More is drained into a tank before it is emptied than it holds. */
 final class WasteSmall implements Rule
 {
     private const STEP_MM = 10.0;
@@ -32,20 +32,20 @@ final class WasteSmall implements Rule
         $use = $workings->of(UseWorkings::class);
         $findings = [];
         foreach ($workings->of(TanksWorkings::class)->thatTakeWaste() as $working) {
-            $stayL = $use->stayLInto($working->tank->id);
+            $drainedL = $use->untilEmptiedL($working->tank->id);
             $fullL = $working->fullL();
-            if ($stayL > $fullL + 0.05) {
+            if ($drainedL > $fullL + 0.05) {
                 $findings[] = new Finding(
                     TanksFinding::WasteSmall,
                     [$working->tank->id],
-                    new Measure($stayL, $fullL, 'L'),
+                    new Measure($drainedL, $fullL, 'L'),
                     new SnagText('tanks.waste-small.title', 'tanks.waste-small.why', [
                         'tank' => $working->tank->name,
-                        'litres' => Amount::litres($stayL),
+                        'litres' => Amount::litres($drainedL),
                         'litres_held' => Amount::litres($fullL),
-                        'stay' => Amount::days($workings->plan->use->days),
+                        'time' => Amount::days(min($workings->plan->use->days, $workings->plan->use->wasteDays ?? \INF)),
                     ]),
-                    static fn (): array => self::ways($working, $stayL, $workings),
+                    static fn (): array => self::ways($working, $drainedL, $workings),
                     new LookAt($working->pointer().'/length_mm', new Phrase('tanks.waste-small.look')),
                 );
             }
@@ -55,22 +55,24 @@ final class WasteSmall implements Rule
     }
 
     /** @return list<Fix> one made to measure longer, one more like a can, and the waste emptied sooner */
-    private static function ways(TankWorking $working, float $stayL, Workings $workings): array
+    private static function ways(TankWorking $working, float $drainedL, Workings $workings): array
     {
         $tank = $working->tank;
         $fixes = [];
         if ($tank->isMadeToMeasure()) {
-            $lengthMm = ceil($tank->lengthMm * $stayL / $working->fullL() / self::STEP_MM) * self::STEP_MM;
+            $lengthMm = ceil($tank->lengthMm * $drainedL / $working->fullL() / self::STEP_MM) * self::STEP_MM;
             $fixes = array_filter([TankLength::to($lengthMm, $working, $workings)]);
         } elseif (TankMounting::Can === $tank->form) {
-            $more = (int) (ceil($tank->count * $stayL / $working->fullL() - 1e-9) - $tank->count);
+            $more = (int) (ceil($tank->count * $drainedL / $working->fullL() - 1e-9) - $tank->count);
             $fixes = array_filter([OtherTanks::moreAlike($working, $more, $workings)]);
         } else {
-            $fixes = OtherTanks::insteadOf($working, $stayL, \INF, $workings);
+            $fixes = OtherTanks::insteadOf($working, $drainedL, \INF, $workings);
         }
-        $days = floor($workings->plan->use->days * $working->fullL() / $stayL);
+        $use = $workings->plan->use;
+        $days = floor(min($use->days, $use->wasteDays ?? \INF) * $working->fullL() / $drainedL + 1e-9);
         if ($days >= 1) {
-            $fixes[] = new Fix(new Phrase('tanks.fix.empty-every', ['tank' => $tank->name, 'days' => (int) $days]), PlanPatch::replace('/use/days', $days));
+            $label = new Phrase('tanks.fix.empty-every', ['tank' => $tank->name, 'days' => (int) $days]);
+            $fixes[] = new Fix($label, PlanPatch::set('/use/waste_days', $days, null !== $use->wasteDays));
         }
 
         return $fixes;

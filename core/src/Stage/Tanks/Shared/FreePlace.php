@@ -35,19 +35,20 @@ final class FreePlace
     /** A fixed tank that gives $usableL; null where there is no room for it. */
     public static function addTank(Plan $plan, WaterKind $holds, float $usableL): ?PlanPatch
     {
-        $mostMm = min(self::LONGEST_MM, $plan->load->rig->sizes()->lengthM * 1000 / 2);
+        return self::added(self::usual($plan, $holds, $usableL), $plan);
+    }
 
-        return self::added(
-            TankProposal::fixed(
-                FreeId::of(WaterKind::Fresh === $holds ? 'tank' : $holds->value, $plan),
-                $holds,
-                $usableL,
-                self::TANK_WIDTH_MM,
-                self::TANK_HEIGHT_MM,
-                $mostMm,
-                $plan->units,
-            ),
-            $plan,
+    /** A fixed tank of usual height and width that gives $usableL, nowhere yet. */
+    public static function usual(Plan $plan, WaterKind $holds, float $usableL): PlannedTank
+    {
+        return TankProposal::fixed(
+            FreeId::of(WaterKind::Fresh === $holds ? 'tank' : $holds->value, $plan),
+            $holds,
+            $usableL,
+            self::TANK_WIDTH_MM,
+            self::TANK_HEIGHT_MM,
+            min(self::LONGEST_MM, $plan->load->rig->sizes()->lengthM * 1000 / 2),
+            $plan->units,
         );
     }
 

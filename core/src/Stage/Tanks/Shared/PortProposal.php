@@ -30,6 +30,8 @@ final class PortProposal
     private const GAUGE_BORE_MM = 30.0;
     private const ELBOW_MM = 60.0;
     private const FROM_THE_EDGE_MM = 80.0;
+    /** How far out of the middle line a boat's side deck is, as a share of half her beam. */
+    private const SIDE_DECK = 0.85;
 
     /**
      * With its usual bore and on its usual face, or with others. Null where the tank, or the plan, has as many as it can, or where nothing
@@ -39,9 +41,7 @@ final class PortProposal
     {
         $plan = $workings->plan;
         $tank = $working->tank;
-        $usual = self::port($role, $tank, $plan);
-        $bored = null === $boreMm ? $usual : PartFields::changed($usual, ['boreMm' => $boreMm]);
-        $wanted = null === $face ? $bored : self::highOn($face, $bored, $tank);
+        $wanted = self::port($role, $face, $tank, $plan, $boreMm);
         $spare = self::spareFor($wanted, $tank);
         $drilled = ['name' => $wanted->name, 'role' => $role, 'drilled' => true] + (null === $boreMm ? [] : ['boreMm' => $boreMm]);
         $port = null === $spare ? $wanted : PartFields::changed($tank->ports[$spare], $drilled);
@@ -62,10 +62,17 @@ final class PortProposal
         return new Fix(new Phrase('tanks.fix.add-port', ['role' => $role]), $patch->and($hose));
     }
 
-    /** Under the lid. */
-    private static function highOn(Face $face, PlannedPort $port, PlannedTank $tank): PlannedPort
+    /** With its usual bore and on its usual face, or with others: a drain over the bottom, everything else under the lid. */
+    public static function port(PortRole $role, ?Face $face, PlannedTank $tank, Plan $plan, ?float $boreMm = null): PlannedPort
     {
-        return PartFields::changed(PortRoom::movedTo($face, $port, $tank), ['upMm' => max(0.0, $tank->heightMm - $port->boreMm / 2)]);
+        $usual = self::usual($role, $tank, $plan);
+        $bored = null === $boreMm ? $usual : PartFields::changed($usual, ['boreMm' => $boreMm]);
+        if (null === $face) {
+            return $bored;
+        }
+        $upMm = PortRole::Drain === $role ? $bored->boreMm / 2 : max(0.0, $tank->heightMm - $bored->boreMm / 2);
+
+        return PartFields::changed(PortRoom::movedTo($face, $bored, $tank), ['upMm' => $upMm]);
     }
 
     /** The place on the wanted face where the maker allows a hole and nothing sits yet, nearest to where it is wanted; null without one. */
@@ -88,7 +95,7 @@ final class PortProposal
         return \count($workings->plan->runs) >= Plan::MOST_RUNS ? null : PlanPatch::append('/runs', self::run($port, $working, $workings));
     }
 
-    private static function port(PortRole $role, PlannedTank $tank, Plan $plan): PlannedPort
+    private static function usual(PortRole $role, PlannedTank $tank, Plan $plan): PlannedPort
     {
         $edgeMm = min(self::FROM_THE_EDGE_MM, $tank->rowMm() / 2);
         $middleMm = round($tank->widthMm / 2);
@@ -130,18 +137,31 @@ final class PortProposal
         $start = (new TankRun($working, 0, $port, null, null))->points()[0];
         $sizes = $plan->load->rig->sizes();
         $wallM = ($start->yM < 0 ? -1 : 1) * $sizes->widthM / 2;
-        $lidM = $working->tank->zM + $working->tank->heightMm / 1000;
+        // What is joined stands at one level: a hose of the lower tank passes over the higher.
+        $alike = $plan->tanksThatHold($working->tank->holds);
+        $lidM = max([0.0, ...array_map(static fn (PlannedTank $one): float => $one->zM + $one->heightMm / 1000, $alike)]);
         $highM = static fn (float $aboveM): float => round(min($sizes->heightM, $lidM + $aboveM), 3);
         $belowM = RigKind::Boat === $plan->load->rig->kind() ? round($sizes->heightM * 0.7, 3) : round(max(0.2, $sizes->floorM - 0.12), 3);
         $xM = round($start->xM, 3);
+        $isBoat = RigKind::Boat === $plan->load->rig->kind();
         $free = $wording->text('tanks.new.free-end');
         $points = match ($port->role) {
-            PortRole::Fill => [[$wording->text('tanks.new.inlet'), $xM, $wallM, $highM(0.3)]],
+            // On a boat it comes through the side deck.
+            PortRole::Fill => [
+                $isBoat
+                    ? [$wording->text('tanks.new.deck-fill'), $xM, round($wallM * self::SIDE_DECK, 3), round($sizes->heightM, 3)]
+                    : [$wording->text('tanks.new.inlet'), $xM, $wallM, $highM(0.3)],
+            ],
             PortRole::Vent, PortRole::Overflow => [
-                [$wording->text('tanks.new.highest'), $xM, round($start->yM, 3), $highM(0.2)],
+                [$wording->text($isBoat ? 'tanks.new.raised-loop' : 'tanks.new.highest'), $xM, round($start->yM, 3), $highM(0.2)],
                 [$free, $xM, $wallM, $belowM],
             ],
-            default => [[$free, $xM, round($start->yM, 3), round(min($start->zM - 0.02, $belowM), 3)]],
+            default => [[
+                $wording->text($isBoat && $working->tank->holds->takesWaste() ? 'tanks.new.seacock' : 'tanks.new.free-end'),
+                $xM,
+                round($start->yM, 3),
+                round(min($start->zM - 0.02, $belowM), 3),
+            ]],
         };
         $planned = [];
         foreach ($points as $index => [$name, $x, $y, $z]) {

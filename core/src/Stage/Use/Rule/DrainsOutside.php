@@ -45,14 +45,14 @@ final class DrainsOutside implements Rule
             [],
             new Measure($stayL, 0.0, 'L'),
             new SnagText('use.drains-outside.title', 'use.drains-outside.why', ['litres' => Amount::litres($stayL)]),
-            static fn (): array => self::addTank($workings, $stayL),
+            static fn (): array => self::addTank($workings, $use->untilEmptiedL(PlannedUse::OUTSIDE)),
         )];
     }
 
     /** @return list<Fix> */
-    private static function addTank(Workings $workings, float $stayL): array
+    private static function addTank(Workings $workings, float $litres): array
     {
-        $patch = FreePlace::addTank($workings->plan, WaterKind::Waste, $stayL);
+        $patch = FreePlace::addTank($workings->plan, WaterKind::Waste, $litres);
         if (null === $patch) {
             return [];
         }
@@ -63,6 +63,6 @@ final class DrainsOutside implements Rule
             }
         }
 
-        return [new Fix(new Phrase('use.fix.add-waste', ['litres' => Amount::litres($stayL)]), $patch)];
+        return [new Fix(new Phrase('use.fix.add-waste', ['litres' => Amount::litres($litres)]), $patch)];
     }
 }

@@ -72,6 +72,12 @@ final class UseWorkings implements StageWorkings
         return $litres;
     }
 
+    /** Those of them that come together before the waste is emptied. */
+    public function untilEmptiedL(string $drain): float
+    {
+        return $this->stayLInto($drain) * min(1.0, ($this->use->wasteDays ?? $this->use->days) / $this->use->days);
+    }
+
     /**
      * The days until the reserve is touched: (usable / (1 + reserve) − litres counted a stay) / litres counted a day.
      * Null when nothing is used by the day.
