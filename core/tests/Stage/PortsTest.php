@@ -14,6 +14,8 @@ use YardCask\Core\Plan\Tanks\Face;
 use YardCask\Core\Plan\Tanks\PlannedPort;
 use YardCask\Core\Plan\Tanks\PlannedTank;
 use YardCask\Core\Plan\Tanks\PortRole;
+use YardCask\Core\Plan\Tanks\WaterKind;
+use YardCask\Core\Stage\Assessor;
 use YardCask\Core\Stage\Tanks\Drawing\Handling;
 use YardCask\Core\Stage\Tanks\Shared\PortProposal;
 use YardCask\Core\Stage\Tanks\Shared\PortRoom;
@@ -113,11 +115,37 @@ final class PortsTest extends TestCase
                     )?->patch->applyTo($with) ?? self::fail('There is room for a port more.');
                 }
                 self::assertCount(\count($tank->ports) + \count(PortRole::cases()), $with->tanks[$index]->ports, $name);
-                $ids = array_map(static fn (object $finding): string => $finding->code, \YardCask\Core\Stage\Assessor::assess($with, '-')->findings);
+                $ids = array_map(static fn (object $finding): string => $finding->code, Assessor::assess($with, '-')->findings);
                 self::assertNotContains('tanks.vent-low', $ids, $name.' '.$tank->name);
                 self::assertNotContains('tanks.fill-low', $ids, $name.' '.$tank->name);
             }
         }
+    }
+
+    public function testALevelIsShownByASenderOrByATubeOnASideThatHasRoom(): void
+    {
+        $plan = SamplePlans::patched(SamplePlans::fellside(), '[{"op":"replace","path":"/tanks/0/see_through","value":false}]');
+        $labels = array_column(array_column(Assessor::fixes(Plan::read($plan), 'tanks'), 'fixes', 'key')['tanks.level-unseen tail'] ?? [], 'label');
+        self::assertSame(['Fit a level sender in its top', 'Fit a sight tube at its front face', 'Mark its level as visible'], $labels);
+    }
+
+    public function testABoatIsFilledThroughHerDeckAndEmptiedThroughASeacock(): void
+    {
+        $points = static function (string|Plan $of, PortRole $role, int $tank): array {
+            $workings = Workings::over(\is_string($of) ? SamplePlans::all()[$of] : $of);
+            $fix = PortProposal::addition($role, $workings->of(TanksWorkings::class)->all()[$tank], $workings);
+            $runs = $fix?->patch->applyTo($workings->plan)->runs ?? [];
+
+            return [$workings->plan->load->rig->sizes()->heightM, $runs[\count($runs) - 1]->points];
+        };
+        [$deckM, $fill] = $points('petrel', PortRole::Fill, 0);
+        self::assertSame(['Deck fill', $deckM], [$fill[0]->name, $fill[0]->zM]);
+        self::assertSame('Raised loop', $points('petrel', PortRole::Vent, 0)[1][0]->name);
+        self::assertSame('Free end', $points('petrel', PortRole::Drain, 0)[1][0]->name);
+        self::assertSame('Inlet', $points('fellside', PortRole::Fill, 0)[1][0]->name);
+        $petrel = SamplePlans::all()['petrel'];
+        $wasteOnly = PartFields::changed($petrel, ['tanks' => [PartFields::changed($petrel->tanks[0], ['holds' => WaterKind::Waste, 'ports' => []])], 'runs' => []]);
+        self::assertSame('Seacock', $points($wasteOnly, PortRole::Drain, 0)[1][0]->name);
     }
 
     #[TestWith([15.0, 'Cut a sender from the lid to 345 mm: it ends at the outlet, below which nothing can be drawn.'])]

@@ -11,6 +11,8 @@ type Props = {
   bare?: boolean;
   /** Words after the unit: “a time”. */
   after?: string;
+  /** What holds where an optional field is empty. */
+  otherwise?: string;
 };
 
 const NONE = "none";
@@ -19,7 +21,7 @@ const NONE = "none";
  * A measured field: takes what people say, shows the plan's units, and says in place what it could not read. An empty text
  * takes an optional value out of the plan.
  */
-export function QuantityField({ pointer, label, bare = false, after }: Props) {
+export function QuantityField({ pointer, label, bare = false, after, otherwise = NONE }: Props) {
   const { assessment, plan, settled, type, typed, untype, settle, set } = usePlan();
   const id = useId();
   const input = useRef<HTMLInputElement>(null);
@@ -74,14 +76,16 @@ export function QuantityField({ pointer, label, bare = false, after }: Props) {
           ref={input}
           data-pointer={pointer}
           className="text-right"
-          style={{ width: `calc(${Math.max(optional && !shown ? NONE.length + 1 : 3, shown.length)}ch + 17px)` }}
+          style={{
+            width: `calc(${Math.max(3, shown.length, optional && !shown ? otherwise.length + 1 : 0)}ch + 17px)`,
+          }}
           type="text"
           inputMode="text"
           autoComplete="off"
           autoCapitalize="off"
           spellCheck={false}
           value={shown}
-          placeholder={optional ? NONE : ""}
+          placeholder={optional ? otherwise : ""}
           aria-invalid={refused}
           aria-describedby={refused || waiting ? `${id}-note` : undefined}
           onChange={(event) => change(event.target.value)}

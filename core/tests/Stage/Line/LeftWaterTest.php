@@ -138,7 +138,7 @@ final class LeftWaterTest extends TestCase
         }
     }
 
-    public function testTheDrainCardNamesTheTrapsWhereSomethingDrains(): void
+    public function testTheDrainCardNamesTheTrapsAndWhatFrostBreaks(): void
     {
         $steps = static function (Plan $plan): string {
             $drawing = Assessor::drawn($plan, 'line')?->drawing;
@@ -153,6 +153,10 @@ final class LeftWaterTest extends TestCase
         $uses = array_map(static fn (PlannedUse $use): PlannedUse => PartFields::changed($use, ['drainsTo' => PlannedUse::NOTHING]), $plan->use->uses);
         $dry = PartFields::changed($plan, ['use' => PartFields::changed($plan->use, ['uses' => $uses])]);
         self::assertStringNotContainsString('trap', $steps($dry));
+        // What a hand empties has a step of its own.
+        $frost = 'Frost breaks these first: see that the storage heater, the mixing valve, the sparing hand shower and the galley mixer are empty';
+        self::assertStringContainsString($frost, $steps($plan));
+        self::assertStringNotContainsString('Frost breaks', $steps(SampleLines::of(SystemType::Pressure)->plan));
     }
 
     /** Pipes cut into short pieces, between which water spreads downhill until nothing moves any more. */

@@ -27,7 +27,7 @@ export default function UseStage() {
             <QuantityField pointer="/use/crew" />
             <QuantityField pointer="/use/days" />
             <QuantityField pointer="/use/reserve" />
-            {takesWaste && <QuantityField pointer="/use/waste_days" />}
+            {takesWaste && <QuantityField pointer="/use/waste_days" otherwise={String(plan.use.days)} />}
           </div>
           <Choice
             label="Nights"

@@ -9,6 +9,7 @@ use YardCask\Core\Plan\Line\PartKind;
 use YardCask\Core\Plan\Line\PlannedPart;
 use YardCask\Core\Plan\Runs\PlannedRunPoint;
 use YardCask\Core\Stage\Line\Drain\HandWork;
+use YardCask\Core\Stage\Line\Drain\LeftIn;
 use YardCask\Core\Stage\Line\Drain\LeftWater;
 use YardCask\Core\Stage\Line\Drain\Traps;
 use YardCask\Core\Stage\Line\Graph\LineEnd;
@@ -217,7 +218,8 @@ final readonly class DrawnLine
             }
         }
         if (LineMode::Drain === $mode->mode) {
-            foreach ($this->workings->of(LeftWater::class)->byHand() as $one) {
+            $byHand = $this->workings->of(LeftWater::class)->byHand();
+            foreach ($byHand as $one) {
                 $with = ['part' => $one->phrase(), 'work' => $one->byHand, 'litres' => Amount::little($one->litres)];
                 $steps[] = $wording->text('line.mode.by-hand', $with);
             }
@@ -225,7 +227,9 @@ final readonly class DrawnLine
             if ([] !== $trapped) {
                 $steps[] = $wording->text('line.mode.traps', self::named($trapped) + ['litres' => Amount::little(Traps::LITRES)]);
             }
-            $tender = array_values(array_filter($this->inWaterOrder(), static fn (PlannedPart $part): bool => true === $part->make->drainBeforeFrost));
+            $emptied = array_map(static fn (LeftIn $one): string => $one->id(), $byHand);
+            $isTender = static fn (PlannedPart $part): bool => true === $part->make->drainBeforeFrost && !\in_array($part->id, $emptied, true);
+            $tender = array_values(array_filter($this->inWaterOrder(), $isTender));
             if ([] !== $tender) {
                 $steps[] = $wording->text('line.mode.frost', self::named($tender));
             }
