@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-// Times the assessment of the demonstration plan and of the largest one over HTTP against an empty route, for each stage that may be
-// looked at: the verdict, and until verdict and drawing are both there, as a key waits for them; the proof of its fixes, which comes when
-// the hand rests; the core alone. Weighs the scripts of the first page and of each part that is loaded when it is opened.
+// Times the assessment of a plan of the first three stages (the demonstration plan without its line) and of the largest plan with its whole
+// line over HTTP against an empty route, for each stage that may be looked at: the verdict, and until verdict and drawing are both there, as
+// a key waits for them; the proof of its fixes, which comes when the hand rests; the core alone. Weighs the scripts of the first page and of each part that is loaded when it is opened.
 
 use YardCask\Core\Stage\Assessor;
 use YardCask\Core\Input\Json;
@@ -25,6 +25,12 @@ function median(array $times): float
 
 $url = $argv[1];
 $plan = (string) file_get_contents($root.'/catalogue/plans/fellside.json');
+$stages = json_decode($plan, flags: \JSON_THROW_ON_ERROR);
+$stages->line = ['parts' => [], 'pipes' => []];
+foreach ($stages->use->uses as $use) {
+    unset($use->outlet, $use->own_flow);
+}
+$stages = json_encode($stages, \JSON_THROW_ON_ERROR);
 $largest = (string) file_get_contents($root.'/catalogue/plans/prompt-side.json');
 
 $request = static function (string $path, string $plan) use ($url): CurlHandle {
@@ -57,7 +63,7 @@ $time = static function (string $plan, string ...$paths) use ($all, $request): f
 };
 $sent = ['nothing' => [$plan, '/api/nothing']];
 foreach (['use', 'load', 'tanks', 'line'] as $stage) {
-    foreach (['Fellside' => $plan, 'the largest' => $largest] as $name => $document) {
+    foreach (['three stages' => $stages, 'the largest' => $largest] as $name => $document) {
         $sent[$name.$stage] = [$document, '/api/assess?stage='.$stage];
         $sent[$name.$stage.' drawn'] = [$document, '/api/assess?stage='.$stage, '/api/drawing?stage='.$stage];
     }
@@ -89,14 +95,14 @@ $first = array_sum(array_map(static fn (string $path): int => $gzipped($root.'/w
 $whole = array_sum(array_map($gzipped, glob($root.'/web/dist/assets/*.js') ?: []));
 
 $nothing = median($http['nothing']);
-foreach (['Fellside' => 3, 'the largest' => 8] as $name => $goal) {
+foreach (['three stages' => 3, 'the largest' => 8] as $name => $goal) {
     foreach (['use', 'load', 'tanks', 'line'] as $stage) {
         [$assess, $drawn] = [median($http[$name.$stage]), median($http[$name.$stage.' drawn'])];
-        printf("assess %-11s, %-6s %6.2f ms   %.2f × an empty route (goal: at most %d); with its drawing %.2f ms, %.2f ×\n", $name, $stage, $assess, $assess / $nothing, $goal, $drawn, $drawn / $nothing);
+        printf("assess %-12s, %-6s %6.2f ms   %.2f × an empty route (goal: at most %d); with its drawing %.2f ms, %.2f ×\n", $name, $stage, $assess, $assess / $nothing, $goal, $drawn, $drawn / $nothing);
     }
 }
 foreach (['use', 'load', 'tanks', 'line'] as $stage) {
-    printf("its fixes          , %-6s %6.2f ms   asked for by themselves, no typing waits for them\n", $stage, median($http['fixes'.$stage]));
+    printf("its fixes           , %-6s %6.2f ms   asked for by themselves, no typing waits for them\n", $stage, median($http['fixes'.$stage]));
 }
 printf("an empty route            %6.2f ms\n", $nothing);
 printf("assess in the core alone  %6.2f ms   read, assessed for Load and written\n", median($core));

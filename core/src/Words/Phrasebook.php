@@ -10,6 +10,8 @@ final class Phrasebook
     private const FOLDER = __DIR__.'/../../words/en/';
 
     private static ?self $english = null;
+    /** @var array<string, array<string, string>> by file, then by key; each file is read when a key of it is first asked for */
+    private array $files = [];
     /** @var array<string, \MessageFormatter> by key, each made on its first use */
     private array $formatters = [];
     /** @var array<string, bool> whether a name comes first in it, by key */
@@ -17,28 +19,31 @@ final class Phrasebook
     /** @var array<string, list<string>> the names in each pattern, by key */
     private array $names = [];
 
-    /** @param array<string, string> $patterns */
-    private function __construct(public readonly array $patterns)
+    private function __construct()
     {
     }
 
     public static function english(): self
     {
-        return self::$english ??= new self(self::read());
+        return self::$english ??= new self();
     }
 
-    /** @return array<string, string> */
-    private static function read(): array
+    /** @return array<string, string> every pattern, by key */
+    public function all(): array
     {
-        $patterns = [];
         $files = glob(self::FOLDER.'*.php');
-        foreach (false === $files ? [] : $files as $file) {
-            /** @var array<string, string> $words */
-            $words = require $file;
-            $patterns += $words;
-        }
+        $names = array_map(static fn (string $file): string => basename($file, '.php'), false === $files ? [] : $files);
 
-        return $patterns;
+        return array_merge(...array_map($this->file(...), $names));
+    }
+
+    /** @return array<string, string> the patterns of a file; none where there is no such file */
+    private function file(string $name): array
+    {
+        /** @var array<string, string> $patterns */
+        $patterns = $this->files[$name] ?? (is_file(self::FOLDER.$name.'.php') ? require self::FOLDER.$name.'.php' : []);
+
+        return $this->files[$name] = $patterns;
     }
 
     /**
@@ -52,15 +57,15 @@ final class Phrasebook
         if (!str_contains($pattern, '{')) {
             return $pattern;
         }
-        $isPlain = !self::chooses($pattern);
-        foreach ($isPlain ? [] : $this->names($key) as $name) {
-            \array_key_exists($name, $with) || throw self::unfilled($key, $name);
-        }
-        if ($isPlain) {
+        if (!self::chooses($pattern)) {
             return self::putIn($key, $pattern, $with);
         }
         $this->formatters[$key] ??= new \MessageFormatter('en', $pattern);
         $text = $this->formatters[$key]->format($with);
+        // ICU leaves a name without a value where it was.
+        foreach (\is_string($text) && str_contains($text, '{') ? $this->names($key) : [] as $name) {
+            \array_key_exists($name, $with) || throw self::unfilled($key, $name);
+        }
 
         return \is_string($text) ? $text : throw new \LogicException(\sprintf('“%s”: %s', $key, $this->formatters[$key]->getErrorMessage()));
     }
@@ -96,7 +101,7 @@ final class Phrasebook
     /** @throws \LogicException where there is no such key */
     public function pattern(string $key): string
     {
-        return $this->patterns[$key] ?? throw new \LogicException(\sprintf('The words files have no “%s”.', $key));
+        return $this->file(explode('.', $key, 2)[0])[$key] ?? throw new \LogicException(\sprintf('The words files have no “%s”.', $key));
     }
 
     /** Whether what fills a pattern comes first, so that nothing of its own begins the sentence. */

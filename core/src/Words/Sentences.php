@@ -21,7 +21,7 @@ final class Sentences
         $samples = require self::SAMPLES;
         $wording = new Wording(new UnitPreferences());
         $sentences = [];
-        foreach (Phrasebook::english()->patterns as $key => $pattern) {
+        foreach (Phrasebook::english()->all() as $key => $pattern) {
             $texts = [];
             foreach (self::fillings($key, $pattern, $samples) as $with) {
                 $texts[$wording->text($key, $with)] = true;
