@@ -57,7 +57,8 @@ restore() {
 
 # take_in FILE: into a database of its own, brought up to date there.
 take_in() {
-    gzip -dc "$1" | database_client mariadb --sandbox yardcask_taken || return 1
+    gzip -dc "$1" | DATABASE_USER=yardcask_taken database_client mariadb --sandbox yardcask_taken || return 1
+    tables_of yardcask_taken | grep -qx plan || { echo "It holds no plans."; return 1; }
     local DATABASE_URL
     DATABASE_URL=$(database_url yardcask_taken)
     export DATABASE_URL

@@ -24,7 +24,7 @@ database_password() {
 database_client() {
     local program=$1
     shift
-    MYSQL_PWD=$(database_password) "$program" --no-defaults --socket="${DATABASE_RUN:-$RUN}/mariadb.sock" --user=yardcask "$@"
+    MYSQL_PWD=$(database_password) "$program" --no-defaults --socket="${DATABASE_RUN:-$RUN}/mariadb.sock" --user="${DATABASE_USER:-yardcask}" "$@"
 }
 
 database_answers() { database_client mariadb-admin ping >/dev/null 2>&1; }
@@ -54,6 +54,10 @@ database_start() {
         for name in "${DATABASES[@]}" "${RESTORING[@]}"; do
             echo "GRANT ALL ON $name.* TO yardcask@localhost;"
         done
+        # Whatever a backup says, it can touch nothing but what is taken in.
+        echo "CREATE USER IF NOT EXISTS yardcask_taken@localhost IDENTIFIED BY '$password';"
+        echo "ALTER USER yardcask_taken@localhost IDENTIFIED BY '$password';"
+        echo "GRANT ALL ON yardcask_taken.* TO yardcask_taken@localhost;"
     } | service_writes "$RUN/mariadb-init.sql"
     start_mariadb
     await mariadb "$STATE/log/mariadb.log" database_answers

@@ -12,7 +12,7 @@ import {
   writeFileSync,
 } from "node:fs";
 import { text } from "node:stream/consumers";
-import { createGunzip } from "node:zlib";
+import { createGunzip, gzipSync } from "node:zlib";
 import { type APIRequestContext, expect, type Page, type Route, request, test } from "@playwright/test";
 import { answer, FELLSIDE, field, saved, type } from "./bench";
 import { answers, freePort, installation, type Launched, PROGRAMS, pause } from "./launched";
@@ -249,6 +249,13 @@ test("everything goes into a backup while it runs and comes back out of it, also
       expect.stringMatching(/not a complete backup|cannot be read/),
     ]);
   }
+  // What calls itself a backup and is none can do nothing to what is there.
+  for (const statements of ["", "DROP DATABASE yardcask;\n", "CREATE TABLE note (id INT);\n"]) {
+    const forged = `${here.data}/forged.sql.gz`;
+    writeFileSync(forged, gzipSync(`-- Yard Cask, backup of 2026-01-01 00:00:00 UTC\n${statements}-- Dump completed\n`));
+    const refused = here.run("restore", forged);
+    expect([refused.status, refused.stderr], statements).toEqual([1, expect.stringContaining("cannot be restored")]);
+  }
   expect(await all()).toContain("On");
 
   const saved = here.data + restored.stderr.match(/before is in .*?(\/start\/backups\/\S+?)\.$/m)![1];
@@ -339,6 +346,7 @@ test("a disk that is full is said where it is met, loses nothing, and saving goe
           data: PLAN,
         });
         expect([refused.status(), (await refused.json()).title]).toEqual([507, "Disk full"]);
+        expect((await page.request.delete(`${base}/api/plans/${id}`)).status()).toBe(507);
       }
       expect(await days()).toBe(4);
       expect(await answers(smallPort)).toBe(true);

@@ -109,9 +109,14 @@ test("pages, assets and nothing else are served from the disk", async ({ request
   const html = await page.text();
   for (const asset of html.match(/\/assets\/[\w.-]+/g)!) expect((await request.get(asset)).status()).toBe(200);
   expect((await request.get("/assets/none.js")).status()).toBe(404);
-  for (const path of ["/index.php", "/../core/composer.json", "/.git/config", "/assets/..%2f..%2fsrc/main.tsx"]) {
-    expect(await (await request.get(path)).text(), path).not.toMatch(/autoload|repositoryformat|createRoot/);
+  for (const path of ["/", "/new", "/plans/any", "/plans/any/line/"]) {
+    expect(await (await request.get(path)).text(), path).toBe(html);
   }
+  for (const path of ["/index.php", "/x.php", "/.git/config", "/plans", "/plans/any/line/more"]) {
+    const reply = await request.get(path);
+    expect([reply.status(), (await reply.json()).title], path).toEqual([404, "Not found"]);
+  }
+  expect((await request.get("/assets/..%2f..%2fsrc/main.tsx")).status()).toBe(400);
 });
 
 test("the page needs nothing from any other host", async ({ page, baseURL }) => {

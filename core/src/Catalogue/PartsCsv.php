@@ -77,7 +77,7 @@ final class PartsCsv
         $lines = [implode(',', self::HEADING)];
         foreach ($parts as $part) {
             $cells = [
-                $part->name,
+                self::asText($part->name),
                 $part->kind->value,
                 $part->make->ratingKpa,
                 $part->make->ratingC,
@@ -123,7 +123,7 @@ final class PartsCsv
         $figures = array_diff_key($figures, $frost);
         $rating = ['rating_kpa' => $number($cells[2]), 'rating_c' => $number($cells[3])];
 
-        return (object) ['id' => 'own', 'name' => $cells[0], 'kind' => $cells[1], ...$rating, 'food_grade' => match (strtolower($cells[4])) {
+        return (object) ['id' => 'own', 'name' => self::unmarked($cells[0]), 'kind' => $cells[1], ...$rating, 'food_grade' => match (strtolower($cells[4])) {
             'yes', 'true', '1' => true,
             'no', 'false', '0' => false,
             default => $cells[4],
@@ -151,6 +151,18 @@ final class PartsCsv
     private static function yesNo(bool $is): string
     {
         return $is ? 'yes' : 'no';
+    }
+
+    /** Spreadsheets take what begins like this for a formula: an apostrophe before it says that it is text. */
+    private static function asText(string $cell): string
+    {
+        return 1 === preg_match("/^'*[=+\\-@\\t\\r]/", $cell) ? "'".$cell : $cell;
+    }
+
+    /** Without the apostrophe that says that it is text. */
+    private static function unmarked(string $cell): string
+    {
+        return 1 === preg_match("/^'+[=+\\-@\\t\\r]/", $cell) ? substr($cell, 1) : $cell;
     }
 
     private static function quoted(string $cell): string

@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace YardCask\Core\Tests\Catalogue;
 
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use YardCask\Core\Catalogue\PartsCsv;
 use YardCask\Core\Input\InputError;
 use YardCask\Core\Input\InvalidInput;
+use YardCask\Core\Plan\Field\PartFields;
 use YardCask\Core\Plan\Line\OutletFigures;
 use YardCask\Core\Plan\Line\PartKind;
 use YardCask\Core\Plan\Line\PumpFigures;
@@ -31,6 +33,22 @@ final class PartsCsvTest extends TestCase
         yield 'with a quote in a name' => [str_replace('Moss tap', '"Moss ""old"" tap"', self::TAP), ['Moss "old" tap']];
         yield 'the same one twice' => [self::TAP."\n".self::TAP, ['Moss tap', 'Moss tap']];
         yield 'yes and no in other words' => [str_replace(',yes,', ',TRUE,', self::TAP)."\n".str_replace(',yes,', ',0,', self::TAP), ['Moss tap', 'Moss tap']];
+    }
+
+    /** A spreadsheet takes what begins like this for a formula. */
+    #[TestWith(['=1+1', "'=1+1"])]
+    #[TestWith(['@moss', "'@moss"])]
+    #[TestWith(['-3 tap', "'-3 tap"])]
+    #[TestWith(['+tap', "'+tap"])]
+    #[TestWith(["'=quoted", "''=quoted"])]
+    #[TestWith(["'moss'", "'moss'"])]
+    #[TestWith(['moss=tap', 'moss=tap'])]
+    public function testANameThatReadsLikeAFormulaIsMarkedAsText(string $name, string $cell): void
+    {
+        $part = PartFields::changed(PartsCsv::read(self::TAP)[0], ['name' => $name]);
+        $table = PartsCsv::write([$part]);
+        self::assertStringStartsWith($cell.',tap,', explode("\r\n", $table)[1]);
+        self::assertEquals([$part], PartsCsv::read($table));
     }
 
     /** @param list<string> $names */

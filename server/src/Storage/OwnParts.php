@@ -81,6 +81,7 @@ final readonly class OwnParts
     /** One that is not there is gone already. */
     public function remove(string $id): void
     {
+        $this->room->check();
         $own = $this->orm->find(OwnPart::class, $id);
         if (null !== $own) {
             $this->orm->remove($own);

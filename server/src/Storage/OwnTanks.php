@@ -44,6 +44,7 @@ final readonly class OwnTanks
     /** One that is not there is gone already. */
     public function remove(string $id): void
     {
+        $this->room->check();
         $own = $this->orm->find(OwnTank::class, $id);
         if (null !== $own) {
             $this->orm->remove($own);

@@ -161,16 +161,18 @@ final readonly class PlanStore
         $this->orm->flush();
     }
 
-    /** @throws Problem when there is no such plan */
+    /** @throws Problem when there is no such plan, or the disk is full */
     public function delete(string $id): void
     {
+        $this->room->check();
         $this->find($id)->delete(self::now());
         $this->orm->flush();
     }
 
-    /** @throws Problem when there was never such a plan */
+    /** @throws Problem when there was never such a plan, or the disk is full */
     public function undelete(string $id): PlanRevision
     {
+        $this->room->check();
         $this->findAny($id)->undelete();
         $this->orm->flush();
 
