@@ -252,7 +252,10 @@ test("everything goes into a backup while it runs and comes back out of it, also
   // What calls itself a backup and is none can do nothing to what is there.
   for (const statements of ["", "DROP DATABASE yardcask;\n", "CREATE TABLE note (id INT);\n"]) {
     const forged = `${here.data}/forged.sql.gz`;
-    writeFileSync(forged, gzipSync(`-- Yard Cask, backup of 2026-01-01 00:00:00 UTC\n${statements}-- Dump completed\n`));
+    writeFileSync(
+      forged,
+      gzipSync(`-- Yard Cask, backup of 2026-01-01 00:00:00 UTC\n${statements}-- Dump completed\n`),
+    );
     const refused = here.run("restore", forged);
     expect([refused.status, refused.stderr], statements).toEqual([1, expect.stringContaining("cannot be restored")]);
   }

@@ -35,6 +35,22 @@ final class PartFields
         );
     }
 
+    /**
+     * Whether a field belongs to one of two ways to say something, of which a part has one.
+     *
+     * @param class-string $class
+     */
+    public static function isOneOfTwoWays(string $class, string $key): bool
+    {
+        foreach (self::eitherOr($class) as $rule) {
+            if (\in_array($key, [...$rule->either, ...$rule->or], true)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     /** @param class-string $class */
     public static function named(string $class, string $key): DeclaredField
     {

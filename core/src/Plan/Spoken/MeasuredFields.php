@@ -94,9 +94,11 @@ final class MeasuredFields
         foreach (PartFields::of($class) as $field) {
             $is = $field->is;
             if ($is instanceof Measured) {
+                // Of two ways to say it, the one that is there cannot be left out.
+                $isOptional = $field->optional && !PartFields::isOneOfTwoWays($class, $field->key);
                 $named[] = [
                     $field,
-                    new NamedField($is, self::filled($is->what, $word), $this->words->label(self::filled($is->label, $word)), $field->optional),
+                    new NamedField($is, self::filled($is->what, $word), $this->words->label(self::filled($is->label, $word)), $isOptional),
                 ];
             } elseif ($is instanceof Inline || $is instanceof Part || $is instanceof Parts || $is instanceof Variants) {
                 $named[] = [$field, null];

@@ -1,7 +1,8 @@
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { useEffect, useState } from "react";
-import { Away, api } from "../../api/client";
+import { Away, api, Refused } from "../../api/client";
 import type { Assessment, Plan, StageName } from "../../api/types";
+import { whyNot } from "../../api/whyNot";
 
 const DEBOUNCE_MS = 50;
 
@@ -32,6 +33,8 @@ export function useAssessment(
   before: Assessment | null;
   settled: boolean;
   away: boolean;
+  /** Why the server does not take the plan; null where it does. */
+  refused: readonly string[] | null;
 } {
   const [asked, setAsked] = useState(plan);
   useEffect(() => {
@@ -59,5 +62,6 @@ export function useAssessment(
     before: shown?.before ?? null,
     settled: shown?.of === plan && shown.stage === stage,
     away: query.failureReason instanceof Away,
+    refused: query.error instanceof Refused ? whyNot(query.error) : null,
   };
 }

@@ -6,6 +6,7 @@ import type { LocalDraft } from "../drafts/localDraft";
 import { useAssessment } from "../server/useAssessment";
 import { useSaving } from "../server/useSaving";
 import { fieldAt, focusSoon } from "../widgets/focus";
+import { KeptEditRefused } from "../widgets/KeptEditRefused";
 import { SumDialog } from "../widgets/SumDialog";
 import { reveal } from "../widgets/useReveal";
 import { patched, valueAt, withValue } from "./edits";
@@ -25,7 +26,11 @@ export function PlanProvider({ opening, stage, children }: { opening: Opening; s
   const [sum, setSum] = useState<string | Figure | null>(null);
   const [opened, open] = useState<string | null>(null);
   const navigate = useNavigate();
-  const { assessment, before, settled, away } = useAssessment(state.plan, stage, stage === "line" ? opened : null);
+  const { assessment, before, settled, away, refused } = useAssessment(
+    state.plan,
+    stage,
+    stage === "line" ? opened : null,
+  );
   useSaving(state, dispatch, tab);
   const type = useTyping(state, dispatch);
 
@@ -93,6 +98,9 @@ export function PlanProvider({ opening, stage, children }: { opening: Opening; s
     };
   }, [state, assessment, before, settled, away, opened, type, goTo]);
 
+  if (!work && refused) {
+    return <KeptEditRefused why={refused} onUndo={() => dispatch({ type: "undo" })} undoes={state.past.length > 0} />;
+  }
   if (!work) return <p className="p-8 text-ink-2">Working it out …</p>;
   return (
     <PlanContext value={work}>
