@@ -322,3 +322,21 @@ test("edits that were kept here before the application was brought up to date go
   const plan = await stored(page, id);
   expect([plan.version, plan.load.rig.axles.length]).toEqual([9, 2]);
 });
+
+test("a stage that cannot be fetched while the server is away says so, and comes when it is back", async ({ page }) => {
+  await openFellside(page);
+  await page.route(/\/assets\/|\/api\/health/, (route) => route.abort());
+  await page.getByRole("link", { name: "Line" }).click();
+  await expect(page.getByText("this view is not in the browser yet. Trying again …")).toBeVisible();
+  await page.unroute(/\/assets\/|\/api\/health/);
+  await expect(page.getByRole("region", { name: "Still to measure" })).toBeVisible();
+});
+
+test("nothing is called saved while a field is not in the plan", async ({ page }) => {
+  await openFellside(page);
+  await page.locator('[data-pointer="/use/days"]').fill("a few");
+  await page.keyboard.press("Tab");
+  await expect(page.locator(".edge-save")).toHaveText("A field is not in the plan yet.");
+  await page.locator('[data-pointer="/use/days"]').fill("4");
+  await saved(page);
+});

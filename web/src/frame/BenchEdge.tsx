@@ -81,7 +81,7 @@ function UnitChoices() {
 }
 
 function SaveState() {
-  const { state } = usePlan();
+  const { state, uncounted } = usePlan();
   const [text, ink] =
     state.saving === "away"
       ? [state.refusal, "text-brass"]
@@ -91,7 +91,9 @@ function SaveState() {
           ? ["Not saved yet: the plan was changed elsewhere too.", "text-brass"]
           : isUnsaved(state)
             ? ["Saving …", "text-ink-2"]
-            : [`Saved, revision ${state.saved.revision}`, "text-ink-2"];
+            : uncounted > 0
+              ? ["A field is not in the plan yet.", "text-brass"]
+              : [`Saved, revision ${state.saved.revision}`, "text-ink-2"];
   return (
     <p role="status" className={`edge-save ${ink}`} title={text ?? ""}>
       {text}

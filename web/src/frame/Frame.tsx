@@ -13,6 +13,7 @@ import type { Ground } from "./lightOrDark";
 import { Riser } from "./Riser";
 import { SightGlass } from "./SightGlass";
 import { Snags } from "./Snags";
+import { Waiting } from "./Waiting";
 
 /** The frame of every stage: riser, sight glass, bench surface, snags, and the bench's edge below. */
 export function Frame({ stage, ground, onTurnGround }: { stage: StageName; ground: Ground; onTurnGround: () => void }) {
@@ -29,7 +30,7 @@ export function Frame({ stage, ground, onTurnGround }: { stage: StageName; groun
       <SightGlass stage={stage} />
       <main className="bench" key={stage} id="bench" tabIndex={-1}>
         <Answer answer={assessment.stages[stage].answer} />
-        <Suspense fallback={<p className="text-ink-2">Drawing it …</p>}>{View && <View />}</Suspense>
+        <Suspense fallback={<Waiting what="Drawing it …" />}>{View && <View />}</Suspense>
         {assessment.stages[stage].cautions.map((caution) => (
           <p key={caution} className="caution">
             {caution}
@@ -42,6 +43,9 @@ export function Frame({ stage, ground, onTurnGround }: { stage: StageName; groun
     </div>
   );
 }
+
+/** Half a minute: a slow server takes its time with another stage. */
+const MOST_TRIES = 600;
 
 /** What lies over the bench while it is open: keys are for it then. */
 const OPEN_ABOVE = "[role=dialog], [role=menu], [role=listbox], [id^='headlessui-popover-panel']";
@@ -83,7 +87,7 @@ function useFieldToFocus() {
       reveal(pointer);
       const field = document.querySelector<HTMLElement>(fieldAt(pointer));
       if (field) focusSoon(fieldAt(pointer));
-      else if (tries++ < 40) timer = setTimeout(look, 50);
+      else if (tries++ < MOST_TRIES) timer = setTimeout(look, 50);
     };
     let timer = setTimeout(look, 30);
     return () => clearTimeout(timer);
