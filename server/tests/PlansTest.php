@@ -138,6 +138,8 @@ final class PlansTest extends ApiTestCase
     {
         $plan = $this->send('POST', '/api/plans', self::ANSWERS);
         $note = fn (): \stdClass => array_column($this->send('GET', '/api/plans')->plans, 'note', 'id')[$plan->id];
+        $kept = fn (): mixed => self::getContainer()->get(Connection::class)->fetchOne('SELECT note FROM plan WHERE id = ?', [$plan->id]);
+        self::assertIsString($kept(), 'It is worked out with the save, not when the shelf is opened.');
         self::assertStringContainsString('brim full', $note()->answer);
         self::assertSame(['van', 'watch'], [$note()->rig->body, $note()->severity]);
         $plan->plan->load->rig->axles[1]->limit_kg = 1000;

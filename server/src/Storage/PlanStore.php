@@ -46,7 +46,7 @@ final readonly class PlanStore
         return 0 === $this->orm->getRepository(PlanHead::class)->count();
     }
 
-    /** What the shelf says of a plan: worked out when it is first asked for after a save. */
+    /** What the shelf says of a plan: worked out with each save, and here where an update of the application has cleared it. */
     public function note(PlanHead $stored): mixed
     {
         if (null === $stored->note()) {
@@ -205,8 +205,11 @@ final readonly class PlanStore
     private static function nextRevision(PlanHead $stored, Plan $plan, RevisionOrigin $origin, string $changed): PlanRevision
     {
         $now = self::now();
+        $revision = new PlanRevision($stored, $stored->revised($plan, $now), $plan->toJson(), $now, $origin, $changed);
+        // At once: a shelf of a hundred new plans would have to work out all of them.
+        $stored->noted(Json::encode(ShelfNote::of($plan)));
 
-        return new PlanRevision($stored, $stored->revised($plan, $now), $plan->toJson(), $now, $origin, $changed);
+        return $revision;
     }
 
     /** What changed, in words. A state that can no longer be read keeps nobody from saving. */
