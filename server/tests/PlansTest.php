@@ -138,7 +138,7 @@ final class PlansTest extends ApiTestCase
     {
         $plan = $this->send('POST', '/api/plans', self::ANSWERS);
         $note = fn (): \stdClass => array_column($this->send('GET', '/api/plans')->plans, 'note', 'id')[$plan->id];
-        $kept = fn (): mixed => self::getContainer()->get(Connection::class)->fetchOne('SELECT note FROM plan WHERE id = ?', [$plan->id]);
+        $kept = static fn (): mixed => self::getContainer()->get(Connection::class)->fetchOne('SELECT note FROM plan WHERE id = ?', [$plan->id]);
         self::assertIsString($kept(), 'It is worked out with the save, not when the shelf is opened.');
         self::assertStringContainsString('brim full', $note()->answer);
         self::assertSame(['van', 'watch'], [$note()->rig->body, $note()->severity]);
