@@ -38,14 +38,14 @@ final readonly class FreePlaces
         $forbidden = [];
         foreach ($obstructions as $obstruction) {
             foreach ($tank->solid as $box) {
-                $forbidden[] = new Box(
-                    [$obstruction->low[0] - $box->high[0], $obstruction->low[1] - $box->high[1], $obstruction->low[2] - $box->high[2]],
-                    [$obstruction->high[0] - $box->low[0], $obstruction->high[1] - $box->low[1], $obstruction->high[2] - $box->low[2]],
-                );
+                $low = [$obstruction->low[0] - $box->high[0], $obstruction->low[1] - $box->high[1], $obstruction->low[2] - $box->high[2]];
+                $high = [$obstruction->high[0] - $box->low[0], $obstruction->high[1] - $box->low[1], $obstruction->high[2] - $box->low[2]];
+                // Each once: what stands in two lists, or two parts of the tank alike, forbid the same.
+                $forbidden[implode(' ', [...$low, ...$high])] = new Box($low, $high);
             }
         }
 
-        return new self($least, $most, $forbidden);
+        return new self($least, $most, array_values($forbidden));
     }
 
     /** @return array{float, float, float}|null the lowest place, of those the nearest to the low corner */
@@ -55,8 +55,7 @@ final readonly class FreePlaces
             $near = null;
             $here = $this->at(2, $z, $this->forbidden);
             foreach ($this->candidates(0, $here) as $x) {
-                $y = $this->candidates(1, $this->at(0, $x, $here));
-                $y = $this->firstFree(1, $y, $this->at(0, $x, $here));
+                $y = $this->firstFree(1, $this->at(0, $x, $here));
                 if (null !== $y && (null === $near || hypot($x, $y) < hypot($near[0], $near[1]) - self::NOTHING_MM)) {
                     $near = [$x, $y, $z];
                 }
@@ -80,11 +79,23 @@ final readonly class FreePlaces
     {
         $best = null;
         $least = \INF;
+        // What lies free along the third axis depends only on what is met along the other two.
+        $known = [];
         foreach ($this->around(2, $to[2], $this->forbidden) as $z) {
+            if (abs($z - $to[2]) >= $least - self::NOTHING_MM) {
+                break;
+            }
             $here = $this->at(2, $z, $this->forbidden);
             foreach ($this->around(0, $to[0], $here) as $x) {
+                if (hypot($x - $to[0], $z - $to[2]) >= $least - self::NOTHING_MM) {
+                    break;
+                }
                 $there = $this->at(0, $x, $here);
-                $y = $this->firstFree(1, $this->around(1, $to[1], $there), $there);
+                $met = implode(' ', array_keys($there));
+                if (!\array_key_exists($met, $known)) {
+                    $known[$met] = $this->nearestFree(1, $to[1], $there);
+                }
+                $y = $known[$met];
                 $away = null === $y ? \INF : hypot(hypot($x - $to[0], $y - $to[1]), $z - $to[2]);
                 if (null !== $y && $away < $least - self::NOTHING_MM) {
                     [$best, $least] = [[$x, $y, $z], $away];
@@ -107,26 +118,32 @@ final readonly class FreePlaces
         // The walls at the other axes stay; the corner itself may lie anywhere beyond.
         $places = array_map(static fn (Box $box): float => $high ? $box->high[$axis] : $box->low[$axis], $this->forbidden);
         $places[] = $high ? $this->least[$axis] : $this->most[$axis];
-        $places = array_filter(
-            $places,
-            fn (float $place): bool => $high ? $place >= $this->least[$axis] - self::NOTHING_MM : $place <= $this->most[$axis] + self::NOTHING_MM,
+        $places = array_unique(
+            array_filter(
+                $places,
+                fn (float $place): bool => $high ? $place >= $this->least[$axis] - self::NOTHING_MM : $place <= $this->most[$axis] + self::NOTHING_MM,
+            ),
+            \SORT_REGULAR,
         );
         $high ? sort($places) : rsort($places);
+        // Where the same is met as at a place before, there is no more room than there.
+        $full = [];
         foreach ($places as $place) {
             $here = $this->at($axis, $place, $this->forbidden);
-            foreach ($this->candidates($one, $here) as $first) {
-                $there = $this->at($one, $first, $here);
-                if (null !== $this->firstFree($other, $this->candidates($other, $there), $there)) {
+            $met = implode(' ', array_keys($here));
+            foreach (isset($full[$met]) ? [] : $this->candidates($one, $here) as $first) {
+                if (null !== $this->firstFree($other, $this->at($one, $first, $here))) {
                     return $high ? $place - $this->most[$axis] : $this->least[$axis] - $place;
                 }
             }
+            $full[$met] = true;
         }
 
         return null;
     }
 
     /**
-     * @param list<Box> $forbidden
+     * @param array<int, Box> $forbidden
      *
      * @return list<float> the places along an axis at which something can be met, ascending, within its range
      */
@@ -147,7 +164,7 @@ final readonly class FreePlaces
     }
 
     /**
-     * @param list<Box> $forbidden
+     * @param array<int, Box> $forbidden
      *
      * @return list<float> where it is wanted, and the places along an axis at which something can be met from either side, the nearest first, within its range
      */
@@ -164,38 +181,76 @@ final readonly class FreePlaces
                 }
             }
         }
+        $places = array_values(array_unique($places, \SORT_REGULAR));
         usort($places, static fn (float $a, float $b): int => abs($a - $to) <=> abs($b - $to));
 
         return $places;
     }
 
     /**
-     * @param list<Box> $forbidden
+     * Along the stretches that boxes forbid, those that overlap as one: where it is wanted, or the nearest end of the stretch around it.
      *
-     * @return list<Box> those that a place along an axis lies within
+     * @param array<int, Box> $forbidden that are met along the other two axes
      */
-    private function at(int $axis, float $place, array $forbidden): array
+    private function nearestFree(int $axis, float $to, array $forbidden): ?float
     {
-        return array_values(
-            array_filter(
-                $forbidden,
-                static fn (Box $box): bool => $box->low[$axis] < $place - self::NOTHING_MM && $place + self::NOTHING_MM < $box->high[$axis],
-            ),
-        );
-    }
+        if ($this->most[$axis] < $this->least[$axis] - self::NOTHING_MM) {
+            return null;
+        }
+        $wanted = max($this->least[$axis], min($this->most[$axis], $to));
+        $stretches = array_map(static fn (Box $box): array => [$box->low[$axis], $box->high[$axis]], $forbidden);
+        usort($stretches, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
+        $joined = [];
+        foreach ($stretches as [$low, $high]) {
+            $last = \count($joined) - 1;
+            if ($last >= 0 && $low < $joined[$last][1] - self::NOTHING_MM) {
+                $joined[$last][1] = max($joined[$last][1], $high);
+            } else {
+                $joined[] = [$low, $high];
+            }
+        }
+        foreach ($joined as [$low, $high]) {
+            if ($low < $wanted - self::NOTHING_MM && $wanted + self::NOTHING_MM < $high) {
+                $ends = array_filter([$low, $high], fn (float $end): bool => $end >= $this->least[$axis] && $end <= $this->most[$axis]);
+                usort($ends, static fn (float $a, float $b): int => abs($a - $to) <=> abs($b - $to));
 
-    /**
-     * @param list<float> $places ascending
-     * @param list<Box> $forbidden that are met along the other two axes
-     */
-    private function firstFree(int $axis, array $places, array $forbidden): ?float
-    {
-        foreach ($places as $place) {
-            if ([] === $this->at($axis, $place, $forbidden)) {
-                return $place;
+                return $ends[0] ?? null;
             }
         }
 
-        return null;
+        return $wanted;
+    }
+
+    /**
+     * @param array<int, Box> $forbidden
+     *
+     * @return array<int, Box> those that a place along an axis lies within
+     */
+    private function at(int $axis, float $place, array $forbidden): array
+    {
+        $within = [];
+        foreach ($forbidden as $number => $box) {
+            if ($box->low[$axis] < $place - self::NOTHING_MM && $place + self::NOTHING_MM < $box->high[$axis]) {
+                $within[$number] = $box;
+            }
+        }
+
+        return $within;
+    }
+
+    /** @param array<int, Box> $forbidden that are met along the other two axes */
+    private function firstFree(int $axis, array $forbidden): ?float
+    {
+        $stretches = array_map(static fn (Box $box): array => [$box->low[$axis], $box->high[$axis]], $forbidden);
+        usort($stretches, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
+        $place = $this->least[$axis];
+        foreach ($stretches as [$low, $high]) {
+            if ($low >= $place - self::NOTHING_MM) {
+                break;
+            }
+            $place = $place + self::NOTHING_MM < $high ? $high : $place;
+        }
+
+        return $place <= $this->most[$axis] + self::NOTHING_MM ? $place : null;
     }
 }
