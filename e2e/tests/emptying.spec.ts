@@ -12,7 +12,9 @@ for (const stage of ["use", "load", "tanks", "line"]) {
     const { id } = await (await page.request.post("/api/plans/import", { data: plan })).json();
     await page.goto(`/plans/${id}/${stage}`);
     const fields = page.locator('input[type="text"][data-pointer]');
-    await expect(fields.first()).toBeVisible();
+    // The stage's own fields, not only the plan's name at the edge.
+    await expect(page.locator("#bench input[data-pointer], #bench button[aria-expanded]").first()).toBeVisible();
+    await expect.poll(() => fields.count()).toBeGreaterThan(stage === "line" ? 0 : 3);
     if (stage === "line") {
       await page
         .getByRole("button", { name: /^Storage heater/ })
