@@ -59,7 +59,7 @@ test("an edit kept in this browser that the server does not take is shown with t
   );
   await page.goto(`/plans/${id}/use`);
   const said = page.getByRole("alert");
-  await expect(said).toContainText("Edits in this browser cannot be worked out");
+  await expect(said).toContainText("The edits kept in this browser cannot be used");
   await expect(said).toContainText("This is missing.");
   await said.getByRole("button", { name: "Undo these edits" }).click();
   await expect(page.locator('input[data-pointer="/use/uses/1/litres"]')).toHaveValue("3");

@@ -327,7 +327,7 @@ test("a stage that cannot be fetched while the server is away says so, and comes
   await openFellside(page);
   await page.route(/\/assets\/|\/api\/health/, (route) => route.abort());
   await page.getByRole("link", { name: "Line" }).click();
-  await expect(page.getByText("this view is not in the browser yet. Trying again …")).toBeVisible();
+  await expect(page.getByText("so this page cannot be loaded yet. Trying again …")).toBeVisible();
   await page.unroute(/\/assets\/|\/api\/health/);
   await expect(page.getByRole("region", { name: "Still to measure" })).toBeVisible();
 });

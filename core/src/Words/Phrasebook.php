@@ -60,12 +60,11 @@ final class Phrasebook
         if (!self::chooses($pattern)) {
             return self::putIn($key, $pattern, $with);
         }
-        $this->formatters[$key] ??= new \MessageFormatter('en', $pattern);
-        $text = $this->formatters[$key]->format($with);
-        // ICU leaves a name without a value where it was.
-        foreach (\is_string($text) && str_contains($text, '{') ? $this->names($key) : [] as $name) {
+        foreach ($this->names($key) as $name) {
             \array_key_exists($name, $with) || throw self::unfilled($key, $name);
         }
+        $this->formatters[$key] ??= new \MessageFormatter('en', $pattern);
+        $text = $this->formatters[$key]->format($with);
 
         return \is_string($text) ? $text : throw new \LogicException(\sprintf('“%s”: %s', $key, $this->formatters[$key]->getErrorMessage()));
     }

@@ -126,7 +126,7 @@ final class PortsTest extends TestCase
     {
         $plan = SamplePlans::patched(SamplePlans::fellside(), '[{"op":"replace","path":"/tanks/0/see_through","value":false}]');
         $labels = array_column(array_column(Assessor::fixes(Plan::read($plan), 'tanks'), 'fixes', 'key')['tanks.level-unseen tail'] ?? [], 'label');
-        self::assertSame(['Fit a level sender in its top', 'Fit a sight tube at its front face', 'Mark its level as visible'], $labels);
+        self::assertSame(['Fit a level sender in its top', 'Fit a sight tube on its front side', 'Mark its level as visible'], $labels);
     }
 
     public function testABoatIsFilledThroughHerDeckAndEmptiedThroughASeacock(): void

@@ -19,7 +19,7 @@ return [
     'line.mode.pump' => '{pump}: {is, select, on {on} by_hand {pump it} other {off}}',
     'line.mode.by-hand' => '{work, select, unscrew {Unscrew {part} and tip out its {litres}} other {Run {part} until it draws air, then stop it: {litres}}}',
     'line.mode.traps' => 'Empty the {many, select, yes {traps} other {trap}} below {parts}: about {litres}{many, select, yes { each} other {}}',
-    'line.mode.frost' => 'Frost breaks these first: see that {parts} {many, select, yes {are} other {is}} empty',
+    'line.mode.frost' => 'Frost breaks these first: make sure that {parts} {many, select, yes {are} other {is}} empty',
     'line.mode.trouble' => 'There is a problem at {parts}.',
     'line.position' => '{position, select, open {open} shut {shut} left {to the left} other {to the right}}',
 

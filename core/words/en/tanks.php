@@ -155,7 +155,7 @@ return [
     'tanks.fix.join' => 'Join {tank} to the line at {other}',
     'tanks.fix.pour' => 'Pour {tank} by hand',
     'tanks.fix.sender' => 'Fit a level sender in its top',
-    'tanks.fix.sight-tube' => 'Fit a sight tube at its {face} face',
+    'tanks.fix.sight-tube' => 'Fit a sight tube on its {face} side',
     'tanks.fix.see-through' => 'Mark its level as visible',
     'tanks.fix.no-bay' => 'Keep {tank} in no bay',
     'tanks.fix.remove-hoses' => 'Remove {count, plural, one {{hoses}} other {these # hoses}}',

@@ -1,6 +1,7 @@
 import { useSyncExternalStore } from "react";
 
 const RETRY_MS = 1500;
+const OPENED_ANEW = "yardcask.opened-anew";
 
 let failing = false;
 const listeners = new Set<() => void>();
@@ -21,6 +22,13 @@ async function isThere(): Promise<boolean> {
   }
 }
 
+/** Opens the page anew, once in this tab: what fails after that is a fault of its own, and is thrown. */
+function openAnew(error: unknown): void {
+  if (sessionStorage.getItem(OPENED_ANEW)) throw error;
+  sessionStorage.setItem(OPENED_ANEW, "yes");
+  window.location.reload();
+}
+
 /**
  * Loads a part of the application, again and again while the server is away. Some browsers remember that a script could not be fetched:
  * where it fails although the server is back, the page is opened anew; what was typed is kept in the browser.
@@ -31,10 +39,11 @@ export function untilFetched<T>(load: () => Promise<T>): () => Promise<T> {
       try {
         const part = await load();
         tell(false);
+        sessionStorage.removeItem(OPENED_ANEW);
         return part;
-      } catch {
+      } catch (error) {
         tell(true);
-        if (back) window.location.reload();
+        if (back) openAnew(error);
         await pause();
         back = await isThere();
       }

@@ -5,7 +5,7 @@ export function Waiting({ what }: { what: string }) {
   const fails = useFetchFails();
   return (
     <p role="status" className="text-ink-2">
-      {fails ? "The server is away, and this view is not in the browser yet. Trying again …" : what}
+      {fails ? "The server is away, so this page cannot be loaded yet. Trying again …" : what}
     </p>
   );
 }

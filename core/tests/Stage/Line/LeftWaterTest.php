@@ -154,7 +154,7 @@ final class LeftWaterTest extends TestCase
         $dry = PartFields::changed($plan, ['use' => PartFields::changed($plan->use, ['uses' => $uses])]);
         self::assertStringNotContainsString('trap', $steps($dry));
         // What a hand empties has a step of its own.
-        $frost = 'Frost breaks these first: see that the storage heater, the mixing valve, the sparing hand shower and the galley mixer are empty';
+        $frost = 'Frost breaks these first: make sure that the storage heater, the mixing valve, the sparing hand shower and the galley mixer are empty';
         self::assertStringContainsString($frost, $steps($plan));
         self::assertStringNotContainsString('Frost breaks', $steps(SampleLines::of(SystemType::Pressure)->plan));
     }

@@ -17,7 +17,6 @@ use YardCask\Core\Plan\Line\PlannedPipe;
 use YardCask\Core\Plan\Line\PumpFigures;
 use YardCask\Core\Plan\Plan;
 use YardCask\Core\Plan\PlanPatch;
-use YardCask\Core\Plan\Tanks\PlannedPort;
 use YardCask\Core\Plan\Tanks\PlannedTank;
 use YardCask\Core\Plan\Tanks\PortRole;
 use YardCask\Core\Stage\Line\Graph\LineEnd;
@@ -47,42 +46,15 @@ final readonly class LineDraft
         $patches = [];
         foreach ($this->tanks as $index => $tank) {
             if ($tank->ports !== $this->plan->tanks[$index]->ports) {
-                $patches[] = self::between('/tanks/'.$index.'/ports', $this->plan->tanks[$index]->ports, $tank->ports);
+                $patches[] = ListPatch::between('/tanks/'.$index.'/ports', $this->plan->tanks[$index]->ports, $tank->ports);
             }
         }
 
         return PlanPatch::all([
             ...$patches,
-            self::between('/line/parts', $this->plan->line->parts, $line->parts),
-            self::between('/line/pipes', $this->plan->line->pipes, $line->pipes),
+            ListPatch::between('/line/parts', $this->plan->line->parts, $line->parts),
+            ListPatch::between('/line/pipes', $this->plan->line->pipes, $line->pipes),
         ]);
-    }
-
-    /**
-     * @param list<PlannedPart|PlannedPipe|PlannedPort> $before
-     * @param list<PlannedPart|PlannedPipe|PlannedPort> $after
-     */
-    private static function between(string $path, array $before, array $after): PlanPatch
-    {
-        $left = array_combine(array_column($after, 'id'), $after);
-        $patches = $removals = [];
-        foreach ($before as $index => $old) {
-            $new = $left[$old->id] ?? null;
-            unset($left[$old->id]);
-            if (null === $new) {
-                array_unshift($removals, PlanPatch::remove($path.'/'.$index));
-            } elseif ($new !== $old) {
-                $patches[] = PlanPatch::replace($path.'/'.$index, $new);
-            }
-        }
-
-        return PlanPatch::all(
-            [
-                ...$patches,
-                ...$removals,
-                ...array_map(static fn (PlannedPart|PlannedPipe|PlannedPort $one): PlanPatch => PlanPatch::append($path, $one), array_values($left)),
-            ],
-        );
     }
 
     /** The plan with this line, to look at. */
