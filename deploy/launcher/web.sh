@@ -5,7 +5,7 @@ port_free() { php -r '$s = @stream_socket_server("tcp://127.0.0.1:".$argv[1]); e
 # fill TEMPLATE: a template of deploy/ with its @NAMES@ filled in: numbers, and a path of plain characters.
 fill() {
     local settings=() name
-    for name in MAX_BODY_KB PHP_PROCESSES PHP_MEMORY_MB REQUEST_TIMEOUT_S KEEPALIVE_S; do
+    for name in MAX_BODY_KB PHP_PROCESSES KEEPALIVE_S; do
         local setting=SETTING_$name
         settings+=(-e "s|@$name@|${!setting}|g")
     done
@@ -13,10 +13,12 @@ fill() {
 }
 
 start_php() {
-    "${AS[@]}" rm -f "$RUN/php.sock"
+    "${AS[@]}" rm -f "$RUN"/{php,searches,fixes}.sock
     APP_ENV=prod spawn php "$(php_fpm)" --nodaemonize --fpm-config "$RUN/php-fpm.conf" \
         -d opcache.enable=1 -d opcache.preload="$RUN/app/server/config/preload.php" -d opcache.validate_timestamps=0 -d opcache.max_accelerated_files=20000 -d opcache.memory_consumption=192 \
-        -d opcache.jit=tracing -d opcache.jit_buffer_size=128M -d opcache.jit_max_root_traces=8192 -d opcache.jit_max_side_traces=8192 -d opcache.jit_max_exit_counters=65536 -d realpath_cache_size=4M -d expose_php=0
+        -d opcache.jit=tracing -d opcache.jit_buffer_size=128M -d opcache.jit_max_root_traces=8192 -d opcache.jit_max_side_traces=8192 -d opcache.jit_max_exit_counters=65536 -d realpath_cache_size=4M -d expose_php=0 \
+        -d memory_limit="${SETTING_PHP_MEMORY_MB}M" -d post_max_size=1M -d max_execution_time="$SETTING_REQUEST_TIMEOUT_S" \
+        -d log_errors=1 -d display_errors=0 -d error_log="$RUN/state/log/php-errors.log"
 }
 
 start_nginx() {
@@ -31,7 +33,7 @@ web_start() {
     fill nginx.conf
     fill php-fpm.conf
     start_php
-    await php "$STATE/log/php.log" test -S "$RUN/php.sock"
+    await php "$STATE/log/php.log" test -S "$RUN/fixes.sock"
     start_nginx
     await nginx "$STATE/log/nginx.log" is_well
 }

@@ -3,9 +3,14 @@ import { expect, type Locator, type Page } from "@playwright/test";
 
 export const FELLSIDE = new URL("../../catalogue/plans/fellside.json", import.meta.url).pathname;
 
+type Stage = "use" | "load" | "tanks" | "line";
+
 /** Takes the demonstration plan in as a plan of the test's own, and opens it. */
-export async function openFellside(page: Page, stage: "use" | "load" | "tanks" | "line" = "use"): Promise<string> {
-  const reply = await page.request.post("/api/plans/import", { data: JSON.parse(readFileSync(FELLSIDE, "utf8")) });
+export const openFellside = (page: Page, stage: Stage = "use"): Promise<string> =>
+  openPlan(page, JSON.parse(readFileSync(FELLSIDE, "utf8")), stage);
+
+export async function openPlan(page: Page, plan: unknown, stage: Stage): Promise<string> {
+  const reply = await page.request.post("/api/plans/import", { data: plan });
   const { id } = await reply.json();
   await page.goto(`/plans/${id}/${stage}`);
   await expect(page.getByRole("heading", { level: 1 })).toBeVisible();

@@ -19,6 +19,18 @@ final class Settings
         return 1024 * 1024 * self::number('DISK_RESERVE_MB');
     }
 
+    /** After which a search ends with what it has found, in seconds. */
+    public static function searchLimitS(): int
+    {
+        return self::number('SEARCH_LIMIT_S');
+    }
+
+    /** What computes longer is given up, in seconds. */
+    public static function requestTimeoutS(): int
+    {
+        return self::number('REQUEST_TIMEOUT_S');
+    }
+
     private static function number(string $name): int
     {
         $file = \dirname(__DIR__, 2).'/deploy/settings.env';

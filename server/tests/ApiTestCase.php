@@ -35,6 +35,21 @@ abstract class ApiTestCase extends WebTestCase
         return json_decode((string) $this->browser->getResponse()->getContent(), false);
     }
 
+    /** @return list<mixed> the lines in which a search answers: how far it is, and at last what it has found */
+    protected function search(string $path, string $body): array
+    {
+        $this->send('POST', $path, $body);
+        $this->assertStatus(200);
+        $lines = explode("\n", trim($this->browser->getInternalResponse()->getContent()));
+
+        return array_map(static fn (string $line): mixed => json_decode($line, false, flags: \JSON_THROW_ON_ERROR), $lines);
+    }
+
+    protected function found(string $path, string $body): mixed
+    {
+        return array_reverse($this->search($path, $body))[0]->found;
+    }
+
     protected function assertStatus(int $status): void
     {
         self::assertSame($status, $this->browser->getResponse()->getStatusCode(), (string) $this->browser->getResponse()->getContent());

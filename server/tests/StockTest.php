@@ -12,10 +12,8 @@ final class StockTest extends ApiTestCase
 {
     public function testEveryTankIsTriedAndWhatIsAnsweredKeepsToItsSchema(): void
     {
-        $single = $this->send('POST', '/api/stock?replace=tail', self::fellside());
-        $this->assertStatus(200);
-        $pairs = $this->send('POST', '/api/stock?replace=tail&pairs=true', self::fellside());
-        $this->assertStatus(200);
+        $single = $this->found('/api/stock?replace=tail', self::fellside());
+        $pairs = $this->found('/api/stock?replace=tail&pairs=true', self::fellside());
         $schema = Json::decode((string) file_get_contents(__DIR__.'/../../schema/stock-offer.schema.json'));
         foreach ([$single, $pairs] as $offer) {
             self::assertTrue((new Validator())->validate($offer, $schema)->isValid());
@@ -27,8 +25,7 @@ final class StockTest extends ApiTestCase
 
     public function testATankThatIsNotThereIsNotReplacedAndABadPlanIsExplained(): void
     {
-        $offer = $this->send('POST', '/api/stock?replace=nobody', self::fellside());
-        $this->assertStatus(200);
+        $offer = $this->found('/api/stock?replace=nobody', self::fellside());
         self::assertSame('/tanks/-', $offer->rows[0]->patch[0]->path);
         $this->send('POST', '/api/stock?replace[]=x', self::fellside());
         $this->assertStatus(200);
@@ -46,7 +43,7 @@ final class StockTest extends ApiTestCase
         self::assertContains($kept->id, array_column($this->send('GET', '/api/own-tanks')->tanks, 'id'));
         $ofIt = fn (): array => array_values(
             array_filter(
-                $this->send('POST', '/api/stock?replace=tail', Json::encode($plan))->rows,
+                $this->found('/api/stock?replace=tail', Json::encode($plan))->rows,
                 static fn (object $row): bool => str_starts_with($row->id, 'own-'.$kept->id),
             ),
         );

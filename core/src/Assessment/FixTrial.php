@@ -7,6 +7,8 @@ namespace YardCask\Core\Assessment;
 use YardCask\Core\Input\InvalidInput;
 use YardCask\Core\Input\Json;
 use YardCask\Core\Plan\PlanDocument;
+use YardCask\Core\Search\Unwatched;
+use YardCask\Core\Search\Watch;
 
 /** Tries each proposed fix on the plan: what does not hold is not offered, what makes something else worse says so. */
 final class FixTrial
@@ -30,11 +32,13 @@ final class FixTrial
     /**
      * @param list<Finding> $findings of the plan
      * @param list<Rule> $rules of all stages
+     * @param Watch $watch that may have it try no more
      */
     public function __construct(
         private readonly Workings $workings,
         array $findings,
         private readonly array $rules,
+        private readonly Watch $watch = new Unwatched(),
     ) {
         $before = [];
         foreach ($findings as $finding) {
@@ -53,7 +57,10 @@ final class FixTrial
     {
         $sent = [];
         [$least, $leastGrowth] = [null, self::MOST_GROWTH];
-        foreach (($finding->proposals)() as $fix) {
+        foreach ($this->watch->isOver() ? [] : ($finding->proposals)() as $fix) {
+            if ($this->watch->isOver()) {
+                break;
+            }
             $fix = new Fix($fix->label, $fix->patch->withTests($this->document), $fix->isCorrection);
             $key = Json::encode($fix->patch);
             $tried = $this->tried[$key] ?? $this->tried($fix, $finding);

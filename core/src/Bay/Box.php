@@ -65,7 +65,14 @@ final readonly class Box implements \JsonSerializable
     /** The overlap with another box, in mm, along the axis where it is smallest; negative if they are apart. */
     public function overlapMm(self $other): float
     {
-        return min(array_map(fn (int $axis): float => min($this->high[$axis] - $other->low[$axis], $other->high[$axis] - $this->low[$axis]), [0, 1, 2]));
+        return min(
+            $this->high[0] - $other->low[0],
+            $other->high[0] - $this->low[0],
+            $this->high[1] - $other->low[1],
+            $other->high[1] - $this->low[1],
+            $this->high[2] - $other->low[2],
+            $other->high[2] - $this->low[2],
+        );
     }
 
     /** The shortest way from one to the other, in mm; nothing where they touch or overlap. */

@@ -8,12 +8,14 @@ namespace YardCask\Core\Bay;
  * Where the low corner of a tank may lie: within a range along each axis, and in none of the open boxes in which it would
  * run into something (the obstruction less the part of the tank that meets it, Minkowski's difference).
  *
- * What lies lowest, nearest or farthest out touches something: along each axis a place lies at the end of its range or at
- * the face of a forbidden box. Trying those places alone is exact. Source: Lozano-Pérez, configuration space (1983).
+ * The range is a cell, and the best place of a cell, were all of it free, is known. The cell with the best one is looked at first: where that
+ * place is free, none is better; where a box forbids it, what is left of the cell beside that box is as many smaller cells.
+ * Source: Lozano-Pérez, configuration space (1983); Land and Doig, branch and bound (1960).
  */
 final readonly class FreePlaces
 {
-    private const NOTHING_MM = 1e-7;
+    /** Places as good as each other to so many digits of a mm are told apart by what comes next. */
+    private const ALIKE_DIGITS = 6;
 
     /**
      * @param array{float, float, float} $least
@@ -40,70 +42,31 @@ final readonly class FreePlaces
             foreach ($tank->solid as $box) {
                 $low = [$obstruction->low[0] - $box->high[0], $obstruction->low[1] - $box->high[1], $obstruction->low[2] - $box->high[2]];
                 $high = [$obstruction->high[0] - $box->low[0], $obstruction->high[1] - $box->low[1], $obstruction->high[2] - $box->low[2]];
-                // Each once: what stands in two lists, or two parts of the tank alike, forbid the same.
-                $forbidden[implode(' ', [...$low, ...$high])] = new Box($low, $high);
+                $forbidden[] = new Box($low, $high);
             }
         }
 
-        return new self($least, $most, array_values($forbidden));
+        return new self($least, $most, $forbidden);
     }
 
     /** @return array{float, float, float}|null the lowest place, of those the nearest to the low corner */
     public function lowest(): ?array
     {
-        foreach ($this->candidates(2, $this->forbidden) as $z) {
-            $near = null;
-            $here = $this->at(2, $z, $this->forbidden);
-            foreach ($this->candidates(0, $here) as $x) {
-                $y = $this->firstFree(1, $this->at(0, $x, $here));
-                if (null !== $y && (null === $near || hypot($x, $y) < hypot($near[0], $near[1]) - self::NOTHING_MM)) {
-                    $near = [$x, $y, $z];
-                }
-            }
-            if (null !== $near) {
-                return $near;
-            }
-        }
-
-        return null;
+        return $this->best([0.0, 0.0, $this->least[2]], static fn (array $place): array => [$place[2], hypot($place[0], $place[1]), $place[0]]);
     }
 
     /**
-     * Free space falls into boxes along the axes; the nearest point of a box lies, along each axis, where it was wanted or at a face.
-     *
      * @param array{float, float, float} $to
      *
-     * @return array{float, float, float}|null the free place nearest to another
+     * @return array{float, float, float}|null the free place nearest to another, of those the nearest in height, then along the rig
      */
     public function nearest(array $to): ?array
     {
-        $best = null;
-        $least = \INF;
-        // What lies free along the third axis depends only on what is met along the other two.
-        $known = [];
-        foreach ($this->around(2, $to[2], $this->forbidden) as $z) {
-            if (abs($z - $to[2]) >= $least - self::NOTHING_MM) {
-                break;
-            }
-            $here = $this->at(2, $z, $this->forbidden);
-            foreach ($this->around(0, $to[0], $here) as $x) {
-                if (hypot($x - $to[0], $z - $to[2]) >= $least - self::NOTHING_MM) {
-                    break;
-                }
-                $there = $this->at(0, $x, $here);
-                $met = implode(' ', array_keys($there));
-                if (!\array_key_exists($met, $known)) {
-                    $known[$met] = $this->nearestFree(1, $to[1], $there);
-                }
-                $y = $known[$met];
-                $away = null === $y ? \INF : hypot(hypot($x - $to[0], $y - $to[1]), $z - $to[2]);
-                if (null !== $y && $away < $least - self::NOTHING_MM) {
-                    [$best, $least] = [[$x, $y, $z], $away];
-                }
-            }
-        }
+        return $this->best($to, static function (array $place) use ($to): array {
+            [$x, $y, $z] = [abs($place[0] - $to[0]), abs($place[1] - $to[1]), abs($place[2] - $to[2])];
 
-        return $best;
+            return [hypot(hypot($x, $y), $z), $z, $x];
+        });
     }
 
     /**
@@ -114,143 +77,64 @@ final readonly class FreePlaces
      */
     public function missingMm(int $axis, bool $high): ?float
     {
-        [$one, $other] = [[1, 2], [0, 2], [0, 1]][$axis];
-        // The walls at the other axes stay; the corner itself may lie anywhere beyond.
-        $places = array_map(static fn (Box $box): float => $high ? $box->high[$axis] : $box->low[$axis], $this->forbidden);
-        $places[] = $high ? $this->least[$axis] : $this->most[$axis];
-        $places = array_unique(
-            array_filter(
-                $places,
-                fn (float $place): bool => $high ? $place >= $this->least[$axis] - self::NOTHING_MM : $place <= $this->most[$axis] + self::NOTHING_MM,
-            ),
-            \SORT_REGULAR,
-        );
-        $high ? sort($places) : rsort($places);
-        // Where the same is met as at a place before, there is no more room than there.
-        $full = [];
-        foreach ($places as $place) {
-            $here = $this->at($axis, $place, $this->forbidden);
-            $met = implode(' ', array_keys($here));
-            foreach (isset($full[$met]) ? [] : $this->candidates($one, $here) as $first) {
-                if (null !== $this->firstFree($other, $this->at($one, $first, $here))) {
-                    return $high ? $place - $this->most[$axis] : $this->least[$axis] - $place;
-                }
-            }
-            $full[$met] = true;
-        }
-
-        return null;
-    }
-
-    /**
-     * @param array<int, Box> $forbidden
-     *
-     * @return list<float> the places along an axis at which something can be met, ascending, within its range
-     */
-    private function candidates(int $axis, array $forbidden): array
-    {
-        if ($this->most[$axis] < $this->least[$axis] - self::NOTHING_MM) {
-            return [];
-        }
-        $places = [$this->least[$axis]];
-        foreach ($forbidden as $box) {
-            if ($box->high[$axis] > $this->least[$axis] && $box->high[$axis] <= $this->most[$axis] + self::NOTHING_MM) {
-                $places[] = $box->high[$axis];
-            }
-        }
-        sort($places);
-
-        return array_values(array_unique($places, \SORT_REGULAR));
-    }
-
-    /**
-     * @param array<int, Box> $forbidden
-     *
-     * @return list<float> where it is wanted, and the places along an axis at which something can be met from either side, the nearest first, within its range
-     */
-    private function around(int $axis, float $to, array $forbidden): array
-    {
-        if ($this->most[$axis] < $this->least[$axis] - self::NOTHING_MM) {
-            return [];
-        }
-        $places = [max($this->least[$axis], min($this->most[$axis], $to))];
-        foreach ($forbidden as $box) {
-            foreach ([$box->low[$axis], $box->high[$axis]] as $face) {
-                if ($face >= $this->least[$axis] && $face <= $this->most[$axis]) {
-                    $places[] = $face;
-                }
-            }
-        }
-        $places = array_values(array_unique($places, \SORT_REGULAR));
-        usort($places, static fn (float $a, float $b): int => abs($a - $to) <=> abs($b - $to));
-
-        return $places;
-    }
-
-    /**
-     * Along the stretches that boxes forbid, those that overlap as one: where it is wanted, or the nearest end of the stretch around it.
-     *
-     * @param array<int, Box> $forbidden that are met along the other two axes
-     */
-    private function nearestFree(int $axis, float $to, array $forbidden): ?float
-    {
-        if ($this->most[$axis] < $this->least[$axis] - self::NOTHING_MM) {
+        // The walls at the other axes stay. Beyond the last box all is free.
+        $faces = array_map(static fn (Box $box): float => $high ? $box->high[$axis] : $box->low[$axis], $this->forbidden);
+        $wide = $high
+            ? new self($this->least, self::with($axis, max([$this->least[$axis], ...$faces]), $this->most), $this->forbidden)
+            : new self(self::with($axis, min([$this->most[$axis], ...$faces]), $this->least), $this->most, $this->forbidden);
+        $from = $high ? $this->least : $this->most;
+        $place = $wide->best($from, static fn (array $at): array => [abs($at[$axis] - $from[$axis])]);
+        if (null === $place) {
             return null;
         }
-        $wanted = max($this->least[$axis], min($this->most[$axis], $to));
-        $stretches = array_map(static fn (Box $box): array => [$box->low[$axis], $box->high[$axis]], $forbidden);
-        usort($stretches, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
-        $joined = [];
-        foreach ($stretches as [$low, $high]) {
-            $last = \count($joined) - 1;
-            if ($last >= 0 && $low < $joined[$last][1] - self::NOTHING_MM) {
-                $joined[$last][1] = max($joined[$last][1], $high);
-            } else {
-                $joined[] = [$low, $high];
-            }
-        }
-        foreach ($joined as [$low, $high]) {
-            if ($low < $wanted - self::NOTHING_MM && $wanted + self::NOTHING_MM < $high) {
-                $ends = array_filter([$low, $high], fn (float $end): bool => $end >= $this->least[$axis] && $end <= $this->most[$axis]);
-                usort($ends, static fn (float $a, float $b): int => abs($a - $to) <=> abs($b - $to));
 
-                return $ends[0] ?? null;
-            }
-        }
-
-        return $wanted;
+        return $high ? $place[$axis] - $this->most[$axis] : $this->least[$axis] - $place[$axis];
     }
 
     /**
-     * @param array<int, Box> $forbidden
+     * @param array{float, float, float} $to to which the best place of every cell is the nearest one
+     * @param callable(array{float, float, float}): list<float> $cost of a place: the less the better, by the first that differs
      *
-     * @return array<int, Box> those that a place along an axis lies within
+     * @return array{float, float, float}|null the best free place
      */
-    private function at(int $axis, float $place, array $forbidden): array
+    private function best(array $to, callable $cost): ?array
     {
-        $within = [];
-        foreach ($forbidden as $number => $box) {
-            if ($box->low[$axis] < $place - self::NOTHING_MM && $place + self::NOTHING_MM < $box->high[$axis]) {
-                $within[$number] = $box;
+        $most = $this->most;
+        foreach ([0, 1, 2] as $axis) {
+            if ($most[$axis] < $this->least[$axis] - FreeCell::TOUCHING_MM) {
+                return null;
             }
+            $most = self::with($axis, max($this->least[$axis], $most[$axis]), $most);
         }
-
-        return $within;
+        /** @var \SplMinHeap<array{list<float>, int, array{float, float, float}, FreeCell}> $cells */
+        $cells = new \SplMinHeap();
+        $found = 0;
+        $next = [FreeCell::of($this->least, $most, $this->forbidden)];
+        while (true) {
+            foreach ($next as $cell) {
+                $place = $cell->nearest($to);
+                // Of cells alike the one that was found first.
+                $cells->insert([array_map(static fn (float $one): float => round($one, self::ALIKE_DIGITS), $cost($place)), ++$found, $place, $cell]);
+            }
+            if ($cells->isEmpty()) {
+                return null;
+            }
+            [, , $place, $cell] = $cells->extract();
+            $box = $cell->largestAround($place);
+            if (null === $box) {
+                return $place;
+            }
+            $next = $cell->beside($box);
+        }
     }
 
-    /** @param array<int, Box> $forbidden that are met along the other two axes */
-    private function firstFree(int $axis, array $forbidden): ?float
+    /**
+     * @param array{float, float, float} $place
+     *
+     * @return array{float, float, float} the same with another number along one axis
+     */
+    private static function with(int $axis, float $mm, array $place): array
     {
-        $stretches = array_map(static fn (Box $box): array => [$box->low[$axis], $box->high[$axis]], $forbidden);
-        usort($stretches, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
-        $place = $this->least[$axis];
-        foreach ($stretches as [$low, $high]) {
-            if ($low >= $place - self::NOTHING_MM) {
-                break;
-            }
-            $place = $place + self::NOTHING_MM < $high ? $high : $place;
-        }
-
-        return $place <= $this->most[$axis] + self::NOTHING_MM ? $place : null;
+        return [0 === $axis ? $mm : $place[0], 1 === $axis ? $mm : $place[1], 2 === $axis ? $mm : $place[2]];
     }
 }

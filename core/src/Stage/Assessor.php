@@ -23,6 +23,8 @@ use YardCask\Core\Assessment\Valve;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Catalogue\PartStock;
 use YardCask\Core\Plan\Plan;
+use YardCask\Core\Search\Unwatched;
+use YardCask\Core\Search\Watch;
 use YardCask\Core\Stage\Line\Sizing\LineSizing;
 use YardCask\Core\Stage\Line\Sizing\SizingOffer;
 
@@ -115,26 +117,32 @@ final class Assessor
      * @param string $stage whose findings are to be cleared
      * @param PartStock|null $stock the parts that can be had; without them none are proposed
      *
-     * @return list<FindingFixes> the fixes of each finding of that stage, every one tried on the whole plan
+     * @return list<FindingFixes> the fixes of each finding of that stage, the worst first, every one tried on the whole plan
      */
-    public static function fixes(Plan $plan, string $stage, ?PartStock $stock = null): array
+    public static function fixes(Plan $plan, string $stage, ?PartStock $stock = null, Watch $watch = new Unwatched()): array
     {
         $workings = Workings::over($plan, $stock);
         $findings = self::findings(self::rules(), $workings);
-        $trial = new FixTrial($workings, $findings, self::rules());
+        $trial = new FixTrial($workings, $findings, self::rules(), $watch);
+        $own = array_values(array_filter($findings, static fn (Finding $finding): bool => $stage === $finding->stage()));
+        $fixes = [];
+        foreach ($own as $done => $finding) {
+            $watch->tell($done, \count($own));
+            if ($watch->isOver()) {
+                break;
+            }
+            $fixes[] = new FindingFixes($finding->key(), $trial->proven($finding));
+        }
 
-        return array_values(array_map(
-            static fn (Finding $finding): FindingFixes => new FindingFixes($finding->key(), $trial->proven($finding)),
-            array_filter($findings, static fn (Finding $finding): bool => $stage === $finding->stage()),
-        ));
+        return $fixes;
     }
 
     /** Every size of the line’s parts that can be had, tried in a plan. */
-    public static function sizes(Plan $plan, PartStock $stock): SizingOffer
+    public static function sizes(Plan $plan, PartStock $stock, Watch $watch = new Unwatched()): SizingOffer
     {
         $workings = Workings::over($plan, $stock);
 
-        return LineSizing::over($workings, new FixTrial($workings, self::findings(self::rules(), $workings), self::rules()));
+        return LineSizing::over($workings, new FixTrial($workings, self::findings(self::rules(), $workings), self::rules()), $watch);
     }
 
     private static function figures(Workings $workings, bool $isWhole = true): FigureSheet

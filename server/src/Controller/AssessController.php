@@ -11,13 +11,15 @@ use Symfony\Component\Routing\Attribute\Route;
 use YardCask\Core\Assessment\Readings;
 use YardCask\Core\Input\Json;
 use YardCask\Core\Plan\Plan;
+use YardCask\Core\Search\Watch;
 use YardCask\Core\Stage\Assessor;
 use YardCask\Server\Http\JsonBody;
 use YardCask\Server\Http\JsonReply;
-use YardCask\Server\OpenApi\ListResponse;
 use YardCask\Server\OpenApi\PlanRequest;
 use YardCask\Server\OpenApi\ProblemResponse;
+use YardCask\Server\OpenApi\SearchResponse;
 use YardCask\Server\Problem\Problem;
+use YardCask\Server\Search\Searches;
 use YardCask\Server\Storage\OwnParts;
 
 /**
@@ -26,8 +28,10 @@ use YardCask\Server\Storage\OwnParts;
  */
 final readonly class AssessController
 {
-    public function __construct(private OwnParts $parts)
-    {
+    public function __construct(
+        private OwnParts $parts,
+        private Searches $searches,
+    ) {
     }
 
     #[Route('/api/assess', methods: ['POST'])]
@@ -117,11 +121,15 @@ final readonly class AssessController
     #[OA\Post(path: '/api/fixes', operationId: 'proveFixes', summary: 'What clears the findings of a stage, each fix tried on the whole plan')]
     #[OA\Parameter(name: 'stage', in: 'query', required: true, schema: new OA\Schema(type: 'string'))]
     #[PlanRequest]
-    #[ListResponse('findings', 'finding-fixes.schema.json', 'The fixes of each finding, by its key')]
+    #[SearchResponse(new OA\Schema(type: 'array', items: new OA\Items(ref: 'finding-fixes.schema.json')), 'The fixes of each finding, by its key')]
     #[ProblemResponse(422, 'Not a valid plan')]
     public function fixes(Request $request): Response
     {
-        return self::reply(['findings' => Assessor::fixes(Plan::read(JsonBody::read($request)), self::asked($request, 'stage') ?? '', $this->parts->stock())]);
+        $plan = Plan::read(JsonBody::read($request));
+        $stage = self::asked($request, 'stage') ?? '';
+        $stock = $this->parts->stock();
+
+        return $this->searches->reply($request, static fn (Watch $watch): array => Assessor::fixes($plan, $stage, $stock, $watch));
     }
 
     private static function reply(mixed $workedOut): Response

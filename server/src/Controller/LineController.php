@@ -14,11 +14,13 @@ use YardCask\Core\Input\InputReader;
 use YardCask\Core\Plan\Line\PartKind;
 use YardCask\Core\Plan\Plan;
 use YardCask\Core\Quantity\UnitPreferences;
+use YardCask\Core\Search\Watch;
 use YardCask\Core\Stage\Assessor;
 use YardCask\Core\Stage\Line\Drawing\OutletExtremes;
 use YardCask\Core\Stage\Line\Drawing\PairTable;
 use YardCask\Core\Stage\Line\Edit\LineEdit;
 use YardCask\Core\Stage\Line\Edit\SystemOffer;
+use YardCask\Core\Stage\Line\Sizing\SizingOffer;
 use YardCask\Core\Words\Wording;
 use YardCask\Server\Catalogue\CatalogueFiles;
 use YardCask\Server\Http\JsonBody;
@@ -27,6 +29,8 @@ use YardCask\Server\OpenApi\ListResponse;
 use YardCask\Server\OpenApi\PatchResponse;
 use YardCask\Server\OpenApi\PlanRequest;
 use YardCask\Server\OpenApi\ProblemResponse;
+use YardCask\Server\OpenApi\SearchResponse;
+use YardCask\Server\Search\Searches;
 use YardCask\Server\Storage\OwnParts;
 
 /** The parts of lines that can be had, the systems, and what is done to a line. */
@@ -35,6 +39,7 @@ final readonly class LineController
     public function __construct(
         private CatalogueFiles $files,
         private OwnParts $parts,
+        private Searches $searches,
     ) {
     }
 
@@ -112,12 +117,22 @@ final readonly class LineController
 
     #[Route('/api/line-sizing', methods: ['POST'])]
     #[OA\Post(path: '/api/line-sizing', operationId: 'sizeLine', summary: 'Every size that can be had of pump, vessel, filter and pipe, tried in a plan')]
+    #[OA\Parameter(
+        name: 'search',
+        in: 'query',
+        required: false,
+        description: 'What the page calls this search, to stop it',
+        schema: new OA\Schema(type: 'string'),
+    )]
     #[PlanRequest]
-    #[OA\Response(response: 200, description: 'A table for each', content: new OA\JsonContent(ref: 'sizing-offer.schema.json'))]
+    #[SearchResponse(new OA\Schema(ref: 'sizing-offer.schema.json'), 'A table for each')]
     #[ProblemResponse(422, 'Not a valid plan')]
     public function sizing(Request $request): Response
     {
-        return JsonReply::of(Assessor::sizes(Plan::read(JsonBody::read($request)), $this->parts->stock()));
+        $plan = Plan::read(JsonBody::read($request));
+        $stock = $this->parts->stock();
+
+        return $this->searches->reply($request, static fn (Watch $watch): SizingOffer => Assessor::sizes($plan, $stock, $watch));
     }
 
     #[Route('/api/line-pairs', methods: ['POST'])]

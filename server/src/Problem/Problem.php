@@ -8,6 +8,7 @@ use Symfony\Component\HttpFoundation\Response;
 use YardCask\Core\Assessment\Stage;
 use YardCask\Core\Input\InvalidInput;
 use YardCask\Core\Stage\Assessor;
+use YardCask\Server\Settings;
 
 /** A refusal that reaches the client as a problem document (RFC 9457). */
 final class Problem extends \RuntimeException
@@ -61,6 +62,11 @@ final class Problem extends \RuntimeException
     public static function fault(): self
     {
         return new self(500, 'Fault', 'Something went wrong here, not with what was sent. The reason is in the server’s log.');
+    }
+
+    public static function tooLong(): self
+    {
+        return new self(500, 'Stopped', \sprintf('This took longer than %d s and was stopped.', Settings::requestTimeoutS()));
     }
 
     public static function noSuchPlan(string $id): self

@@ -21,6 +21,8 @@ final class ProblemListener
     private const FULL = [3, 1021, 1026, 1114];
     /** … and for a connection that broke while it was used. */
     private const BROKEN = [1053, 1927, 2013, 2055];
+    /** How PHP says that its time limit is reached. */
+    private const OUT_OF_TIME = 'Maximum execution time';
 
     /** Refusals are answered before the framework logs them as faults. */
     #[AsEventListener(priority: 16)]
@@ -38,7 +40,8 @@ final class ProblemListener
     #[AsEventListener(priority: -64)]
     public function fail(ExceptionEvent $event): void
     {
-        $event->setResponse(self::response(Problem::fault()));
+        $isTooLong = str_contains($event->getThrowable()->getMessage(), self::OUT_OF_TIME);
+        $event->setResponse(self::response($isTooLong ? Problem::tooLong() : Problem::fault()));
     }
 
     private static function refusal(\Throwable $error): ?Problem

@@ -1,5 +1,6 @@
 import createClient from "openapi-fetch";
 import type { paths } from "./openapi";
+import { type OnProgress, type Searched, searched } from "./searched";
 import type {
   Assessment,
   Catalogue,
@@ -76,6 +77,12 @@ async function answer<T>(asking: Promise<Reply<T>>): Promise<T> {
   return reply.data as T;
 }
 
+/** How a search is asked for: under a name by which it can be stopped. */
+export type Asked = { search: string; signal: AbortSignal; onProgress: OnProgress };
+
+/** An answer that is read while it comes. */
+const parseAs = "stream";
+
 const at = (id: string) => ({ path: { id } });
 const basedOn = (revision: number) => ({ "If-Match": `"${revision}"` });
 
@@ -120,16 +127,22 @@ export const api = {
   drawing: (plan: Plan, stage: string, signal: AbortSignal): Promise<StageDrawing> =>
     answer(http.POST("/api/drawing", { params: { query: { stage } }, body: plan, signal })),
   /** What clears the findings of one stage. */
-  fixes: async (plan: Plan, stage: string, signal: AbortSignal): Promise<readonly FindingFixes[]> =>
-    (await answer(http.POST("/api/fixes", { params: { query: { stage } }, body: plan, signal }))).findings,
+  fixes: async (plan: Plan, stage: string, signal: AbortSignal): Promise<Searched<readonly FindingFixes[]>> =>
+    searched(await answer(http.POST("/api/fixes", { params: { query: { stage } }, body: plan, signal, parseAs }))),
   /** Every measured field as it reads. */
   readings: (plan: Plan): Promise<Readings> => answer(http.POST("/api/readings", { body: plan })),
   /** What each figure was worked out of, by its id. */
   sums: async (plan: Plan): Promise<Readonly<Record<string, Sum>>> =>
     (await answer(http.POST("/api/sums", { body: plan }))).sums,
   /** @param replace the id of the tank in whose place one is wanted; empty to add one */
-  stock: (plan: Plan, replace: string, pairs: boolean, signal: AbortSignal): Promise<StockOffer> =>
-    answer(http.POST("/api/stock", { params: { query: { ...(replace && { replace }), pairs } }, body: plan, signal })),
+  stock: async (plan: Plan, replace: string, pairs: boolean, asked: Asked): Promise<Searched<StockOffer>> => {
+    const params = { query: { ...(replace && { replace }), pairs, search: asked.search } };
+    const lines = await answer(http.POST("/api/stock", { params, body: plan, signal: asked.signal, parseAs }));
+    return searched(lines, asked.onProgress);
+  },
+  /** Has a search answer with what it has found so far. */
+  stopSearch: (search: string): Promise<unknown> =>
+    answer(http.POST("/api/searches/{search}/stop", { params: { path: { search } } })),
   /** @param sure that an unlikely value is meant as it was typed */
   typed: async (pointer: string, text: string, plan: Plan, sure = false): Promise<number> =>
     (await answer(http.POST("/api/typed", { body: { pointer, text, plan, sure } }))).value,
@@ -142,7 +155,11 @@ export const api = {
   systems: async (plan: Plan): Promise<readonly SystemOffer[]> =>
     (await answer(http.POST("/api/systems", { body: plan }))).systems,
   /** Every size of pump, vessel, filter and pipe, tried in the plan. */
-  lineSizing: (plan: Plan): Promise<SizingOffer> => answer(http.POST("/api/line-sizing", { body: plan })),
+  lineSizing: async (plan: Plan, asked: Asked): Promise<Searched<SizingOffer>> => {
+    const params = { query: { search: asked.search } };
+    const lines = await answer(http.POST("/api/line-sizing", { params, body: plan, signal: asked.signal, parseAs }));
+    return searched(lines, asked.onProgress);
+  },
   /** What each outlet gives at its worst and at its best. */
   lineExtremes: async (plan: Plan): Promise<readonly OutletExtremes[]> =>
     (await answer(http.POST("/api/line-extremes", { body: plan }))).outlets,

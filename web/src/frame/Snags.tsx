@@ -7,7 +7,7 @@ import { useStages } from "../plan/state/useStages";
 /** The findings of this stage, worst first, with their fixes; those of the other stages in a line. */
 export function Snags({ stage }: { stage: StageName }) {
   const { assessment } = usePlan();
-  const { fixesOf, proven } = useFixes(stage);
+  const { fixesOf, proven, stopped } = useFixes(stage);
   const here = assessment.findings.filter((finding) => finding.stage === stage);
   const elsewhere = useStages()
     .filter((one) => one.name !== stage)
@@ -24,6 +24,7 @@ export function Snags({ stage }: { stage: StageName }) {
           {cards(here).map(([finding, consequences]) => (
             <Snag key={finding.key} finding={finding} consequences={consequences} fixesOf={fixesOf} proven={proven} />
           ))}
+          {stopped && <p className="py-3 text-[13px] text-ink-2">Not every snag has its fixes. {stopped}</p>}
           {elsewhere.length > 0 && (
             <p className="py-3 text-[13px] text-ink-2">
               Elsewhere: {elsewhere.map((one) => `${one.count} on ${one.title}`).join(", ")}.

@@ -10,7 +10,12 @@ const PAUSE_MS = 150;
  * What clears the findings of a stage. To try it all takes the server longer than the assessment, so it is asked for when the hand
  * rests; until it has come the fixes before stay where they were, and cannot be pressed.
  */
-export function useFixes(stage: StageName): { fixesOf: (finding: Finding) => readonly Fix[]; proven: boolean } {
+export function useFixes(stage: StageName): {
+  fixesOf: (finding: Finding) => readonly Fix[];
+  proven: boolean;
+  /** Why not every fix was tried, or could not be; null where all were. */
+  stopped: string | null;
+} {
   const { plan, assessment, settled } = usePlan();
   const [asked, setAsked] = useState(plan);
   useEffect(() => {
@@ -28,7 +33,8 @@ export function useFixes(stage: StageName): { fixesOf: (finding: Finding) => rea
     retryDelay: 1000,
   });
   return {
-    fixesOf: (finding) => query.data?.find((one) => one.key === finding.key)?.fixes ?? [],
+    fixesOf: (finding) => query.data?.found.find((one) => one.key === finding.key)?.fixes ?? [],
     proven: settled && asked === plan && query.isSuccess && !query.isPlaceholderData,
+    stopped: query.isError ? query.error.message : (query.data?.stopped ?? null),
   };
 }

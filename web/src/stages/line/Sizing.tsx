@@ -1,8 +1,9 @@
 import { useState } from "react";
 import { api } from "../../api/client";
 import type { SizingOffer } from "../../api/types";
-import { useOfPlan } from "../../plan/server/useOfPlan";
+import { useSearch } from "../../plan/server/useSearch";
 import { usePlan } from "../../plan/state/PlanContext";
+import { SearchStatus } from "../../plan/widgets/SearchStatus";
 
 /** What size of pump, vessel, filter and pipe would do: every one that can be had, tried. */
 export function Sizing() {
@@ -18,13 +19,12 @@ export function Sizing() {
 }
 
 function Tables() {
-  const query = useOfPlan("sizing", api.lineSizing);
+  const { plan } = usePlan();
+  const search = useSearch(["sizing"], (asked) => api.lineSizing(plan, asked));
   return (
     <>
-      <p role="status" className="mt-1 text-[13px] text-ink-2">
-        {query.isFetching && "Trying every size …"}
-      </p>
-      {query.data?.tables.map((table) => (
+      <SearchStatus search={search} trying="Trying every size" />
+      {search.found?.tables.map((table) => (
         <Sizes key={table.id} table={table} />
       ))}
     </>

@@ -1,9 +1,10 @@
-import { keepPreviousData, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
-import { Away, api } from "../../api/client";
+import { api } from "../../api/client";
 import type { StockRow } from "../../api/types";
 import { Choice } from "../../fields/Choice";
+import { useSearch } from "../../plan/server/useSearch";
 import { usePlan } from "../../plan/state/PlanContext";
+import { SearchStatus } from "../../plan/widgets/SearchStatus";
 import { OwnTanks } from "./OwnTanks";
 import { StockScatter } from "./StockScatter";
 import { StockTable } from "./StockTable";
@@ -31,19 +32,11 @@ function Search({ onChoose }: { onChoose: (id: string) => void }) {
   const replaced = fresh.some((tank) => tank.id === wanted) ? wanted : BESIDE;
   const [pairs, setPairs] = useState(false);
   const [chosen, setChosen] = useState<string | null>(null);
-  const [stopped, setStopped] = useState(false);
-  const queries = useQueryClient();
   const own = useOwnTanks();
-  const key = ["stock", plan, replaced, pairs, own.map((tank) => tank.id)];
-  const query = useQuery({
-    queryKey: key,
-    queryFn: ({ signal }) => api.stock(plan, replaced, pairs, signal),
-    enabled: settled && !stopped,
-    placeholderData: keepPreviousData,
-    staleTime: Number.POSITIVE_INFINITY,
-    retry: (_, error) => error instanceof Away,
-    retryDelay: 1000,
-  });
+  const search = useSearch(["stock", replaced, pairs, own.map((tank) => tank.id)], (asked) =>
+    api.stock(plan, replaced, pairs, asked),
+  );
+  const offer = search.found;
   const putIn = (row: StockRow) => {
     if (!row.patch || !settled) return;
     const addition = { label: `${row.name} fitted`, patch: row.patch };
@@ -74,45 +67,20 @@ function Search({ onChoose }: { onChoose: (id: string) => void }) {
           ]}
           onChange={(next) => setPairs(next === "pairs")}
         />
-        <p role="status" className="min-h-9 flex-1 self-center text-[13px] text-ink-2">
-          {query.isFetching && (
-            <>
-              Trying every tank in every bay …{" "}
-              <button
-                type="button"
-                className="plain small"
-                onClick={() => {
-                  setStopped(true);
-                  void queries.cancelQueries({ queryKey: key });
-                }}
-              >
-                Stop
-              </button>
-            </>
-          )}
-          {stopped && (
-            <>
-              Stopped.{" "}
-              <button type="button" className="plain small" onClick={() => setStopped(false)}>
-                Search again
-              </button>
-            </>
-          )}
-          {!query.isFetching &&
-            !stopped &&
-            query.data &&
-            `${query.data.tried} positions tried. Names and prices are invented.`}
-          {query.isError && "The search did not work. It runs again when the plan changes."}
-        </p>
+        <SearchStatus
+          search={search}
+          trying={pairs ? "Trying pairs" : "Trying every tank in every bay"}
+          done={offer && `${offer.tried} positions tried. Names and prices are invented.`}
+        />
       </div>
       <OwnTanks />
-      {query.data && query.data.rows.length === 0 && (
+      {offer && offer.rows.length === 0 && (
         <p>{"None of the tanks fits. Measure another bay, or have one made to size."}</p>
       )}
-      {query.data && query.data.rows.length > 0 && (
+      {offer && offer.rows.length > 0 && (
         <>
-          <StockScatter offer={query.data} chosen={chosen} onChoose={setChosen} />
-          <StockTable offer={query.data} chosen={chosen} onChoose={setChosen} onPutIn={putIn} />
+          <StockScatter offer={offer} chosen={chosen} onChoose={setChosen} />
+          <StockTable offer={offer} chosen={chosen} onChoose={setChosen} onPutIn={putIn} />
         </>
       )}
     </div>

@@ -15,6 +15,7 @@ use YardCask\Core\Plan\Line\PartPort;
 use YardCask\Core\Plan\Line\PlannedPart;
 use YardCask\Core\Plan\Line\PlannedPipe;
 use YardCask\Core\Plan\Line\PumpFigures;
+use YardCask\Core\Plan\ListPatch;
 use YardCask\Core\Plan\Plan;
 use YardCask\Core\Plan\PlanPatch;
 use YardCask\Core\Plan\Tanks\PlannedTank;
@@ -50,11 +51,7 @@ final readonly class LineDraft
             }
         }
 
-        return PlanPatch::all([
-            ...$patches,
-            ListPatch::between('/line/parts', $this->plan->line->parts, $line->parts),
-            ListPatch::between('/line/pipes', $this->plan->line->pipes, $line->pipes),
-        ]);
+        return PlanPatch::all([...$patches, ListPatch::ofLine($this->plan->line, $line)]);
     }
 
     /** The plan with this line, to look at. */

@@ -7,23 +7,32 @@ namespace YardCask\Core\Stage\Line\Sizing;
 use YardCask\Core\Assessment\FixTrial;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Plan\Line\PartKind;
-use YardCask\Core\Plan\Plan;
+use YardCask\Core\Search\Watch;
 
 /** Tries every pump, accumulator, filter and pipe in the catalogue, and marks the cheapest that is good enough. */
 final class LineSizing
 {
     /** @param FixTrial $trial of the plan, on which every size is tried before it is marked */
-    public static function over(Workings $workings, FixTrial $trial): SizingOffer
+    public static function over(Workings $workings, FixTrial $trial, Watch $watch): SizingOffer
     {
         $work = new SizingWork($workings, $trial);
-        $tables = [];
+        $searches = [];
         foreach ($work->line->graph->pumps as $pump) {
-            array_push($tables, ...PumpTable::of($pump, $work), ...VesselTable::of($pump, $work), ...WireTable::of($pump, $work));
+            array_push($searches, static fn () => PumpTable::of($pump, $work), static fn () => VesselTable::of($pump, $work), static fn () => WireTable::of($pump, $work));
         }
         foreach ($work->line->graph->parts(PartKind::Filter) as $filter) {
-            array_push($tables, ...FilterTable::of($filter, $work));
+            $searches[] = static fn () => FilterTable::of($filter, $work);
+        }
+        $searches[] = static fn () => BoreTable::of($work);
+        $tables = [];
+        foreach ($searches as $done => $search) {
+            $watch->tell($done, \count($searches));
+            if ($watch->isOver()) {
+                break;
+            }
+            array_push($tables, ...$search());
         }
 
-        return new SizingOffer([...$tables, ...BoreTable::of($work)]);
+        return new SizingOffer($tables);
     }
 }

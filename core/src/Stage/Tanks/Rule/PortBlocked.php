@@ -12,6 +12,7 @@ use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Plan\PlanPatch;
 use YardCask\Core\Plan\Tanks\Face;
 use YardCask\Core\Stage\Tanks\Shared\BayFixes;
+use YardCask\Core\Stage\Tanks\Shared\Obstacles;
 use YardCask\Core\Stage\Tanks\Shared\PortRoom;
 use YardCask\Core\Stage\Tanks\Shared\RunWorkings;
 use YardCask\Core\Stage\Tanks\Shared\TankRun;
@@ -28,16 +29,19 @@ final class PortBlocked implements RuleOfPlaces
     public function check(Workings $workings): array
     {
         $findings = [];
+        $obstacles = [];
         foreach ($workings->of(RunWorkings::class)->all as $run) {
-            $missingMm = PortRoom::missingMm($run->port, $run->tank->tank, $workings->plan);
+            $tank = $run->tank->tank;
+            $obstacles[$tank->id] ??= Obstacles::to($tank, $workings->plan);
+            $missingMm = PortRoom::missingMm($run->port, $tank, $workings->plan, $obstacles[$tank->id]);
             if ($missingMm > PortRoom::NOTHING_MM) {
                 $findings[] = new Finding(
                     TanksFinding::PortBlocked,
-                    [$run->tank->tank->id, $run->port->id],
+                    [$tank->id, $run->port->id],
                     new Measure($missingMm, 0.0, 'mm'),
                     new SnagText('tanks.port-blocked.title', 'tanks.port-blocked.why', [
                         'port' => $run->port->name,
-                        'tank' => $run->tank->tank->name,
+                        'tank' => $tank->name,
                         'face' => $run->port->face->word(),
                         'room' => Amount::mm($run->port->roomMm),
                         'room_missing' => Amount::mm($missingMm),

@@ -10,6 +10,7 @@ use YardCask\Core\Catalogue\StockTank;
 use YardCask\Core\Plan\Field\FreeName;
 use YardCask\Core\Plan\Field\PartFields;
 use YardCask\Core\Plan\FreeId;
+use YardCask\Core\Plan\ListPatch;
 use YardCask\Core\Plan\Plan;
 use YardCask\Core\Plan\PlanPatch;
 use YardCask\Core\Plan\Tanks\PlannedTank;
@@ -93,9 +94,8 @@ final class OtherTanks
             if (null !== $placed) {
                 $label = new Phrase('tanks.fix.one-more', ['tank' => $tank->name, 'bay' => $bay->name]);
                 $joined = TankJoin::joined($placed, PartFields::changed($plan, ['tanks' => [...$plan->tanks, $placed]]), $workings->stock);
-                $line = $joined->line === $plan->line ? PlanPatch::none() : PlanPatch::replace('/line', $joined->line);
 
-                return new Fix($label, PlanPatch::append('/tanks', $joined->tanks[\count($plan->tanks)])->and($line));
+                return new Fix($label, PlanPatch::append('/tanks', $joined->tanks[\count($plan->tanks)])->and(ListPatch::ofLine($plan->line, $joined->line)));
             }
         }
 

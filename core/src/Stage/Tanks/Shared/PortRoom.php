@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Stage\Tanks\Shared;
 
+use YardCask\Core\Bay\Box;
 use YardCask\Core\Plan\Field\PartFields;
 use YardCask\Core\Plan\Plan;
 use YardCask\Core\Plan\Tanks\Face;
@@ -18,8 +19,12 @@ final class PortRoom
     /** Before a face, for a hand with a spanner. */
     private const HAND_MM = 120.0;
 
-    /** How much of the room for its fitting is taken, in mm; at most all of it, even if the tank itself is through a wall. */
-    public static function missingMm(PlannedPort $port, PlannedTank $tank, Plan $plan): float
+    /**
+     * How much of the room for its fitting is taken, in mm; at most all of it, even if the tank itself is through a wall.
+     *
+     * @param list<Box>|null $obstacles what the tank cannot go through, where that is known already
+     */
+    public static function missingMm(PlannedPort $port, PlannedTank $tank, Plan $plan, ?array $obstacles = null): float
     {
         $room = $port->room($tank->body()->sizeMm())->moved($tank->body()->low);
         $bay = $plan->bayOf($tank);
@@ -27,7 +32,7 @@ final class PortRoom
         // Only along the way it stands out: sideways it reaches no further than the tank.
         $axis = $port->face->axis();
         $missing = null === $beyond ? 0.0 : max($beyond->low[$axis], $beyond->high[$axis]);
-        foreach (Obstacles::to($tank, $plan) as $box) {
+        foreach ($obstacles ?? Obstacles::to($tank, $plan) as $box) {
             $missing = max($missing, $room->overlapMm($box));
         }
 

@@ -8,6 +8,8 @@ use YardCask\Core\Catalogue\PartStock;
 use YardCask\Core\Catalogue\StockTank;
 use YardCask\Core\Plan\Bays\PlannedBay;
 use YardCask\Core\Plan\Plan;
+use YardCask\Core\Search\Unwatched;
+use YardCask\Core\Search\Watch;
 
 /** Tries tanks that can be had two by two: in one bay or in two, in place of a tank of the plan or beside all of them. */
 final readonly class StockPairs
@@ -16,7 +18,7 @@ final readonly class StockPairs
     private const MOST_PER_BAY = 9;
 
     /** @param list<StockTank> $stock */
-    private function __construct(private array $stock, private StockRows $rows)
+    private function __construct(private array $stock, private StockRows $rows, private Watch $watch)
     {
     }
 
@@ -25,10 +27,10 @@ final readonly class StockPairs
      * @param string|null $replaced the id of the tank whose place is to be filled; null to add two
      * @param PartStock $parts with which what is put in is joined to the line
      */
-    public static function over(Plan $plan, array $stock, ?string $replaced, PartStock $parts): StockOffer
+    public static function over(Plan $plan, array $stock, ?string $replaced, PartStock $parts, Watch $watch = new Unwatched()): StockOffer
     {
         $places = new StockPlaces($plan, $replaced);
-        $rows = (new self($stock, new StockRows($places, $parts)))->rowsIn($plan->bays);
+        $rows = (new self($stock, new StockRows($places, $parts), $watch))->rowsIn($plan->bays);
 
         return StockOffer::of($rows, $places->tried());
     }
@@ -40,13 +42,17 @@ final readonly class StockPairs
      */
     private function rowsIn(array $bays): array
     {
-        $rows = [];
-        $best = array_map($this->bestIn(...), $bays);
+        $rows = $best = [];
         foreach ($bays as $index => $bay) {
+            $this->watch->tell($index, 2 * \count($bays));
+            $best[$index] = $this->bestIn($bay);
+        }
+        foreach ($bays as $index => $bay) {
+            $this->watch->tell(\count($bays) + $index, 2 * \count($bays));
             array_push($rows, ...$this->pairsIn($bay, $best[$index]));
             foreach (\array_slice($bays, 0, $index) as $before => $other) {
                 foreach ($best[$index] as $one) {
-                    foreach ($best[$before] as $two) {
+                    foreach ($this->watch->isOver() ? [] : $best[$before] as $two) {
                         $rows[] = $this->rows->pair($two, $other, $one, $bay);
                     }
                 }
@@ -62,6 +68,9 @@ final readonly class StockPairs
         $rows = [];
         $stock = [];
         foreach ($this->stock as $one) {
+            if ($this->watch->isOver()) {
+                break;
+            }
             $row = $this->rows->inBay($one, $bay);
             if (null !== $row) {
                 $rows[] = $row;
@@ -87,6 +96,9 @@ final readonly class StockPairs
         usort($stock, static fn (StockTank $a, StockTank $b): int => self::outsideL($b) <=> self::outsideL($a));
         $rows = [];
         foreach ($stock as $index => $one) {
+            if ($this->watch->isOver()) {
+                break;
+            }
             // The largest that goes in beside it is the one that counts.
             foreach (\array_slice($stock, $index) as $other) {
                 $row = self::outsideL($one) + self::outsideL($other) > $roomL || !self::areApartIn($bay, $one, $other)

@@ -9,6 +9,7 @@ use YardCask\Core\Catalogue\PartStock;
 use YardCask\Core\Catalogue\StockTank;
 use YardCask\Core\Plan\Bays\PlannedBay;
 use YardCask\Core\Plan\Field\PartFields;
+use YardCask\Core\Plan\ListPatch;
 use YardCask\Core\Plan\Plan;
 use YardCask\Core\Plan\PlanPatch;
 use YardCask\Core\Plan\Tanks\PlannedTank;
@@ -179,10 +180,10 @@ final readonly class StockRows
             null === $replaced ? $tanks : \array_slice($tanks, 1),
         );
 
-        $line = $with->line === $this->places->plan->line ? [] : [PlanPatch::replace('/line', $with->line)];
+        $line = ListPatch::ofLine($this->places->plan->line, $with->line);
 
         return PlanPatch::all(
-            [...(null === $replaced ? [] : [PlanPatch::replace('/tanks/'.$replaced, $tanks[0])]), ...$added, ...$line],
+            [...(null === $replaced ? [] : [PlanPatch::replace('/tanks/'.$replaced, $tanks[0])]), ...$added, $line],
         )->withTests($this->places->plan);
     }
 

@@ -2,16 +2,21 @@
 
 declare(strict_types=1);
 
-namespace YardCask\Core\Stage\Line\Edit;
+namespace YardCask\Core\Plan;
 
+use YardCask\Core\Plan\Line\LinePlan;
 use YardCask\Core\Plan\Line\PlannedPart;
 use YardCask\Core\Plan\Line\PlannedPipe;
-use YardCask\Core\Plan\PlanPatch;
 use YardCask\Core\Plan\Tanks\PlannedPort;
 
 /** The patch that leads from one list of a plan to another: what is changed in its place, what is taken out, what is added at the end. */
 final class ListPatch
 {
+    public static function ofLine(LinePlan $before, LinePlan $after): PlanPatch
+    {
+        return self::between('/line/parts', $before->parts, $after->parts)->and(self::between('/line/pipes', $before->pipes, $after->pipes));
+    }
+
     /**
      * @param string $path of the list in the plan
      * @param list<PlannedPart|PlannedPipe|PlannedPort> $before
