@@ -15,7 +15,7 @@ with_database() {
         hold_state
         build_php
         database_start
-        step "Bringing the database up to date" database_fill || fail "the database could not be brought up to date"
+        bring_up_to_date
     fi
     "$1" "$(realpath -m -- "$2")"
 }

@@ -3,6 +3,8 @@
 DATABASES=(yardcask yardcask_test)
 # Two that are there only while a backup is taken in.
 RESTORING=(yardcask_taken yardcask_replaced)
+# One in which the server's tests interrupt what brings a database up to date.
+INTERRUPTED=(yardcask_interrupted)
 
 database_install() {
     # Debian's script cannot take a path with a blank in it, so it is run beside its target.
@@ -41,7 +43,7 @@ start_mariadb() {
 database_url() { printf 'mysql://yardcask:%s@localhost/%s?unix_socket=%s/mariadb.sock&serverVersion=10.11.19-MariaDB&charset=utf8mb4' "$(database_password)" "$1" "${DATABASE_RUN:-$RUN}"; }
 
 database_start() {
-    [ -d "$STATE/mariadb" ] || step "Creating the database" database_install || fail "the database could not be created" "Look at the log named above."
+    [ -d "$STATE/mariadb" ] || step "Creating the database" database_install || fail "the database could not be created" "The reason is in $STEP_LOG"
     local password name
     password=$(database_password)
     # MariaDB reads one statement a line.
@@ -51,7 +53,7 @@ database_start() {
         for name in "${DATABASES[@]}"; do
             echo "CREATE DATABASE IF NOT EXISTS $name CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_520_ci;"
         done
-        for name in "${DATABASES[@]}" "${RESTORING[@]}"; do
+        for name in "${DATABASES[@]}" "${RESTORING[@]}" "${INTERRUPTED[@]}"; do
             echo "GRANT ALL ON $name.* TO yardcask@localhost;"
         done
         # Whatever a backup says, it can touch nothing but what is taken in.
@@ -63,6 +65,12 @@ database_start() {
     await mariadb "$STATE/log/mariadb.log" database_answers
     DATABASE_URL=$(database_url yardcask)
     export DATABASE_URL
+}
+
+# bring_up_to_date: what an interrupted one has begun the next one ends.
+bring_up_to_date() {
+    step "Bringing the database up to date" database_fill \
+        || fail "the database could not be brought up to date" "The reason is in $STEP_LOG; nothing that was saved is lost. Start it again when the reason is gone."
 }
 
 database_fill() { as_service_console doctrine:migrations:migrate --no-interaction --allow-no-migration && as_service_console yardcask:load-demo && as_service_console yardcask:thin-revisions; }

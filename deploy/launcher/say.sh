@@ -29,12 +29,13 @@ end_step() {
     STEP_PID=
 }
 
-# step LABEL COMMAND...: run a command with its output in a log, showing the seconds while it runs.
+# step LABEL COMMAND...: run a command with its output in a log, STEP_LOG, showing the seconds while it runs.
 step() {
     local label=$1 log began seconds pid
     shift
     mkdir -p "$LOGS"
     log="$LOGS/$(printf '%s' "$label" | tr -cs 'A-Za-z0-9' '-').log"
+    STEP_LOG=${log#"$ROOT"/}
     began=$SECONDS
     # A process group of its own, so that an interrupted step can be ended with all that it started; the locks stay here.
     set -m
@@ -59,7 +60,7 @@ step() {
     if [ "$status" -ne 0 ]; then
         say "  ✗ $label (${seconds}s)"
         tail -n 30 "$log" | sed 's/^/      /' >&2
-        say "      The whole output is in ${log#"$ROOT"/}"
+        say "      The whole output is in $STEP_LOG"
     else
         say "  ✓ $label (${seconds}s)"
     fi

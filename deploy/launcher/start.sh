@@ -17,12 +17,12 @@ start() {
     choose_service "${arguments[@]}"
     use_state start
     hold_state
-    port_free "$PORT" || fail "port $PORT is taken by another program" "Choose another:  ./yardcask start --port $((PORT + 1))"
+    port_free "$PORT" || port_taken
     say "Yard Cask is getting ready."
     build_php
     build_web
     database_start
-    step "Bringing the database up to date" database_fill || fail "the database could not be brought up to date" "Its log is ${STATE#"$ROOT"/}/log/mariadb.log"
+    bring_up_to_date
     web_start
     say ""
     say "Yard Cask is ready:  http://127.0.0.1:$PORT      (Ctrl-C or ./yardcask stop ends it)"

@@ -11,12 +11,29 @@ refuse_path() {
     done
 }
 
+# not_writable PATH: why nothing can be written there, and the one thing to do about it.
 not_writable() {
+    local name=${1#"$ROOT"/} elsewhere="or keep the data elsewhere:  YARDCASK_VAR=/elsewhere ./yardcask start" above=$1 error
+    while [ ! -e "$above" ] && [ "$above" != / ]; do above=$(dirname "$above"); done
+    [ -d "$above" ] || fail "$above is a file, not a folder" "Move it out of the way:  mv '$above' '$above.old'"
+    error=$(LC_ALL=C mkdir -p "$1" 2>&1 && LC_ALL=C "${AS[@]}" mktemp "$1/.writable.XXXXXX" 2>&1 >/dev/null)
+    rm -f "$1"/.writable.??????
+    case "$error" in
+        *"Read-only file system"*) fail "$name is not writable: its disk is mounted read only" "Mount it so that it can be written to, $elsewhere" ;;
+        *"No space left"* | *"quota exceeded"*) no_room "$SETTING_DISK_RESERVE_MB" ;;
+    esac
     local remedy="Make it yours:  sudo chown -R $(id -u) '$VAR'"
     # Root can write, but the folders above may be closed to others.
     [ "$(id -u)" -ne 0 ] || [ "$1" = "$VAR" ] || remedy="The user “$SERVICE”, as whom everything runs, must be able to pass through the folders above it (chmod go+x)."
-    fail "${1#"$ROOT"/} is not writable" "$remedy"
+    fail "$name is not writable" "$remedy"
 }
+
+no_room() { fail "there is no room on the disk of ${VAR#"$ROOT"/}: $(free_mb) MB are free, and $1 are needed" "Free some space on it, or keep the data elsewhere:  YARDCASK_VAR=/elsewhere ./yardcask start"; }
+
+free_mb() { df --output=avail --block-size=1M "$VAR" 2>/dev/null | tail -n 1 | tr -d ' '; }
+
+# need_room MB: the database never meets the end of the disk.
+need_room() { [ "$(free_mb)" -ge "$1" ] 2>/dev/null || no_room "$1"; }
 
 # use_state NAME: where this run keeps everything that it writes.
 use_state() {
@@ -30,6 +47,8 @@ use_state() {
     [ "$(stat -c %u "$STATE")" -eq "$(id -u "$SERVICE")" ] || chown -R "$SERVICE:" "$STATE" 2>/dev/null || not_writable "$STATE"
     chmod 700 "$STATE"
     "${AS[@]}" mkdir -p "$STATE/log" "$STATE/server/log" "$STATE/backups" || not_writable "$STATE"
+    # A new database takes as much again as a small one keeps.
+    need_room $((SETTING_DISK_RESERVE_MB + $([ -d "$STATE/mariadb" ] && echo 0 || echo "$SETTING_NEW_DATABASE_MB")))
     export YARDCASK_STATE="$STATE/server"
     export COMPOSER_ALLOW_SUPERUSER=1 COMPOSER_NO_INTERACTION=1
 }

@@ -92,8 +92,8 @@ prepare_tests() {
     [ "$part" != web ] || return 0
     [[ ! $part =~ ^(all|checks|browser)$ ]] || build_with npm-e2e "Packages of the browser tests" "$(fingerprint e2e/package-lock.json)" "$ROOT/e2e/node_modules/.bin/playwright" npm_in e2e
     database_start
-    step "Bringing the database up to date" database_fill || fail "the database could not be brought up to date"
-    [ "$part" = browser ] || step "Bringing the server tests’ database up to date" test_database || fail "the server tests’ database could not be brought up to date"
+    bring_up_to_date
+    [ "$part" = browser ] || step "Bringing the server tests’ database up to date" test_database || fail "the server tests’ database could not be brought up to date" "The reason is in $STEP_LOG"
     [[ ! $part =~ ^(all|browser)$ ]] || web_start
 }
 

@@ -1,5 +1,7 @@
 # nginx in front, php-fpm behind; nginx listens on loopback only.
 
+port_taken() { fail "port $PORT is taken by another program" "Choose another:  ./yardcask start --port $((PORT + 1))"; }
+
 port_free() { php -r '$s = @stream_socket_server("tcp://127.0.0.1:".$argv[1]); exit($s ? 0 : 1);' "$1"; }
 
 # fill TEMPLATE: a template of deploy/ with its @NAMES@ filled in: numbers, and a path of plain characters.
@@ -35,9 +37,22 @@ web_start() {
     start_php
     await php "$STATE/log/php.log" test -S "$RUN/fixes.sock"
     start_nginx
-    await nginx "$STATE/log/nginx.log" is_well
+    # Somebody else may have taken the port in the meantime; then ours ends.
+    until is_well; do
+        runs nginx || port_free "$PORT" || port_taken
+        await nginx "$STATE/log/nginx.log" is_well_or_gone
+    done
 }
 
+is_well_or_gone() { is_well || { ! runs nginx && ! port_free "$PORT"; }; }
+
+# is_well: whether this web server answers, and not another at the same port: it is asked at its own socket, which it has only with its port.
 is_well() {
-    php -r '$c = stream_context_create(["http" => ["timeout" => 3]]); exit(str_contains((string) @file_get_contents("http://127.0.0.1:".$argv[1]."/api/health", false, $c), "well") ? 0 : 1);' "$PORT"
+    php -r '
+        $to = @stream_socket_client("unix://".$argv[1], $number, $reason, 3);
+        if (!$to) exit(1);
+        stream_set_timeout($to, 3);
+        fwrite($to, "GET /api/health HTTP/1.0\r\nHost: 127.0.0.1:".$argv[2]."\r\n\r\n");
+        exit(str_contains((string) stream_get_contents($to), "well") ? 0 : 1);
+    ' "$RUN/web.sock" "$PORT"
 }

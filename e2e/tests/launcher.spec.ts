@@ -74,6 +74,22 @@ test("of two starts at once one serves and the other says so", async () => {
   run("stop");
 });
 
+test("of two that are started on one port at once one serves and the other says that the port is taken", async () => {
+  const port = await freePort();
+  const neighbour = installation("launcher neighbour");
+  const both = [begin(port), neighbour.begin(port)];
+  await expect
+    .poll(() => both.map(({ said }) => /is ready|cannot go on/.test(said())), { timeout: 120_000 })
+    .toEqual([true, true]);
+  const texts = both.map(({ said }) => said());
+  expect(texts.filter((text) => text.includes("is ready"))).toHaveLength(1);
+  expect(texts.filter((text) => text.includes(`port ${port} is taken by another program`))).toHaveLength(1);
+  expect(await answers(port)).toBe(true);
+  run("stop");
+  neighbour.run("stop");
+  neighbour.remove();
+});
+
 test("nothing that it starts has root's rights, and what is kept is for its owner alone", async () => {
   await start(await freePort());
   for (const pid of Object.values(programs())) {
@@ -204,9 +220,31 @@ test("a taken port, a bad port and a directory that cannot be written to are nam
   for (const bad of ["eighty", "0", "70000", ""]) expect(run("start", "--port", bad).stderr).toContain("is not a port");
   const blocked = `${data}/a file`;
   writeFileSync(blocked, "");
-  const nowhere = spawnSync(yardcask, ["start"], { env: { ...env, YARDCASK_VAR: blocked }, encoding: "utf8" });
-  expect([nowhere.status, nowhere.stderr]).toEqual([1, expect.stringContaining("is not writable")]);
-  expect(nowhere.stderr).toContain("sudo chown");
+  for (const place of [blocked, `${blocked}/below`]) {
+    const nowhere = spawnSync(yardcask, ["start"], { env: { ...env, YARDCASK_VAR: place }, encoding: "utf8" });
+    expect([nowhere.status, nowhere.stderr]).toEqual([
+      1,
+      expect.stringContaining(`${blocked} is a file, not a folder`),
+    ]);
+    expect(nowhere.stderr).toContain(`mv '${blocked}' '${blocked}.old'`);
+  }
+  // A small disk, and one that is read only: where one may mount them.
+  const disk = `${data}/disk`;
+  mkdirSync(disk);
+  const start = () => spawnSync(yardcask, ["start"], { env: { ...env, YARDCASK_VAR: disk }, encoding: "utf8" });
+  for (const [options, reason] of [
+    ["size=20m", "there is no room on the disk of"],
+    ["ro", "its disk is mounted read only"],
+  ] as const) {
+    if (spawnSync("mount", ["-t", "tmpfs", "-o", options, "none", disk]).status !== 0) continue;
+    try {
+      const { status, stderr } = start();
+      expect([status, stderr]).toEqual([1, expect.stringContaining(reason)]);
+      expect(stderr).toContain("YARDCASK_VAR=/elsewhere ./yardcask start");
+    } finally {
+      spawnSync("umount", ["-l", disk]);
+    }
+  }
 });
 
 test("calc and assess answer in JSON and exit codes; anything else shows how to use it", () => {

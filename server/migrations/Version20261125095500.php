@@ -7,6 +7,7 @@ namespace YardCask\Server\Migrations;
 use Doctrine\DBAL\Schema\Schema;
 use Doctrine\Migrations\AbstractMigration;
 
+/** Interrupted anywhere it can be run again: MariaDB takes no change of a table back. */
 final class Version20261125095500 extends AbstractMigration
 {
     public function getDescription(): string
@@ -16,7 +17,7 @@ final class Version20261125095500 extends AbstractMigration
 
     public function up(Schema $schema): void
     {
-        $this->addSql('ALTER TABLE plan ADD note TEXT DEFAULT NULL');
+        $this->addSql('ALTER TABLE plan ADD COLUMN IF NOT EXISTS note TEXT DEFAULT NULL');
     }
 
     public function down(Schema $schema): void
