@@ -9,6 +9,12 @@ type Stage = "use" | "load" | "tanks" | "line";
 export const openFellside = (page: Page, stage: Stage = "use"): Promise<string> =>
   openPlan(page, JSON.parse(readFileSync(FELLSIDE, "utf8")), stage);
 
+/** Opens a tank, a bay or what is fixed in the rig on Tanks. */
+export const openItem = async (page: Page, name: string): Promise<void> => {
+  await page.getByRole("button", { name, exact: true }).first().click();
+  await expect(page.locator(".opened")).toHaveAttribute("aria-label", name);
+};
+
 export async function openPlan(page: Page, plan: unknown, stage: Stage): Promise<string> {
   const reply = await page.request.post("/api/plans/import", { data: plan });
   const { id } = await reply.json();

@@ -13,6 +13,7 @@ type Props = {
   up: Onto;
   selected: string | null;
   onSelect: (id: string) => void;
+  onOpen?: (id: string) => void;
 };
 
 /** The rectangle that a box of the rig becomes in a view. */
@@ -28,7 +29,7 @@ export function seen(box: Box, [right, x]: Onto, [up, y]: Onto) {
 }
 
 /** The bays of a rig in one view, dashed, and hatched what stands in them and what is fixed elsewhere. */
-export function BaysFrom({ right, up, selected, onSelect }: Props) {
+export function BaysFrom({ right, up, selected, onSelect, onOpen }: Props) {
   const { plan, assessment } = usePlan();
   const inTrouble = useTrouble();
   const drag = useDrag();
@@ -47,6 +48,7 @@ export function BaysFrom({ right, up, selected, onSelect }: Props) {
             {...drag({
               perM,
               onSelect: () => onSelect(bay.id),
+              onOpen: () => onOpen?.(bay.id),
               onEnd: end,
               onMove: (toRight, down, exact) =>
                 moveBay(planned, {

@@ -19,10 +19,11 @@ type Props = {
   bays?: boolean;
   selected: string | null;
   onSelect: (id: string) => void;
+  onOpen?: (id: string) => void;
 };
 
 /** The rig from behind, to scale: its left side is on the left. Tanks can be dragged across it. */
-export function RigEnd({ perM, middle, ground, loads = false, bays = false, selected, onSelect }: Props) {
+export function RigEnd({ perM, middle, ground, loads = false, bays = false, selected, onSelect, onOpen }: Props) {
   const { plan, assessment } = usePlan();
   const drag = useDrag();
   const { moveTank, moveLoad, end } = useMoves();
@@ -63,7 +64,7 @@ export function RigEnd({ perM, middle, ground, loads = false, bays = false, sele
           ))}
         </>
       )}
-      {bays && <BaysFrom right={["y", y]} up={["z", z]} selected={selected} onSelect={onSelect} />}
+      {bays && <BaysFrom right={["y", y]} up={["z", z]} selected={selected} onSelect={onSelect} onOpen={onOpen} />}
       {plan.tanks.map((tank) => {
         const [width, height] = [(tank.width_mm / 1000) * perM, (tank.height_mm / 1000) * perM];
         const [left, top] = [y(tank.y_m) - width / 2, z(tank.z_m) - height];
@@ -74,6 +75,7 @@ export function RigEnd({ perM, middle, ground, loads = false, bays = false, sele
             {...drag({
               perM,
               onSelect: () => onSelect(tank.id),
+              onOpen: () => onOpen?.(tank.id),
               onEnd: end,
               onMove: (right, _, exact) => moveTank(tank, { alongM: 0, acrossM: right, exact }),
             })}

@@ -23,10 +23,11 @@ type Props = {
   bays?: boolean;
   selected: string | null;
   onSelect: (id: string) => void;
+  onOpen?: (id: string) => void;
 };
 
 /** The rig from above, to scale; tanks and loads can be dragged along and across it. Its left side is above. */
-export function RigPlan({ scale, middle, loads, bays = false, selected, onSelect }: Props) {
+export function RigPlan({ scale, middle, loads, bays = false, selected, onSelect, onOpen }: Props) {
   const { plan, assessment } = usePlan();
   const drag = useDrag();
   const { moveTank, moveLoad, end } = useMoves();
@@ -65,7 +66,9 @@ export function RigPlan({ scale, middle, loads, bays = false, selected, onSelect
           />
         )),
       )}
-      {bays && <BaysFrom right={["x", scale.x]} up={["y", y]} selected={selected} onSelect={onSelect} />}
+      {bays && (
+        <BaysFrom right={["x", scale.x]} up={["y", y]} selected={selected} onSelect={onSelect} onOpen={onOpen} />
+      )}
       {plan.tanks.map((tank) => {
         const on = selected === tank.id;
         const [width, height] = [(rowMm(tank) / 1000) * scale.perM, (tank.width_mm / 1000) * scale.perM];
@@ -75,6 +78,7 @@ export function RigPlan({ scale, middle, loads, bays = false, selected, onSelect
             {...drag({
               perM: scale.perM,
               onSelect: () => onSelect(tank.id),
+              onOpen: () => onOpen?.(tank.id),
               onEnd: end,
               onMove: (right, down, exact) => moveTank(tank, { alongM: right, acrossM: down, exact }),
             })}

@@ -19,10 +19,11 @@ type Props = {
   bays?: boolean;
   selected: string | null;
   onSelect: (id: string) => void;
+  onOpen?: (id: string) => void;
 };
 
 /** The rig from its left, to scale, with its tanks and what is loaded; both can be dragged along it. */
-export function RigSide({ scale, ground, loads, bays = false, selected, onSelect }: Props) {
+export function RigSide({ scale, ground, loads, bays = false, selected, onSelect, onOpen }: Props) {
   const { plan, assessment } = usePlan();
   const drag = useDrag();
   const { moveTank, moveLoad, end } = useMoves();
@@ -71,13 +72,16 @@ export function RigSide({ scale, ground, loads, bays = false, selected, onSelect
           <circle cx={scale.x(at)} cy={ground - radius} r={radius * 0.55} strokeWidth="1.1" />
         </g>
       ))}
-      {bays && <BaysFrom right={["x", scale.x]} up={["z", z]} selected={selected} onSelect={onSelect} />}
+      {bays && (
+        <BaysFrom right={["x", scale.x]} up={["z", z]} selected={selected} onSelect={onSelect} onOpen={onOpen} />
+      )}
       {plan.tanks.map((tank, index) => (
         <g
           key={tank.id}
           {...drag({
             perM: scale.perM,
             onSelect: () => onSelect(tank.id),
+            onOpen: () => onOpen?.(tank.id),
             onEnd: end,
             onMove: (right, _, exact) => moveTank(tank, { alongM: right, acrossM: 0, exact }),
           })}

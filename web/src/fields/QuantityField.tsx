@@ -60,9 +60,12 @@ export function QuantityField({ pointer, label, bare = false, after, otherwise =
       set(pointer, undefined, said, pointer);
     } else type(pointer, text, said);
   };
-  const takeBack = () => {
+  /** Whether there was anything to take back. */
+  const takeBack = (): boolean => {
+    const isChanged = valueAt(plan, pointer) !== atFirst.current;
     untype(pointer);
-    if (valueAt(plan, pointer) !== atFirst.current) set(pointer, atFirst.current, said, pointer);
+    if (isChanged) set(pointer, atFirst.current, said, pointer);
+    return isChanged || draft !== undefined;
   };
 
   return (
@@ -98,7 +101,8 @@ export function QuantityField({ pointer, label, bare = false, after, otherwise =
             if (draft?.state === "read" && settled) untype(pointer);
           }}
           onKeyDown={(event) => {
-            if (event.key === "Escape") takeBack();
+            // Only where nothing was typed does Escape close what the field is in.
+            if (event.key === "Escape" && takeBack()) event.preventDefault();
             if (event.key === "Enter") {
               entered.current = true;
               settle();

@@ -1,15 +1,17 @@
-import { Suspense, useEffect } from "react";
+import { Suspense, useEffect, useRef } from "react";
 import { useLocation, useNavigate } from "react-router";
 import type { StageName } from "../api/types";
 import { usePlan } from "../plan/state/PlanContext";
 import { useStages } from "../plan/state/useStages";
 import { fieldAt, focusSoon } from "../plan/widgets/focus";
+import { OPEN_ABOVE } from "../plan/widgets/openAbove";
 import { reveal } from "../plan/widgets/useReveal";
 import { stageView } from "../stages/stageViews";
 import { Answer } from "./Answer";
 import { BenchEdge } from "./BenchEdge";
 import { ConflictView } from "./ConflictView";
 import type { Ground } from "./lightOrDark";
+import { OPENED_PLACE } from "./OpenedPanel";
 import { Riser } from "./Riser";
 import { SightGlass } from "./SightGlass";
 import { Snags } from "./Snags";
@@ -37,7 +39,10 @@ export function Frame({ stage, ground, onTurnGround }: { stage: StageName; groun
           </p>
         ))}
       </main>
-      <Snags stage={stage} />
+      <div className="side">
+        <div id={OPENED_PLACE} />
+        <Snags stage={stage} />
+      </div>
       <BenchEdge ground={ground} onTurnGround={onTurnGround} />
       <ConflictView />
     </div>
@@ -46,9 +51,6 @@ export function Frame({ stage, ground, onTurnGround }: { stage: StageName; groun
 
 /** Half a minute: a slow server takes its time with another stage. */
 const MOST_TRIES = 600;
-
-/** What lies over the bench while it is open: keys are for it then. */
-const OPEN_ABOVE = "[role=dialog], [role=menu], [role=listbox], [id^='headlessui-popover-panel']";
 
 /** 1 to 9 go to a stage, [ and ] step, Ctrl-Z and Ctrl-Shift-Z undo and redo; not while something is typed or a dialog is open. */
 function useStageKeys(stage: StageName) {
@@ -77,7 +79,11 @@ function useStageKeys(stage: StageName) {
 /** Puts the cursor into the field that a link named. */
 function useFieldToFocus() {
   const location = useLocation();
+  /** What Back closes has the same key as the page under it: its field is not gone to again. */
+  const done = useRef<string | null>(null);
   useEffect(() => {
+    if (done.current === location.key) return;
+    done.current = location.key;
     if (location.hash === "#snags") focusSoon("#snags");
     const pointer = (location.state as { field?: string } | null)?.field;
     if (!pointer) return;

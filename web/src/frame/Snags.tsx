@@ -1,38 +1,63 @@
 import { Disclosure, DisclosureButton, DisclosurePanel } from "@headlessui/react";
+import type { ReactNode } from "react";
 import type { Finding, Fix, Severity, StageName } from "../api/types";
 import { useFixes } from "../plan/server/useFixes";
 import { usePlan } from "../plan/state/PlanContext";
 import { useStages } from "../plan/state/useStages";
 
-/** The findings of this stage, worst first, with their fixes; those of the other stages in a line. */
+/**
+ * The findings of this stage, worst first, with their fixes; those of the other stages in a line. While something is opened its own come
+ * first, and the others stay folded.
+ */
 export function Snags({ stage }: { stage: StageName }) {
-  const { assessment } = usePlan();
+  const { assessment, opened } = usePlan();
   const { fixesOf, proven, stopped } = useFixes(stage);
   const here = assessment.findings.filter((finding) => finding.stage === stage);
+  const own = opened === null ? here : here.filter((finding) => finding.subject.includes(opened));
+  const others = here.filter((finding) => !own.includes(finding));
   const elsewhere = useStages()
     .filter((one) => one.name !== stage)
     .map((one) => ({ ...one, count: assessment.findings.filter((finding) => finding.stage === one.name).length }))
     .filter((one) => one.count > 0);
+  const list = (findings: readonly Finding[]) =>
+    cards(findings).map(([finding, consequences]) => (
+      <Snag key={finding.key} finding={finding} consequences={consequences} fixesOf={fixesOf} proven={proven} />
+    ));
+  const title = opened === null ? "Snags on this stage" : "Its snags";
   return (
     <aside id="snags" aria-label="Snags" className="snags" tabIndex={-1}>
-      <Disclosure defaultOpen>
-        <DisclosureButton className="label flex w-full min-h-9 items-center justify-between">
-          <span>{here.length > 0 ? `Snags on this stage, ${here.length}` : "No snags on this stage"}</span>
-          <span className="ui-open-mark" aria-hidden />
-        </DisclosureButton>
-        <DisclosurePanel>
-          {cards(here).map(([finding, consequences]) => (
-            <Snag key={finding.key} finding={finding} consequences={consequences} fixesOf={fixesOf} proven={proven} />
-          ))}
-          {stopped && <p className="py-3 text-[13px] text-ink-2">Not every snag has its fixes. {stopped}</p>}
-          {elsewhere.length > 0 && (
-            <p className="py-3 text-[13px] text-ink-2">
-              Elsewhere: {elsewhere.map((one) => `${one.count} on ${one.title}`).join(", ")}.
-            </p>
-          )}
-        </DisclosurePanel>
-      </Disclosure>
+      <Folded
+        title={
+          own.length > 0 ? `${title}, ${own.length}` : opened === null ? "No snags on this stage" : "No snags here"
+        }
+        open
+      >
+        {list(own)}
+      </Folded>
+      {others.length > 0 && (
+        <Folded key={opened} title={`Other snags on this stage, ${others.length}`}>
+          {list(others)}
+        </Folded>
+      )}
+      {stopped && <p className="py-3 text-[13px] text-ink-2">Not every snag has its fixes. {stopped}</p>}
+      {elsewhere.length > 0 && (
+        <p className="py-3 text-[13px] text-ink-2">
+          Elsewhere: {elsewhere.map((one) => `${one.count} on ${one.title}`).join(", ")}.
+        </p>
+      )}
     </aside>
+  );
+}
+
+function Folded({ title, open = false, children }: { title: string; open?: boolean; children: ReactNode }) {
+  return (
+    <Disclosure defaultOpen={open}>
+      <DisclosureButton className="label flex w-full min-h-10 items-center justify-between">
+        <span>{title}</span>
+        <span className="ui-open-mark" aria-hidden />
+      </DisclosureButton>
+      <DisclosurePanel>{children}</DisclosurePanel>
+    </Disclosure>
   );
 }
 

@@ -14,7 +14,7 @@ export type PlanWork = {
   settled: boolean;
   /** Whether the server did not answer when it was last asked for it. */
   away: boolean;
-  /** The id of the part, pipe or tank that is opened on Line: of the many fields there only its own are read. */
+  /** The id of what is opened on this stage; on Line, of the many fields there only its own are read. */
   opened: string | null;
   open: (id: string | null) => void;
   /** Replaces the plan and says in words what is changed; edits with the same key in a row are one undo step. */

@@ -24,7 +24,8 @@ export function PlanProvider({ opening, stage, children }: { opening: Opening; s
   const { saved, kept, tab } = opening;
   const [state, dispatch] = useReducer(planReducer, saved, (given) => reopened(given, kept));
   const [sum, setSum] = useState<string | Figure | null>(null);
-  const [opened, open] = useState<string | null>(null);
+  const [open, setOpen] = useState<{ stage: string; id: string } | null>(null);
+  const opened = open?.stage === stage ? open.id : null;
   const navigate = useNavigate();
   const { assessment, before, settled, away, refused } = useAssessment(
     state.plan,
@@ -57,7 +58,7 @@ export function PlanProvider({ opening, stage, children }: { opening: Opening; s
       settled,
       away,
       opened,
-      open,
+      open: (id) => setOpen(id === null ? null : { stage, id }),
       edit,
       set: (pointer, value, what, key) => edit(withValue(state.plan, pointer, value), what, key),
       apply: ({ label, patch }) => edit(patched(state.plan, withNewIds(state.plan, patch)), label),
@@ -96,7 +97,7 @@ export function PlanProvider({ opening, stage, children }: { opening: Opening; s
       openSum: setSum,
       goTo,
     };
-  }, [state, assessment, before, settled, away, opened, type, goTo]);
+  }, [state, assessment, before, settled, away, opened, stage, type, goTo]);
 
   if (!work && refused) {
     return <KeptEditRefused why={refused} onUndo={() => dispatch({ type: "undo" })} undoes={state.past.length > 0} />;

@@ -13,9 +13,9 @@ export function LoosePorts({ drawing, owner }: { drawing: LineDrawing; owner: st
   const others = drawing.free_ports.filter((port) => port.owner !== owner);
   if (free.length === 0) return null;
   return (
-    <section aria-label="Not connected yet" className="card mt-3 grid gap-3 p-4">
+    <section aria-label="Not connected yet" className="mt-3 grid gap-3">
       {free.map((port) => (
-        <div key={port.port} className="grid gap-3 md:grid-cols-2">
+        <div key={port.port} className="grid gap-3">
           <Chooser
             label={`Fit to its ${port.word}`}
             parts={parts.filter((one) => one.ports > 0)}

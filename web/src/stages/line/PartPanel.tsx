@@ -34,7 +34,7 @@ export function PartPanel({ part, index, drawing, onGone }: Props) {
   const filter = drawing.filters.find((one) => one.id === part.id);
   const names = new Map(drawing.elements.map((one) => [one.id, one.name]));
   return (
-    <section aria-label={part.name} className="card card-on mt-3 p-4">
+    <div>
       <div className="flex flex-wrap items-start gap-2">
         <TextField pointer={`${at}/name`} label="Name of the part" className="min-w-40 flex-1" />
         {element?.in_path && (
@@ -57,10 +57,7 @@ export function PartPanel({ part, index, drawing, onGone }: Props) {
           Remove
         </button>
       </div>
-      <p className="mt-1 text-[13px] text-ink-2">
-        {element?.kind_word}
-        {part.reversed ? ", turned round" : ""}
-      </p>
+      {part.reversed && <p className="mt-1 text-[13px] text-ink-2">Turned round</p>}
       <div className="measures mt-3">
         <MeasuredFields pointer={at} />
       </div>
@@ -99,7 +96,7 @@ export function PartPanel({ part, index, drawing, onGone }: Props) {
           ))}
         </fieldset>
       )}
-      <div className="mt-3 grid gap-3 md:grid-cols-2">
+      <div className="mt-3 grid gap-3 ">
         <Chooser
           label="Replace it with"
           parts={swaps}
@@ -121,6 +118,6 @@ export function PartPanel({ part, index, drawing, onGone }: Props) {
       </div>
       <KeepPart part={part.id} />
       <Said said={said} />
-    </section>
+    </div>
   );
 }

@@ -38,7 +38,7 @@ function Points({ pipe }: { pipe: LineDrawing["pipes"][number] }) {
             type="button"
             className="plain small"
             aria-label={`${point.name}: remove`}
-            onClick={() => remove(`${pipe.pointer}/points/${index}`, `[aria-label="${pipe.name}"] button`)}
+            onClick={() => remove(`${pipe.pointer}/points/${index}`, ".opened button")}
           >
             Remove
           </button>
@@ -59,7 +59,7 @@ export function PipePanel({ pipe, drawing, onGone }: Props) {
   const [said, edit] = useLineEdit();
   const name = (id: string) => drawing.elements.find((one) => one.id === id)?.name;
   return (
-    <section aria-label={pipe.name} className="card card-on mt-3 p-4">
+    <div>
       <div className="flex flex-wrap items-start gap-2">
         <TextField pointer={`${pipe.pointer}/name`} label="Name of the pipe" className="min-w-40 flex-1" />
         <button
@@ -83,7 +83,7 @@ export function PipePanel({ pipe, drawing, onGone }: Props) {
         <ChoiceField pointer={`${pipe.pointer}/joint`} />
       </div>
       <Points pipe={pipe} />
-      <div className="mt-3 grid gap-3 md:grid-cols-2">
+      <div className="mt-3 grid gap-3 ">
         <Chooser
           label="Fit into it"
           parts={parts.filter((one) => one.into)}
@@ -104,6 +104,6 @@ export function PipePanel({ pipe, drawing, onGone }: Props) {
         />
       </div>
       <Said said={said} />
-    </section>
+    </div>
   );
 }

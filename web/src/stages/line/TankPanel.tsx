@@ -11,13 +11,10 @@ export function TankPanel({ tank }: { tank: Tank }) {
   const { parts } = useParts();
   const [said, edit] = useLineEdit();
   return (
-    <section aria-label={tank.name} className="card card-on mt-3 p-4">
-      <div className="flex flex-wrap items-center gap-3">
-        <h2 className="text-[15px] font-[620]">{tank.name}</h2>
-        <button type="button" className="plain small" onClick={() => goTo(`/tanks/${plan.tanks.indexOf(tank)}/name`)}>
-          Its sizes, on Tanks
-        </button>
-      </div>
+    <div>
+      <button type="button" className="plain" onClick={() => goTo(`/tanks/${plan.tanks.indexOf(tank)}/name`)}>
+        Its sizes, on Tanks
+      </button>
       <div className="mt-3">
         <Chooser
           label="Fit downstream of its outlet"
@@ -29,6 +26,6 @@ export function TankPanel({ tank }: { tank: Tank }) {
         />
       </div>
       <Said said={said} />
-    </section>
+    </div>
   );
 }

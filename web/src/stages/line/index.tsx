@@ -1,5 +1,6 @@
 import { useState } from "react";
 import { useWidth } from "../../drawing/useWidth";
+import { OpenedPanel } from "../../frame/OpenedPanel";
 import { usePlan } from "../../plan/state/PlanContext";
 import { useReveal } from "../../plan/widgets/useReveal";
 import { Gravity } from "./Gravity";
@@ -44,6 +45,12 @@ export default function LineStage() {
   const part = plan.line.parts[partIndex];
   const pipe = drawing.pipes.find((one) => one.id === selected);
   const tank = plan.tanks.find((one) => one.id === selected);
+  const opened = part ?? pipe ?? tank;
+  const kind = pipe
+    ? "pipe"
+    : tank
+      ? "tank"
+      : (drawing.elements.find((one) => one.owner === selected)?.kind_word ?? "part");
   const empty = plan.line.parts.length === 0;
   /** Nothing is while the answer for another stage is there. */
   const drawn = empty || drawing.columns > 0;
@@ -90,10 +97,14 @@ export default function LineStage() {
         </section>
       )}
       {scene && scene.stairs.length > 1 && <p className="text-[13px] text-ink-2">{scene.pump}</p>}
-      {part && <PartPanel key={part.id} part={part} index={partIndex} drawing={drawing} onGone={gone} />}
-      {pipe && <PipePanel key={pipe.id} pipe={pipe} drawing={drawing} onGone={gone} />}
-      {tank && <TankPanel key={tank.id} tank={tank} />}
-      {part && <LoosePorts drawing={drawing} owner={part.id} />}
+      {opened && selected && (
+        <OpenedPanel id={selected} name={opened.name} kind={kind}>
+          {part && <PartPanel key={part.id} part={part} index={partIndex} drawing={drawing} onGone={gone} />}
+          {part && <LoosePorts drawing={drawing} owner={part.id} />}
+          {pipe && <PipePanel key={pipe.id} pipe={pipe} drawing={drawing} onGone={gone} />}
+          {tank && <TankPanel key={tank.id} tank={tank} />}
+        </OpenedPanel>
+      )}
       {!empty && <Outlets drawing={drawing} scene={scene?.id} onScene={setScene} />}
       {drawing.outlets.length > 2 && <Pairs />}
       {!empty && <Gravity charts={drawing.gravity} byHand={drawing.by_hand} />}

@@ -1,6 +1,7 @@
 import type { Bay, BayDrawing } from "../../api/types";
 import { Hatch, seen } from "../../drawing/BaysFrom";
 import { bodyOf, overlaps } from "../../drawing/place";
+import { SizeText } from "../../drawing/SizeText";
 import { useTrouble } from "../../drawing/useTrouble";
 import { useWidth } from "../../drawing/useWidth";
 import { usePlan } from "../../plan/state/PlanContext";
@@ -41,7 +42,7 @@ export function BayViews({ bay, drawing, index }: { bay: Bay; drawing: BayDrawin
       <svg
         width={width}
         height={above + wide * perM + 6}
-        role="img"
+        role="group"
         aria-label={`${bay.name} from the left, from behind and from above: ${read("length_mm")} long, ${read("width_mm")} wide, ${read("height_mm")} high`}
         fill="none"
         strokeWidth="1.6"
@@ -81,17 +82,9 @@ export function BayViews({ bay, drawing, index }: { bay: Bay; drawing: BayDrawin
             </g>
           );
         })}
-        <g className="fill-ink-3" style={{ fontSize: 12 }}>
-          <text x={LEFT + (long * perM) / 2} y={floor + 16} textAnchor="middle">
-            {read("length_mm")}
-          </text>
-          <text x={LEFT - 8} y={TOP + (high * perM) / 2 + 4} textAnchor="end">
-            {read("height_mm")}
-          </text>
-          <text x={LEFT - 8} y={above + (wide * perM) / 2 + 4} textAnchor="end">
-            {read("width_mm")}
-          </text>
-        </g>
+        <SizeText pointer={`/bays/${index}/length_mm`} x={LEFT + (long * perM) / 2} y={floor + 16} />
+        <SizeText pointer={`/bays/${index}/height_mm`} x={LEFT - 8} y={TOP + (high * perM) / 2 + 4} anchor="end" />
+        <SizeText pointer={`/bays/${index}/width_mm`} x={LEFT - 8} y={above + (wide * perM) / 2 + 4} anchor="end" />
       </svg>
     </div>
   );

@@ -35,8 +35,8 @@ export function TankPorts({ tank, index }: { tank: Tank; index: number }) {
     drawing?.ports.some((one) => one.id === port.id && one.reached === false),
   );
   return (
-    <div className="md:col-span-2">
-      <h3 className="label">Ports and their hoses</h3>
+    <div className="mt-4">
+      <h3 className="font-[620]">Ports and their hoses</h3>
       {unreached.length > 0 && (
         <p className="my-1 text-[13px] text-brass">
           Fit {unreached.map((port) => port.name).join(", ")} before the tank goes in: that side cannot be reached

@@ -1,4 +1,5 @@
 import { Hatch } from "../../drawing/BaysFrom";
+import { FocusedSize } from "../../drawing/FocusedSize";
 import { RigEnd } from "../../drawing/RigEnd";
 import { RigPlan } from "../../drawing/RigPlan";
 import { RigSide } from "../../drawing/RigSide";
@@ -10,10 +11,10 @@ const [MARGIN, GAP] = [26, 22];
 const WIDE = 700;
 const MAX_PER_M = 110;
 
-type Props = { selected: string | null; onSelect: (id: string) => void };
+type Props = { selected: string | null; onSelect: (id: string) => void; onOpen: (id: string) => void };
 
 /** The rig with its tanks and bays from its left, from behind and from above, all to one scale; one below the other in the hand. */
-export function TankViews({ selected, onSelect }: Props) {
+export function TankViews({ selected, onSelect, onOpen }: Props) {
   const { plan } = usePlan();
   const [ref, width] = useWidth<HTMLDivElement>(860);
   const rig = plan.load.rig;
@@ -33,6 +34,7 @@ export function TankViews({ selected, onSelect }: Props) {
   const endMiddle = wide ? left + long + GAP + across / 2 : width / 2;
   const endGround = wide ? ground : planAt.top + across + 24 + high;
   const height = wide ? Math.max(ground, planAt.top + across) + 12 : endGround + 10;
+  const choosing = { selected, onSelect, onOpen };
   return (
     <div ref={ref}>
       <svg
@@ -42,16 +44,11 @@ export function TankViews({ selected, onSelect }: Props) {
         aria-label="The tanks in the rig, from its left, from behind and from above, to scale"
       >
         <Hatch />
-        <RigSide scale={scale} ground={ground} loads={false} bays selected={selected} onSelect={onSelect} />
-        <RigEnd perM={perM} middle={endMiddle} ground={endGround} bays selected={selected} onSelect={onSelect} />
-        <RigPlan
-          scale={above}
-          middle={planAt.top + across / 2}
-          loads={false}
-          bays
-          selected={selected}
-          onSelect={onSelect}
-        />
+        <RigSide scale={scale} ground={ground} loads={false} bays {...choosing} />
+        <RigEnd perM={perM} middle={endMiddle} ground={endGround} bays {...choosing} />
+        <RigPlan scale={above} middle={planAt.top + across / 2} loads={false} bays {...choosing} />
+        <FocusedSize right={["x", scale.x]} up={["z", (m) => ground - m * perM]} />
+        <FocusedSize right={["y", (m) => endMiddle + m * perM]} up={["z", (m) => endGround - m * perM]} />
       </svg>
     </div>
   );

@@ -1,19 +1,28 @@
 import { useState } from "react";
 import type { Fix as Addition } from "../../api/types";
+import { OpenedPanel } from "../../frame/OpenedPanel";
 import { usePlan } from "../../plan/state/PlanContext";
 import { AddButton } from "../../plan/widgets/AddButton";
+import { FigureButton } from "../../plan/widgets/FigureButton";
 import { fieldAt, focusSoon } from "../../plan/widgets/focus";
 import { reveal, useReveal } from "../../plan/widgets/useReveal";
-import { BayCard } from "./BayCard";
+import { BayFields } from "./BayFields";
+import { BayViews } from "./BayViews";
 import { StockSearch } from "./StockSearch";
-import { TankCard } from "./TankCard";
+import { TankFields } from "./TankFields";
+import { TankSection } from "./TankSection";
 import { TankViews } from "./TankViews";
-import { ThingCard } from "./ThingCard";
+import { ThingFields } from "./ThingFields";
 
 /** Which tanks, where they stand, what they hold, and where to cut their marks; and the bays in which they can stand. */
 export default function TanksStage() {
-  const { plan, assessment } = usePlan();
-  const [chosen, setChosen] = useState<string | null>(null);
+  const { plan, assessment, opened, open } = usePlan();
+  /** What is drawn whole; what is opened has its fields in sight besides. */
+  const [chosen, choose] = useState<string | null>(null);
+  const setChosen = (id: string | null) => {
+    choose(id);
+    if (id !== null) open(id);
+  };
   useReveal((pointer) => {
     const [, list, index] = pointer.match(/^\/(tanks|bays|runs)\/(\d+)\//) ?? [];
     const fixed = pointer.match(/^\/load\/things\/(\d+)\//)?.[1];
@@ -26,11 +35,13 @@ export default function TanksStage() {
   const thing = plan.load.things.find((one) => one.id === chosen);
   const tank = bay || thing ? undefined : (plan.tanks.find((one) => one.id === chosen) ?? plan.tanks[0]);
   const selected = bay?.id ?? thing?.id ?? tank?.id ?? null;
+  const drawnBay = assessment.stages.tanks.drawing.bays.find((one) => one.id === bay?.id);
+  const shown = bay ?? thing ?? tank;
   const { to_tape, add_bay, add_thing } = assessment.stages.tanks.drawing;
   const choosing = { selected, onChoose: setChosen };
   return (
     <>
-      <TankViews selected={selected} onSelect={setChosen} />
+      <TankViews selected={selected} onSelect={choose} onOpen={setChosen} />
       <div className="my-3 grid gap-2">
         <Row
           id="tanks-list"
@@ -48,9 +59,28 @@ export default function TanksStage() {
           {...choosing}
         />
       </div>
-      {thing && <ThingCard key={thing.id} thing={thing} index={plan.load.things.indexOf(thing)} />}
-      {bay && <BayCard key={bay.id} bay={bay} index={plan.bays.indexOf(bay)} />}
-      {tank && <TankCard key={tank.id} tank={tank} index={plan.tanks.indexOf(tank)} />}
+      {bay && drawnBay && (
+        <section aria-label={`${bay.name}, drawn`} className="card card-on p-4">
+          <BayViews bay={bay} drawing={drawnBay} index={plan.bays.indexOf(bay)} />
+        </section>
+      )}
+      {tank && (
+        <section aria-label={`${tank.name}, drawn`} className="card card-on p-4">
+          <p className="mb-2 text-ink-2">
+            <FigureButton id={`tanks.${tank.id}.usable`} className="text-[15px] font-[640] text-water" /> usable of{" "}
+            <FigureButton id={`tanks.${tank.id}.gross`} />
+            {tank.count > 1 && `, ${tank.count} alike in a row`}
+          </p>
+          <TankSection key={tank.id} tank={tank} index={plan.tanks.indexOf(tank)} />
+        </section>
+      )}
+      {shown && opened === shown.id && (
+        <OpenedPanel id={shown.id} name={shown.name} kind={thing ? "fixed in the rig" : bay ? "bay" : "tank"}>
+          {thing && <ThingFields key={thing.id} index={plan.load.things.indexOf(thing)} />}
+          {bay && <BayFields key={bay.id} bay={bay} index={plan.bays.indexOf(bay)} />}
+          {tank && <TankFields key={tank.id} tank={tank} index={plan.tanks.indexOf(tank)} />}
+        </OpenedPanel>
+      )}
       <StockSearch onChoose={setChosen} />
       {to_tape.length > 0 && (
         <section aria-label="Still to measure" className="mt-4">
@@ -99,6 +129,7 @@ function Row({ id, label, parts, additions, selected, onChoose }: RowProps) {
           type="button"
           className={`plain ${part.id === selected ? "border-rim! text-rim" : ""}`}
           aria-pressed={part.id === selected}
+          title={`Open ${part.name}`}
           onClick={() => onChoose(part.id)}
         >
           {part.name}

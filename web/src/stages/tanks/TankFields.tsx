@@ -1,3 +1,4 @@
+import type { ReactNode } from "react";
 import type { Tank } from "../../api/types";
 import { Choice } from "../../fields/Choice";
 import { ChoiceField } from "../../fields/ChoiceField";
@@ -6,17 +7,19 @@ import { TextField } from "../../fields/TextField";
 import { useWhenSettled } from "../../plan/server/useWhenSettled";
 import { patched } from "../../plan/state/edits";
 import { usePlan } from "../../plan/state/PlanContext";
-import { FigureButton } from "../../plan/widgets/FigureButton";
 import { focusSoon } from "../../plan/widgets/focus";
 import { KeepTank } from "./OwnTanks";
 import { TankLevels } from "./TankLevels";
 import { TankPorts } from "./TankPorts";
-import { TankSection } from "./TankSection";
 
 const ANYWHERE = "";
+const LEVELS = ["outlet_height_mm", "overflow_height_mm"];
+const PLACE = ["x_m", "y_m", "z_m"];
+const RESTRAINT = ["straps", "strap_angle_deg", "strap_holds_kg"];
+const BAFFLES = ["displaced_fraction", "baffle_cells", "loose_fraction"];
 
-/** One tank: its section with heights and marks, and beside it what was measured. */
-export function TankCard({ tank, index }: { tank: Tank; index: number }) {
+/** What was measured of one tank, by what it is for. */
+export function TankFields({ tank, index }: { tank: Tank; index: number }) {
   const { plan, assessment, edit, set, untype } = usePlan();
   const at = `/tanks/${index}`;
   const section = assessment.stages.tanks.drawing.tanks.find((one) => one.id === tank.id);
@@ -51,58 +54,71 @@ export function TankCard({ tank, index }: { tank: Tank; index: number }) {
     focusSoon("#tanks-list button");
   };
   return (
-    <section
-      aria-label={tank.name}
-      className="card card-on grid gap-x-6 gap-y-4 p-4 md:grid-cols-[minmax(0,1fr)_minmax(0,412px)]"
-    >
-      <TankSection tank={tank} index={index} />
-      <div>
-        <div className="flex items-start gap-2">
-          <TextField pointer={`${at}/name`} label="Name of the tank" className="flex-1" />
-          <button type="button" className="plain" onClick={() => turn(undefined)}>
-            Turn
-          </button>
-          <button type="button" className="plain" onClick={removeTank}>
-            Remove
-          </button>
+    <div>
+      <div className="mt-2 flex items-end gap-2">
+        <TextField pointer={`${at}/name`} label="Name of the tank" className="min-w-0 flex-1" />
+        <button type="button" className="plain" onClick={() => turn(undefined)}>
+          Turn
+        </button>
+        <button type="button" className="plain" onClick={removeTank}>
+          Remove
+        </button>
+      </div>
+      <div className="mt-2 flex flex-wrap gap-2">
+        <ChoiceField pointer={`${at}/form`} bare />
+        <ChoiceField pointer={`${at}/holds`} bare />
+      </div>
+      <Group title="Size">
+        <Choice label="Shape" bare value={wantedShape ?? tank.shape} options={drawing?.shapes ?? []} onChange={shape} />
+        <div className="measures">
+          <MeasuredFields pointer={at} except={["travel_fill", ...LEVELS, ...PLACE, ...RESTRAINT, ...BAFFLES]} />
         </div>
-        <p className="my-2 text-ink-2">
-          <FigureButton id={`tanks.${tank.id}.usable`} className="text-[15px] font-[640] text-water" /> usable of{" "}
-          <FigureButton id={`tanks.${tank.id}.gross`} />
-          {tank.count > 1 && `, ${tank.count} alike in a row`}
-        </p>
-        <div className="mb-3 flex flex-wrap gap-2">
-          <ChoiceField pointer={`${at}/form`} bare />
-          <Choice
-            label="Shape"
-            bare
-            value={wantedShape ?? tank.shape}
-            options={drawing?.shapes ?? []}
-            onChange={shape}
-          />
-          <ChoiceField pointer={`${at}/holds`} bare />
+        {tank.shape === "profile" && <TankLevels tank={tank} index={index} />}
+      </Group>
+      <Group title="Outlet, overflow and level">
+        <div className="measures">
+          <MeasuredFields pointer={at} only={LEVELS} except={said} />
         </div>
+        <div className="flex flex-wrap gap-x-6 gap-y-2">
+          <ChoiceField pointer={`${at}/see_through`} />
+          {tank.form !== "fixed" && <ChoiceField pointer={`${at}/poured`} />}
+        </div>
+      </Group>
+      <TankPorts tank={tank} index={index} />
+      <Group title="Place">
         {bays.length > 0 && (
           <Choice
             label="Bay"
-            className="mb-3"
             value={wanted ?? tank.bay ?? ANYWHERE}
             options={[{ value: ANYWHERE, text: "anywhere in the rig" }, ...bays]}
             onChange={standIn}
           />
         )}
         <div className="measures">
-          <MeasuredFields pointer={at} except={["travel_fill", ...said]} />
+          <MeasuredFields pointer={at} only={PLACE} />
         </div>
-        <div className="mt-2 flex flex-wrap gap-x-6 gap-y-2">
-          <ChoiceField pointer={`${at}/see_through`} />
-          <ChoiceField pointer={`${at}/held_by`} />
-          {tank.form !== "fixed" && <ChoiceField pointer={`${at}/poured`} />}
+      </Group>
+      <Group title="Restraint">
+        <ChoiceField pointer={`${at}/held_by`} bare />
+        <div className="measures">
+          <MeasuredFields pointer={at} only={RESTRAINT} except={said} />
         </div>
-        <KeepTank tank={tank} />
-        {tank.shape === "profile" && <TankLevels tank={tank} index={index} />}
-      </div>
-      <TankPorts tank={tank} index={index} />
-    </section>
+      </Group>
+      <Group title="Baffles">
+        <div className="measures">
+          <MeasuredFields pointer={at} only={BAFFLES} />
+        </div>
+      </Group>
+      <KeepTank tank={tank} />
+    </div>
+  );
+}
+
+function Group({ title, children }: { title: string; children: ReactNode }) {
+  return (
+    <fieldset className="mt-4 flex min-w-0 flex-col gap-2">
+      <legend className="mb-1 font-[620]">{title}</legend>
+      {children}
+    </fieldset>
   );
 }

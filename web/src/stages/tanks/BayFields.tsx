@@ -8,14 +8,13 @@ import { useWhenSettled } from "../../plan/server/useWhenSettled";
 import { patched } from "../../plan/state/edits";
 import { usePlan } from "../../plan/state/PlanContext";
 import { AddButton } from "../../plan/widgets/AddButton";
-import { BayViews } from "./BayViews";
 
 const SIZES = ["length_mm", "width_mm", "height_mm", "z_m"];
 const FACES = ["front", "rear", "left", "right", "top", "bottom"];
 const OPENING = ["opening_width_mm", "opening_height_mm"];
 
-/** One bay: three views of it to scale, and beside them what the tape says. */
-export function BayCard({ bay, index }: { bay: Bay; index: number }) {
+/** What the tape says of one bay. */
+export function BayFields({ bay, index }: { bay: Bay; index: number }) {
   const { plan, assessment, edit, untype } = usePlan();
   const at = `/bays/${index}`;
   const drawing = assessment.stages.tanks.drawing.bays.find((one) => one.id === bay.id);
@@ -33,13 +32,9 @@ export function BayCard({ bay, index }: { bay: Bay; index: number }) {
     edit(patched(plan, [...freed, { op: "remove", path: at }]), `${bay.name} removed`);
   };
   return (
-    <section
-      aria-label={bay.name}
-      className="card card-on grid gap-x-6 gap-y-4 p-4 md:grid-cols-[minmax(0,1fr)_minmax(0,412px)]"
-    >
-      {drawing ? <BayViews bay={bay} drawing={drawing} index={index} /> : <div />}
+    <div className="mt-2 grid gap-y-4">
       <div>
-        <div className="flex items-start gap-2">
+        <div className="flex items-end gap-2">
           <TextField pointer={`${at}/name`} label="Name of the bay" className="flex-1" />
           <button type="button" className="plain" onClick={removeBay}>
             Remove
@@ -76,7 +71,7 @@ export function BayCard({ bay, index }: { bay: Bay; index: number }) {
           ))}
         </div>
       </div>
-      <fieldset className="md:col-span-2">
+      <fieldset>
         <legend className="label">Once a tank is mounted, you can reach it through the opening, and</legend>
         <div className="mt-1 flex flex-wrap gap-x-4 gap-y-2">
           {FACES.filter((face) => face !== bay.opening).map((face) => (
@@ -84,14 +79,14 @@ export function BayCard({ bay, index }: { bay: Bay; index: number }) {
           ))}
         </div>
       </fieldset>
-      <div className="md:col-span-2">
+      <div>
         <h3 className="label">Obstructions, measured from the bay’s front, left side and floor</h3>
         {bay.obstructions.map((one, of) => (
           <Obstruction key={one.id} at={`${at}/obstructions/${of}`} name={one.name} />
         ))}
         {drawing?.obstruct && <AddButton addition={drawing.obstruct} id="add-obstruction" className="plain mt-2" />}
       </div>
-    </section>
+    </div>
   );
 }
 

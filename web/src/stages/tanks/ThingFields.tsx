@@ -1,15 +1,14 @@
-import type { Thing } from "../../api/types";
 import { ChoiceField } from "../../fields/ChoiceField";
 import { MeasuredFields } from "../../fields/MeasuredFields";
 import { TextField } from "../../fields/TextField";
 import { usePlan } from "../../plan/state/PlanContext";
 
 /** Something that is fixed in the rig: what it asks of the water near it, its sizes and where it stands. */
-export function ThingCard({ thing, index }: { thing: Thing; index: number }) {
+export function ThingFields({ index }: { index: number }) {
   const { remove } = usePlan();
   const at = `/load/things/${index}`;
   return (
-    <section aria-label={thing.name} className="card card-on p-4">
+    <div className="mt-2">
       <div className="flex flex-wrap items-end gap-x-4 gap-y-2">
         <TextField pointer={`${at}/name`} label="What it is" className="min-w-48 flex-1" />
         <ChoiceField pointer={`${at}/need`} />
@@ -20,6 +19,6 @@ export function ThingCard({ thing, index }: { thing: Thing; index: number }) {
       <div className="measures mt-3">
         <MeasuredFields pointer={at} />
       </div>
-    </section>
+    </div>
   );
 }
