@@ -38,6 +38,9 @@ test("uses, loads and tanks come and go", async ({ page }) => {
   await page.getByRole("button", { name: "Remove Sunday wash" }).click();
   await expect(page.getByRole("button", { name: "Add a use" })).toBeFocused();
   await page.getByRole("radio", { name: "generous" }).click();
+  // The amounts of the demonstration are its crew's own.
+  await expect(field(page, "/use/uses/4/minutes")).toHaveValue("3");
+  await page.getByRole("button", { name: "Replace them too" }).click();
   await expect(field(page, "/use/uses/4/minutes")).toHaveValue("4");
   await page.keyboard.press("Escape");
   await page.getByRole("link", { name: /^Load/ }).click();

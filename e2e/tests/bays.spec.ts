@@ -172,6 +172,7 @@ test("the catalogue is tried in every bay, sorted by any column, and what is put
 test("bays and the catalogue in the hand: nothing is cut off", async ({ page }) => {
   await page.setViewportSize({ width: 390, height: 800 });
   await openFellside(page, "tanks");
+  await page.keyboard.press("Escape");
   await page.getByRole("button", { name: "Find a tank that fits" }).click();
   await expect(page.getByRole("button", { name: "Fit it: Eel 113, Right arch bay" })).toBeVisible();
   await page.getByRole("button", { name: "Tail locker", exact: true }).click();

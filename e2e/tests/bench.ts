@@ -5,13 +5,16 @@ export const FELLSIDE = new URL("../../catalogue/plans/fellside.json", import.me
 
 type Stage = "use" | "load" | "tanks" | "line";
 
-/** Takes the demonstration plan in as a plan of the test's own, and opens it. */
-export const openFellside = (page: Page, stage: Stage = "use"): Promise<string> =>
-  openPlan(page, JSON.parse(readFileSync(FELLSIDE, "utf8")), stage);
+/** Takes the demonstration plan in as a plan of the test's own, and opens it; on Tanks with its tail tank opened. */
+export async function openFellside(page: Page, stage: Stage = "use"): Promise<string> {
+  const id = await openPlan(page, JSON.parse(readFileSync(FELLSIDE, "utf8")), stage);
+  if (stage === "tanks") await openItem(page, "Tail tank");
+  return id;
+}
 
 /** Opens a tank, a bay or what is fixed in the rig on Tanks. */
 export const openItem = async (page: Page, name: string): Promise<void> => {
-  await page.getByRole("button", { name, exact: true }).first().click();
+  await page.locator("#tanks-list, #bays-list, #things-list").getByRole("button", { name, exact: true }).click();
   await expect(page.locator(".opened")).toHaveAttribute("aria-label", name);
 };
 

@@ -1,6 +1,6 @@
 import { readFileSync } from "node:fs";
 import { expect, test } from "@playwright/test";
-import { answer, FELLSIDE, saved, stored } from "./bench";
+import { answer, FELLSIDE, openItem, saved, stored } from "./bench";
 
 test.slow();
 
@@ -14,6 +14,7 @@ for (const stage of ["use", "load", "tanks", "line"]) {
     const fields = page.locator('input[type="text"][data-pointer]');
     // The stage's own fields, not only the plan's name at the edge.
     await expect(page.locator("#bench input[data-pointer], #bench button[aria-expanded]").first()).toBeVisible();
+    if (stage === "tanks") await openItem(page, "Tail tank");
     await expect.poll(() => fields.count()).toBeGreaterThan(stage === "line" ? 0 : 3);
     if (stage === "line") {
       await page

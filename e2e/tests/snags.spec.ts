@@ -1,5 +1,5 @@
 import { expect, type Page, test } from "@playwright/test";
-import { answer, field, glass, openFellside, saved, snag, stored, type } from "./bench";
+import { answer, field, glass, openFellside, openItem, saved, snag, stored, type } from "./bench";
 
 /** The middle of the tail tank's outlet, which is 15 mm wide. */
 const OUTLET = "/tanks/0/ports/3/up_mm";
@@ -23,6 +23,7 @@ test("a snag appears, says why, and its fix clears it in one undo step", async (
 
   await page.keyboard.press("]");
   await snag(page, "below the outlet").getByRole("button", { name: "Move the outlet to 14 mm" }).click();
+  await openItem(page, "Tail tank");
   await openOutlet(page);
   await expect(field(page, OUTLET)).toHaveValue("21.5");
   await expect(page.getByRole("link", { name: "Tanks: clear" })).toBeVisible();

@@ -19,6 +19,8 @@ test("wrong input is explained in place, and nothing typed is lost", async ({ pa
   await length.press("Enter");
   await expect(length).toHaveValue("long");
   await page.reload();
+  await page.getByRole("button", { name: "Show it" }).click();
+  await expect(length).toBeFocused();
   await expect(length).toHaveValue("long");
   await length.press("Escape");
   await expect(length).toHaveValue("950");
@@ -99,6 +101,7 @@ test("a plan in gallons and inches is read and answered in them", async ({ page 
   await type(page, "/use/uses/2/litres", "2 gal");
   await expect(field(page, "/use/uses/2/litres")).toHaveValue("2");
   await page.keyboard.press("3");
+  await page.locator("#tanks-list button").first().click();
   await type(page, "/tanks/0/length_mm", "3'-2\"");
   await expect(field(page, "/tanks/0/length_mm")).toHaveValue("38");
   await expect(page.getByRole("row", { name: /50 % left/ })).toContainText("US gal");

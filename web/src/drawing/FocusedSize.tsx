@@ -6,13 +6,14 @@ import { useFocusedField } from "./useFocusedField";
 
 type Axis = "x" | "y" | "z";
 type View = {
-  /** What goes to the right and what goes up on the page, and where a place in m is there. */
+  /** Where a place in m along these axes is on the page: only what is measured along them is drawn. */
   right: [Axis, (m: number) => number];
-  up: [Axis, (m: number) => number];
+  up: (m: number) => number;
+  showsHeight?: boolean;
 };
 
-/** The size or place of a tank or a bay that the cursor is in, drawn where it is measured; in a view that shows it from the side nothing. */
-export function FocusedSize({ right, up }: View) {
+/** The size or place of a tank or a bay that the cursor is in, drawn where it is measured. */
+export function FocusedSize({ right, up, showsHeight = false }: View) {
   const { plan, assessment } = usePlan();
   const pointer = useFocusedField();
   const [, list, index, key] = pointer?.match(/^\/(tanks|bays)\/(\d+)\/(\w+)$/) ?? [];
@@ -25,14 +26,12 @@ export function FocusedSize({ right, up }: View) {
   const [axis, from, to] = span;
   const words = `${reading.text} ${reading.symbol}`;
   if (axis === right[0]) {
-    const y = Math.min(up[1](box[`from_${up[0]}`]), up[1](box[`to_${up[0]}`])) - 7;
+    const y = up(box.to_z) - 7;
     return <Span from={[right[1](from), y]} to={[right[1](to), y]} words={words} />;
   }
-  if (axis === up[0] && axis === "z") {
-    const x = right[1](box[`to_${right[0]}`]) + 8;
-    return <Span from={[x, up[1](from)]} to={[x, up[1](to)]} words={words} />;
-  }
-  return null;
+  if (axis !== "z" || !showsHeight) return null;
+  const x = right[1](box[`to_${right[0]}`]) + 8;
+  return <Span from={[x, up(to)]} to={[x, up(from)]} words={words} />;
 }
 
 /** Along which axis a field measures, and from where to where, in m. */
@@ -64,19 +63,11 @@ function Span({
   to: [number, number];
   words: string;
 }) {
-  const across = y1 === y2 ? "v" : "h";
+  const tick = y1 === y2 ? "m0-4v8" : "m-4 0h8";
   return (
     <g className="stroke-rim pointer-events-none" strokeWidth="1.6" fill="none" aria-hidden>
-      <path
-        d={`M${x1} ${y1}L${x2} ${y2}M${across === "v" ? x1 : x1 - 4} ${across === "v" ? y1 - 4 : y1}${across}8M${across === "v" ? x2 : x2 - 4} ${across === "v" ? y2 - 4 : y2}${across}8`}
-      />
-      <text
-        x={(x1 + x2) / 2 + (across === "h" ? 8 : 0)}
-        y={(y1 + y2) / 2 + (across === "h" ? 4 : -6)}
-        textAnchor={across === "h" ? "start" : "middle"}
-        className="size-text"
-        data-focused
-      >
+      <path d={`M${x1} ${y1}${tick}M${x1} ${y1}L${x2} ${y2}${tick}`} />
+      <text x={(x1 + x2) / 2} y={y1 - 7} textAnchor="middle" className="size-text" data-focused>
         {words}
       </text>
     </g>

@@ -1,10 +1,14 @@
 import type { Assessment } from "../api/types";
 import { usePlan } from "../plan/state/PlanContext";
+import { pointerOf } from "../plan/state/parts";
+import { isUncounted } from "../plan/state/planState";
 import { FigureButton } from "../plan/widgets/FigureButton";
 
 /** What the stage says: one sentence, its figure in the colour of water, and a line of reason. While it is older than what is typed it says so. */
 export function Answer({ answer }: { answer: Assessment["stages"]["use"]["answer"] }) {
-  const { settled, reading, uncounted } = usePlan();
+  const { settled, reading, uncounted, goTo, plan, state } = usePlan();
+  const place = Object.keys(state.typed).find((one) => isUncounted(state.typed[one]));
+  const waiting = place && pointerOf(plan, place);
   const older = !settled || reading || uncounted > 0;
   return (
     <header className={`answer ${older ? "answer-older" : ""}`} aria-busy={!settled}>
@@ -18,7 +22,12 @@ export function Answer({ answer }: { answer: Assessment["stages"]["use"]["answer
       <p className="mt-1 text-[15px] text-ink-2">{answer.reason}</p>
       {uncounted > 0 && (
         <p className="answer-note" role="status">
-          {uncounted === 1 ? "One entry does" : `${uncounted} entries do`} not count here yet.
+          {uncounted === 1 ? "One entry does" : `${uncounted} entries do`} not count here yet.{" "}
+          {waiting && (
+            <button type="button" className="quiet" onClick={() => goTo(waiting)}>
+              Show it
+            </button>
+          )}
         </p>
       )}
     </header>

@@ -5,6 +5,7 @@ import { api } from "../api/client";
 import type { Revision } from "../api/types";
 import { usePlan } from "../plan/state/PlanContext";
 import { isUnsaved } from "../plan/state/planState";
+import { BackCloses } from "../plan/widgets/useBackCloses";
 
 /** Earlier revisions of the plan. Going back to one is saved as a new one and can be undone like any edit. */
 export function RevisionsDialog({ open, onClose }: { open: boolean; onClose: () => void }) {
@@ -44,6 +45,7 @@ export function RevisionsDialog({ open, onClose }: { open: boolean; onClose: () 
       <div className="fixed inset-0 bg-ink/30" aria-hidden />
       <div className="fixed inset-0 flex items-center justify-center p-4">
         <DialogPanel className="card card-on flex max-h-[86vh] w-full max-w-2xl flex-col p-5">
+          <BackCloses close={onClose} />
           <DialogTitle as="h2">Earlier revisions</DialogTitle>
           <p className="my-2 text-sm text-ink-2">
             What was saved within a day is all here; of older edits the last of each minute is. A revision with a name

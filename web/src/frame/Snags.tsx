@@ -30,15 +30,10 @@ export function Snags({ stage }: { stage: StageName }) {
         title={
           own.length > 0 ? `${title}, ${own.length}` : opened === null ? "No snags on this stage" : "No snags here"
         }
-        open
       >
         {list(own)}
       </Folded>
-      {others.length > 0 && (
-        <Folded key={opened} title={`Other snags on this stage, ${others.length}`}>
-          {list(others)}
-        </Folded>
-      )}
+      {others.length > 0 && <Folded title={`Other snags on this stage, ${others.length}`}>{list(others)}</Folded>}
       {stopped && <p className="py-3 text-[13px] text-ink-2">Not every snag has its fixes. {stopped}</p>}
       {elsewhere.length > 0 && (
         <p className="py-3 text-[13px] text-ink-2">
@@ -49,9 +44,9 @@ export function Snags({ stage }: { stage: StageName }) {
   );
 }
 
-function Folded({ title, open = false, children }: { title: string; open?: boolean; children: ReactNode }) {
+function Folded({ title, children }: { title: string; children: ReactNode }) {
   return (
-    <Disclosure defaultOpen={open}>
+    <Disclosure defaultOpen>
       <DisclosureButton className="label flex w-full min-h-10 items-center justify-between">
         <span>{title}</span>
         <span className="ui-open-mark" aria-hidden />

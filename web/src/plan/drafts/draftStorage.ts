@@ -2,6 +2,7 @@ import type { SavedPlan } from "../../api/types";
 import { isUnsaved, notRead, opened, type PlanState, withDraft } from "../state/planState";
 import type { LocalDraft } from "./localDraft";
 import { openTabs, thisTab } from "./tab";
+import { withUndo } from "./undoStorage";
 
 const PREFIX = "yardcask.kept.";
 const key = (id: string, tab: string) => `${PREFIX}${id}.${tab}`;
@@ -50,5 +51,5 @@ export async function takeDrafts(id: string): Promise<LocalDraft[]> {
 /** A plan as it opens: edits that never reached the server go on from where they were, and meet what was saved since. */
 export function reopened(saved: SavedPlan, [first, ...others]: readonly LocalDraft[]): PlanState {
   const state = { ...opened(saved), others };
-  return first ? withDraft(state, first) : state;
+  return withUndo(first ? withDraft(state, first) : state);
 }

@@ -2,6 +2,7 @@ import { type Dispatch, useEffect, useRef } from "react";
 import { Away, api, Refused } from "../../api/client";
 import type { Plan } from "../../api/types";
 import { storeDrafts } from "../drafts/draftStorage";
+import { storeUndo } from "../drafts/undoStorage";
 import { same } from "../state/edits";
 import { isUnsaved, type PlanAction, type PlanState } from "../state/planState";
 
@@ -17,6 +18,9 @@ export function useSaving(state: PlanState, dispatch: Dispatch<PlanAction>, tab:
   const latest = useRef(state);
   latest.current = state;
   useEffect(() => storeDrafts(state, tab), [state, tab]);
+  const { id, plan, past, future } = state;
+  // biome-ignore lint/correctness/useExhaustiveDependencies: only these are kept
+  useEffect(() => storeUndo(state), [id, plan, past, future]);
   useEffect(() => {
     const leave = () => {
       const { id, saved, plan, conflict } = latest.current;

@@ -12,7 +12,7 @@ import { reveal } from "../widgets/useReveal";
 import { patched, valueAt, withValue } from "./edits";
 import { PlanContext, type PlanWork } from "./PlanContext";
 import { partAdded, placeOf, pointerOf, withNewIds } from "./parts";
-import { planReducer } from "./planState";
+import { isUncounted, planReducer } from "./planState";
 import { readingAt } from "./readingAt";
 import { useTyping } from "./useTyping";
 
@@ -91,7 +91,7 @@ export function PlanProvider({ opening, stage, children }: { opening: Opening; s
       typed: (pointer) => state.typed[placeOf(state.plan, pointer)],
       untype: (under) => dispatch({ type: "untyped", under: placeOf(state.plan, under) }),
       reading: Object.values(state.typed).some((one) => one.state === "reading"),
-      uncounted: Object.values(state.typed).filter((one) => one.state === "waiting" || one.state === "refused").length,
+      uncounted: Object.values(state.typed).filter(isUncounted).length,
       settle: () => dispatch({ type: "settle" }),
       resolve: (resolution) => dispatch({ type: "resolve", with: resolution }),
       openSum: setSum,

@@ -85,6 +85,11 @@ export function notRead(typed: PlanState["typed"]): PlanState["typed"] {
   return Object.fromEntries(Object.entries(typed).filter(([, one]) => one.state !== "read"));
 }
 
+/** Whether a text is not in the plan, and stays so until something is done. */
+export function isUncounted(typed: Typed | undefined): boolean {
+  return typed?.state === "waiting" || typed?.state === "refused";
+}
+
 export function isUnsaved(state: PlanState): boolean {
   return !same(state.plan, state.saved.plan);
 }

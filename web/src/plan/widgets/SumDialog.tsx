@@ -3,6 +3,7 @@ import { Away, api } from "../../api/client";
 import type { Figure } from "../../api/types";
 import { useOfPlan } from "../server/useOfPlan";
 import { usePlan } from "../state/PlanContext";
+import { BackCloses } from "./useBackCloses";
 
 /** The sum behind a figure: what went in, the formula, where it comes from. */
 export function SumDialog({ of, onClose }: { of: string | Figure | null; onClose: () => void }) {
@@ -14,6 +15,7 @@ export function SumDialog({ of, onClose }: { of: string | Figure | null; onClose
       <div className="fixed inset-0 flex items-center justify-center p-4">
         {figure && (
           <DialogPanel className="card card-on flex max-h-full w-full max-w-md flex-col p-5">
+            <BackCloses close={onClose} />
             <DialogTitle className="label">{figure.label}</DialogTitle>
             <p className="big my-1 text-water">{figure.text}</p>
             {/* biome-ignore lint/a11y/noNoninteractiveTabindex: a long sum is scrolled with the keyboard */}

@@ -20,3 +20,9 @@ export function useBackCloses(close: () => void): void {
     };
   }, []);
 }
+
+/** The same for what is open as long as this is there. */
+export function BackCloses({ close }: { close: () => void }): null {
+  useBackCloses(close);
+  return null;
+}

@@ -32,7 +32,7 @@ export function TankSection({ tank, index }: { tank: Tank; index: number }) {
   const marks = spread(drawing.marks.map((mark) => y(mark.height_mm)));
   const fittings = spread([y(drawing.overflow_mm), y(drawing.outlet_mm)]);
   return (
-    <div className="grid gap-x-6 gap-y-3 xl:grid-cols-2">
+    <div className="grid grid-cols-1 gap-x-6 gap-y-3 xl:grid-cols-2">
       <div ref={ref} className="min-w-0">
         <svg
           width={width}
@@ -148,7 +148,7 @@ export function TankSection({ tank, index }: { tank: Tank; index: number }) {
           </p>
         )}
       </div>
-      <div>{drawing.detail && <TankNotes tank={tank} detail={drawing.detail} />}</div>
+      <div className="min-w-0">{drawing.detail && <TankNotes tank={tank} detail={drawing.detail} />}</div>
     </div>
   );
 }

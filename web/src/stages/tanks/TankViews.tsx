@@ -47,8 +47,8 @@ export function TankViews({ selected, onSelect, onOpen }: Props) {
         <RigSide scale={scale} ground={ground} loads={false} bays {...choosing} />
         <RigEnd perM={perM} middle={endMiddle} ground={endGround} bays {...choosing} />
         <RigPlan scale={above} middle={planAt.top + across / 2} loads={false} bays {...choosing} />
-        <FocusedSize right={["x", scale.x]} up={["z", (m) => ground - m * perM]} />
-        <FocusedSize right={["y", (m) => endMiddle + m * perM]} up={["z", (m) => endGround - m * perM]} />
+        <FocusedSize right={["x", scale.x]} up={(m) => ground - m * perM} showsHeight />
+        <FocusedSize right={["y", (m) => endMiddle + m * perM]} up={(m) => endGround - m * perM} />
       </svg>
     </div>
   );

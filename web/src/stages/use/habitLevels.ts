@@ -1,16 +1,32 @@
 import type { Habit, HabitLevel, Option, Plan, Use } from "../../api/types";
 
+const AMOUNTS = ["litres", "flow_lpm", "minutes", "times"] as const;
+
+/** Whether a use has all the amounts of a level; the flow of an outlet is nobody's typing. */
+function isAt(use: Use, amounts: Habit["levels"][HabitLevel]): boolean {
+  const isOutlets = (key: string) => key === "flow_lpm" && use.outlet !== undefined && !use.own_flow;
+  return AMOUNTS.every((key) => isOutlets(key) || use[key] === amounts[key]);
+}
+
+/** Whether somebody has typed amounts of their own: the use is at no level. */
+const isTyped = (use: Use, habit: Habit) => !Object.values(habit.levels).some((level) => isAt(use, level));
+
 /** A use with the amounts of one level of habit. */
 export function withAmounts(use: Use, habit: Habit, level: HabitLevel): Use {
   const { litres: _litres, flow_lpm: _flow, minutes: _minutes, ...rest } = use;
   return { ...rest, ...habit.levels[level] } as Use;
 }
 
-/** The plan with every use that the catalogue knows at one level; the crew's own uses stay as they are. */
-export function withHabits(plan: Plan, habits: readonly Habit[], level: string): Plan {
+/** The uses whose amounts somebody has typed, so that a level leaves them as they are. */
+export function typedUses(uses: readonly Use[], habits: readonly Habit[]): Use[] {
+  return uses.filter((use) => habits.some((habit) => habit.habit === use.habit && isTyped(use, habit)));
+}
+
+/** The plan with every use that the catalogue knows at one level; what somebody has typed stays, unless all is to be replaced. */
+export function withHabits(plan: Plan, habits: readonly Habit[], level: string, replaces = false): Plan {
   const uses = plan.use.uses.map((use) => {
     const habit = habits.find((one) => one.habit === use.habit);
-    return habit ? withAmounts(use, habit, level as HabitLevel) : use;
+    return habit && (replaces || !isTyped(use, habit)) ? withAmounts(use, habit, level as HabitLevel) : use;
   });
   return { ...plan, use: { ...plan.use, uses } };
 }
@@ -21,16 +37,7 @@ export function levelOf(uses: readonly Use[], habits: readonly Habit[], levels: 
     const habit = habits.find((one) => one.habit === use.habit);
     return habit ? [{ use, habit }] : [];
   });
-  const at = (level: string) =>
-    known.every(({ use, habit }) => {
-      const amounts = habit.levels[level as HabitLevel];
-      return (
-        use.litres === amounts.litres &&
-        use.flow_lpm === amounts.flow_lpm &&
-        use.minutes === amounts.minutes &&
-        use.times === amounts.times
-      );
-    });
+  const at = (level: string) => known.every(({ use, habit }) => isAt(use, habit.levels[level as HabitLevel]));
   return known.length > 0 ? (levels.map((one) => one.value).find(at) ?? null) : null;
 }
 

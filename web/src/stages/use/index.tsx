@@ -1,18 +1,22 @@
+import { useState } from "react";
 import { Choice } from "../../fields/Choice";
 import { QuantityField } from "../../fields/QuantityField";
 import { useCatalogue } from "../../plan/server/useCatalogue";
 import { usePlan } from "../../plan/state/PlanContext";
 import { DaysCurve } from "./DaysCurve";
-import { levelOf, withHabits } from "./habitLevels";
+import { levelOf, typedUses, withHabits } from "./habitLevels";
 import { LitresBar } from "./LitresBar";
 import { UseCards } from "./UseCards";
 
 /** Who uses how much water for what, and for how long it lasts. */
 export default function UseStage() {
-  const { plan, edit, apply, untype, assessment } = usePlan();
+  const { plan, edit, apply, assessment } = usePlan();
   const catalogue = useCatalogue();
   const habits = catalogue?.habits ?? [];
   const levels = catalogue?.levels ?? [];
+  /** The level pressed last: uses with amounts of one's own can follow it. */
+  const [chosen, setChosen] = useState<string | null>(null);
+  const typed = typedUses(plan.use.uses, habits);
   const { stays } = assessment.stages.use.drawing;
   const takesWaste = plan.tanks.some((tank) => tank.holds === "waste" || tank.holds === "toilet");
   const chooseStay = (value: string) => {
@@ -40,10 +44,22 @@ export default function UseStage() {
             value={levelOf(plan.use.uses, habits, levels)}
             options={levels}
             onChange={(level) => {
-              untype("/use/uses");
+              setChosen(level);
               edit(withHabits(plan, habits, level), `habits: ${level}`);
             }}
           />
+          {chosen && typed.length > 0 && (
+            <p role="status" className="text-[13px] text-ink-2">
+              Your own amounts stay: {typed.map((use) => use.name).join(", ")}.{" "}
+              <button
+                type="button"
+                className="quiet"
+                onClick={() => edit(withHabits(plan, habits, chosen, true), `habits: ${chosen}, all`)}
+              >
+                Replace them too
+              </button>
+            </p>
+          )}
         </div>
         <DaysCurve />
       </div>
