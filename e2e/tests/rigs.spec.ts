@@ -57,6 +57,7 @@ test("a trailer whose nose is too light says so, and a move cures it", async ({ 
     })
   ).json();
   await page.goto(`/plans/${id}/tanks`);
+  await page.locator("#tanks-list button").first().click();
   await type(page, "/tanks/0/x_m", "4.7 m");
   await page.keyboard.press("2");
   const light = snag(page, /The nose is .* too light/);
@@ -71,6 +72,7 @@ test("a boat with a tank to one side lies over, and says how to right her", asyn
     await page.request.post("/api/plans", { data: { crew: 2, stay: "mixed", habit: "ordinary", days: 3, rig: "boat" } })
   ).json();
   await page.goto(`/plans/${id}/tanks`);
+  await page.locator("#tanks-list button").first().click();
   await type(page, "/tanks/0/y_m", "port 1 m");
   await expect(field(page, "/tanks/0/y_m")).toHaveValue("1000 left");
   await expect(glass(page, "Heel")).toContainText("to port");

@@ -6,6 +6,7 @@ import { TextField } from "../../fields/TextField";
 import { Said } from "../../plan/server/useAction";
 import { usePlan } from "../../plan/state/PlanContext";
 import { FigureButton } from "../../plan/widgets/FigureButton";
+import { RemoveButton } from "../../plan/widgets/RemoveButton";
 import { Chooser } from "./Chooser";
 import { KeepPart } from "./OwnParts";
 import { Pick } from "./Pick";
@@ -46,16 +47,13 @@ export function PartPanel({ part, index, drawing, onGone }: Props) {
             Turn round
           </button>
         )}
-        <button
-          type="button"
-          className="plain"
-          onClick={() => {
+        <RemoveButton
+          id={part.id}
+          onRemove={() => {
             onGone();
             void edit({ do: "take_out", part: part.id }, `${part.name} removed`);
           }}
-        >
-          Remove
-        </button>
+        />
       </div>
       {part.reversed && <p className="mt-1 text-[13px] text-ink-2">Turned round</p>}
       <div className="measures mt-3">

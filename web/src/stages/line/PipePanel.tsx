@@ -5,6 +5,7 @@ import { TextField } from "../../fields/TextField";
 import { Said } from "../../plan/server/useAction";
 import { usePlan } from "../../plan/state/PlanContext";
 import { freeName, newId } from "../../plan/state/parts";
+import { RemoveButton } from "../../plan/widgets/RemoveButton";
 import { Chooser } from "./Chooser";
 import { Pick } from "./Pick";
 import { useLineEdit } from "./useLineEdit";
@@ -62,16 +63,13 @@ export function PipePanel({ pipe, drawing, onGone }: Props) {
     <div>
       <div className="flex flex-wrap items-start gap-2">
         <TextField pointer={`${pipe.pointer}/name`} label="Name of the pipe" className="min-w-40 flex-1" />
-        <button
-          type="button"
-          className="plain"
-          onClick={() => {
+        <RemoveButton
+          id={pipe.id}
+          onRemove={() => {
             onGone();
             void edit({ do: "take_pipe", pipe: pipe.id }, `${pipe.name} removed`);
           }}
-        >
-          Remove
-        </button>
+        />
       </div>
       <p className="mt-1 text-[13px] text-ink-2">
         From {name(pipe.from)} to {name(pipe.to)}: {pipe.words}

@@ -8,6 +8,7 @@ import { useWhenSettled } from "../../plan/server/useWhenSettled";
 import { patched } from "../../plan/state/edits";
 import { usePlan } from "../../plan/state/PlanContext";
 import { AddButton } from "../../plan/widgets/AddButton";
+import { RemoveButton } from "../../plan/widgets/RemoveButton";
 
 const SIZES = ["length_mm", "width_mm", "height_mm", "z_m"];
 const FACES = ["front", "rear", "left", "right", "top", "bottom"];
@@ -34,11 +35,9 @@ export function BayFields({ bay, index }: { bay: Bay; index: number }) {
   return (
     <div className="mt-2 grid gap-y-4">
       <div>
-        <div className="flex items-end gap-2">
-          <TextField pointer={`${at}/name`} label="Name of the bay" className="flex-1" />
-          <button type="button" className="plain" onClick={removeBay}>
-            Remove
-          </button>
+        <div className="flex flex-wrap items-end gap-2">
+          <TextField pointer={`${at}/name`} label="Name of the bay" className="min-w-28 flex-1" />
+          <RemoveButton id={bay.id} onRemove={removeBay} />
         </div>
         <div className="my-2 flex flex-wrap gap-x-4 gap-y-2">
           <ChoiceField pointer={`${at}/place`} />

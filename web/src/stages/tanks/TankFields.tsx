@@ -8,6 +8,7 @@ import { useWhenSettled } from "../../plan/server/useWhenSettled";
 import { patched } from "../../plan/state/edits";
 import { usePlan } from "../../plan/state/PlanContext";
 import { focusSoon } from "../../plan/widgets/focus";
+import { RemoveButton } from "../../plan/widgets/RemoveButton";
 import { KeepTank } from "./OwnTanks";
 import { TankLevels } from "./TankLevels";
 import { TankPorts } from "./TankPorts";
@@ -55,14 +56,12 @@ export function TankFields({ tank, index }: { tank: Tank; index: number }) {
   };
   return (
     <div>
-      <div className="mt-2 flex items-end gap-2">
-        <TextField pointer={`${at}/name`} label="Name of the tank" className="min-w-0 flex-1" />
+      <div className="mt-2 flex flex-wrap items-end gap-2">
+        <TextField pointer={`${at}/name`} label="Name of the tank" className="min-w-28 flex-1" />
         <button type="button" className="plain" onClick={() => turn(undefined)}>
           Turn
         </button>
-        <button type="button" className="plain" onClick={removeTank}>
-          Remove
-        </button>
+        <RemoveButton id={tank.id} onRemove={removeTank} />
       </div>
       <div className="mt-2 flex flex-wrap gap-2">
         <ChoiceField pointer={`${at}/form`} bare />
