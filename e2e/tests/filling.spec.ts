@@ -114,7 +114,7 @@ test("a use that names its outlet runs at the outlet’s flow, unless it has its
   await expect(differs).toBeVisible();
   await differs.getByRole("button", { name: "Use 6.6 L/min, what the shower gives" }).click();
   await expect(differs).toBeHidden();
-  await expect(glass(page, "Carried and needed")).toContainText("of 148 L");
+  await expect(glass(page, "Carried")).toContainText("of 148 L");
 });
 
 test("on arrival each tank is filled up by hose or in trips with cans, and waste is emptied when one says so", async ({

@@ -27,6 +27,8 @@ final readonly class GlassCell implements Sent, \JsonSerializable
         public ?float $level = null,
         /** Where the gauge's limit stands, from 0 to 1. */
         public ?float $mark = null,
+        /** Whether it is in sight on every stage; others only on the stage to which they lead. */
+        public bool $permanent = false,
     ) {
     }
 }

@@ -167,7 +167,7 @@ final class AnswersTest extends TestCase
     public static function glasses(): iterable
     {
         yield 'a van in trouble' => ['fellside', '', [
-            'Carried and needed: 109 L of 127 L, fix',
+            'Carried: 109 L of 127 L needed, fix',
             'Lasts: 2.3 days of 3 days, fix',
             'Drinking: 20 L of 17 L',
             'Payload left: −38 kg rear axle, on the road, stop',
@@ -176,21 +176,21 @@ final class AnswersTest extends TestCase
             'Pump starts: 183  an hour at a trickle',
         ]];
         yield 'a trailer' => ['trailer', '', [
-            'Carried and needed: 95 L of 95 L',
+            'Carried: 95 L of 95 L needed',
             'Lasts: 3.0 days of 3 days',
             'Drinking: 20 L of 17 L',
             'Payload left: 27 kg nose, on the road',
             'Nose share: 6.3 % of the trailer, on the road',
         ]];
         yield 'a boat that lies to port' => ['boat', '{"op":"replace","path":"/tanks/0/y_m","value":-0.9}', [
-            'Carried and needed: 96 L of 95 L',
+            'Carried: 96 L of 95 L needed',
             'Lasts: 3.0 days of 3 days',
             'Drinking: 20 L of 17 L',
             'Payload left: 506 kg load limit, under way',
             'Heel: 2.1 ° to port, under way',
         ]];
         yield 'nothing drawn, nothing carried' => ['van', '{"op":"replace","path":"/use/uses","value":[]},'.self::NO_TANKS, [
-            'Carried and needed: 0 L of 0 L',
+            'Carried: 0 L of 0 L needed',
             'Payload left: 373 kg front axle, on the road',
             'Left against right: 0 kg even',
         ]];

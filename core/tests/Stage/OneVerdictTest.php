@@ -157,7 +157,7 @@ final class OneVerdictTest extends TestCase
         $cell = static fn (string $label): ?GlassCell => array_values(
             array_filter($assessment->glass, static fn (GlassCell $one): bool => $label === $one->label),
         )[0] ?? null;
-        self::assertSame($severities['use.short'] ?? null, $cell('Carried and needed')?->severity, $where);
+        self::assertSame($severities['use.short'] ?? null, $cell('Carried')?->severity, $where);
         self::assertSame($severities['load.nose-light'] ?? null, $cell('Nose share')?->severity, $where);
         $overs = array_filter(
             array_keys($severities),

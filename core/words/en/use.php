@@ -74,8 +74,8 @@ return [
     'use.fix.can-instead.daily' => 'Carry a {can} can instead of {tanks}, filled daily',
 
     // Sight glass
-    'use.glass.carried' => 'Carried and needed',
-    'use.glass.carried.beside' => 'of {litres_needed}{less, select, yes {, {litres_travel} {rig, select, boat {under way} other {on the road}}} other {}}',
+    'use.glass.carried' => 'Carried',
+    'use.glass.carried.beside' => 'of {litres_needed} needed{less, select, yes {, {litres_travel} {rig, select, boat {under way} other {on the road}}} other {}}',
     'use.glass.lasts' => 'Lasts',
     'use.glass.lasts.beside' => 'of {stay}{less, select, yes {, {travel} if not filled up} other {}}',
     'use.glass.drinking' => 'Drinking',

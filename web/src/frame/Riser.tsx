@@ -1,3 +1,4 @@
+import { useEffect, useRef } from "react";
 import { Link } from "react-router";
 import type { StageName, Valve } from "../api/types";
 import { usePlan } from "../plan/state/PlanContext";
@@ -11,12 +12,21 @@ export function Riser({ stage }: { stage: StageName }) {
   const stages = useStages();
   const firstShut = stages.findIndex((one) => one.valve !== "open");
   const whole = firstShut < 0 ? stages.length : firstShut;
+  const here = useRef<HTMLAnchorElement>(null);
+  // In the hand the row of stages may be longer than the screen is wide.
+  // biome-ignore lint/correctness/useExhaustiveDependencies: whenever another stage is looked at
+  useEffect(() => {
+    const row = here.current?.closest("ol");
+    if (row && here.current)
+      row.scrollLeft = here.current.offsetLeft - (row.clientWidth - here.current.offsetWidth) / 2;
+  }, [stage]);
   return (
     <nav aria-label="Stages" className="riser">
       <ol>
         {stages.map((one, index) => (
           <li key={one.name} className={index < whole ? "wet" : "dry"}>
             <Link
+              ref={one.name === stage ? here : undefined}
               to={`/plans/${state.id}/${one.name}`}
               aria-current={one.name === stage ? "page" : undefined}
               aria-label={`${one.title}: ${one.state}`}

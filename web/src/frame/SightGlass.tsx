@@ -4,13 +4,17 @@ import { usePlan } from "../plan/state/PlanContext";
 
 const INK: Record<Severity, string> = { stop: "text-rust", fix: "text-brass", watch: "" };
 
-/** The few figures that trade against each other, always in sight. */
+/** Of the stage that is looked at, besides those that are always in sight. */
+const MOST_OF_A_STAGE = 3;
+
+/** The few figures that trade against each other, always in sight, and where there is room for them those of this stage. */
 export function SightGlass({ stage }: { stage: StageName }) {
-  const { assessment, before, state } = usePlan();
+  const { assessment, before, state, open } = usePlan();
   const { snags } = assessment;
+  const own = assessment.glass.filter((cell) => !cell.permanent && cell.stage === stage).slice(0, MOST_OF_A_STAGE);
   return (
     <section aria-label="Sight glass" className="glass">
-      {assessment.glass.map((cell) => (
+      {[...assessment.glass.filter((cell) => cell.permanent), ...own].map((cell) => (
         <Cell
           key={cell.label}
           cell={cell}
@@ -19,7 +23,7 @@ export function SightGlass({ stage }: { stage: StageName }) {
         />
       ))}
       <div className="glass-cell">
-        <Link className="label glass-link" to={`/plans/${state.id}/${snags.stage ?? stage}#snags`}>
+        <Link className="label glass-link" to={`/plans/${state.id}/${stage}#snags`} onClick={() => open(null)}>
           Snags
         </Link>
         <p className="glass-figure">
@@ -36,7 +40,7 @@ function Cell({ cell, was, planId }: { cell: GlassCell; was: GlassCell | undefin
   const moved = was && (was.figure !== cell.figure || was.beside !== cell.beside);
   const ink = INK[cell.severity ?? "watch"];
   return (
-    <div className="glass-cell">
+    <div className={`glass-cell ${cell.permanent ? "" : "glass-own"}`}>
       <Link className="label glass-link" to={`/plans/${planId}/${cell.stage}`}>
         {cell.label}
       </Link>

@@ -1,5 +1,6 @@
 import { Disclosure, DisclosureButton, DisclosurePanel } from "@headlessui/react";
 import type { ReactNode } from "react";
+import { Link } from "react-router";
 import type { Finding, Fix, Severity, StageName } from "../api/types";
 import { useFixes } from "../plan/server/useFixes";
 import { usePlan } from "../plan/state/PlanContext";
@@ -10,7 +11,7 @@ import { useStages } from "../plan/state/useStages";
  * first, and the others stay folded.
  */
 export function Snags({ stage }: { stage: StageName }) {
-  const { assessment, opened } = usePlan();
+  const { assessment, opened, state } = usePlan();
   const { fixesOf, proven, stopped } = useFixes(stage);
   const here = assessment.findings.filter((finding) => finding.stage === stage);
   const own = opened === null ? here : here.filter((finding) => finding.subject.includes(opened));
@@ -37,7 +38,15 @@ export function Snags({ stage }: { stage: StageName }) {
       {stopped && <p className="py-3 text-[13px] text-ink-2">Not every snag has its fixes. {stopped}</p>}
       {elsewhere.length > 0 && (
         <p className="py-3 text-[13px] text-ink-2">
-          Elsewhere: {elsewhere.map((one) => `${one.count} on ${one.title}`).join(", ")}.
+          Elsewhere:{" "}
+          {elsewhere.map((one, index) => (
+            <span key={one.name}>
+              {index > 0 && ", "}
+              <Link className="quiet" to={`/plans/${state.id}/${one.name}#snags`}>
+                {one.count} on {one.title}
+              </Link>
+            </span>
+          ))}
         </p>
       )}
     </aside>

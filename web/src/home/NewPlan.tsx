@@ -43,6 +43,7 @@ export default function NewPlan() {
   const [draft, setDraft] = useState<Draft>(draftKept);
   const [begun, setBegun] = useState<Refusals | null>(null);
   const beginning = useRef(false);
+  const [isBeginning, setIsBeginning] = useState(false);
   const latest = useRef(draft);
   latest.current = draft;
   const choices = catalogue?.choices ?? {};
@@ -61,6 +62,7 @@ export default function NewPlan() {
     // However often the button is pressed, one plan is begun.
     if (beginning.current) return;
     beginning.current = true;
+    setIsBeginning(true);
     const asked = draft;
     try {
       const saved = await api.start(answers);
@@ -68,6 +70,7 @@ export default function NewPlan() {
       navigate(`/plans/${saved.id}/use`);
     } catch (error) {
       beginning.current = false;
+      setIsBeginning(false);
       // What was refused may have been typed anew by now.
       if (latest.current === asked) setBegun(refusalsOf(error));
     }
@@ -182,11 +185,11 @@ export default function NewPlan() {
               {refused[""]} Your answers are kept; try again.
             </p>
           )}
-          <button type="submit" className="go self-start px-6 text-[16px]">
-            Begin
+          <button type="submit" aria-busy={isBeginning} className="go self-start px-6 text-[16px]">
+            {isBeginning ? "Beginning …" : "Begin"}
           </button>
         </form>
-        <Preview assessment={preview.assessment} />
+        <Preview assessment={preview.assessment} isOlder={preview.isOlder} />
       </div>
     </main>
   );

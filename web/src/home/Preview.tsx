@@ -3,6 +3,7 @@ import { useEffect, useState } from "react";
 import { Away, api, Refused } from "../api/client";
 import type { Assessment, FirstAnswers } from "../api/types";
 import { stagesOf } from "../plan/state/useStages";
+import { QUIET_MS, useWaited } from "../plan/widgets/useWaited";
 
 const DEBOUNCE_MS = 120;
 
@@ -17,7 +18,12 @@ export function refusalsOf(error: unknown): Refusals {
 }
 
 /** What the plan would say that these answers begin; the last one that could be read stays in sight. */
-export function usePreview(answers: FirstAnswers): { assessment: Assessment | undefined; refusals: Refusals } {
+export function usePreview(answers: FirstAnswers): {
+  assessment: Assessment | undefined;
+  refusals: Refusals;
+  /** Whether it is that of other answers, because that of these is on its way. */
+  isOlder: boolean;
+} {
   const wanted = JSON.stringify(answers);
   const [asked, setAsked] = useState(wanted);
   useEffect(() => {
@@ -34,17 +40,25 @@ export function usePreview(answers: FirstAnswers): { assessment: Assessment | un
   });
   const [last, setLast] = useState<Assessment>();
   if (query.data && query.data !== last) setLast(query.data);
-  return { assessment: query.data ?? last, refusals: query.isError ? refusalsOf(query.error) : {} };
+  const isOlder = asked !== wanted || query.isPlaceholderData || query.isError;
+  return { assessment: query.data ?? last, refusals: query.isError ? refusalsOf(query.error) : {}, isOlder };
 }
 
 /** The answers of the plan to be, one sentence a stage, and the worst that it will say of itself. */
-export function Preview({ assessment }: { assessment: Assessment | undefined }) {
+export function Preview({ assessment, isOlder }: { assessment: Assessment | undefined; isOlder: boolean }) {
+  const isLong = useWaited(isOlder, QUIET_MS) >= QUIET_MS;
   if (!assessment) return null;
   const worst = assessment.findings.filter((finding) => finding.severity !== "watch").slice(0, 3);
   return (
-    <section aria-label="What the plan will say" aria-live="polite" className="card flex flex-col gap-4 p-5">
+    <section
+      aria-label="What the plan will say"
+      aria-live="polite"
+      aria-busy={isOlder}
+      className="card flex flex-col gap-4 p-5"
+    >
+      {isOlder && isLong && <p className="answer-note">For the answers before. Working it out …</p>}
       {stagesOf(assessment).map(({ name, answer }, index) => (
-        <div key={name}>
+        <div key={name} className={isOlder && isLong ? "opacity-50" : ""}>
           <p className={index === 0 ? "sentence text-[27px]" : "sentence text-[19px]"}>
             {answer.before}
             <span className="text-water">{answer.figure}</span>

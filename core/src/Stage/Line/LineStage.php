@@ -120,6 +120,7 @@ final class LineStage implements Stage
                     'pressure_needed' => Amount::pressure($worst->figures->leastKpa),
                 ]),
                 severity: $severity,
+                permanent: true,
             );
         }
         if ($figures->has('line.starts')) {

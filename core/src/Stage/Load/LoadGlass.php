@@ -50,6 +50,7 @@ final class LoadGlass
                 severity: $severity,
                 level: min(1.0, $share),
                 mark: min(1.0, 1 / max($share, 1e-9)),
+                permanent: true,
             ),
         ];
         $balance = new Balance($workings);

@@ -49,6 +49,7 @@ final class UseGlass
                 severity: $short,
                 level: $aboard->usableL / $scaleL,
                 mark: $needL / $scaleL,
+                permanent: true,
             ),
         ];
         if ($figures->has('use.lasts')) {
@@ -66,6 +67,7 @@ final class UseGlass
                 symbol: $figure->symbol,
                 beside: $beside,
                 severity: $short,
+                permanent: true,
             );
         }
         $drinkingL = $use->need(Supply::Drinking)->carryL;

@@ -1,5 +1,5 @@
 import { type QueryKey, useQueryClient } from "@tanstack/react-query";
-import { useState } from "react";
+import { useRef, useState } from "react";
 import { whyNot } from "../../api/whyNot";
 
 type Outcome = { words: readonly string[]; refused: boolean };
@@ -8,8 +8,12 @@ type Outcome = { words: readonly string[]; refused: boolean };
 export function useAction(...changes: readonly QueryKey[]) {
   const queries = useQueryClient();
   const [said, setSaid] = useState<Outcome>({ words: [], refused: false });
+  /** However often it is pressed, it is done once at a time. */
+  const isDoing = useRef(false);
   /** Whether it was done. */
   const doIt = async (doing: () => Promise<unknown>, done: string): Promise<boolean> => {
+    if (isDoing.current) return false;
+    isDoing.current = true;
     try {
       await doing();
       await Promise.all(changes.map((queryKey) => queries.invalidateQueries({ queryKey })));
@@ -18,6 +22,8 @@ export function useAction(...changes: readonly QueryKey[]) {
     } catch (error) {
       setSaid({ words: whyNot(error), refused: true });
       return false;
+    } finally {
+      isDoing.current = false;
     }
   };
   return [said, doIt] as const;

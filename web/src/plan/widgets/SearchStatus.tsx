@@ -1,14 +1,12 @@
-import { useEffect, useState } from "react";
 import type { Search } from "../server/useSearch";
+import { QUIET_MS, useWaited } from "./useWaited";
 
-/** What takes less is not worth a word. */
-const QUIET_MS = 300;
 /** After which it is likely that another search is before it. */
 const QUEUED_MS = 1500;
 
 /** How a search goes and how it ended, with a way to stop it or to have it again. */
 export function SearchStatus({ search, trying, done }: { search: Search<unknown>; trying: string; done?: string }) {
-  const waited = useWaited(search.isSearching);
+  const waited = useWaited(search.isSearching, QUIET_MS, QUEUED_MS);
   return (
     <p role="status" className="flex min-h-10 flex-1 flex-wrap items-center gap-x-3 gap-y-1 text-[13px] text-ink-2">
       {search.isSearching && waited >= QUIET_MS && (
@@ -36,16 +34,4 @@ export function SearchStatus({ search, trying, done }: { search: Search<unknown>
       {!search.isSearching && !search.failed && !search.stopped && search.found !== undefined && done}
     </p>
   );
-}
-
-/** For how long something has gone on, as far as it is told apart here. */
-function useWaited(goesOn: boolean): number {
-  const [waited, setWaited] = useState(0);
-  useEffect(() => {
-    if (!goesOn) return;
-    setWaited(0);
-    const timers = [QUIET_MS, QUEUED_MS].map((ms) => setTimeout(() => setWaited(ms), ms));
-    return () => timers.forEach(clearTimeout);
-  }, [goesOn]);
-  return waited;
 }

@@ -96,6 +96,9 @@ export default function LineStage() {
           {stair && <Stair drawing={drawing} stair={stair} layout={layout} />}
         </section>
       )}
+      {!empty && layout.width > width && (
+        <p className="text-[13px] text-ink-2">The line goes on to the right: swipe it, or scroll sideways.</p>
+      )}
       {scene && scene.stairs.length > 1 && <p className="text-[13px] text-ink-2">{scene.pump}</p>}
       {opened && selected && (
         <OpenedPanel id={selected} name={opened.name} kind={kind}>
