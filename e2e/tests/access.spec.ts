@@ -82,10 +82,32 @@ test("at 390 px nothing is wider than the screen", async ({ page }) => {
 test("everything can be reached and worked with the keyboard", async ({ page }) => {
   await openFellside(page);
   await page.keyboard.press("Tab");
-  await expect(page.getByRole("link", { name: "Use: something to fix" })).toBeFocused();
+  const skip = page.getByRole("button", { name: "Skip to Use" });
+  await expect(skip).toBeFocused();
+  await expect(skip).toBeInViewport();
+  await page.keyboard.press("Enter");
+  await expect(answer(page)).toBeFocused();
+  await page.keyboard.press("Shift+Tab");
+  await page.getByRole("link", { name: "Use: something to fix" }).focus();
   await page.keyboard.press("Tab");
   await page.keyboard.press("Enter");
   await expect(page).toHaveURL(/\/load$/);
+  // The keyboard goes on from the page's heading; from the snags a fix is two steps away.
+  await expect(answer(page)).toBeFocused();
+  await page.locator(".glass").getByRole("link", { name: "Snags" }).press("Enter");
+  await expect(page.locator("#snags")).toBeFocused();
+  const fix = page.locator("#snags").getByRole("article").first().getByRole("button").first();
+  await expect(fix).toBeEnabled();
+  await page.keyboard.press("Tab");
+  await page.keyboard.press("Tab");
+  await expect(fix).toBeFocused();
+  await answer(page).focus();
+  await page.keyboard.press("?");
+  const keys = page.getByRole("dialog", { name: "Keys" });
+  await expect(keys).toContainText("the stage before, the stage after");
+  await expect(keys.getByRole("button", { name: "Close" })).toBeFocused();
+  await page.keyboard.press("Escape");
+  await expect(keys).toHaveCount(0);
   const slider = page.getByRole("slider", { name: "How full to travel" });
   await slider.focus();
   for (let press = 0; press < 40; press++) await page.keyboard.press("ArrowLeft");
@@ -141,7 +163,7 @@ for (const [width, height, most] of [
         .locator("button:visible, a:visible, [role=slider]:visible")
         .evaluateAll((all) =>
           all
-            .filter((one) => !one.matches(".figure, .glass-link, svg *"))
+            .filter((one) => !one.matches(".figure, .glass-link, .skip, svg *"))
             .map((one) => ({ text: one.textContent, height: one.getBoundingClientRect().height })),
         );
       for (const { text, height } of pressed) expect(height, `${stage}: ${text}`).toBeGreaterThanOrEqual(40);

@@ -1,15 +1,17 @@
-import { lazy, Suspense } from "react";
-import { Route, Routes } from "react-router";
+import { lazy, Suspense, useEffect, useRef } from "react";
+import { Route, Routes, useLocation } from "react-router";
 import { untilFetched } from "./api/fetched";
 import { useGround } from "./frame/lightOrDark";
 import { Waiting } from "./frame/Waiting";
 import { PlanShelf } from "./home/PlanShelf";
+import { focusSoon } from "./plan/widgets/focus";
 
 const PlanScreen = lazy(untilFetched(() => import("./frame/PlanScreen")));
 const NewPlan = lazy(untilFetched(() => import("./home/NewPlan")));
 
 export function App() {
   const [ground, turnGround] = useGround();
+  useHeadingAfterPage();
   return (
     <Suspense fallback={<Waiting what="" />}>
       <Routes>
@@ -20,4 +22,15 @@ export function App() {
       </Routes>
     </Suspense>
   );
+}
+
+/** After a change of page the keyboard goes on from its heading, unless a field or the snags were asked for. */
+function useHeadingAfterPage() {
+  const { pathname, hash, state } = useLocation();
+  const before = useRef(pathname);
+  useEffect(() => {
+    if (before.current === pathname) return;
+    before.current = pathname;
+    if (hash === "" && !(state as { field?: string } | null)?.field) focusSoon("h1");
+  }, [pathname, hash, state]);
 }

@@ -14,7 +14,7 @@ export function Answer({ answer }: { answer: Assessment["stages"]["use"]["answer
   const isLong = useWaited(!settled, LONG_MS) >= LONG_MS;
   return (
     <header className={`answer ${older ? "answer-older" : ""}`} aria-busy={!settled}>
-      <h1 aria-live="polite">
+      <h1 tabIndex={-1} aria-live="polite">
         {answer.before}
         <FigureButton id={answer.figure_id} className="text-water">
           {answer.figure}

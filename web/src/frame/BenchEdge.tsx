@@ -11,8 +11,10 @@ import { givePlanFile } from "./giveFile";
 import type { Ground } from "./lightOrDark";
 import { RevisionsDialog } from "./RevisionsDialog";
 
+type Props = { ground: Ground; onTurnGround: () => void; onKeys: () => void };
+
 /** The edge of the bench: which plan this is, whether it is saved, back and forth, units, and the plan's file. */
-export function BenchEdge({ ground, onTurnGround }: { ground: Ground; onTurnGround: () => void }) {
+export function BenchEdge({ ground, onTurnGround, onKeys }: Props) {
   const { state, plan, assessment, undo, redo } = usePlan();
   const [revisions, setRevisions] = useState(false);
   return (
@@ -40,6 +42,9 @@ export function BenchEdge({ ground, onTurnGround }: { ground: Ground; onTurnGrou
           </button>
           <button type="button" className="quiet" onClick={() => setRevisions(true)}>
             Earlier revisions
+          </button>
+          <button type="button" className="quiet" onClick={onKeys}>
+            Keys
           </button>
           <button type="button" className="quiet" onClick={onTurnGround}>
             {ground === "light" ? "Switch to dark" : "Switch to light"}

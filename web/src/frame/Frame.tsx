@@ -1,4 +1,4 @@
-import { Suspense, useEffect, useRef } from "react";
+import { Suspense, useEffect, useRef, useState } from "react";
 import { useLocation, useNavigate } from "react-router";
 import type { StageName } from "../api/types";
 import { usePlan } from "../plan/state/PlanContext";
@@ -10,6 +10,7 @@ import { stageView } from "../stages/stageViews";
 import { Answer } from "./Answer";
 import { BenchEdge } from "./BenchEdge";
 import { ConflictView } from "./ConflictView";
+import { KeysDialog } from "./KeysDialog";
 import type { Ground } from "./lightOrDark";
 import { OPENED_PLACE } from "./OpenedPanel";
 import { Riser } from "./Riser";
@@ -19,7 +20,8 @@ import { Waiting } from "./Waiting";
 
 /** The frame of every stage: riser, sight glass, bench surface, snags, and the bench's edge below. */
 export function Frame({ stage, ground, onTurnGround }: { stage: StageName; ground: Ground; onTurnGround: () => void }) {
-  useStageKeys(stage);
+  const [keys, showKeys] = useState(false);
+  useStageKeys(stage, () => showKeys(true));
   useFieldToFocus();
   const { assessment, plan } = usePlan();
   const View = stageView(stage);
@@ -28,6 +30,9 @@ export function Frame({ stage, ground, onTurnGround }: { stage: StageName; groun
   }, [plan.name]);
   return (
     <div className="frame">
+      <button type="button" className="skip" onClick={() => focusSoon("h1")}>
+        Skip to {assessment.stages[stage].title}
+      </button>
       <Riser stage={stage} />
       <SightGlass stage={stage} />
       <main className="bench" key={stage} id="bench" tabIndex={-1}>
@@ -43,8 +48,9 @@ export function Frame({ stage, ground, onTurnGround }: { stage: StageName; groun
         <div id={OPENED_PLACE} />
         <Snags stage={stage} />
       </div>
-      <BenchEdge ground={ground} onTurnGround={onTurnGround} />
+      <BenchEdge ground={ground} onTurnGround={onTurnGround} onKeys={() => showKeys(true)} />
       <ConflictView />
+      <KeysDialog open={keys} onClose={() => showKeys(false)} />
     </div>
   );
 }
@@ -52,8 +58,8 @@ export function Frame({ stage, ground, onTurnGround }: { stage: StageName; groun
 /** Half a minute: a slow server takes its time with another stage. */
 const MOST_TRIES = 600;
 
-/** 1 to 9 go to a stage, [ and ] step, Ctrl-Z and Ctrl-Shift-Z undo and redo; not while something is typed or a dialog is open. */
-function useStageKeys(stage: StageName) {
+/** 1 to 9 go to a stage, [ and ] step, ? shows the keys, Ctrl-Z and Ctrl-Shift-Z undo and redo; not while something is typed or a dialog is open. */
+function useStageKeys(stage: StageName, onHelp: () => void) {
   const { state, undo, redo } = usePlan();
   const stages = useStages();
   const navigate = useNavigate();
@@ -66,6 +72,7 @@ function useStageKeys(stage: StageName) {
         else undo();
       }
       if (typing || document.querySelector(OPEN_ABOVE) || event.ctrlKey || event.metaKey || event.altKey) return;
+      if (event.key === "?") onHelp();
       const at = stages.findIndex((one) => one.name === stage);
       const wanted = event.key === "[" ? at - 1 : event.key === "]" ? at + 1 : Number.parseInt(event.key, 10) - 1;
       const next = stages[wanted];
@@ -73,7 +80,7 @@ function useStageKeys(stage: StageName) {
     };
     window.addEventListener("keydown", press);
     return () => window.removeEventListener("keydown", press);
-  }, [stage, stages, state.id, navigate, undo, redo]);
+  }, [stage, stages, state.id, navigate, undo, redo, onHelp]);
 }
 
 /** Puts the cursor into the field that a link named. */

@@ -27,7 +27,7 @@ export default function PlanScreen({ ground, onTurnGround }: { ground: Ground; o
   if (opening.isError) {
     return (
       <main className="p-8">
-        <h1>There is no plan at this address.</h1>
+        <h1 tabIndex={-1}>There is no plan at this address.</h1>
         <p className="my-3 text-ink-2">{opening.error.message}</p>
         <Link className="quiet" to="/">
           Back to your plans

@@ -80,7 +80,9 @@ export default function NewPlan() {
       <Link to="/" className="quiet">
         Plans
       </Link>
-      <h1 className="mt-2 mb-4">Answer four questions and you have a plan that works.</h1>
+      <h1 tabIndex={-1} className="mt-2 mb-4">
+        Answer four questions and you have a plan that works.
+      </h1>
       <div className="grid items-start gap-6 md:grid-cols-[minmax(0,1fr)_340px]">
         <form onSubmit={begin} className="flex flex-col gap-4">
           <fieldset className="card card-on flex flex-wrap gap-x-6 gap-y-3 p-4">

@@ -41,7 +41,7 @@ export function PlanShelf() {
     <main className="mx-auto flex max-w-3xl flex-col gap-5 p-6">
       <header>
         <p className="label">Yard Cask</p>
-        <h1>Which rig are you working on?</h1>
+        <h1 tabIndex={-1}>Which rig are you working on?</h1>
         <p className="mt-1 text-[15px] text-ink-2">How much water, what it weighs, and whether the rig can carry it.</p>
       </header>
       <div className="flex flex-wrap gap-2">

@@ -5,7 +5,9 @@ export function KeptEditRefused(props: { why: readonly string[]; undoes: boolean
   const { why, undoes, onUndo } = props;
   return (
     <main className="max-w-xl p-8" role="alert">
-      <h1 className="text-[20px] font-[640]">The edits kept in this browser cannot be used</h1>
+      <h1 tabIndex={-1} className="text-[20px] font-[640]">
+        The edits kept in this browser cannot be used
+      </h1>
       {why.map((one) => (
         <p key={one} className="mt-2 text-ink-2">
           {one}
