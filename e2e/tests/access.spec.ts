@@ -1,7 +1,6 @@
-import { readFileSync } from "node:fs";
 import AxeBuilder from "@axe-core/playwright";
 import { expect, type Page, test } from "@playwright/test";
-import { answer, FELLSIDE, field, openFellside, openItem } from "./bench";
+import { answer, field, openFellside, openItem } from "./bench";
 
 const STAGES = ["use", "load", "tanks", "line"] as const;
 

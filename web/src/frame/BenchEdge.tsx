@@ -1,7 +1,7 @@
 import { Popover, PopoverButton, PopoverPanel } from "@headlessui/react";
 import { useState } from "react";
 import { Link } from "react-router";
-import type { Units } from "../api/types";
+import type { StageName, Units } from "../api/types";
 import { Choice } from "../fields/Choice";
 import { TextField } from "../fields/TextField";
 import { useChoices } from "../plan/server/useCatalogue";
@@ -11,10 +11,10 @@ import { givePlanFile } from "./giveFile";
 import type { Ground } from "./lightOrDark";
 import { RevisionsDialog } from "./RevisionsDialog";
 
-type Props = { ground: Ground; onTurnGround: () => void; onKeys: () => void };
+type Props = { stage: StageName; ground: Ground; onTurnGround: () => void; onKeys: () => void };
 
 /** The edge of the bench: which plan this is, whether it is saved, back and forth, units, and the plan's file. */
-export function BenchEdge({ ground, onTurnGround, onKeys }: Props) {
+export function BenchEdge({ stage, ground, onTurnGround, onKeys }: Props) {
   const { state, plan, assessment, undo, redo } = usePlan();
   const [revisions, setRevisions] = useState(false);
   return (
@@ -40,6 +40,12 @@ export function BenchEdge({ ground, onTurnGround, onKeys }: Props) {
           <button type="button" className="quiet" onClick={() => givePlanFile(plan, assessment.file_name)}>
             Export the plan file
           </button>
+          <Link className="quiet" to={`/plans/${state.id}/print?stage=${stage}`}>
+            Print this stage
+          </Link>
+          <Link className="quiet" to={`/plans/${state.id}/print`}>
+            Print the whole plan
+          </Link>
           <button type="button" className="quiet" onClick={() => setRevisions(true)}>
             Earlier revisions
           </button>

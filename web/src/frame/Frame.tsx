@@ -48,7 +48,7 @@ export function Frame({ stage, ground, onTurnGround }: { stage: StageName; groun
         <div id={OPENED_PLACE} />
         <Snags stage={stage} />
       </div>
-      <BenchEdge ground={ground} onTurnGround={onTurnGround} onKeys={() => showKeys(true)} />
+      <BenchEdge stage={stage} ground={ground} onTurnGround={onTurnGround} onKeys={() => showKeys(true)} />
       <ConflictView />
       <KeysDialog open={keys} onClose={() => showKeys(false)} />
     </div>

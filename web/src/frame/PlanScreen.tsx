@@ -1,6 +1,8 @@
 import { useQuery } from "@tanstack/react-query";
-import { Link, Navigate, useParams } from "react-router";
+import { lazy, Suspense } from "react";
+import { Link, Navigate, useParams, useSearchParams } from "react-router";
 import { Away, api } from "../api/client";
+import { untilFetched } from "../api/fetched";
 import { takeDrafts } from "../plan/drafts/draftStorage";
 import { thisTab } from "../plan/drafts/tab";
 import { inPresentForm } from "../plan/drafts/upgradeDrafts";
@@ -8,10 +10,17 @@ import { type Opening, PlanProvider } from "../plan/state/PlanProvider";
 import { hasView } from "../stages/stageViews";
 import { Frame } from "./Frame";
 import type { Ground } from "./lightOrDark";
+import { Waiting } from "./Waiting";
+
+/** The last part of the address at which a plan is printed. */
+export const PRINT = "print";
+
+const PrintBook = lazy(untilFetched(() => import("../print/PrintBook")));
 
 /** One plan, opened from the server. */
 export default function PlanScreen({ ground, onTurnGround }: { ground: Ground; onTurnGround: () => void }) {
   const { id = "", stage } = useParams();
+  const [search] = useSearchParams();
   const opening = useQuery({
     queryKey: ["plan", id],
     queryFn: async (): Promise<Opening> => {
@@ -23,7 +32,8 @@ export default function PlanScreen({ ground, onTurnGround }: { ground: Ground; o
     retry: (_, error) => error instanceof Away,
     retryDelay: 1500,
   });
-  if (!hasView(stage)) return <Navigate to={`/plans/${id}/use`} replace />;
+  const isBook = stage === PRINT;
+  if (!hasView(stage) && !isBook) return <Navigate to={`/plans/${id}/use`} replace />;
   if (opening.isError) {
     return (
       <main className="p-8">
@@ -42,6 +52,14 @@ export default function PlanScreen({ ground, onTurnGround }: { ground: Ground; o
       </p>
     );
   }
+  if (!hasView(stage))
+    return (
+      <PlanProvider key={`${id} printed`} opening={opening.data} stage="use">
+        <Suspense fallback={<Waiting what="" />}>
+          <PrintBook from={search.get("stage")} />
+        </Suspense>
+      </PlanProvider>
+    );
   return (
     <PlanProvider key={id} opening={opening.data} stage={stage}>
       <Frame stage={stage} ground={ground} onTurnGround={onTurnGround} />

@@ -1,4 +1,4 @@
-import { useState } from "react";
+import { type CSSProperties, useState } from "react";
 import { useWidth } from "../../drawing/useWidth";
 import { OpenedPanel } from "../../frame/OpenedPanel";
 import { usePlan } from "../../plan/state/PlanContext";
@@ -80,8 +80,14 @@ export default function LineStage() {
       </div>
       {(empty || systems) && <SystemTypes onLaid={() => showSystemTypes(false)} />}
       {!empty && (
-        // biome-ignore lint/a11y/noNoninteractiveTabindex: what scrolls sideways has to be reached by keys
-        <section ref={ref} className="line-view" aria-label="The line, from the tank" tabIndex={0}>
+        <section
+          ref={ref}
+          className="line-view"
+          aria-label="The line, from the tank"
+          // biome-ignore lint/a11y/noNoninteractiveTabindex: what scrolls sideways has to be reached by keys
+          tabIndex={0}
+          style={{ "--fit": width / layout.width } as CSSProperties}
+        >
           <div className="relative" style={{ width: layout.width, height: layout.height }}>
             <Schematic
               drawing={drawing}
@@ -97,7 +103,9 @@ export default function LineStage() {
         </section>
       )}
       {!empty && layout.width > width && (
-        <p className="text-[13px] text-ink-2">The line goes on to the right: swipe it, or scroll sideways.</p>
+        <p className="not-printed text-[13px] text-ink-2">
+          The line goes on to the right: swipe it, or scroll sideways.
+        </p>
       )}
       {scene && scene.stairs.length > 1 && <p className="text-[13px] text-ink-2">{scene.pump}</p>}
       {opened && selected && (

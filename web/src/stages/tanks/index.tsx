@@ -1,11 +1,12 @@
 import { useState } from "react";
-import type { Fix as Addition } from "../../api/types";
+import type { Fix as Addition, Bay, Tank } from "../../api/types";
 import { OpenedPanel } from "../../frame/OpenedPanel";
 import { usePlan } from "../../plan/state/PlanContext";
 import { AddButton } from "../../plan/widgets/AddButton";
 import { FigureButton } from "../../plan/widgets/FigureButton";
 import { fieldAt, focusSoon } from "../../plan/widgets/focus";
 import { reveal, useReveal } from "../../plan/widgets/useReveal";
+import { usePrinted } from "../../print/printed";
 import { BayFields } from "./BayFields";
 import { BayViews } from "./BayViews";
 import { StockSearch } from "./StockSearch";
@@ -35,14 +36,14 @@ export default function TanksStage() {
   const thing = plan.load.things.find((one) => one.id === chosen);
   const tank = bay || thing ? undefined : (plan.tanks.find((one) => one.id === chosen) ?? plan.tanks[0]);
   const selected = bay?.id ?? thing?.id ?? tank?.id ?? null;
-  const drawnBay = assessment.stages.tanks.drawing.bays.find((one) => one.id === bay?.id);
+  const printed = usePrinted();
   const shown = bay ?? thing ?? tank;
   const { to_tape, add_bay, add_thing } = assessment.stages.tanks.drawing;
   const choosing = { selected, onChoose: setChosen };
   return (
     <>
       <TankViews selected={selected} onSelect={choose} onOpen={setChosen} />
-      <div className="my-3 grid gap-2">
+      <div className="not-printed my-3 grid gap-2">
         <Row
           id="tanks-list"
           label="Tanks"
@@ -59,21 +60,16 @@ export default function TanksStage() {
           {...choosing}
         />
       </div>
-      {bay && drawnBay && (
-        <section aria-label={`${bay.name}, drawn`} className="card card-on p-4">
-          <BayViews bay={bay} drawing={drawnBay} index={plan.bays.indexOf(bay)} />
-        </section>
-      )}
-      {tank && (
-        <section aria-label={`${tank.name}, drawn`} className="card card-on p-4">
-          <p className="mb-2 text-ink-2">
-            <FigureButton id={`tanks.${tank.id}.usable`} className="text-[15px] font-[640] text-water" /> usable of{" "}
-            <FigureButton id={`tanks.${tank.id}.gross`} />
-            {tank.count > 1 && `, ${tank.count} alike in a row`}
-          </p>
-          <TankSection key={tank.id} tank={tank} index={plan.tanks.indexOf(tank)} />
-        </section>
-      )}
+      {plan.bays
+        .filter((one) => printed || one === bay)
+        .map((one) => (
+          <BayDrawn key={one.id} bay={one} />
+        ))}
+      {plan.tanks
+        .filter((one) => printed || one === tank)
+        .map((one) => (
+          <TankDrawn key={one.id} tank={one} />
+        ))}
       {shown && opened === shown.id && (
         <OpenedPanel id={shown.id} name={shown.name} kind={thing ? "fixed in the rig" : bay ? "bay" : "tank"}>
           {thing && <ThingFields key={thing.id} index={plan.load.things.indexOf(thing)} />}
@@ -106,6 +102,33 @@ export default function TanksStage() {
         </section>
       )}
     </>
+  );
+}
+
+function BayDrawn({ bay }: { bay: Bay }) {
+  const { plan, assessment } = usePlan();
+  const drawing = assessment.stages.tanks.drawing.bays.find((one) => one.id === bay.id);
+  if (!drawing) return null;
+  return (
+    <section aria-label={`${bay.name}, drawn`} className="card card-on mb-3 p-4">
+      <h2 className="mb-2">{bay.name}</h2>
+      <BayViews bay={bay} drawing={drawing} index={plan.bays.indexOf(bay)} />
+    </section>
+  );
+}
+
+function TankDrawn({ tank }: { tank: Tank }) {
+  const { plan } = usePlan();
+  return (
+    <section aria-label={`${tank.name}, drawn`} className="card card-on mb-3 p-4">
+      <h2>{tank.name}</h2>
+      <p className="mb-2 text-ink-2">
+        <FigureButton id={`tanks.${tank.id}.usable`} className="text-[15px] font-[640] text-water" /> usable of{" "}
+        <FigureButton id={`tanks.${tank.id}.gross`} />
+        {tank.count > 1 && `, ${tank.count} alike in a row`}
+      </p>
+      <TankSection tank={tank} index={plan.tanks.indexOf(tank)} />
+    </section>
   );
 }
 

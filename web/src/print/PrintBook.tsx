@@ -1,0 +1,94 @@
+import { useQuery } from "@tanstack/react-query";
+import { Suspense, useState } from "react";
+import { Link } from "react-router";
+import { Away, api } from "../api/client";
+import type { Assessment, StageName } from "../api/types";
+import { PlanContext, usePlan } from "../plan/state/PlanContext";
+import { useStages } from "../plan/state/useStages";
+import { PrintedStage } from "./PrintedStage";
+import { Printed } from "./printed";
+import { StillToMeasure } from "./StillToMeasure";
+
+/** What can be printed besides the stages. */
+const MEASURE = "measure";
+
+/** The stages of a plan on paper, those that are wanted as one book, with what is still to be measured; A4 or letter. */
+export default function PrintBook({ from }: { from: string | null }) {
+  const work = usePlan();
+  const { plan, state } = work;
+  const stages = useStages();
+  const [wanted, setWanted] = useState<ReadonlySet<string>>(
+    () => new Set(from === null ? [...stages.map((stage) => stage.name), MEASURE] : [from]),
+  );
+  const book = useQuery({
+    queryKey: ["book", plan],
+    queryFn: ({ signal }) =>
+      drawnWhole(work.assessment, () => stages.map(({ name }) => api.drawing(plan, name, signal))),
+    staleTime: Number.POSITIVE_INFINITY,
+    enabled: work.settled,
+    retry: (_, error) => error instanceof Away,
+    retryDelay: 1500,
+  });
+  const turn = (name: string) =>
+    setWanted((before) => new Set(before.has(name) ? [...before].filter((one) => one !== name) : [...before, name]));
+  const parts = [
+    ...stages.map(({ name, title }) => ({ name: name as string, title })),
+    { name: MEASURE, title: "Still to be measured" },
+  ];
+  return (
+    <main className="book">
+      <nav className="not-printed mb-4 flex flex-wrap items-center gap-x-5 gap-y-2" aria-label="What is printed">
+        <Link className="plain" to={`/plans/${state.id}/${from ?? "use"}`}>
+          Back to the plan
+        </Link>
+        {parts.map(({ name, title }) => (
+          <label key={name} className="flex min-h-10 items-center gap-2">
+            <input type="checkbox" className="size-5" checked={wanted.has(name)} onChange={() => turn(name)} />
+            {title}
+          </label>
+        ))}
+        <button type="button" className="go" disabled={!book.data} onClick={() => window.print()}>
+          Print
+        </button>
+      </nav>
+      <header className="mb-3 flex justify-between border-b-2 border-ink pb-1">
+        <b className="text-[16px]">{plan.name}</b>
+        <span>
+          Revision {state.saved.revision}, printed {new Date().toLocaleDateString("en-GB", { dateStyle: "long" })}
+        </span>
+      </header>
+      {!book.data && (
+        <p role="status" className="text-ink-2">
+          {book.failureReason instanceof Away ? "The server is away. Trying again …" : "Drawing every stage whole …"}
+        </p>
+      )}
+      {book.data && (
+        <PlanContext value={{ ...work, assessment: book.data, opened: null }}>
+          <Printed value={true}>
+            <Suspense fallback={null}>
+              {stages
+                .filter(({ name }) => wanted.has(name))
+                .map(({ name }) => (
+                  <PrintedStage key={name} stage={name} />
+                ))}
+            </Suspense>
+          </Printed>
+          {wanted.has(MEASURE) && <StillToMeasure />}
+        </PlanContext>
+      )}
+    </main>
+  );
+}
+
+/** An assessment in which every stage is drawn whole. */
+async function drawnWhole(
+  assessment: Assessment,
+  draw: () => readonly ReturnType<typeof api.drawing>[],
+): Promise<Assessment> {
+  const names = Object.keys(assessment.stages) as StageName[];
+  const drawn = await Promise.all(draw());
+  const stages = Object.fromEntries(
+    names.map((name, index) => [name, { ...assessment.stages[name], ...drawn[index] }]),
+  );
+  return { ...assessment, stages: stages as Assessment["stages"] };
+}

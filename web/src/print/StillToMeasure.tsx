@@ -1,0 +1,26 @@
+import { usePlan } from "../plan/state/PlanContext";
+
+/** Of Load: the weights that are guessed. */
+const NOT_WEIGHED = "load.not-weighed";
+
+/** What the plan still guesses, to be taken to the rig: weights first, then places, then lengths of pipes, each with a line to write on. */
+export function StillToMeasure() {
+  const { assessment } = usePlan();
+  const weights = assessment.findings.filter((finding) => finding.code === NOT_WEIGHED).map((finding) => finding.why);
+  const places = assessment.stages.tanks.drawing.to_tape.map((job) => job.text);
+  const jobs = [...weights, ...places, ...assessment.stages.line.drawing.to_measure];
+  return (
+    <section className="book-page" aria-label="Still to be measured">
+      <h1 className="mb-3">Still to be measured</h1>
+      {jobs.length === 0 && <p>Nothing: every weight, place and length was measured.</p>}
+      <ol>
+        {jobs.map((job) => (
+          <li key={job} className="flex items-end gap-4 border-b border-dotted border-rule py-2.5">
+            <span className="flex-1">{job}</span>
+            <span className="w-40 border-b border-ink" aria-hidden />
+          </li>
+        ))}
+      </ol>
+    </section>
+  );
+}
