@@ -1,6 +1,6 @@
 import { readFileSync } from "node:fs";
 import { expect, type Locator, type Page, test } from "@playwright/test";
-import { answer, FELLSIDE, field, glass, saved, snag, stored } from "./bench";
+import { answer, FELLSIDE, field, glass, openPlan, saved, snag, stored } from "./bench";
 
 /** Fellside without a line, as a plan of the test's own. */
 async function openWithoutLine(page: Page): Promise<string> {
@@ -296,4 +296,26 @@ test("a pipe that runs through the spare wheel is led round it, and what has no 
   await expect(through.getByRole("button", { name: /^Lead the pipe .* over Spare wheel/ })).toBeEnabled();
   await through.getByRole("button", { name: "Move Spare wheel" }).click();
   await expect(field(page, "/load/things/0/x_m")).toBeFocused();
+});
+
+test("a valve is opened and shut in its panel, what flows is seen at once, and the plan keeps its valves", async ({
+  page,
+}) => {
+  const id = await openPlan(page, JSON.parse(readFileSync(FELLSIDE, "utf8")), "line");
+  const before = await stored(page, id);
+  const flow = page.getByRole("button", { name: /^Pipe 1, / });
+  await expect(flow).toHaveAccessibleName(/L\/min/);
+  await page.getByRole("button", { name: "Ball valve, shut-off valve" }).click();
+  const panel = page.locator(".opened");
+  await expect(panel.getByRole("radio", { name: "open" })).toBeChecked();
+  await panel.getByRole("radio", { name: "shut" }).click();
+  const tried = panel
+    .getByRole("status")
+    .filter({ hasText: "Only tried: the plan keeps its valves as they are in use." });
+  await expect(tried).toContainText(/: 0\sL\/min/);
+  await expect(flow).toHaveAccessibleName(/nothing flows/);
+  await page.getByRole("button", { name: "Turn all back" }).click();
+  await expect(flow).toHaveAccessibleName(/L\/min/);
+  await expect(panel.getByRole("radio", { name: "open" })).toBeChecked();
+  expect(await stored(page, id)).toEqual(before);
 });

@@ -22,6 +22,7 @@ use YardCask\Core\Plan\PlanSchema;
 use YardCask\Core\Quantity\UnitPreferences;
 use YardCask\Core\Stage\AssessmentSchema;
 use YardCask\Core\Stage\Assessor;
+use YardCask\Core\Stage\Line\Drawing\LineScene;
 use YardCask\Core\Stage\Line\Drawing\OutletExtremes;
 use YardCask\Core\Stage\Line\Drawing\PairTable;
 use YardCask\Core\Stage\Line\Edit\SystemOffer;
@@ -114,6 +115,13 @@ final class WriteDocsCommand extends Command
                     '$schema' => 'https://json-schema.org/draft/2020-12/schema',
                     'title' => 'What size of each part of a line would do',
                 ] + Schema::of(SizingOffer::class),
+                true,
+            )."\n",
+            $this->schemaDir.'/line-scene.schema.json' => Json::encode(
+                [
+                    '$schema' => 'https://json-schema.org/draft/2020-12/schema',
+                    'title' => 'What flows in a line with some outlets open',
+                ] + Schema::of(LineScene::class),
                 true,
             )."\n",
             $this->schemaDir.'/outlet-extremes.schema.json' => Json::encode(

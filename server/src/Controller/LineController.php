@@ -11,6 +11,7 @@ use Symfony\Component\Routing\Attribute\Route;
 use YardCask\Core\Catalogue\StockPart;
 use YardCask\Core\Catalogue\StockPipe;
 use YardCask\Core\Input\InputReader;
+use YardCask\Core\Input\Json;
 use YardCask\Core\Plan\Line\PartKind;
 use YardCask\Core\Plan\Plan;
 use YardCask\Core\Quantity\UnitPreferences;
@@ -18,6 +19,7 @@ use YardCask\Core\Search\Watch;
 use YardCask\Core\Stage\Assessor;
 use YardCask\Core\Stage\Line\Drawing\OutletExtremes;
 use YardCask\Core\Stage\Line\Drawing\PairTable;
+use YardCask\Core\Stage\Line\Drawing\TurnedScenes;
 use YardCask\Core\Stage\Line\Edit\LineEdit;
 use YardCask\Core\Stage\Line\Edit\SystemOffer;
 use YardCask\Core\Stage\Line\Sizing\SizingOffer;
@@ -153,6 +155,34 @@ final readonly class LineController
     public function extremes(Request $request): Response
     {
         return JsonReply::of(['outlets' => OutletExtremes::all(Plan::read(JsonBody::read($request)))]);
+    }
+
+    #[Route('/api/line-scenes', methods: ['POST'])]
+    #[OA\Post(path: '/api/line-scenes', operationId: 'turnValves', summary: 'What flows with some valves turned by hand; the plan stays as it is')]
+    #[OA\RequestBody(
+        required: true,
+        content: new OA\JsonContent(
+            required: ['turned', 'plan'],
+            properties: [
+                new OA\Property(
+                    property: 'turned',
+                    description: 'How each is turned, by the valve’s id, for example {"ball-valve": "shut"}',
+                    type: 'object',
+                    additionalProperties: new OA\AdditionalProperties(type: 'string'),
+                ),
+                new OA\Property(property: 'plan', ref: 'plan.schema.json'),
+            ],
+        ),
+    )]
+    #[ListResponse('scenes', 'line-scene.schema.json', 'Each outlet alone, those that run together, and all')]
+    #[ProblemResponse(422, 'Not a valid plan, or no valve of it')]
+    public function scenes(Request $request): Response
+    {
+        $body = JsonBody::read($request);
+        $body = $body instanceof \stdClass ? $body : new \stdClass();
+        $plan = Plan::read($body->plan ?? null);
+
+        return JsonReply::of(['scenes' => TurnedScenes::of($body->turned ?? null, $plan)], digits: Json::WORKED_OUT);
     }
 
     #[Route('/api/line-edits', methods: ['POST'])]

@@ -8,6 +8,7 @@ import type {
   FirstAnswers,
   Fix,
   LineEdit,
+  LineScene,
   OutletExtremes,
   OwnTank,
   PairTable,
@@ -165,6 +166,9 @@ export const api = {
     (await answer(http.POST("/api/line-extremes", { body: plan }))).outlets,
   /** What every two outlets give, open at the same time. */
   linePairs: (plan: Plan): Promise<PairTable> => answer(http.POST("/api/line-pairs", { body: plan })),
+  /** What flows with some valves turned by hand, each by its id. */
+  lineScenes: async (turned: Readonly<Record<string, string>>, plan: Plan): Promise<readonly LineScene[]> =>
+    (await answer(http.POST("/api/line-scenes", { body: { turned, plan } }))).scenes,
   /** What does something to the line, as a patch. */
   lineEdit: async (edit: LineEdit, plan: Plan): Promise<Fix["patch"]> =>
     (await answer(http.POST("/api/line-edits", { body: { edit, plan } }))).patch as Fix["patch"],

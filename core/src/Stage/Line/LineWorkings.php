@@ -13,6 +13,7 @@ use YardCask\Core\Plan\Line\PlannedPart;
 use YardCask\Core\Stage\Line\Graph\LineGraph;
 use YardCask\Core\Stage\Line\Mode\LineMode;
 use YardCask\Core\Stage\Line\Mode\ModeSearch;
+use YardCask\Core\Stage\Line\Mode\Position;
 use YardCask\Core\Stage\Line\Solve\CaseNetwork;
 use YardCask\Core\Stage\Line\Solve\HighestPressure;
 use YardCask\Core\Stage\Line\Solve\HotSection;
@@ -47,6 +48,8 @@ final class LineWorkings implements StageWorkings
         private readonly Breathing $breathing,
         /** Those of the plan that this one was changed from. */
         private readonly ?self $before,
+        /** @var array<string, Position> what somebody turns to see what comes of it, by the valve’s id */
+        private readonly array $turned = [],
     ) {
     }
 
@@ -60,6 +63,16 @@ final class LineWorkings implements StageWorkings
     public static function sections(): array
     {
         return ['line', 'tank_ends', Breathing::class];
+    }
+
+    /**
+     * The same line with some valves turned otherwise than its modes have them.
+     *
+     * @param array<string, Position> $turned by the valve’s id
+     */
+    public function turned(array $turned): self
+    {
+        return new self($this->graph, $this->warm, $this->breathing, null, $turned);
     }
 
     public function modes(): ModeSearch
@@ -124,7 +137,12 @@ final class LineWorkings implements StageWorkings
         return $this->solved[$case->key] ??= LineSolver::solve(
             $this->graph,
             $this->warm,
-            $this->networks[$case->mode->value] ??= new CaseNetwork($this->graph, $this->warm, $this->modes()->of($case->mode), $this->breathing->kpa),
+            $this->networks[$case->mode->value] ??= new CaseNetwork(
+                $this->graph,
+                $this->warm,
+                $this->modes()->of($case->mode)->turned($this->turned),
+                $this->breathing->kpa,
+            ),
             $case,
             fn (): ?SolvedLine => $this->near($case),
             $this->before->solved[$case->key] ?? null,

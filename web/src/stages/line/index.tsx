@@ -19,6 +19,8 @@ import { Sizing } from "./Sizing";
 import { Stair } from "./Stair";
 import { SystemTypes } from "./SystemTypes";
 import { TankPanel } from "./TankPanel";
+import { useTurned } from "./useTurned";
+import { ValveTurn } from "./ValveTurn";
 
 /** The line: from tank to every tap, with what flows and at what pressure. */
 export default function LineStage() {
@@ -33,10 +35,9 @@ export default function LineStage() {
     if (list) open(plan.line[list as "parts" | "pipes"][Number(index)]?.id ?? null);
   });
   const worst = drawing.outlets.find((one) => !one.enough);
-  const scene =
-    drawing.scenes.find((one) => one.id === wanted) ??
-    drawing.scenes.find((one) => one.id === worst?.id) ??
-    drawing.scenes[0];
+  const turned = useTurned();
+  const scenes = turned.scenes ?? drawing.scenes;
+  const scene = scenes.find((one) => one.id === wanted) ?? scenes.find((one) => one.id === worst?.id) ?? scenes[0];
   const stair = scene?.stairs[0];
   const findings = assessment.findings.filter((one) => one.stage === "line" && one.severity !== "watch");
   const trouble = new Set(findings.flatMap((one) => one.subject));
@@ -46,11 +47,8 @@ export default function LineStage() {
   const pipe = drawing.pipes.find((one) => one.id === selected);
   const tank = plan.tanks.find((one) => one.id === selected);
   const opened = part ?? pipe ?? tank;
-  const kind = pipe
-    ? "pipe"
-    : tank
-      ? "tank"
-      : (drawing.elements.find((one) => one.owner === selected)?.kind_word ?? "part");
+  const valve = drawing.elements.find((one) => one.owner === selected);
+  const kind = pipe ? "pipe" : tank ? "tank" : (valve?.kind_word ?? "part");
   const empty = plan.line.parts.length === 0;
   /** Nothing is while the answer for another stage is there. */
   const drawn = empty || drawing.columns > 0;
@@ -107,10 +105,19 @@ export default function LineStage() {
           The line goes on to the right: swipe it, or scroll sideways.
         </p>
       )}
+      {turned.scenes && (
+        <p role="status" className="not-printed text-[13px] text-brass">
+          Drawn with valves turned by hand.{" "}
+          <button type="button" className="plain small" onClick={turned.back}>
+            Turn all back
+          </button>
+        </p>
+      )}
       {scene && scene.stairs.length > 1 && <p className="text-[13px] text-ink-2">{scene.pump}</p>}
       {opened && selected && (
         <OpenedPanel id={selected} name={opened.name} kind={kind}>
           {part && <PartPanel key={part.id} part={part} index={partIndex} drawing={drawing} onGone={gone} />}
+          {valve && valve.positions.length > 0 && <ValveTurn valve={valve} turned={turned} scene={scene} />}
           {part && <LoosePorts drawing={drawing} owner={part.id} />}
           {pipe && <PipePanel key={pipe.id} pipe={pipe} drawing={drawing} onGone={gone} />}
           {tank && <TankPanel key={tank.id} tank={tank} />}

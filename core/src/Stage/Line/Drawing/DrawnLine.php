@@ -106,6 +106,7 @@ final readonly class DrawnLine
                     pointer: '/line/parts/'.$index,
                     inPath: $part->kind->isInPath(),
                     reversed: $part->reversed,
+                    positions: TurnedScenes::positions($part, $this->workings),
                 );
             }
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Stage\Line\Drawing;
 
+use YardCask\Core\Output\ListOf;
 use YardCask\Core\Output\Sent;
 use YardCask\Core\Output\SentAsDeclared;
 
@@ -12,6 +13,7 @@ final readonly class LineElement implements Sent, \JsonSerializable
 {
     use SentAsDeclared;
 
+    /** @param list<ValvePosition> $positions */
     public function __construct(
         public string $id,
         /** The part’s or the tank’s id. */
@@ -27,6 +29,9 @@ final readonly class LineElement implements Sent, \JsonSerializable
         /** Whether it can be moved in the water’s path. */
         public bool $inPath,
         public bool $reversed,
+        /** How it can be turned by hand to see what comes of it; none where nothing turns. */
+        #[ListOf(ValvePosition::class)]
+        public array $positions = [],
     ) {
     }
 }

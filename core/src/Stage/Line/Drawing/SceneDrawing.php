@@ -20,10 +20,14 @@ final class SceneDrawing
     /** What flows less is not said to flow. */
     private const NOTHING_LPM = 0.005;
 
-    /** @return list<LineScene> each outlet alone, those that run together, and all */
-    public static function all(Workings $workings): array
+    /**
+     * @param LineWorkings|null $turned the line with some valves turned; without it as they are in use
+     *
+     * @return list<LineScene> each outlet alone, those that run together, and all
+     */
+    public static function all(Workings $workings, ?LineWorkings $turned = null): array
     {
-        $line = $workings->of(LineWorkings::class);
+        $line = $turned ?? $workings->of(LineWorkings::class);
         $scenes = [];
         $outlets = $line->graph->outlets;
         foreach ($outlets as $part) {

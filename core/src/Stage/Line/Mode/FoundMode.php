@@ -20,6 +20,12 @@ final readonly class FoundMode
     ) {
     }
 
+    /** @param array<string, Position> $turned valves that somebody turns otherwise, by id */
+    public function turned(array $turned): self
+    {
+        return [] === $turned ? $this : new self($this->mode, $turned + $this->positions, $this->troubles, $this->path);
+    }
+
     /** @return list<string>|null the parts that it is about; null where it does not happen */
     public function about(ModeTrouble $trouble): ?array
     {
