@@ -1,6 +1,6 @@
 import { readFileSync } from "node:fs";
 import { expect, type Page, test } from "@playwright/test";
-import { answer, field, saved, stored, type } from "../tests/bench";
+import { answer, field, openItem, saved, stored, type } from "../tests/bench";
 
 const NARROW = { width: 390, height: 844 };
 
@@ -71,30 +71,24 @@ test("sum", async ({ page }) => {
 
 test("tanks-bay", async ({ page }) => {
   await open(page, "fellside", "tanks");
-  await page.getByRole("button", { name: "Tail locker", exact: true }).first().click();
-  await page
-    .getByLabel("Tail locker", { exact: true })
-    .last()
-    .evaluate((card) => card.scrollIntoView());
+  await openItem(page, "Tail locker");
+  await field(page, "/bays/0/height_mm").focus();
   await take(page, "tanks-bay");
 });
 
 test("tanks-ports", async ({ page }) => {
   await open(page, "fellside", "tanks");
-  await page.getByLabel("Tail tank", { exact: true }).last().getByRole("button", { name: /^Fill/ }).first().click();
-  await page.getByText("Ports and their hoses").evaluate((heading) => heading.scrollIntoView({ block: "center" }));
+  await openItem(page, "Tail tank");
+  await page.locator(".opened").getByRole("button", { name: /^Fill/ }).first().click();
+  await page.getByText("Ports and their hoses").evaluate((heading) => heading.scrollIntoView());
   await take(page, "tanks-ports");
 });
 
-test("tanks-tilts", async ({ page }) => {
-  await open(page, "fellside", "tanks");
-  await page
-    .getByRole("radio", { name: "Downhill" })
-    .or(page.getByRole("button", { name: "Downhill" }))
-    .first()
-    .click();
-  await page.getByText("What tilts the water").evaluate((heading) => heading.scrollIntoView({ block: "center" }));
-  await take(page, "tanks-tilts");
+test("line-narrow", async ({ page }) => {
+  await page.setViewportSize(NARROW);
+  await open(page, "fellside", "line");
+  await page.getByRole("button", { name: "Ball valve, shut-off valve" }).click();
+  await take(page, "line-narrow");
 });
 
 test("tanks-catalogue", async ({ page }) => {

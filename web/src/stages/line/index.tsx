@@ -116,8 +116,8 @@ export default function LineStage() {
       {scene && scene.stairs.length > 1 && <p className="text-[13px] text-ink-2">{scene.pump}</p>}
       {opened && selected && (
         <OpenedPanel id={selected} name={opened.name} kind={kind}>
-          {part && <PartPanel key={part.id} part={part} index={partIndex} drawing={drawing} onGone={gone} />}
           {valve && valve.positions.length > 0 && <ValveTurn valve={valve} turned={turned} scene={scene} />}
+          {part && <PartPanel key={part.id} part={part} index={partIndex} drawing={drawing} onGone={gone} />}
           {part && <LoosePorts drawing={drawing} owner={part.id} />}
           {pipe && <PipePanel key={pipe.id} pipe={pipe} drawing={drawing} onGone={gone} />}
           {tank && <TankPanel key={tank.id} tank={tank} />}
