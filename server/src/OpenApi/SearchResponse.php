@@ -16,7 +16,8 @@ final class SearchResponse extends OA\Response
     {
         parent::__construct(
             response: 200,
-            description: $description.'. Each line is JSON. While it is searched: “done” of “of” candidates. The last: “found”, and in “stopped” why not all was tried, or null.',
+            description: $description.'. Each line is JSON. While it is searched: “done” of “of” candidates. '
+                .'The last: “found”, and in “stopped” why not all was tried, or null.',
             content: new OA\MediaType(mediaType: Searches::TYPE, schema: new OA\Schema(oneOf: [
                 new OA\Schema(required: ['done', 'of'], properties: [
                     new OA\Property(property: 'done', type: 'integer'),

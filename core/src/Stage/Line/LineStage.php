@@ -12,12 +12,15 @@ use YardCask\Core\Assessment\Stage;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Plan\Line\PartKind;
 use YardCask\Core\Plan\Tanks\PlannedTank;
+use YardCask\Core\Plan\Tanks\TankMounting;
 use YardCask\Core\Plan\Tanks\WaterKind;
 use YardCask\Core\Stage\Line\Drawing\DrawnLine;
 use YardCask\Core\Stage\Line\Drawing\LineDrawing;
 use YardCask\Core\Stage\Line\Shared\OutletFlows;
+use YardCask\Core\Stage\Line\Shared\TankJoin;
 use YardCask\Core\Stage\Line\Shared\TapReach;
 use YardCask\Core\Stage\Line\Solve\PumpStarts;
+use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
 use YardCask\Core\Words\Amount;
 use YardCask\Core\Words\Phrase;
 
@@ -74,7 +77,15 @@ final class LineStage implements Stage
 
     public function additions(Workings $workings): array
     {
-        return [];
+        $connections = [];
+        foreach ($workings->of(TanksWorkings::class)->all() as $working) {
+            if (!$working->isDrawn && TankMounting::Fixed === $working->tank->form) {
+                $fixes = TankJoin::fixes($working->tank, array_column($workings->plan->tanks, 'id'), $workings);
+                array_push($connections, ...\array_slice($fixes, 0, 1));
+            }
+        }
+
+        return $connections;
     }
 
     public function rules(): array

@@ -24,7 +24,7 @@ import { ValveTurn } from "./ValveTurn";
 
 /** The line: from tank to every tap, with what flows and at what pressure. */
 export default function LineStage() {
-  const { plan, assessment, opened: selected, open } = usePlan();
+  const { plan, assessment, opened: selected, open, apply, settled } = usePlan();
   const drawing = assessment.stages.line.drawing;
   const [wanted, setScene] = useState<string | null>(null);
   const [mode, setMode] = useState<string | null>(null);
@@ -76,6 +76,17 @@ export default function LineStage() {
             </button>
           ))}
       </div>
+      {assessment.stages.line.additions.map((addition) => (
+        <button
+          key={addition.label}
+          type="button"
+          className="plain mb-2"
+          aria-disabled={!settled}
+          onClick={() => settled && apply(addition)}
+        >
+          {addition.label}
+        </button>
+      ))}
       {(empty || systems) && <SystemTypes onLaid={() => showSystemTypes(false)} />}
       {!empty && (
         <section

@@ -18,7 +18,9 @@ final class LineSizing
         $work = new SizingWork($workings, $trial);
         $searches = [];
         foreach ($work->line->graph->pumps as $pump) {
-            array_push($searches, static fn () => PumpTable::of($pump, $work), static fn () => VesselTable::of($pump, $work), static fn () => WireTable::of($pump, $work));
+            $searches[] = static fn () => PumpTable::of($pump, $work);
+            $searches[] = static fn () => VesselTable::of($pump, $work);
+            $searches[] = static fn () => WireTable::of($pump, $work);
         }
         foreach ($work->line->graph->parts(PartKind::Filter) as $filter) {
             $searches[] = static fn () => FilterTable::of($filter, $work);
