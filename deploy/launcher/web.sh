@@ -25,6 +25,8 @@ start_php() {
 
 start_nginx() {
     local may=()
+    # One that was killed has left it behind.
+    "${AS[@]}" rm -f "$RUN/web.sock"
     # Root may give an unprivileged user this one right.
     [ "$(id -u)" -ne 0 ] || [ "$PORT" -ge 1024 ] || may=(setpriv --reuid "$SERVICE" --regid "$(id -g "$SERVICE")" --init-groups --inh-caps=-all,+net_bind_service --ambient-caps=-all,+net_bind_service --)
     [ "${#may[@]}" -eq 0 ] || local AS=("${may[@]}")

@@ -94,6 +94,10 @@ test("what does not fit says by how much, and its fix puts it where it does", as
   const tooLong = snag(page, "Tail tank sticks out of Tail locker");
   await expect(tooLong).toContainText("It fits nowhere in the bay, but would with one wall");
   await page.getByRole("button", { name: "Remove", exact: true }).click();
+  await expect(page.getByRole("group", { name: "Remove it?" })).toContainText(
+    "Stays where it is, in no bay: Tail tank.",
+  );
+  await page.getByRole("button", { name: "Remove it" }).click();
   await expect(tooLong).toHaveCount(0);
   await expect(answer(page)).toHaveText("You can use 109 L of 127 L.");
 });

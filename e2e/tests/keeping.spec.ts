@@ -331,7 +331,7 @@ test("edits that were kept here before the application was brought up to date go
 test("a stage that cannot be fetched while the server is away says so, and comes when it is back", async ({ page }) => {
   await openFellside(page);
   await page.route(/\/assets\/|\/api\/health/, (route) => route.abort());
-  await page.getByRole("link", { name: "Line" }).click();
+  await page.getByRole("link", { name: /^Line/ }).click();
   await expect(page.getByText("so this page cannot be loaded yet. Trying again …")).toBeVisible();
   await page.unroute(/\/assets\/|\/api\/health/);
   await expect(page.getByRole("region", { name: "Still to measure" })).toBeVisible();
