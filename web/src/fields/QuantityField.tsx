@@ -43,7 +43,8 @@ export function QuantityField({ pointer, label, bare = false, after, otherwise =
     const here = document.activeElement === input.current;
     if (here && !entered.current) return;
     untype(pointer);
-    if (here) requestAnimationFrame(() => input.current?.select());
+    // To select takes the keyboard, too, and by then somebody may be typing elsewhere.
+    if (here) requestAnimationFrame(() => document.activeElement === input.current && input.current?.select());
   }, [draft, settled, untype, pointer]);
 
   // What was not understood is read where it stands, also at the edge of the screen.
