@@ -6,6 +6,8 @@ namespace YardCask\Core\Stage\Line\Sizing;
 
 use YardCask\Core\Plan\Line\PlannedPart;
 use YardCask\Core\Plan\Line\PumpFigures;
+use YardCask\Core\Quantity\Unit;
+use YardCask\Core\Wire\AmericanGauge;
 use YardCask\Core\Wire\Ampacity;
 use YardCask\Core\Wire\WireCalculator;
 use YardCask\Core\Wire\WireInput;
@@ -40,7 +42,7 @@ final class WireTable
                 number_format($carriesA, 0).' A',
                 null === $fuse ? '' : $fuse.' A',
             ];
-            $rows[] = new SizingRow($mm2.' mm²', $cells, $does, $does && !$found, false, null);
+            $rows[] = new SizingRow(self::name($mm2, $work->workings->plan->units->length), $cells, $does, $does && !$found, false, null);
             $found = $found || $does;
         }
 
@@ -49,5 +51,11 @@ final class WireTable
         $columns = $work->columns(['line.sizing.column.drop', 'line.sizing.column.share', 'line.sizing.column.carries', 'line.sizing.column.fuse']);
 
         return [new SizingTable('wire-'.$pump->id, $wording->text('line.sizing.wire.title', ['pump' => $pump->spoken()]), $wanted, $columns, $rows)];
+    }
+
+    /** “2.5 mm²”; where lengths are in inches with the gauge that is sold there. */
+    private static function name(float $mm2, Unit $length): string
+    {
+        return Unit::Inch === $length ? $mm2.' mm² ('.AmericanGauge::of($mm2).' AWG)' : $mm2.' mm²';
     }
 }
