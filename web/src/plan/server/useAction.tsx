@@ -8,12 +8,12 @@ type Outcome = { words: readonly string[]; refused: boolean };
 export function useAction(...changes: readonly QueryKey[]) {
   const queries = useQueryClient();
   const [said, setSaid] = useState<Outcome>({ words: [], refused: false });
-  /** However often it is pressed, it is done once at a time. */
-  const isDoing = useRef(false);
+  /** What is being done, in words: however often it is pressed, it is done once at a time. */
+  const isDoing = useRef(new Set<string>());
   /** Whether it was done. */
   const doIt = async (doing: () => Promise<unknown>, done: string): Promise<boolean> => {
-    if (isDoing.current) return false;
-    isDoing.current = true;
+    if (isDoing.current.has(done)) return false;
+    isDoing.current.add(done);
     try {
       await doing();
       await Promise.all(changes.map((queryKey) => queries.invalidateQueries({ queryKey })));
@@ -23,7 +23,7 @@ export function useAction(...changes: readonly QueryKey[]) {
       setSaid({ words: whyNot(error), refused: true });
       return false;
     } finally {
-      isDoing.current = false;
+      isDoing.current.delete(done);
     }
   };
   return [said, doIt] as const;

@@ -1,36 +1,32 @@
-import { Dialog, DialogPanel, DialogTitle } from "@headlessui/react";
+import { DialogTitle } from "@headlessui/react";
 import { Away, api } from "../../api/client";
 import type { Figure } from "../../api/types";
 import { useOfPlan } from "../server/useOfPlan";
 import { usePlan } from "../state/PlanContext";
-import { BackCloses } from "./useBackCloses";
+import { OverPage } from "./OverPage";
 
 /** The sum behind a figure: what went in, the formula, where it comes from. */
 export function SumDialog({ of, onClose }: { of: string | Figure | null; onClose: () => void }) {
   const { assessment } = usePlan();
   const figure = typeof of === "string" ? assessment.figures[of] : of;
   return (
-    <Dialog open={!!figure} onClose={onClose} className="relative z-20">
-      <div className="fixed inset-0 bg-ink/30" aria-hidden />
-      <div className="fixed inset-0 flex items-center justify-center p-4">
-        {figure && (
-          <DialogPanel className="card card-on flex max-h-full w-full max-w-md flex-col p-5">
-            <BackCloses close={onClose} />
-            <DialogTitle className="label">{figure.label}</DialogTitle>
-            <p className="big my-1 text-water">{figure.text}</p>
-            {/* biome-ignore lint/a11y/noNoninteractiveTabindex: a long sum is scrolled with the keyboard */}
-            <section className="min-h-0 overflow-y-auto" aria-label="How it comes about" tabIndex={0}>
-              <SumOf figure={figure} />
-            </section>
-            <div className="mt-4 flex justify-end">
-              <button type="button" className="plain" onClick={onClose} data-autofocus>
-                Close
-              </button>
-            </div>
-          </DialogPanel>
-        )}
-      </div>
-    </Dialog>
+    <OverPage open={!!figure} onClose={onClose} className="max-h-full max-w-md">
+      {figure && (
+        <>
+          <DialogTitle className="label">{figure.label}</DialogTitle>
+          <p className="big my-1 text-water">{figure.text}</p>
+          {/* biome-ignore lint/a11y/noNoninteractiveTabindex: a long sum is scrolled with the keyboard */}
+          <section className="min-h-0 overflow-y-auto" aria-label="How it comes about" tabIndex={0}>
+            <SumOf figure={figure} />
+          </section>
+          <div className="mt-4 flex justify-end">
+            <button type="button" className="plain" onClick={onClose} data-autofocus>
+              Close
+            </button>
+          </div>
+        </>
+      )}
+    </OverPage>
   );
 }
 
