@@ -309,9 +309,7 @@ test("a valve is opened and shut in its panel, what flows is seen at once, and t
   const panel = page.locator(".opened");
   await expect(panel.getByRole("radio", { name: "open" })).toBeChecked();
   await panel.getByRole("radio", { name: "shut" }).click();
-  const tried = panel
-    .getByRole("status")
-    .filter({ hasText: "Only tried: the plan keeps its valves as they are in use." });
+  const tried = panel.getByRole("status").filter({ hasText: "This is only a trial: the plan does not change." });
   await expect(tried).toContainText(/: 0\sL\/min/);
   await expect(flow).toHaveAccessibleName(/nothing flows/);
   await page.getByRole("button", { name: "Turn all back" }).click();

@@ -133,8 +133,8 @@ test("an old answer is marked as one, and Begin says that it has begun", async (
   const preview = page.getByRole("region", { name: "What the plan will say" });
   await expect(preview).toContainText("Carry");
   await page.getByLabel("1 How many people?").fill("6");
-  await expect(preview).toContainText("For the answers before. Working it out …");
-  await expect(preview).not.toContainText("For the answers before");
+  await expect(preview).toContainText("This is for your earlier answers. Working it out …");
+  await expect(preview).not.toContainText("earlier answers");
   hold = false;
   await page.route("**/api/plans", async (route) => {
     await new Promise((over) => setTimeout(over, 1000));

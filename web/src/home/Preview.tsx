@@ -56,7 +56,7 @@ export function Preview({ assessment, isOlder }: { assessment: Assessment | unde
       aria-busy={isOlder}
       className="card flex flex-col gap-4 p-5"
     >
-      {isOlder && isLong && <p className="answer-note">For the answers before. Working it out …</p>}
+      {isOlder && isLong && <p className="answer-note">This is for your earlier answers. Working it out …</p>}
       {stagesOf(assessment).map(({ name, answer }, index) => (
         <div key={name} className={isOlder && isLong ? "opacity-50" : ""}>
           <p className={index === 0 ? "sentence text-[27px]" : "sentence text-[19px]"}>

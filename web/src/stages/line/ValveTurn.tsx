@@ -26,7 +26,7 @@ export function ValveTurn({ valve, turned, scene }: Props) {
                 </li>
               ))}
           </ul>
-          <p className="text-ink-2">Only tried: the plan keeps its valves as they are in use.</p>
+          <p className="text-ink-2">This is only a trial: the plan does not change.</p>
         </div>
       )}
     </div>
