@@ -22,6 +22,9 @@ import { TankPanel } from "./TankPanel";
 import { useTurned } from "./useTurned";
 import { ValveTurn } from "./ValveTurn";
 
+/** The longest; all of them are on the list that is printed. */
+const FIRST_TO_MEASURE = 7;
+
 /** The line: from tank to every tap, with what flows and at what pressure. */
 export default function LineStage() {
   const { plan, assessment, opened: selected, open, apply, settled } = usePlan();
@@ -146,7 +149,7 @@ export default function LineStage() {
         <section aria-label="Still to measure" className="mt-4">
           <h2 className="label">Still to measure, longest first</h2>
           <ul className="text-[13px]">
-            {drawing.to_measure.map((job) => (
+            {drawing.to_measure.slice(0, FIRST_TO_MEASURE).map((job) => (
               <li key={job} className="border-b border-dotted border-rule py-1.5">
                 {job}
               </li>

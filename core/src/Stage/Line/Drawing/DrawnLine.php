@@ -5,20 +5,12 @@ declare(strict_types=1);
 namespace YardCask\Core\Stage\Line\Drawing;
 
 use YardCask\Core\Assessment\Workings;
-use YardCask\Core\Plan\Line\PartKind;
 use YardCask\Core\Plan\Line\PlannedPart;
 use YardCask\Core\Plan\Runs\PlannedRunPoint;
-use YardCask\Core\Stage\Line\Drain\HandWork;
-use YardCask\Core\Stage\Line\Drain\LeftIn;
-use YardCask\Core\Stage\Line\Drain\LeftWater;
-use YardCask\Core\Stage\Line\Drain\Traps;
 use YardCask\Core\Stage\Line\Graph\LineEnd;
 use YardCask\Core\Stage\Line\Graph\LinePipe;
 use YardCask\Core\Stage\Line\Graph\PartPlaces;
-use YardCask\Core\Stage\Line\LineFigures;
 use YardCask\Core\Stage\Line\LineWorkings;
-use YardCask\Core\Stage\Line\Mode\FoundMode;
-use YardCask\Core\Stage\Line\Mode\LineMode;
 use YardCask\Core\Stage\Line\Schematic;
 use YardCask\Core\Stage\Line\Solve\RatedPeak;
 use YardCask\Core\Stage\Tanks\Shared\InTheWay;
@@ -29,7 +21,7 @@ use YardCask\Core\Words\Wording;
 /** Draws the line of a plan. */
 final readonly class DrawnLine
 {
-    private const MOST_TO_MEASURE = 6;
+    private const MOST_NAMED = 6;
 
     private function __construct(
         private Workings $workings,
@@ -76,7 +68,7 @@ final readonly class DrawnLine
             scenes: SceneDrawing::all($workings),
             outlets: $cards->outlets(),
             filters: $cards->filters(),
-            modes: array_map($drawn->mode(...), $drawn->line->modes()->all()),
+            modes: (new ModeCards($workings, $schematic))->all(),
             peaks: $drawn->peaks(),
             toMeasure: $drawn->toMeasure(),
             freePorts: $drawn->freePorts(),
@@ -199,89 +191,6 @@ final readonly class DrawnLine
         return $placed;
     }
 
-    private function mode(FoundMode $mode): ModeCard
-    {
-        $wording = $this->workings->wording;
-        $steps = [];
-        foreach ($this->inWaterOrder() as $part) {
-            $position = $mode->positions[$part->id] ?? null;
-            if (null !== $position) {
-                $steps[] = $wording->text('line.mode.step', ['part' => $part->name, 'position' => $position->phrase()]);
-            }
-        }
-        foreach ($this->line->graph->pumps as $pump) {
-            $isOn = $mode->mode->pumps() && $this->line->modes()->ways()->runs($pump, $mode->mode);
-            $isRunDry = LineMode::Drain === $mode->mode && null !== HandWork::on($pump);
-            // Nobody switches off what a hand or a foot moves, and what is run dry is switched off after that.
-            if ($isOn || !($pump->kind->isByHand() || $isRunDry)) {
-                $is = $isOn ? ($pump->kind->isByHand() ? 'by_hand' : 'on') : 'off';
-                $steps[] = $wording->text('line.mode.pump', ['pump' => $pump->name, 'is' => $is]);
-            }
-        }
-        if (LineMode::Drain === $mode->mode) {
-            $byHand = $this->workings->of(LeftWater::class)->byHand();
-            foreach ($byHand as $one) {
-                $with = ['part' => $one->phrase(), 'work' => $one->byHand, 'litres' => Amount::little($one->litres)];
-                $steps[] = $wording->text('line.mode.by-hand', $with);
-            }
-            $trapped = Traps::below($this->workings);
-            if ([] !== $trapped) {
-                $steps[] = $wording->text('line.mode.traps', self::named($trapped) + ['litres' => Amount::little(Traps::LITRES)]);
-            }
-            $emptied = array_map(static fn (LeftIn $one): string => $one->id(), $byHand);
-            $isTender = static fn (PlannedPart $part): bool => true === $part->make->drainBeforeFrost && !\in_array($part->id, $emptied, true);
-            $tender = array_values(array_filter($this->inWaterOrder(), $isTender));
-            if ([] !== $tender) {
-                $steps[] = $wording->text('line.mode.frost', self::named($tender));
-            }
-        }
-        $names = array_column([...$this->workings->plan->line->parts, ...$this->workings->plan->tanks], 'name', 'id');
-        $about = array_values(array_unique(array_merge([], ...array_values($mode->troubles))));
-        $trouble = [] === $about
-            ? ''
-            : $wording->text('line.mode.trouble', ['parts' => array_map(static fn (string $id): string => $names[$id] ?? $id, $about)]);
-        $path = array_map(fn (int $index): string => $this->workings->plan->line->pipes[$index]->id, array_keys($mode->path));
-
-        return new ModeCard(
-            id: $mode->mode->value,
-            title: $wording->phrase($mode->mode->phrase()),
-            steps: $steps,
-            care: $wording->phrase($this->care($mode->mode)),
-            pipes: $path,
-            leftFigureId: LineMode::Drain === $mode->mode ? LineFigures::LEFT_WATER : null,
-            trouble: $trouble,
-        );
-    }
-
-    /**
-     * @param list<PlannedPart> $parts
-     *
-     * @return array{parts: list<string>, many: string}
-     */
-    private static function named(array $parts): array
-    {
-        return ['parts' => array_map(static fn (PlannedPart $part): string => $part->spoken(), $parts), 'many' => \count($parts) > 1 ? 'yes' : 'no'];
-    }
-
-    /** What belongs to a mode besides turning valves, as far as this line has it. */
-    private function care(LineMode $mode): Phrase
-    {
-        return $mode->care(
-            hasFilter: [] !== $this->line->graph->parts(PartKind::Filter),
-            isHot: [] !== array_filter($this->line->graph->outlets, fn (PlannedPart $outlet): bool => null !== $this->line->warm->heaterOf($outlet)),
-            turns: [] !== $this->line->graph->parts(PartKind::ThreeWayValve),
-        );
-    }
-
-    /** @return list<PlannedPart> as hands come to them along the water */
-    private function inWaterOrder(): array
-    {
-        $parts = $this->workings->plan->line->parts;
-        usort($parts, fn (PlannedPart $a, PlannedPart $b): int => ($this->schematic->columns[$a->id] ?? 0) <=> ($this->schematic->columns[$b->id] ?? 0));
-
-        return $parts;
-    }
-
     /** @return list<PeakRow> the nearest to their rating first; of a pipe and its joints what is weaker */
     private function peaks(): array
     {
@@ -336,7 +245,7 @@ final readonly class DrawnLine
             'from' => $pipe->from->spoken(),
             'to' => $pipe->to->spoken(),
             'length' => Amount::distance($pipe->lengthM),
-        ]), \array_slice($guessed, 0, self::MOST_TO_MEASURE));
+        ]), $guessed);
 
         return [...$this->toPlace(), ...$jobs];
     }
@@ -348,7 +257,7 @@ final readonly class DrawnLine
         $isPlaced = static fn (PlannedPart $part): bool => null !== $part->xM && null !== $part->yM;
         $count = \count($plan->line->parts) - \count(array_filter($plan->line->parts, $isPlaced));
         $things = array_column(InTheWay::all($plan), 'name');
-        $with = ['parts' => $count, 'things' => \array_slice($things, 0, self::MOST_TO_MEASURE), 'any' => [] === $things ? 'no' : 'yes'];
+        $with = ['parts' => $count, 'things' => \array_slice($things, 0, self::MOST_NAMED), 'any' => [] === $things ? 'no' : 'yes'];
 
         return 0 === $count ? [] : [$this->workings->wording->text('line.to-place', $with)];
     }
