@@ -22,6 +22,7 @@ for (const [name, tanks] of [
     for (const tank of tanks) await expect(page.getByRole("region", { name: `${tank}, drawn` })).toBeVisible();
     await expect(line.getByRole("region", { name: "Snags on Line" })).toContainText("To fix:");
     await expect(line.getByText("Valve settings")).toBeVisible();
+    await expect(page.getByRole("region", { name: "Figures of Use" })).toContainText("Needed, a day");
     await page.emulateMedia({ media: "print" });
     await expect(page.getByRole("navigation", { name: "What is printed" })).toBeHidden();
     expect(await stages.locator(".plain:visible, .go:visible, form:visible").count()).toBe(0);
@@ -44,7 +45,7 @@ test("one stage is printed by itself, and what is still to be measured can be ad
   await page.getByLabel("Still to be measured").check();
   const jobs = page.getByRole("region", { name: "Still to be measured" }).getByRole("listitem");
   // Weights first, then places, then pipes.
-  await expect(jobs.first()).toContainText("weigh");
+  await expect(jobs.first()).toContainText("Weigh the front axle");
   await expect(jobs.last()).toContainText(/Pipe \d+, from/);
   await page.getByRole("link", { name: "Back to the plan" }).click();
   await expect(page).toHaveURL(/\/load$/);

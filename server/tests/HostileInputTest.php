@@ -44,7 +44,7 @@ final class HostileInputTest extends ApiTestCase
     #[DataProvider('bodies')]
     public function testIsRefusedWithItsReasonByEveryRouteThatTakesAPlan(string $body, int $status, string $part): void
     {
-        foreach ([['POST', '/api/assess'], ['POST', '/api/fixes?stage=line'], ['POST', '/api/sums'], ['POST', '/api/readings'], ['POST', '/api/drawing?stage=line'], ['POST', '/api/plans/import'], ['POST', '/api/plans/read'], ['POST', '/api/stock'], ['POST', '/api/systems'], ['POST', '/api/line-sizing'], ['POST', '/api/line-pairs'], ['POST', '/api/line-extremes'], ['PUT', '/api/plans/nosuch']] as [$method, $path]) {
+        foreach ([['POST', '/api/assess'], ['POST', '/api/fixes?stage=line'], ['POST', '/api/sums'], ['POST', '/api/readings'], ['POST', '/api/drawing?stage=line'], ['POST', '/api/book'], ['POST', '/api/plans/import'], ['POST', '/api/plans/read'], ['POST', '/api/stock'], ['POST', '/api/systems'], ['POST', '/api/line-sizing'], ['POST', '/api/line-pairs'], ['POST', '/api/line-extremes'], ['PUT', '/api/plans/nosuch']] as [$method, $path]) {
             $this->send($method, $path, $body, ['If-Match' => '"1"']);
             $this->assertProblem($status, str_replace('/', '/', $part));
         }

@@ -68,12 +68,17 @@ final class SchemaAgreementTest extends TestCase
         $validator = new Validator();
         $schema = Json::decode((string) file_get_contents(self::ROOT.'/schema/assessment.schema.json'));
         $drawing = Json::decode((string) file_get_contents(self::ROOT.'/schema/stage-drawing.schema.json'));
+        $page = Json::decode((string) file_get_contents(self::ROOT.'/schema/book-page.schema.json'));
         foreach ([...self::plans(), ...array_map(SamplePlans::varied(...), range(1, 40))] as $plan) {
             $result = $validator->validate(Json::decode(Json::encode(Assessor::assess($plan))), $schema);
             self::assertTrue($result->isValid(), (string) $result->error());
             foreach (['use', 'load', 'tanks', 'line'] as $stage) {
                 $result = $validator->validate(Json::decode(Json::encode(Assessor::drawn($plan, $stage))), $drawing);
                 self::assertTrue($result->isValid(), $stage.': '.$result->error());
+            }
+            foreach (Assessor::book($plan) as $printed) {
+                $result = $validator->validate(Json::decode(Json::encode($printed)), $page);
+                self::assertTrue($result->isValid(), 'Printed '.$printed->stage.': '.$result->error());
             }
         }
     }

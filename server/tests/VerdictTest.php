@@ -88,7 +88,7 @@ final class VerdictTest extends ApiTestCase
     {
         $plan = Json::decode(self::fellside());
         $plan->tanks[0]->length_mm = 'long';
-        foreach (['/api/assess', '/api/assess?stage=line', '/api/drawing?stage=tanks', '/api/fixes?stage=tanks', '/api/sums', '/api/readings'] as $path) {
+        foreach (['/api/assess', '/api/assess?stage=line', '/api/drawing?stage=tanks', '/api/fixes?stage=tanks', '/api/sums', '/api/readings', '/api/book'] as $path) {
             $problem = $this->send('POST', $path, Json::encode($plan));
             $this->assertStatus(422);
             self::assertSame(['/tanks/0/length_mm'], array_column($problem->violations, 'pointer'), $path);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace YardCask\Core\Stage;
 
 use YardCask\Core\Assessment\Assessment;
+use YardCask\Core\Assessment\BookPage;
 use YardCask\Core\Assessment\Stage;
 use YardCask\Core\Assessment\StageDrawing;
 use YardCask\Core\Assessment\StageSheet;
@@ -41,6 +42,15 @@ final class AssessmentSchema
         $drawn['properties']['drawing'] = ['oneOf' => array_map(self::drawingOf(...), Assessor::stages())];
 
         return ['$schema' => 'https://json-schema.org/draft/2020-12/schema', 'title' => Phrasebook::english()->fill('frame.schema.drawing', [])] + $drawn;
+    }
+
+    /** @return array<string, mixed> of a stage on paper */
+    public static function page(): array
+    {
+        $page = Schema::of(BookPage::class);
+        $page['properties']['drawing'] = ['oneOf' => array_map(self::drawingOf(...), Assessor::stages())];
+
+        return ['$schema' => 'https://json-schema.org/draft/2020-12/schema', 'title' => Phrasebook::english()->fill('frame.schema.page', [])] + $page;
     }
 
     /** @return array<string, mixed> */

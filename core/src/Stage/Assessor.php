@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace YardCask\Core\Stage;
 
 use YardCask\Core\Assessment\Assessment;
+use YardCask\Core\Assessment\BookPage;
 use YardCask\Core\Assessment\Causes;
 use YardCask\Core\Assessment\FigureSheet;
 use YardCask\Core\Assessment\Finding;
@@ -105,6 +106,32 @@ final class Assessor
         }
 
         return null;
+    }
+
+    /**
+     * The whole plan on paper.
+     *
+     * @param PartStock|null $stock the parts that can be had
+     *
+     * @return list<BookPage> of each stage
+     */
+    public static function book(Plan $plan, ?PartStock $stock = null): array
+    {
+        $workings = Workings::over($plan, $stock);
+        $figures = new FigureSheet($workings->wording);
+        $pages = [];
+        foreach (self::stages() as $one) {
+            $before = $figures->all();
+            $one->addFigures($workings, $figures);
+            $pages[] = new BookPage(
+                $one->name(),
+                $one->drawing($workings, true),
+                array_values(array_diff_key($figures->all(), $before)),
+                array_map($workings->wording->phrase(...), $one->toMeasure($workings)),
+            );
+        }
+
+        return $pages;
     }
 
     /** @return array<string, Sum> what each figure of a plan was worked out of, by the figure’s id */

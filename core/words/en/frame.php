@@ -15,6 +15,7 @@ return [
     'frame.input.no-rig' => 'There is no rig “{rig}”. Choose one of these: {rigs}.',
     'frame.input.missing' => 'This is missing.',
     'frame.schema.assessment' => 'Yard Cask assessment: everything that it says about a plan',
+    'frame.schema.page' => 'A stage on paper',
     'frame.schema.drawing' => 'A stage with its whole drawing',
 
     'frame.severity.stop' => 'Stop',

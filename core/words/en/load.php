@@ -93,6 +93,7 @@ return [
     'load.not-weighed.title' => 'These weights are estimates',
     'load.not-weighed.why' => '{estimated} comes from lists, not from a weighbridge. Such figures can easily be {error} out, and so can every load here.',
     'load.not-weighed.look' => 'Enter a weighbridge ticket',
+    'load.to-measure' => 'Weigh {carrier}: {estimated} comes from lists and may be {error} out',
     'load.not-weighed.meaning' => 'A weight is estimated instead of weighed.',
     'load.reserve-thin.title' => 'Only {left} of payload is left',
     'load.reserve-thin.why' => '{rig, select, boat {The load aboard} other {The whole rig}} is at {kg} of {kg_limit}. Shopping, wet gear and one more passenger have to fit into what is left: keep {left_wanted} or more.',

@@ -75,6 +75,7 @@ final class WriteDocsCommand extends Command
                 true,
             )."\n",
             $this->schemaDir.'/stage-drawing.schema.json' => Json::encode(AssessmentSchema::drawn(), true)."\n",
+            $this->schemaDir.'/book-page.schema.json' => Json::encode(AssessmentSchema::page(), true)."\n",
             $this->schemaDir.'/readings.schema.json' => Json::encode(
                 [
                     '$schema' => 'https://json-schema.org/draft/2020-12/schema',

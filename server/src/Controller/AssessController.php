@@ -15,6 +15,7 @@ use YardCask\Core\Search\Watch;
 use YardCask\Core\Stage\Assessor;
 use YardCask\Server\Http\JsonBody;
 use YardCask\Server\Http\JsonReply;
+use YardCask\Server\OpenApi\ListResponse;
 use YardCask\Server\OpenApi\PlanRequest;
 use YardCask\Server\OpenApi\ProblemResponse;
 use YardCask\Server\OpenApi\SearchResponse;
@@ -82,6 +83,16 @@ final readonly class AssessController
         $stage = self::asked($request, 'stage') ?? '';
 
         return self::reply(Assessor::drawn(Plan::read(JsonBody::read($request)), $stage, $this->parts->stock()) ?? throw Problem::noSuchStage($stage));
+    }
+
+    #[Route('/api/book', methods: ['POST'])]
+    #[OA\Post(path: '/api/book', operationId: 'printBook', summary: 'A plan on paper: every stage drawn whole, with all of its figures and what is still to be measured')]
+    #[PlanRequest]
+    #[ListResponse('pages', 'book-page.schema.json', 'The stages in the order of the work')]
+    #[ProblemResponse(422, 'Not a valid plan')]
+    public function book(Request $request): Response
+    {
+        return self::reply(['pages' => Assessor::book(Plan::read(JsonBody::read($request)), $this->parts->stock())]);
     }
 
     #[Route('/api/readings', methods: ['POST'])]

@@ -3,6 +3,7 @@ import type { paths } from "./openapi";
 import { type OnProgress, type Searched, searched } from "./searched";
 import type {
   Assessment,
+  BookPage,
   Catalogue,
   FindingFixes,
   FirstAnswers,
@@ -125,6 +126,8 @@ export const api = {
   assess: (plan: Plan, stage: string, opened: string | null, signal: AbortSignal): Promise<Assessment> =>
     answer(http.POST("/api/assess", { params: { query: { stage, ...(opened && { opened }) } }, body: plan, signal })),
   /** How the stage that is looked at is drawn whole, and what can be added there. */
+  book: async (plan: Plan, signal: AbortSignal): Promise<BookPage[]> =>
+    (await answer(http.POST("/api/book", { body: plan, signal }))).pages,
   drawing: (plan: Plan, stage: string, signal: AbortSignal): Promise<StageDrawing> =>
     answer(http.POST("/api/drawing", { params: { query: { stage } }, body: plan, signal })),
   /** What clears the findings of one stage. */

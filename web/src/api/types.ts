@@ -20,6 +20,7 @@ export type Fix = FindingFixes["fixes"][number];
 export type Figure = Assessment["figures"][string];
 /** What is said beside a measured field. */
 export type FieldWords = Assessment["fields"][number];
+export type BookPage = Schemas["book-page.schema"];
 export type StageDrawing = Schemas["stage-drawing.schema"];
 /** Measured fields as they read, by their places, and what is said beside them. */
 export type Readings = Schemas["readings.schema"];

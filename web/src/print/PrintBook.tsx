@@ -2,7 +2,7 @@ import { useQuery } from "@tanstack/react-query";
 import { Suspense, useState } from "react";
 import { Link } from "react-router";
 import { Away, api } from "../api/client";
-import type { Assessment, StageName } from "../api/types";
+import type { Assessment, BookPage, StageName } from "../api/types";
 import { PlanContext, usePlan } from "../plan/state/PlanContext";
 import { useStages } from "../plan/state/useStages";
 import { PrintedStage } from "./PrintedStage";
@@ -22,8 +22,7 @@ export default function PrintBook({ from }: { from: string | null }) {
   );
   const book = useQuery({
     queryKey: ["book", plan],
-    queryFn: ({ signal }) =>
-      drawnWhole(work.assessment, () => stages.map(({ name }) => api.drawing(plan, name, signal))),
+    queryFn: ({ signal }) => api.book(plan, signal),
     staleTime: Number.POSITIVE_INFINITY,
     enabled: work.settled,
     retry: (_, error) => error instanceof Away,
@@ -63,17 +62,17 @@ export default function PrintBook({ from }: { from: string | null }) {
         </p>
       )}
       {book.data && (
-        <PlanContext value={{ ...work, assessment: book.data, opened: null }}>
+        <PlanContext value={{ ...work, assessment: drawnWhole(work.assessment, book.data), opened: null }}>
           <Printed value={true}>
             <Suspense fallback={null}>
-              {stages
-                .filter(({ name }) => wanted.has(name))
-                .map(({ name }) => (
-                  <PrintedStage key={name} stage={name} />
+              {book.data
+                .filter(({ stage }) => wanted.has(stage))
+                .map((one) => (
+                  <PrintedStage key={one.stage} page={one} />
                 ))}
             </Suspense>
           </Printed>
-          {wanted.has(MEASURE) && <StillToMeasure />}
+          {wanted.has(MEASURE) && <StillToMeasure jobs={book.data.flatMap((one) => one.to_measure)} />}
         </PlanContext>
       )}
     </main>
@@ -81,14 +80,10 @@ export default function PrintBook({ from }: { from: string | null }) {
 }
 
 /** An assessment in which every stage is drawn whole. */
-async function drawnWhole(
-  assessment: Assessment,
-  draw: () => readonly ReturnType<typeof api.drawing>[],
-): Promise<Assessment> {
-  const names = Object.keys(assessment.stages) as StageName[];
-  const drawn = await Promise.all(draw());
-  const stages = Object.fromEntries(
-    names.map((name, index) => [name, { ...assessment.stages[name], ...drawn[index] }]),
-  );
-  return { ...assessment, stages: stages as Assessment["stages"] };
+function drawnWhole(assessment: Assessment, book: readonly BookPage[]): Assessment {
+  const stages = book.map(({ stage, drawing }) => {
+    const sheet = assessment.stages[stage as StageName];
+    return [stage, { ...sheet, drawing }];
+  });
+  return { ...assessment, stages: Object.fromEntries(stages) };
 }

@@ -1,14 +1,5 @@
-import { usePlan } from "../plan/state/PlanContext";
-
-/** Of Load: the weights that are guessed. */
-const NOT_WEIGHED = "load.not-weighed";
-
-/** What the plan still guesses, to be taken to the rig: weights first, then places, then lengths of pipes, each with a line to write on. */
-export function StillToMeasure() {
-  const { assessment } = usePlan();
-  const weights = assessment.findings.filter((finding) => finding.code === NOT_WEIGHED).map((finding) => finding.why);
-  const places = assessment.stages.tanks.drawing.to_tape.map((job) => job.text);
-  const jobs = [...weights, ...places, ...assessment.stages.line.drawing.to_measure];
+/** What the plan still guesses, to be taken to the rig, each with a line to write on. */
+export function StillToMeasure({ jobs }: { jobs: readonly string[] }) {
   return (
     <section className="book-page" aria-label="Still to be measured">
       <h1 className="mb-3">Still to be measured</h1>

@@ -16,6 +16,7 @@ use YardCask\Core\Plan\Tanks\TankMounting;
 use YardCask\Core\Plan\Tanks\WaterKind;
 use YardCask\Core\Stage\Line\Drawing\DrawnLine;
 use YardCask\Core\Stage\Line\Drawing\LineDrawing;
+use YardCask\Core\Stage\Line\Drawing\LineGuesses;
 use YardCask\Core\Stage\Line\Shared\OutletFlows;
 use YardCask\Core\Stage\Line\Shared\TankJoin;
 use YardCask\Core\Stage\Line\Shared\TapReach;
@@ -86,6 +87,11 @@ final class LineStage implements Stage
         }
 
         return $connections;
+    }
+
+    public function toMeasure(Workings $workings): array
+    {
+        return LineGuesses::of($workings);
     }
 
     public function rules(): array

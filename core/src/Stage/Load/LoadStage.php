@@ -87,6 +87,11 @@ final class LoadStage implements Stage
         return $additions;
     }
 
+    public function toMeasure(Workings $workings): array
+    {
+        return LoadGuesses::of($workings);
+    }
+
     public function rules(): array
     {
         return [

@@ -14,6 +14,7 @@ use YardCask\Core\Plan\PlanPatch;
 use YardCask\Core\Plan\Tanks\WaterKind;
 use YardCask\Core\Plan\Use\Supply;
 use YardCask\Core\Stage\Tanks\Drawing\TanksDrawing;
+use YardCask\Core\Stage\Tanks\Drawing\TapeJob;
 use YardCask\Core\Stage\Tanks\Shared\FreePlace;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
 use YardCask\Core\Stage\Tanks\Shared\WaterAboard;
@@ -113,6 +114,11 @@ final class TanksStage implements Stage
         }
 
         return $additions;
+    }
+
+    public function toMeasure(Workings $workings): array
+    {
+        return array_values(TapeJob::phrases($workings->plan));
     }
 
     public function rules(): array

@@ -57,6 +57,11 @@ final class UseStage implements Stage
         return [];
     }
 
+    public function toMeasure(Workings $workings): array
+    {
+        return [];
+    }
+
     public function rules(): array
     {
         return [

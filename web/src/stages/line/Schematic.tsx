@@ -1,5 +1,5 @@
-import type { LineDrawing, LineElement, LineScene } from "../../api/types";
-import { type Layout, levelOf, middleOf, type Route, readingOf } from "./layout";
+import type { LineDrawing, LineScene } from "../../api/types";
+import { allCorners, type Layout, middleOf, readingOf } from "./layout";
 import { PartGlyph } from "./PartGlyph";
 
 type Props = {
@@ -17,14 +17,22 @@ type Props = {
 export function Schematic({ drawing, scene, path, trouble, selected, layout, onSelect }: Props) {
   const at = new Map(drawing.elements.map((element) => [element.id, element]));
   const flows = new Map(scene?.flows.map((flow) => [flow.pipe, flow]));
+  const ends = drawing.pipes.flatMap((pipe) => {
+    const [from, to] = [at.get(pipe.from), at.get(pipe.to)];
+    return from && to ? [{ pipe, from, to }] : [];
+  });
+  const corners = allCorners(ends, layout);
+  const drawn = ends.map((one, index) => ({
+    ...one,
+    corners: corners[index]!,
+    reading: readingOf(one.from, one.to, one.pipe, layout, corners.toSpliced(index, 1)),
+  }));
   return (
     <>
       <svg width={layout.width} height={layout.height} aria-hidden="true" className="absolute inset-0">
-        {drawing.pipes.map((pipe) => {
-          const [from, to] = [at.get(pipe.from), at.get(pipe.to)];
-          if (!from || !to) return null;
+        {drawn.map(({ pipe, corners }) => {
           const flow = flows.get(pipe.id);
-          const d = pathOf(from, to, pipe, layout);
+          const d = `M${corners.map(([x, y]) => `${x} ${y}`).join("L")}`;
           const dry = path !== null && !path.has(pipe.id);
           return (
             <g key={pipe.id} fill="none" opacity={dry ? 0.3 : 1}>
@@ -50,12 +58,10 @@ export function Schematic({ drawing, scene, path, trouble, selected, layout, onS
             </g>
           );
         })}
-        {/* Over every pipe, with a rim of the ground: one that crosses leaves it readable. */}
-        {drawing.pipes.map((pipe) => {
-          const [from, to] = [at.get(pipe.from), at.get(pipe.to)];
+        {/* Over every pipe, with a rim of the ground: where one has to cross, it stays readable. */}
+        {drawn.map(({ pipe, reading: [x, y] }) => {
           const pressure = flows.get(pipe.id)?.pressure;
-          if (!from || !to || !pressure) return null;
-          const [x, y] = readingOf(from, to, pipe, layout);
+          if (!pressure) return null;
           return (
             <text
               key={pipe.id}
@@ -81,10 +87,7 @@ export function Schematic({ drawing, scene, path, trouble, selected, layout, onS
           );
         })}
       </svg>
-      {drawing.pipes.map((pipe) => {
-        const [from, to] = [at.get(pipe.from), at.get(pipe.to)];
-        if (!from || !to) return null;
-        const [x, y] = readingOf(from, to, pipe, layout);
+      {drawn.map(({ pipe, from, to, reading: [x, y] }) => {
         return (
           <button
             key={pipe.id}
@@ -117,13 +120,4 @@ export function Schematic({ drawing, scene, path, trouble, selected, layout, onS
       })}
     </>
   );
-}
-
-function pathOf(from: LineElement, to: LineElement, route: Route, layout: Layout): string {
-  const [[x1, y1], [x2, y2]] = [middleOf(from, layout), middleOf(to, layout)];
-  if (route.turns_first) return `M${x1} ${y1}V${y2}H${x2}`;
-  // Past other rows it goes beside their parts.
-  const beside = x2 - (0.4 + 0.09 * ((route.lane ?? 0) % 3)) * layout.column;
-  if (route.lane_below !== undefined) return `M${x1} ${y1}V${levelOf(from, to, route, layout)}H${beside}V${y2}H${x2}`;
-  return Math.abs(from.row - to.row) > 1 ? `M${x1} ${y1}H${beside}V${y2}H${x2}` : `M${x1} ${y1}H${x2}V${y2}`;
 }

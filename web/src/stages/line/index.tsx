@@ -3,6 +3,7 @@ import { useWidth } from "../../drawing/useWidth";
 import { OpenedPanel } from "../../frame/OpenedPanel";
 import { usePlan } from "../../plan/state/PlanContext";
 import { useReveal } from "../../plan/widgets/useReveal";
+import { usePrinted } from "../../print/printed";
 import { Gravity } from "./Gravity";
 import { LineRig } from "./LineRig";
 import { LoosePorts } from "./LoosePorts";
@@ -19,6 +20,7 @@ import { Sizing } from "./Sizing";
 import { Stair } from "./Stair";
 import { SystemTypes } from "./SystemTypes";
 import { TankPanel } from "./TankPanel";
+import { useRowsInSight } from "./useRowsInSight";
 import { useTurned } from "./useTurned";
 import { ValveTurn } from "./ValveTurn";
 
@@ -27,6 +29,7 @@ const FIRST_TO_MEASURE = 7;
 
 /** The line: from tank to every tap, with what flows and at what pressure. */
 export default function LineStage() {
+  const printed = usePrinted();
   const { plan, assessment, opened: selected, open, apply, settled } = usePlan();
   const drawing = assessment.stages.line.drawing;
   const [wanted, setScene] = useState<string | null>(null);
@@ -56,6 +59,7 @@ export default function LineStage() {
   /** Nothing is while the answer for another stage is there. */
   const drawn = empty || drawing.columns > 0;
   const layout = layoutOf(drawing, width);
+  const [sight, look] = useRowsInSight(width, drawing, layout);
   const gone = () => open(null);
   return (
     <>
@@ -99,17 +103,20 @@ export default function LineStage() {
           // biome-ignore lint/a11y/noNoninteractiveTabindex: what scrolls sideways has to be reached by keys
           tabIndex={0}
           style={{ "--fit": width / layout.width } as CSSProperties}
+          onScroll={look}
         >
-          <div className="relative" style={{ width: layout.width, height: layout.height }}>
-            <Schematic
-              drawing={drawing}
-              scene={mode === null ? scene : undefined}
-              path={path ? new Set(path) : null}
-              trouble={trouble}
-              selected={selected}
-              layout={layout}
-              onSelect={open}
-            />
+          <div className="line-rows" style={{ width: layout.width, height: sight.height }}>
+            <div style={{ height: layout.height, translate: `0 ${-sight.top}px` }}>
+              <Schematic
+                drawing={drawing}
+                scene={mode === null ? scene : undefined}
+                path={path ? new Set(path) : null}
+                trouble={trouble}
+                selected={selected}
+                layout={layout}
+                onSelect={open}
+              />
+            </div>
           </div>
           {stair && <Stair drawing={drawing} stair={stair} layout={layout} />}
         </section>
@@ -145,7 +152,7 @@ export default function LineStage() {
       {!empty && <LineRig drawing={drawing} selected={selected} onSelect={open} />}
       <OwnParts />
       <Peaks peaks={drawing.peaks} />
-      {drawing.to_measure.length > 0 && (
+      {!printed && drawing.to_measure.length > 0 && (
         <section aria-label="Still to measure" className="mt-4">
           <h2 className="label">Still to measure, longest first</h2>
           <ul className="text-[13px]">

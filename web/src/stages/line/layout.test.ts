@@ -1,6 +1,7 @@
 import { describe, expect, it } from "vitest";
 import type { LineDrawing, LineElement } from "../../api/types";
-import { layoutOf, readingOf } from "./layout";
+import { layoutOf, type Route, readingOf } from "./layout";
+import { rowsBetween } from "./useRowsInSight";
 
 const drawing = (columns: number, rows = 1, lanes: number[] = []) =>
   ({ columns, rows, lanes }) as unknown as LineDrawing;
@@ -69,5 +70,59 @@ describe("where the pressure of a pipe is read", () => {
     expect(turned[0]).toBeLessThan((layout.x(2) + layout.x(5)) / 2);
     expect(readingOf(from, to, along, layout)[1]).toBe(layout.y(0) - 7);
     expect(readingOf(from, to, { turns_first: false, lane_below: 0, lane: 0 }, layout)[1]).toBe(layout.laneY(0, 0) - 7);
+  });
+});
+
+const part = (column: number, row: number, kind = "tee") => ({ column, row, kind }) as LineElement;
+const across = {} as Route;
+
+describe("the reading of a pipe, beside others", () => {
+  const layout = layoutOf(drawing(8, 4), 862);
+  const [from, to] = [part(1, 1), part(2, 1)];
+  const middle = (layout.x(1) + layout.x(2)) / 2;
+  const upAndDown = (x: number, y1: number, y2: number) => [[x, y1] as const, [x, y2] as const];
+
+  it("is above its middle where nothing else goes", () => {
+    expect(readingOf(from, to, across, layout)).toEqual([middle, layout.y(1) - 7]);
+    expect(readingOf(from, to, across, layout, [upAndDown(middle, layout.y(1), 999)])[1]).toBe(layout.y(1) - 7);
+  });
+
+  it("makes room for a pipe that comes down there", () => {
+    const [x, y] = readingOf(from, to, across, layout, [upAndDown(middle, 0, layout.y(1))]);
+    expect(y).toBe(layout.y(1) - 7);
+    expect(Math.abs(x - middle)).toBeGreaterThan(15);
+  });
+
+  it("goes below where pipes come down all along it, and stays where there is no room at all", () => {
+    const along = [0.2, 0.5, 0.8].map((share) => layout.x(1) + share * layout.column);
+    const down = along.map((x) => upAndDown(x, 0, layout.y(1)));
+    expect(readingOf(from, to, across, layout, down)).toEqual([middle, layout.y(1) + 16]);
+    const through = along.map((x) => upAndDown(x, 0, 999));
+    expect(readingOf(from, to, across, layout, through)).toEqual([middle, layout.y(1) - 7]);
+  });
+});
+
+describe("the rows that are in sight of a line that is scrolled", () => {
+  const trunk = [0, 1, 2].map((column) => ({ ...part(column, 2), id: `trunk-${column}` }));
+  const tap = { ...part(5, 0), id: "tap" };
+  const line = {
+    ...drawing(6, 4),
+    elements: [...trunk, tap],
+    pipes: [{ id: "pipe", from: "trunk-2", to: "tap", turns_first: true }],
+  } as unknown as LineDrawing;
+  const layout = layoutOf(line, 200);
+
+  it("are those of its parts and of the pipes that pass", () => {
+    const first = rowsBetween(0, layout.x(1), line, layout);
+    expect(first.top).toBe(layout.y(2) - 36);
+    expect(first.height).toBe(36 + 76);
+    // On the way to the tap there is only its pipe, already as high as the tap.
+    expect(rowsBetween(layout.x(3), layout.x(4), line, layout).top).toBe(layout.y(0) - 36);
+    const both = rowsBetween(layout.x(2), layout.x(5), line, layout);
+    expect([both.top, both.height]).toEqual([0, layout.y(2) + 76]);
+  });
+
+  it("are all where nothing is in sight", () => {
+    expect(rowsBetween(900, 990, line, layout)).toEqual({ top: 0, height: layout.height });
   });
 });

@@ -83,9 +83,81 @@ function reachOf(kind: string): number {
   }
 }
 
-/** The middle of what can be seen of the level part of a pipe, a little above it: where its pressure is read. */
-export function readingOf(from: LineElement, to: LineElement, route: Route, layout: Layout): [number, number] {
+type Point = readonly [number, number];
+
+/** A pipe with the parts at its ends. */
+export type Ends = { from: LineElement; to: LineElement; pipe: Route };
+
+/** How far apart pipes go down beside the same part: just more than a pipe is wide. */
+const BESIDE = 9;
+
+/** The corners of every pipe, in the order of the drawing. */
+export function allCorners(ends: readonly Ends[], layout: Layout): (readonly Point[])[] {
+  const beside = new Map<number, number>();
+  return ends.map(({ from, to, pipe }) => {
+    const before = beside.get(to.column) ?? 0;
+    if (goesBeside(from, to, pipe)) beside.set(to.column, before + 1);
+    return cornersOf(from, to, pipe, layout, layout.x(to.column) - 0.4 * layout.column - (before % 3) * BESIDE);
+  });
+}
+
+/** Past other rows a pipe goes beside their parts. */
+const goesBeside = (from: LineElement, to: LineElement, route: Route): boolean =>
+  !route.turns_first && (route.lane_below !== undefined || Math.abs(from.row - to.row) > 1);
+
+function cornersOf(from: LineElement, to: LineElement, route: Route, layout: Layout, beside: number): readonly Point[] {
+  const [[x1, y1], [x2, y2]] = [middleOf(from, layout), middleOf(to, layout)];
+  if (route.turns_first)
+    return [
+      [x1, y1],
+      [x1, y2],
+      [x2, y2],
+    ];
+  const level = levelOf(from, to, route, layout);
+  const turn = goesBeside(from, to, route) ? beside : x2;
+  return [
+    [x1, y1],
+    [x1, level],
+    [turn, level],
+    [turn, y2],
+    [x2, y2],
+  ];
+}
+
+/** Half of what a reading takes, with the line of a pipe. */
+const [READING_X, READING_Y] = [15, 9];
+/** How far from the pipe the foot of its reading is. */
+const [OVER, UNDER] = [7, 16];
+
+/**
+ * Where the pressure of a pipe is read: above the middle of what can be seen of its level part, or else near its ends or below
+ * it, clear of the other pipes.
+ */
+export function readingOf(
+  from: LineElement,
+  to: LineElement,
+  route: Route,
+  layout: Layout,
+  others: readonly (readonly Point[])[] = [],
+): Point {
   const y = levelOf(from, to, route, layout);
   const reach = (element: LineElement) => (y === layout.y(element.row) ? reachOf(element.kind) : TURN);
-  return [(layout.x(from.column) + reach(from) + layout.x(to.column) - reach(to)) / 2, y - 7];
+  const [start, end] = [layout.x(from.column) + reach(from), layout.x(to.column) - reach(to)].sort((a, b) => a - b);
+  const middle = (start! + end!) / 2;
+  const along = [middle, start! + READING_X, end! - READING_X].filter((x) => x === middle || (x > start! && x < end!));
+  const places = [y - OVER, y + UNDER].flatMap((base) => along.map((x): Point => [x, base]));
+  const isClear = ([x, base]: Point) => !others.some((corners) => passes(corners, x, base - 4));
+  return places.find(isClear) ?? places[0]!;
 }
+
+/** Whether a pipe goes through the reading whose middle is there. */
+const passes = (corners: readonly Point[], x: number, y: number): boolean =>
+  corners.slice(1).some(([x2, y2], index) => {
+    const [x1, y1] = corners[index]!;
+    return (
+      Math.max(x1, x2) > x - READING_X &&
+      Math.min(x1, x2) < x + READING_X &&
+      Math.max(y1, y2) > y - READING_Y &&
+      Math.min(y1, y2) < y + READING_Y
+    );
+  });

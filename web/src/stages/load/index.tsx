@@ -36,7 +36,7 @@ export default function LoadStage() {
   return (
     <>
       <div className="grid items-start gap-4 md:grid-cols-[minmax(0,1fr)_272px]">
-        <div ref={ref} className="min-w-0">
+        <div ref={ref} className="relative min-w-0">
           <svg
             width={width}
             height={below + 34}
@@ -46,7 +46,13 @@ export default function LoadStage() {
             <RigSide scale={scale} ground={ground} loads selected={selected} onSelect={setSelected} />
             <LimitBars scale={scale} top={ground + 18} width={width} />
             <RigPlan scale={scale} middle={middle} loads selected={selected} onSelect={setSelected} />
-            <Dimension from={scale.x(span.from_m)} to={scale.x(span.to_m)} y={below + 18} text={span.text} />
+            <Dimension
+              from={scale.x(span.from_m)}
+              to={scale.x(span.to_m)}
+              y={below + 18}
+              text={span.text}
+              pointer={span.pointer}
+            />
           </svg>
           {assessment.stages.load.drawing.balance && (
             <p className="text-[13px] text-ink-2">{assessment.stages.load.drawing.balance}</p>

@@ -38,7 +38,7 @@ export function BayViews({ bay, drawing, index }: { bay: Bay; drawing: BayDrawin
     { caption: "from above", right: ["x", x], up: ["y", (m) => above + (m - box.from_y) * perM] },
   ];
   return (
-    <div ref={ref} className="min-w-0">
+    <div ref={ref} className="relative min-w-0">
       <svg
         width={width}
         height={above + wide * perM + 6}

@@ -33,7 +33,7 @@ export function TankSection({ tank, index }: { tank: Tank; index: number }) {
   const fittings = spread([y(drawing.overflow_mm), y(drawing.outlet_mm)]);
   return (
     <div className="grid grid-cols-1 gap-x-6 gap-y-3 xl:grid-cols-2">
-      <div ref={ref} className="min-w-0">
+      <div ref={ref} className="relative min-w-0">
         <svg
           width={width}
           height={floor + BOTTOM}

@@ -78,7 +78,7 @@ export default function TanksStage() {
         </OpenedPanel>
       )}
       <StockSearch onChoose={setChosen} />
-      {to_tape.length > 0 && (
+      {!printed && to_tape.length > 0 && (
         <section aria-label="Still to measure" className="mt-4">
           <h2 className="label">Still to measure</h2>
           <ul>

@@ -13,7 +13,6 @@ use YardCask\Core\Stage\Line\Graph\PartPlaces;
 use YardCask\Core\Stage\Line\LineWorkings;
 use YardCask\Core\Stage\Line\Schematic;
 use YardCask\Core\Stage\Line\Solve\RatedPeak;
-use YardCask\Core\Stage\Tanks\Shared\InTheWay;
 use YardCask\Core\Words\Amount;
 use YardCask\Core\Words\Phrase;
 use YardCask\Core\Words\Wording;
@@ -21,8 +20,6 @@ use YardCask\Core\Words\Wording;
 /** Draws the line of a plan. */
 final readonly class DrawnLine
 {
-    private const MOST_NAMED = 6;
-
     private function __construct(
         private Workings $workings,
         private LineWorkings $line,
@@ -70,7 +67,7 @@ final readonly class DrawnLine
             filters: $cards->filters(),
             modes: (new ModeCards($workings, $schematic))->all(),
             peaks: $drawn->peaks(),
-            toMeasure: $drawn->toMeasure(),
+            toMeasure: array_map($workings->wording->phrase(...), LineGuesses::of($workings)),
             freePorts: $drawn->freePorts(),
             places: $drawn->placed(),
             gravity: GravityDrawing::all($workings),
@@ -232,33 +229,5 @@ final readonly class DrawnLine
         }
 
         return $free;
-    }
-
-    /** @return list<string> */
-    private function toMeasure(): array
-    {
-        $guessed = array_values(array_filter($this->line->graph->pipes, static fn (LinePipe $pipe): bool => $pipe->isGuessed()));
-        usort($guessed, static fn (LinePipe $a, LinePipe $b): int => $b->lengthM <=> $a->lengthM);
-
-        $jobs = array_map(fn (LinePipe $pipe): string => $this->workings->wording->text('line.to-measure', [
-            'pipe' => $pipe->pipe->name,
-            'from' => $pipe->from->spoken(),
-            'to' => $pipe->to->spoken(),
-            'length' => Amount::distance($pipe->lengthM),
-        ]), $guessed);
-
-        return [...$this->toPlace(), ...$jobs];
-    }
-
-    /** @return list<string> how many parts have no place, and what they are not checked against */
-    private function toPlace(): array
-    {
-        $plan = $this->workings->plan;
-        $isPlaced = static fn (PlannedPart $part): bool => null !== $part->xM && null !== $part->yM;
-        $count = \count($plan->line->parts) - \count(array_filter($plan->line->parts, $isPlaced));
-        $things = array_column(InTheWay::all($plan), 'name');
-        $with = ['parts' => $count, 'things' => \array_slice($things, 0, self::MOST_NAMED), 'any' => [] === $things ? 'no' : 'yes'];
-
-        return 0 === $count ? [] : [$this->workings->wording->text('line.to-place', $with)];
     }
 }

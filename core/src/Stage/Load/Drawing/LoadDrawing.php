@@ -143,12 +143,12 @@ final readonly class LoadDrawing implements Drawing, \JsonSerializable
     private static function span(Workings $workings): Span
     {
         $rig = $workings->plan->load->rig;
-        [$fromM, $toM] = match (true) {
-            $rig instanceof PlannedRoadRig => [0.0, $rig->wheelbaseM()],
-            $rig instanceof PlannedTrailer => [0.0, $rig->axle()->xM],
-            default => [$rig->bodyFromM(), $rig->bodyFromM() + $rig->sizes()->lengthM],
+        [$fromM, $toM, $key] = match (true) {
+            $rig instanceof PlannedRoadRig => [0.0, $rig->wheelbaseM(), 2 === \count($rig->axles) ? 'axles/1/x_m' : null],
+            $rig instanceof PlannedTrailer => [0.0, $rig->axle()->xM, 1 === \count($rig->axles) ? 'axles/0/x_m' : null],
+            default => [$rig->bodyFromM(), $rig->bodyFromM() + $rig->sizes()->lengthM, 'length_m'],
         };
 
-        return new Span($fromM, $toM, $workings->wording->metres($toM - $fromM));
+        return new Span($fromM, $toM, $workings->wording->metres($toM - $fromM), null === $key ? null : '/load/rig/'.$key);
     }
 }

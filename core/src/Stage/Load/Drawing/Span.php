@@ -16,6 +16,8 @@ final readonly class Span implements Sent, \JsonSerializable
         public float $fromM,
         public float $toM,
         public string $text,
+        /** The field that it is read from; null where several axles carry together. */
+        public ?string $pointer,
     ) {
     }
 }

@@ -23,7 +23,6 @@ use YardCask\Core\Plan\Load\ThingNeed;
 use YardCask\Core\Plan\Plan;
 use YardCask\Core\Plan\PlanPatch;
 use YardCask\Core\Plan\Tanks\Face;
-use YardCask\Core\Plan\Tanks\PlannedTank;
 use YardCask\Core\Run\RunPoint;
 use YardCask\Core\Stage\SentBox;
 use YardCask\Core\Stage\Tanks\Shared\PortRoom;
@@ -79,7 +78,7 @@ final readonly class TanksDrawing implements Drawing, \JsonSerializable
                 $workings->of(TanksWorkings::class)->all(),
             ),
             bays: array_map(static fn (int $index): BaySketch => BaySketch::of($index, $workings, $looked), array_keys($workings->plan->bays)),
-            toTape: $looked ? self::toTape($workings) : [],
+            toTape: $looked ? TapeJob::all($workings) : [],
             runs: self::runs($workings),
             addBay: null === $addBay ? null : SentFix::of($addBay, $wording),
             things: array_map(
@@ -222,20 +221,5 @@ final readonly class TanksDrawing implements Drawing, \JsonSerializable
         );
 
         return new Fix(new Phrase('tanks.fix.add-thing'), PlanPatch::append('/load/things', $thing));
-    }
-
-    /** @return list<TapeJob> bays that nobody has measured, those in which tanks stand first */
-    private static function toTape(Workings $workings): array
-    {
-        $plan = $workings->plan;
-        $jobs = [[], []];
-        foreach ($plan->bays as $index => $bay) {
-            if (!$bay->taped) {
-                $used = [] !== array_filter($plan->tanks, static fn (PlannedTank $tank): bool => $tank->bay === $bay->id);
-                $jobs[$used ? 0 : 1][] = new TapeJob($workings->wording->text('tanks.bay.to-measure', ['bay' => $bay->name]), '/bays/'.$index.'/length_mm');
-            }
-        }
-
-        return [...$jobs[0], ...$jobs[1]];
     }
 }
