@@ -317,3 +317,46 @@ test("a valve is opened and shut in its panel, what flows is seen at once, and t
   await expect(panel.getByRole("radio", { name: "open" })).toBeChecked();
   expect(await stored(page, id)).toEqual(before);
 });
+
+test("a mode's card turns the valves for it and shows what the taps give then, or its way", async ({ page }) => {
+  const coach = new URL("../../catalogue/plans/prompt-side.json", import.meta.url);
+  const id = await openPlan(page, JSON.parse(readFileSync(coach, "utf8")), "line");
+  const before = await stored(page, id);
+  const modes = page.getByRole("region", { name: "Modes" });
+  const gives = modes.getByRole("listitem").filter({ hasText: /^Shower: / });
+  const flow = page.getByRole("button", { name: /^Pipe 1, / });
+  await expect(gives).toHaveCount(0);
+  await modes.getByRole("button", { name: "Use on mains" }).click();
+  await expect(gives).toHaveText(/Shower: 12\sL\/min/);
+  // The mains does not draw on the tank.
+  await expect(flow).toHaveAccessibleName(/nothing flows/);
+  await modes.getByRole("button", { name: "Use", exact: true }).click();
+  await expect(gives).toHaveText(/Shower: 8\.5\sL\/min/);
+  await expect(flow).toHaveAccessibleName(/L\/min/);
+  await modes.getByRole("button", { name: "Drain", exact: true }).click();
+  await expect(gives).toHaveCount(0);
+  await expect(page.getByRole("button", { name: "Drain valve, drain valve, open" })).toBeAttached();
+  await page.getByRole("button", { name: "Ball valve, shut-off valve, open" }).click();
+  await page.locator(".opened").getByRole("radio", { name: "shut" }).click();
+  await expect(page.getByText("Drawn now: Drain, valves turned by hand.")).toBeVisible();
+  await expect(page.getByRole("button", { name: "Ball valve, shut-off valve, shut" })).toBeAttached();
+  await page.getByRole("button", { name: "Turn all back" }).click();
+  await expect(page.getByRole("button", { name: "Ball valve, shut-off valve", exact: true })).toBeAttached();
+  expect(await stored(page, id)).toEqual(before);
+});
+
+test("on a phone the line is as high as what is in sight of it", async ({ page }) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  await openPlan(page, JSON.parse(readFileSync(FELLSIDE, "utf8")), "line");
+  const rows = page.locator(".line-rows");
+  const high = async () => (await rows.boundingBox())!.height;
+  // One row: the tank, the pump and what is between them.
+  await expect.poll(high).toBeLessThan(150);
+  const tank = page.getByRole("button", { name: "Tail tank, tank" });
+  await expect(tank).toBeInViewport();
+  await page.getByRole("button", { name: "Storage heater, storage heater" }).focus();
+  await expect.poll(high).toBeGreaterThan(220);
+  await expect(page.getByRole("button", { name: "Boot hose, outside point" })).toBeInViewport();
+  await page.getByRole("region", { name: "The line, from the tank" }).evaluate((line) => line.scrollTo({ left: 0 }));
+  await expect.poll(high).toBeLessThan(150);
+});

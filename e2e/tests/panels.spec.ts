@@ -73,11 +73,26 @@ test("the fields are grouped, the item's own snags come first, and a size on the
   page,
 }) => {
   const id = await openPlan(page, fellside(), "tanks");
+  const onDrawing = page.locator(".size-field input");
   await page.getByRole("button", { name: "Overflow at: 345 mm. Type it" }).click();
-  await expect(field(page, "/tanks/0/overflow_height_mm")).toBeFocused();
-  await page.keyboard.type("340");
+  await expect(onDrawing).toBeFocused();
+  // What is not understood stays where it was typed, with the reason.
+  await page.keyboard.type("3 sacks");
   await page.keyboard.press("Enter");
+  await expect(page.locator(".size-field").getByRole("alert")).toBeVisible();
+  await expect(onDrawing).toHaveValue("3 sacks");
+  await onDrawing.fill("340");
+  await page.keyboard.press("Enter");
+  await expect(page.getByRole("button", { name: "Overflow at: 340 mm. Type it" })).toBeFocused();
+  await expect(onDrawing).toHaveCount(0);
   await expect.poll(async () => (await stored(page, id)).tanks[0].overflow_height_mm).toBe(340);
+  // By the keyboard alone, and taken back.
+  await page.keyboard.press("Enter");
+  await page.keyboard.type("330");
+  await page.keyboard.press("Escape");
+  await expect(onDrawing).toHaveCount(0);
+  await expect.poll(async () => (await stored(page, id)).tanks[0].overflow_height_mm).toBe(340);
+  await inRows(page, "Tail tank").click();
   await expect(opened(page).getByRole("group")).toHaveText([
     /^Size/,
     /^Outlet, overflow and level/,

@@ -22,9 +22,9 @@ use YardCask\Core\Plan\PlanSchema;
 use YardCask\Core\Quantity\UnitPreferences;
 use YardCask\Core\Stage\AssessmentSchema;
 use YardCask\Core\Stage\Assessor;
-use YardCask\Core\Stage\Line\Drawing\LineScene;
 use YardCask\Core\Stage\Line\Drawing\OutletExtremes;
 use YardCask\Core\Stage\Line\Drawing\PairTable;
+use YardCask\Core\Stage\Line\Drawing\TurnedLine;
 use YardCask\Core\Stage\Line\Edit\SystemOffer;
 use YardCask\Core\Stage\Line\Sizing\SizingOffer;
 use YardCask\Core\Stage\ShelfNote;
@@ -118,11 +118,11 @@ final class WriteDocsCommand extends Command
                 ] + Schema::of(SizingOffer::class),
                 true,
             )."\n",
-            $this->schemaDir.'/line-scene.schema.json' => Json::encode(
+            $this->schemaDir.'/turned-line.schema.json' => Json::encode(
                 [
                     '$schema' => 'https://json-schema.org/draft/2020-12/schema',
-                    'title' => 'What flows in a line with some outlets open',
-                ] + Schema::of(LineScene::class),
+                    'title' => 'What flows in a line, and how everything stands that turns',
+                ] + Schema::of(TurnedLine::class),
                 true,
             )."\n",
             $this->schemaDir.'/outlet-extremes.schema.json' => Json::encode(

@@ -158,7 +158,7 @@ final readonly class LineController
     }
 
     #[Route('/api/line-scenes', methods: ['POST'])]
-    #[OA\Post(path: '/api/line-scenes', operationId: 'turnValves', summary: 'What flows with some valves turned by hand; the plan stays as it is')]
+    #[OA\Post(path: '/api/line-scenes', operationId: 'turnValves', summary: 'What flows in a mode, and with valves turned by hand; the plan stays as it is')]
     #[OA\RequestBody(
         required: true,
         content: new OA\JsonContent(
@@ -170,19 +170,21 @@ final readonly class LineController
                     type: 'object',
                     additionalProperties: new OA\AdditionalProperties(type: 'string'),
                 ),
+                new OA\Property(property: 'mode', description: 'One of the line’s modes; in use where none is said', type: 'string'),
                 new OA\Property(property: 'plan', ref: 'plan.schema.json'),
             ],
         ),
     )]
-    #[ListResponse('scenes', 'line-scene.schema.json', 'Each outlet alone, those that run together, and all')]
-    #[ProblemResponse(422, 'Not a valid plan, or no valve of it')]
+    #[OA\Response(response: 200, description: 'What flows then, and how everything stands', content: new OA\JsonContent(ref: 'turned-line.schema.json'))]
+    #[ProblemResponse(422, 'Not a valid plan, no valve or no mode of it')]
     public function scenes(Request $request): Response
     {
         $body = JsonBody::read($request);
         $body = $body instanceof \stdClass ? $body : new \stdClass();
         $plan = Plan::read($body->plan ?? null);
+        unset($body->plan);
 
-        return JsonReply::of(['scenes' => TurnedScenes::of($body->turned ?? null, $plan)], digits: Json::WORKED_OUT);
+        return JsonReply::of(TurnedScenes::of($body, $plan), digits: Json::WORKED_OUT);
     }
 
     #[Route('/api/line-edits', methods: ['POST'])]
@@ -200,6 +202,7 @@ final readonly class LineController
                     type: 'object',
                     additionalProperties: new OA\AdditionalProperties(type: 'string'),
                 ),
+                new OA\Property(property: 'mode', description: 'One of the line’s modes; in use where none is said', type: 'string'),
                 new OA\Property(property: 'plan', ref: 'plan.schema.json'),
             ],
         ),

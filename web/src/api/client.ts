@@ -9,7 +9,6 @@ import type {
   FirstAnswers,
   Fix,
   LineEdit,
-  LineScene,
   OutletExtremes,
   OwnTank,
   PairTable,
@@ -25,6 +24,7 @@ import type {
   StockOffer,
   Sum,
   SystemOffer,
+  TurnedLine,
 } from "./types";
 
 const http = createClient<paths>({ baseUrl: window.location.origin });
@@ -170,8 +170,8 @@ export const api = {
   /** What every two outlets give, open at the same time. */
   linePairs: (plan: Plan): Promise<PairTable> => answer(http.POST("/api/line-pairs", { body: plan })),
   /** What flows with some valves turned by hand, each by its id. */
-  lineScenes: async (turned: Readonly<Record<string, string>>, plan: Plan): Promise<readonly LineScene[]> =>
-    (await answer(http.POST("/api/line-scenes", { body: { turned, plan } }))).scenes,
+  turnedLine: (turned: Readonly<Record<string, string>>, mode: string | null, plan: Plan): Promise<TurnedLine> =>
+    answer(http.POST("/api/line-scenes", { body: { turned, ...(mode && { mode }), plan } })),
   /** What does something to the line, as a patch. */
   lineEdit: async (edit: LineEdit, plan: Plan): Promise<Fix["patch"]> =>
     (await answer(http.POST("/api/line-edits", { body: { edit, plan } }))).patch as Fix["patch"],

@@ -38,6 +38,8 @@ export type LineDrawing = Assessment["stages"]["line"]["drawing"];
 export type LineElement = LineDrawing["elements"][number];
 export type LineScene = LineDrawing["scenes"][number];
 export type PressureStair = LineScene["stairs"][number];
+/** A line in one of its modes, with what hands have turned. */
+export type TurnedLine = Schemas["turned-line.schema"];
 export type SystemOffer = Schemas["system-offer.schema"];
 export type OutletExtremes = Schemas["outlet-extremes.schema"];
 export type PairTable = Schemas["pair-table.schema"];

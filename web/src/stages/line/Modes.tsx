@@ -1,10 +1,12 @@
 import type { LineDrawing } from "../../api/types";
 import { FigureButton } from "../../plan/widgets/FigureButton";
+import type { Turned } from "./useTurned";
 
-type Props = { modes: LineDrawing["modes"]; chosen: string | null; onChoose: (id: string | null) => void };
+type Props = { modes: LineDrawing["modes"]; turned: Turned };
 
-/** A card for each mode, in the order in which hands turn the valves; choosing one draws its way. */
-export function Modes({ modes, chosen, onChoose }: Props) {
+/** A card for each mode, in the order in which hands turn the valves; choosing one turns them and shows what flows, or its way. */
+export function Modes({ modes, turned }: Props) {
+  const chosen = turned.mode;
   if (modes.length === 0) return null;
   return (
     <section aria-label="Modes" className="mt-5">
@@ -16,7 +18,7 @@ export function Modes({ modes, chosen, onChoose }: Props) {
               type="button"
               className="quiet"
               aria-pressed={mode.id === chosen}
-              onClick={() => onChoose(mode.id === chosen ? null : mode.id)}
+              onClick={() => turned.look(mode.id === chosen ? null : mode.id)}
             >
               {mode.title}
             </button>
@@ -25,6 +27,17 @@ export function Modes({ modes, chosen, onChoose }: Props) {
                 <li key={step}>{step}</li>
               ))}
             </ol>
+            {mode.id === chosen && turned.line && (
+              <ul role="status" className="mt-1 text-[13px]">
+                {turned.line.scenes
+                  .flatMap((scene) => scene.taps.filter((tap) => tap.outlet === scene.id))
+                  .map((tap) => (
+                    <li key={tap.outlet}>
+                      {tap.name}: <b className={tap.enough ? "" : "text-rust"}>{tap.text}</b>
+                    </li>
+                  ))}
+              </ul>
+            )}
             {mode.left_figure_id && (
               <p className="mt-1 text-[13px] text-ink-2">
                 Stays in the line: <FigureButton id={mode.left_figure_id} />

@@ -1,7 +1,7 @@
 const INK = "fill-sheet stroke-ink";
 
 /** A part as it is drawn in the schematic, its middle at the origin, water from the left. */
-export function PartGlyph({ kind, trouble }: { kind: string; trouble: boolean }) {
+export function PartGlyph({ kind, trouble, shut }: { kind: string; trouble: boolean; shut: boolean }) {
   const line = trouble ? "fill-sheet stroke-rust" : INK;
   const bare = trouble ? "stroke-rust" : "stroke-ink";
   const width = trouble ? 2.4 : 1.8;
@@ -25,7 +25,14 @@ export function PartGlyph({ kind, trouble }: { kind: string; trouble: boolean })
     case "manifold":
       return <circle r="5" className="fill-ink" stroke="none" />;
     case "shut_off":
-      return <path d="M-12-9v18L12-9v18z" className={line} strokeWidth={width} strokeLinejoin="round" />;
+      return (
+        <path
+          d="M-12-9v18L12-9v18z"
+          className={shut ? `fill-ink ${bare}` : line}
+          strokeWidth={width}
+          strokeLinejoin="round"
+        />
+      );
     case "three_way_valve":
       return (
         <path

@@ -1,10 +1,12 @@
-import type { LineDrawing, LineScene } from "../../api/types";
+import type { LineDrawing, LineScene, TurnedLine } from "../../api/types";
 import { allCorners, type Layout, middleOf, readingOf } from "./layout";
 import { PartGlyph } from "./PartGlyph";
 
 type Props = {
   drawing: LineDrawing;
   scene: LineScene | undefined;
+  /** How valves stand, where that is looked at. */
+  valves: TurnedLine["valves"];
   /** Pipes of a mode that is looked at. */
   path: ReadonlySet<string> | null;
   trouble: ReadonlySet<string>;
@@ -14,8 +16,9 @@ type Props = {
 };
 
 /** The line as it lays itself out along the water: parts to choose, what flows between them and at what pressure. */
-export function Schematic({ drawing, scene, path, trouble, selected, layout, onSelect }: Props) {
+export function Schematic({ drawing, scene, valves, path, trouble, selected, layout, onSelect }: Props) {
   const at = new Map(drawing.elements.map((element) => [element.id, element]));
+  const stands = new Map(valves.map((one) => [one.id, one]));
   const flows = new Map(scene?.flows.map((flow) => [flow.pipe, flow]));
   const ends = drawing.pipes.flatMap((pipe) => {
     const [from, to] = [at.get(pipe.from), at.get(pipe.to)];
@@ -82,8 +85,29 @@ export function Schematic({ drawing, scene, path, trouble, selected, layout, onS
           const [x, y] = middleOf(element, layout);
           return (
             <g key={element.id} transform={`translate(${x} ${y})${element.reversed ? " scale(-1 1)" : ""}`} fill="none">
-              <PartGlyph kind={element.kind} trouble={trouble.has(element.owner)} />
+              <PartGlyph
+                kind={element.kind}
+                trouble={trouble.has(element.owner)}
+                shut={stands.get(element.id)?.position === "shut"}
+              />
             </g>
+          );
+        })}
+        {drawing.elements.map((element) => {
+          const valve = stands.get(element.id);
+          const [x, y] = middleOf(element, layout);
+          if (!valve) return null;
+          return (
+            <text
+              key={element.id}
+              x={x}
+              y={y - 20}
+              textAnchor="middle"
+              className="valve-stands"
+              data-shut={valve.position === "shut"}
+            >
+              {valve.text}
+            </text>
           );
         })}
       </svg>
@@ -110,7 +134,7 @@ export function Schematic({ drawing, scene, path, trouble, selected, layout, onS
             className="line-part"
             data-part={element.id}
             aria-pressed={element.owner === selected}
-            aria-label={`${element.name}, ${element.kind_word}`}
+            aria-label={[element.name, element.kind_word, stands.get(element.id)?.text].filter(Boolean).join(", ")}
             style={{ left: x - layout.column / 2, top: y - 26, width: layout.column, height: 76 }}
             onClick={() => onSelect(element.owner)}
           >

@@ -33,7 +33,6 @@ export default function LineStage() {
   const { plan, assessment, opened: selected, open, apply, settled } = usePlan();
   const drawing = assessment.stages.line.drawing;
   const [wanted, setScene] = useState<string | null>(null);
-  const [mode, setMode] = useState<string | null>(null);
   const [systems, showSystemTypes] = useState(false);
   const [ref, width] = useWidth<HTMLDivElement>(860);
   useReveal((pointer) => {
@@ -42,12 +41,13 @@ export default function LineStage() {
   });
   const worst = drawing.outlets.find((one) => !one.enough);
   const turned = useTurned();
-  const scenes = turned.scenes ?? drawing.scenes;
+  const scenes = turned.line?.scenes ?? drawing.scenes;
   const scene = scenes.find((one) => one.id === wanted) ?? scenes.find((one) => one.id === worst?.id) ?? scenes[0];
   const stair = scene?.stairs[0];
   const findings = assessment.findings.filter((one) => one.stage === "line" && one.severity !== "watch");
   const trouble = new Set(findings.flatMap((one) => one.subject));
-  const path = drawing.modes.find((one) => one.id === mode)?.pipes;
+  // Where nothing flows from a tap, the way of the mode is drawn.
+  const path = scene ? null : drawing.modes.find((one) => one.id === turned.mode)?.pipes;
   const partIndex = plan.line.parts.findIndex((one) => one.id === selected);
   const part = plan.line.parts[partIndex];
   const pipe = drawing.pipes.find((one) => one.id === selected);
@@ -109,7 +109,8 @@ export default function LineStage() {
             <div style={{ height: layout.height, translate: `0 ${-sight.top}px` }}>
               <Schematic
                 drawing={drawing}
-                scene={mode === null ? scene : undefined}
+                scene={scene}
+                valves={turned.line?.valves ?? []}
                 path={path ? new Set(path) : null}
                 trouble={trouble}
                 selected={selected}
@@ -126,9 +127,16 @@ export default function LineStage() {
           The line goes on to the right: swipe it, or scroll sideways.
         </p>
       )}
-      {turned.scenes && (
+      {turned.line && (
         <p role="status" className="not-printed text-[13px] text-brass">
-          Drawn with valves turned by hand.{" "}
+          Drawn now:{" "}
+          {[
+            drawing.modes.find((one) => one.id === turned.mode)?.title,
+            Object.keys(turned.positions).length > 0 ? "valves turned by hand" : null,
+          ]
+            .filter(Boolean)
+            .join(", ")}
+          . The plan does not change.{" "}
           <button type="button" className="plain small" onClick={turned.back}>
             Turn all back
           </button>
@@ -147,7 +155,7 @@ export default function LineStage() {
       {!empty && <Outlets drawing={drawing} scene={scene?.id} onScene={setScene} />}
       {drawing.outlets.length > 2 && <Pairs />}
       {!empty && <Gravity charts={drawing.gravity} byHand={drawing.by_hand} />}
-      <Modes modes={drawing.modes} chosen={mode} onChoose={setMode} />
+      <Modes modes={drawing.modes} turned={turned} />
       {!empty && <Sizing />}
       {!empty && <LineRig drawing={drawing} selected={selected} onSelect={open} />}
       <OwnParts />

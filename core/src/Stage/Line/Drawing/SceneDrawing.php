@@ -6,6 +6,7 @@ namespace YardCask\Core\Stage\Line\Drawing;
 
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Stage\Line\LineWorkings;
+use YardCask\Core\Stage\Line\Mode\LineMode;
 use YardCask\Core\Stage\Line\Solve\LineCase;
 use YardCask\Core\Stage\Line\Solve\SolvedLine;
 use YardCask\Core\Stage\Line\Solve\SolvedOutlet;
@@ -25,7 +26,7 @@ final class SceneDrawing
      *
      * @return list<LineScene> each outlet alone, those that run together, and all
      */
-    public static function all(Workings $workings, ?LineWorkings $turned = null): array
+    public static function all(Workings $workings, ?LineWorkings $turned = null, LineMode $mode = LineMode::Use): array
     {
         $line = $turned ?? $workings->of(LineWorkings::class);
         $scenes = [];
@@ -34,7 +35,7 @@ final class SceneDrawing
             $scenes[] = self::one(
                 $part->id,
                 $workings->wording->text('line.scene.alone', ['outlet' => $part->name]),
-                $line->alone($part),
+                LineMode::Use === $mode ? $line->alone($part) : $line->solve(new LineCase([$part->id], mode: $mode)),
                 $line,
                 $workings->wording,
             );
@@ -44,13 +45,13 @@ final class SceneDrawing
             $scenes[] = self::one(
                 'together',
                 $workings->wording->text('line.scene.together'),
-                $line->solve(new LineCase($together)),
+                $line->solve(new LineCase($together, mode: $mode)),
                 $line,
                 $workings->wording,
             );
         }
         if (\count($outlets) > 1 && \count($together) !== \count($outlets)) {
-            $scenes[] = self::one('all', $workings->wording->text('line.scene.all'), $line->solve(new LineCase($line->all())), $line, $workings->wording);
+            $scenes[] = self::one('all', $workings->wording->text('line.scene.all'), $line->solve(new LineCase($line->all(), mode: $mode)), $line, $workings->wording);
         }
 
         return $scenes;

@@ -11,10 +11,11 @@ use YardCask\Core\Plan\Line\PartKind;
 use YardCask\Core\Plan\Line\PlannedPart;
 use YardCask\Core\Plan\Plan;
 use YardCask\Core\Stage\Line\LineWorkings;
+use YardCask\Core\Stage\Line\Mode\FoundMode;
 use YardCask\Core\Stage\Line\Mode\LineMode;
 use YardCask\Core\Stage\Line\Mode\Position;
 
-/** What flows with valves turned by hand: the plan stays as it is. */
+/** What flows in a mode, and with valves turned by hand: the plan stays as it is. */
 final class TurnedScenes
 {
     /** What stands in the water’s path; at a drain nothing is shut off. */
@@ -36,27 +37,35 @@ final class TurnedScenes
     }
 
     /**
-     * @param mixed $turned decoded JSON, objects as stdClass: {"ball-valve": "shut"}
+     * @param mixed $asked decoded JSON, objects as stdClass: {"turned": {"ball-valve": "shut"}, "mode": "use"}, the mode of use where none is said
      *
-     * @return list<LineScene>
-     *
-     * @throws InvalidInput with what is no valve of the plan, or no way to turn it
+     * @throws InvalidInput with what is no valve of the plan, no way to turn it, or no mode of this line
      */
-    public static function of(mixed $turned, Plan $plan): array
+    public static function of(mixed $asked, Plan $plan): TurnedLine
     {
         $workings = Workings::over($plan);
-        $in = InputReader::of($turned);
-        $positions = [];
+        $line = $workings->of(LineWorkings::class);
+        $in = InputReader::of($asked);
+        $modes = array_map(static fn (FoundMode $one): LineMode => $one->mode, $line->modes()->all());
+        $mode = [] !== $modes && $in->has('mode') ? $in->choice('mode', $modes) : LineMode::Use;
+        $hands = $in->object('turned');
+        $turned = [];
         foreach ($plan->line->parts as $part) {
             $ways = self::ways($part);
-            if ([] !== $ways && $in->has($part->id)) {
-                $positions[$part->id] = $in->choice($part->id, $ways);
+            if ([] !== $ways && $hands->has($part->id)) {
+                $turned[$part->id] = $hands->choice($part->id, $ways);
             }
         }
+        $hands->finish();
         $in->finish();
         $in->throwIfInvalid();
 
-        return SceneDrawing::all($workings, $workings->of(LineWorkings::class)->turned($positions));
+        $valves = [];
+        foreach ($line->modes()->of($mode)->turned($turned)->positions as $id => $position) {
+            $valves[] = new TurnedValve($id, $position->value, $workings->wording->phrase($position->phrase()));
+        }
+
+        return new TurnedLine($mode->opensTaps() ? SceneDrawing::all($workings, $line->turned($turned), $mode) : [], $valves);
     }
 
     /** @return list<Position> */

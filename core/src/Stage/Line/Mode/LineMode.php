@@ -31,6 +31,12 @@ enum LineMode: string
         return \in_array($this, [self::Use, self::Fill, self::Sanitise, self::Transfer], true);
     }
 
+    /** Whether taps give water in it. */
+    public function opensTaps(): bool
+    {
+        return self::Use === $this || self::MainsUse === $this;
+    }
+
     /** Whether water runs into tanks in it, through the line. */
     public function fillsTanks(): bool
     {
