@@ -52,17 +52,16 @@ export default function PlanScreen({ ground, onTurnGround }: { ground: Ground; o
       </p>
     );
   }
-  if (!hasView(stage))
-    return (
-      <PlanProvider key={`${id} printed`} opening={opening.data} stage="use">
+  // Printing is a view of the same plan: what is not saved yet goes along.
+  return (
+    <PlanProvider key={id} opening={opening.data} stage={hasView(stage) ? stage : "use"}>
+      {hasView(stage) ? (
+        <Frame stage={stage} ground={ground} onTurnGround={onTurnGround} />
+      ) : (
         <Suspense fallback={<Waiting what="" />}>
           <PrintBook from={search.get("stage")} />
         </Suspense>
-      </PlanProvider>
-    );
-  return (
-    <PlanProvider key={id} opening={opening.data} stage={stage}>
-      <Frame stage={stage} ground={ground} onTurnGround={onTurnGround} />
+      )}
     </PlanProvider>
   );
 }

@@ -58,7 +58,9 @@ export default function PrintBook({ from }: { from: string | null }) {
       </header>
       {!book.data && (
         <p role="status" className="text-ink-2">
-          {book.failureReason instanceof Away ? "The server is away. Trying again …" : "Drawing every stage whole …"}
+          {book.failureReason instanceof Away || state.saving === "away"
+            ? "The server is away. Trying again …"
+            : "Drawing every stage whole …"}
         </p>
       )}
       {book.data && (
