@@ -164,6 +164,23 @@ final class Assessor
         return $fixes;
     }
 
+    /**
+     * The same of some findings of any stage, each when it is asked for.
+     *
+     * @param \Closure(Finding): bool $isMeant
+     *
+     * @return iterable<FindingFixes>
+     */
+    public static function fixesOf(\Closure $isMeant, Plan $plan, ?PartStock $stock = null): iterable
+    {
+        $workings = Workings::over($plan, $stock);
+        $findings = self::findings(self::rules(), $workings);
+        $trial = new FixTrial($workings, $findings, self::rules());
+        foreach (array_filter($findings, $isMeant) as $finding) {
+            yield new FindingFixes($finding->key(), $trial->proven($finding));
+        }
+    }
+
     /** Every size of the line’s parts that can be had, tried in a plan. */
     public static function sizes(Plan $plan, PartStock $stock, Watch $watch = new Unwatched()): SizingOffer
     {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Start;
 
+use YardCask\Core\Assessment\Finding;
 use YardCask\Core\Assessment\SentFinding;
 use YardCask\Core\Assessment\Severity;
 use YardCask\Core\Assessment\Workings;
@@ -27,6 +28,7 @@ use YardCask\Core\Stage\Tanks\Shared\FreePlace;
 use YardCask\Core\Stage\Tanks\Shared\PortProposal;
 use YardCask\Core\Stage\Tanks\Shared\TankProposal;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
+use YardCask\Core\Stage\Tanks\Shared\WaterAboard;
 use YardCask\Core\Stage\Use\Shared\UseWorkings;
 use YardCask\Core\Words\Phrasebook;
 
@@ -40,6 +42,15 @@ final class FitOut
     /** What is cured where something cures it. */
     private const CURED = [
         'use.shower-missing',
+        'load.estimate-tight',
+        'load.front-over',
+        'load.rear-over',
+        'load.axle-over',
+        'load.tyre-over',
+        'load.nose-',
+        'load.steering-light',
+        'load.side-difference',
+        'load.heel',
         'tanks.frost-below-outlet',
         'tanks.hose-',
         'tanks.port-blocked',
@@ -47,6 +58,7 @@ final class FitOut
         'tanks.overflow-low',
         'tanks.level-unseen',
         'tanks.unvented',
+        'tanks.waste-small',
         'line.shut-off-missing',
         'line.starts-often',
         'line.undrained',
@@ -59,6 +71,8 @@ final class FitOut
     private const IN_ITS_WAY = ['tanks.port-blocked', 'tanks.hose-'];
     private const MOST_CURES = 12;
     private const A_STOP = 1000;
+    /** As much of the fresh water has to stay where a waste tank is fitted. A rule of thumb. */
+    private const KEPT = 0.75;
 
     /** @var \WeakMap<Plan, list<SentFinding>> of the plans that were looked at */
     private \WeakMap $known;
@@ -72,7 +86,7 @@ final class FitOut
     {
         $fit = new self($stock);
 
-        return $fit->withFittings($fit->cured($fit->withWaste($fit->withFittings($plan))));
+        return RoadFill::toTheLimit($fit->withFittings($fit->cured($fit->withWaste($fit->withFittings($plan)))));
     }
 
     /** With every fitting that there is room for: one often holds only with another there. */
@@ -148,7 +162,7 @@ final class FitOut
             for ($cures = 0; null !== $with && $this->graver($with) > $this->graver($plan) && $cures < self::MOST_CURES; ++$cures) {
                 $with = $this->curedOnce($with, self::IN_ITS_WAY);
             }
-            if (null !== $with && $this->graver($with) <= $this->graver($plan)) {
+            if (null !== $with && $this->graver($with) <= $this->graver($plan) && self::carriedL($with) >= self::KEPT * self::carriedL($plan)) {
                 return $with;
             }
         }
@@ -156,7 +170,12 @@ final class FitOut
         return $plan;
     }
 
-    /** With a waste tank that all drains into which drained outside; null where nothing does, or no tank is to be had. */
+    private static function carriedL(Plan $plan): float
+    {
+        return Workings::over($plan)->of(WaterAboard::class)->usableL;
+    }
+
+    /** With a waste tank that all drains into which drained outside, and less fresh water where the rig cannot carry both; null where nothing does, or no tank is to be had. */
     private function wasted(Plan $plan): ?Plan
     {
         $litres = Workings::over($plan)->of(UseWorkings::class)->untilEmptiedL(PlannedUse::OUTSIDE);
@@ -170,7 +189,7 @@ final class FitOut
             }
         }
 
-        return $this->withFittings($patch->applyTo($plan));
+        return RoadFill::toTheLimit($this->withFittings($patch->applyTo($plan)));
     }
 
     /** Where there is a drain to roll it to, a can on wheels; a tank anywhere else. */
@@ -228,15 +247,16 @@ final class FitOut
      */
     private function curedOnce(Plan $plan, array $codes): ?Plan
     {
-        $isMeant = static fn (string $key): bool => [] !== array_filter($codes, static fn (string $code): bool => str_starts_with($key, $code));
-        $meant = array_filter($this->found($plan), static fn (SentFinding $one): bool => $isMeant($one->key));
-        foreach (array_unique(array_column($meant, 'stage')) as $stage) {
-            foreach (Assessor::fixes($plan, $stage, $this->stock) as $finding) {
-                foreach ($isMeant($finding->key) ? $finding->fixes : [] as $fix) {
-                    $with = $fix->patch->applyTo($plan);
-                    if (null === $fix->cost || $this->graver($with) < $this->graver($plan)) {
-                        return $with;
-                    }
+        $isMeant = static fn (Finding $one): bool => [] !== array_filter($codes, static fn (string $code): bool => str_starts_with($one->key(), $code));
+        foreach (Assessor::fixesOf($isMeant, $plan, $this->stock) as $finding) {
+            foreach ($finding->fixes as $fix) {
+                $with = $fix->patch->applyTo($plan);
+                // Nobody is left without what they asked for.
+                $isWhole = \count($with->use->uses) === \count($plan->use->uses);
+                // Weights are shifted, but no water is left behind for them.
+                $isWorthIt = null === $fix->cost || !str_starts_with($finding->key, 'load.') && $this->graver($with) < $this->graver($plan);
+                if ($isWhole && $isWorthIt) {
+                    return $with;
                 }
             }
         }

@@ -15,8 +15,6 @@ use YardCask\Core\Plan\Rig\PlannedBoat;
 use YardCask\Core\Plan\Tanks\PlannedTank;
 use YardCask\Core\Plan\Tanks\WaterKind;
 use YardCask\Core\Plan\Use\Supply;
-use YardCask\Core\Quantity\Quantity;
-use YardCask\Core\Quantity\Unit;
 use YardCask\Core\Stage\Load\Shared\GreatestFill;
 use YardCask\Core\Stage\Load\Shared\LoadWorkings;
 use YardCask\Core\Stage\Load\Shared\RigState;
@@ -37,6 +35,8 @@ use YardCask\Core\Words\Phrasebook;
 final class TankPlacer
 {
     private const STEP_M = 0.1;
+    /** What no plan is larger or smaller for, in litres. */
+    private const NEAR_L = 1.0;
     private const MOST_CANS_IN_A_ROW = 8;
     /** Entries of drinking cans for which there stays room in the list. */
     private const MOST_DRINKING = 4;
@@ -50,7 +50,16 @@ final class TankPlacer
 
     public static function placed(Plan $plan, StartingRig $starting): Plan
     {
-        return self::inBays(self::best($plan, $starting));
+        $needL = Workings::over($plan)->of(UseWorkings::class)->need(Supply::Main)->carryL;
+        $best = self::best($plan, $starting, $needL);
+        $carriedL = self::carriedL($best);
+        if ($carriedL > 0 && $carriedL < $needL - self::NEAR_L && !WaterAboard::isBrimmedOnArrival(Workings::over($best))) {
+            // What may not travel is never filled: tanks for what may do, and weigh less.
+            $smaller = self::best($plan, $starting, $carriedL);
+            $best = self::carriedL($smaller) > $carriedL - self::NEAR_L ? $smaller : $best;
+        }
+
+        return self::inBays($best);
     }
 
     /** Each tank that happens to stand within a bay is said to stand in it. */
@@ -67,12 +76,13 @@ final class TankPlacer
         }, $plan->tanks)]);
     }
 
-    private static function best(Plan $plan, StartingRig $starting): Plan
+    /** @param float $needL the tanks are to give, in litres */
+    private static function best(Plan $plan, StartingRig $starting, float $needL): Plan
     {
         $fallback = $brimFull = $most = null;
-        foreach (self::candidates($plan, $starting) as $tanks) {
+        foreach (self::candidates($plan, $starting, $needL) as $tanks) {
             $full = self::withDrinking(self::with($plan, $tanks));
-            $candidate = self::filledForTheRoad($full);
+            $candidate = RoadFill::withMargin($full);
             if (self::holds($candidate)) {
                 return $candidate;
             }
@@ -80,9 +90,10 @@ final class TankPlacer
             $brimFull ??= self::holds($full) ? $full : null;
             $fallback ??= $candidate;
             // If the rig cannot carry what is needed, carry as much as it may.
-            $carriedL = self::carriedL($candidate);
-            if (null === $brimFull && (null === $most || $carriedL > $most[0] + 0.5) && self::isAllowed($candidate)) {
-                $most = [$carriedL, $candidate];
+            $filled = null === $brimFull ? RoadFill::toTheLimit($full) : $full;
+            $carriedL = self::carriedL($filled);
+            if (null === $brimFull && (null === $most || $carriedL > $most[0] + 0.5) && self::isAllowed($filled)) {
+                $most = [$carriedL, $filled];
             }
         }
 
@@ -101,9 +112,8 @@ final class TankPlacer
      *
      * @return iterable<list<PlannedTank>>
      */
-    private static function candidates(Plan $plan, StartingRig $starting): iterable
+    private static function candidates(Plan $plan, StartingRig $starting, float $needL): iterable
     {
-        $needL = Workings::over($plan)->of(UseWorkings::class)->need(Supply::Main)->carryL;
         if ($needL <= 0) {
             yield [];
 
@@ -256,21 +266,6 @@ final class TankPlacer
         return $plan;
     }
 
-    /** As full as the limits allow, in whole litres or gallons. */
-    private static function filledForTheRoad(Plan $plan): Plan
-    {
-        $workings = Workings::over($plan);
-        $greatest = $workings->of(GreatestFill::class);
-        $fullL = $workings->of(TanksWorkings::class)->fullL(WaterKind::Fresh);
-        if ($greatest->fraction >= 1.0 || $fullL <= 0) {
-            return $plan;
-        }
-        $step = Quantity::of(1.0, $plan->units->volume)->in(Unit::Litre);
-        $fraction = floor(floor($greatest->litres / $step + 1e-9) * $step / $fullL * 1e6) / 1e6;
-
-        return PartFields::changed($plan, ['load' => PartFields::changed($plan->load, ['travelFill' => $fraction])]);
-    }
-
     /** Whether nothing is short and every limit holds in every state. */
     public static function holds(Plan $plan): bool
     {
@@ -287,10 +282,8 @@ final class TankPlacer
     {
         $workings = Workings::over($plan);
         $load = $workings->of(LoadWorkings::class);
-        foreach ($load->limits() as $limit) {
-            if ($limit->onTheRoad->isBroken()) {
-                return false;
-            }
+        if (RoadFill::isOver($plan)) {
+            return false;
         }
         $rig = $plan->load->rig;
         foreach (RigState::cases() as $state) {

@@ -26,9 +26,15 @@ final readonly class WaterAboard implements StageWorkings
     public static function over(Workings $workings): static
     {
         $tanks = $workings->of(TanksWorkings::class);
-        $brimmed = $workings->plan->use->stay->hasTapOnArrival() && !$workings->rigWords->limitHoldsAtRest();
+        $brimmed = self::isBrimmedOnArrival($workings);
 
         return new self($brimmed, $brimmed ? $tanks->usableL(WaterKind::Fresh) : $tanks->travelUsableL(), $tanks->travelUsableL());
+    }
+
+    /** Whether a rig that stands may hold more than one that travels, and there is a tap to fill it. */
+    public static function isBrimmedOnArrival(Workings $workings): bool
+    {
+        return $workings->plan->use->stay->hasTapOnArrival() && !$workings->rigWords->limitHoldsAtRest();
     }
 
     public static function sections(): array
