@@ -162,6 +162,31 @@ final class PlansTest extends ApiTestCase
         $this->assertProblem(404, 'no plan');
     }
 
+    public function testNoIdIsGivenTwiceWhateverIsRemovedUndoneRestoredOrCopied(): void
+    {
+        $plan = $this->send('POST', '/api/plans', self::ANSWERS);
+        $path = '/api/plans/'.$plan->id;
+        $began = $plan->plan;
+        $tank = clone $began->tanks[0];
+        $tank->id = 'tank-31';
+        $tank->name = 'Spare';
+        $tank->ports = $tank->levels = [];
+        $with = clone $began;
+        $with->tanks = [...$began->tanks, $tank];
+        $highest = fn (string $method, string $to, mixed $body, int $revision): int => $this->send(
+            $method,
+            $to,
+            null === $body ? null : json_encode($body),
+            ['If-Match' => '"'.$revision.'"'],
+        )->plan->issued->tank;
+        self::assertSame(31, $highest('PUT', $path, $with, 1));
+        // Taken back by a window that knows nothing of what was issued.
+        self::assertSame(31, $highest('PUT', $path, $began, 2));
+        self::assertSame(31, $highest('POST', $path.'/revisions/1/restore', null, 3));
+        self::assertSame(31, $highest('POST', $path.'/copy', null, 3));
+        self::assertSame(31, $this->send('GET', $path)->plan->issued->tank);
+    }
+
     public function testAPlanOfVersionOneIsTakenInAndGivenOutAsThePresentOne(): void
     {
         $taken = $this->send('POST', '/api/plans/import', (string) file_get_contents(__DIR__.'/../../core/tests/plans/fellside-version-1.json'));

@@ -10,6 +10,7 @@ use YardCask\Core\Input\Json;
 use YardCask\Core\Input\Range;
 use YardCask\Core\Plan\Bays\PlannedBay;
 use YardCask\Core\Plan\Field\FreeName;
+use YardCask\Core\Plan\Field\Issued;
 use YardCask\Core\Plan\Field\Part;
 use YardCask\Core\Plan\Field\PartFields;
 use YardCask\Core\Plan\Field\PartReader;
@@ -58,7 +59,17 @@ final readonly class Plan implements PlanPart
         public array $runs,
         #[Part]
         public LinePlan $line,
+        #[Issued]
+        public IssuedNumbers $issued = new IssuedNumbers(),
     ) {
+    }
+
+    /** With all of its ids told as issued, and those that an earlier state of it had. */
+    public function issuedAfter(?self $earlier = null): self
+    {
+        $issued = $this->issued->with(PartIds::of($this));
+
+        return PartFields::changed($this, ['issued' => null === $earlier ? $issued : $issued->and($earlier->issued->with(PartIds::of($earlier)))]);
     }
 
     /** Whether the rig moves on with its waste tanks empty. */
@@ -127,6 +138,7 @@ final readonly class Plan implements PlanPart
             tanks: $in->has('tanks') ? $reader->readAll(PlannedTank::class, 'tanks', self::MOST_TANKS, $in) : $this->tanks,
             runs: $in->has('runs') ? $reader->readAll(PlannedRun::class, 'runs', self::MOST_RUNS, $in) : $this->runs,
             line: $in->has('line') ? $reader->read(LinePlan::class, $in->object('line')) : $this->line,
+            issued: $this->issued,
         );
         $in->finish();
         $in->throwIfInvalid();
@@ -195,7 +207,7 @@ final readonly class Plan implements PlanPart
     /** @return array<string, mixed> */
     public function jsonSerialize(): array
     {
-        return ['format' => PlanFormat::NAME, 'version' => PlanFormat::VERSION, ...PartFields::written($this), 'units' => get_object_vars($this->units)];
+        return ['format' => PlanFormat::NAME, 'version' => PlanFormat::VERSION, ...PartFields::written($this), 'units' => get_object_vars($this->units), 'issued' => (object) $this->issued->highest];
     }
 
     /**

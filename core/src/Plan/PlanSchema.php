@@ -10,6 +10,7 @@ use YardCask\Core\Plan\Field\DeclaredField;
 use YardCask\Core\Plan\Field\EitherOr;
 use YardCask\Core\Plan\Field\Id;
 use YardCask\Core\Plan\Field\Inline;
+use YardCask\Core\Plan\Field\Issued;
 use YardCask\Core\Plan\Field\Measured;
 use YardCask\Core\Plan\Field\Part;
 use YardCask\Core\Plan\Field\PartFields;
@@ -135,6 +136,7 @@ final class PlanSchema
             $is instanceof Parts => Schema::listOf(self::part($is->class, ''), $is->least, $is->most),
             $is instanceof Variants => ['oneOf' => array_map(static fn (string $class): array => self::part($class, ''), $is->classes)],
             $is instanceof Units => self::units(),
+            $is instanceof Issued => self::issued(),
             default => throw new \LogicException($is::class.' has no schema.'),
         };
     }
@@ -144,5 +146,16 @@ final class PlanSchema
     {
         return Schema::object(array_map(Schema::oneOf(...), UnitPreferences::CHOICES), array_keys(UnitPreferences::CHOICES))
             + ['description' => 'The units that the plan is shown in; all values are stored in SI.'];
+    }
+
+    /** @return array<string, mixed> */
+    private static function issued(): array
+    {
+        return [
+            'type' => 'object',
+            'propertyNames' => ['pattern' => Id::PATTERN, 'maxLength' => Id::MAX_LENGTH],
+            'additionalProperties' => ['type' => 'integer', 'minimum' => 1, 'maximum' => IssuedNumbers::MOST],
+            'description' => 'The highest number that was ever issued for each kind of part, by what its ids begin with: no id is given twice.',
+        ];
     }
 }

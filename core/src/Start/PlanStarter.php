@@ -59,7 +59,7 @@ final class PlanStarter
 
         $placed = TankPlacer::placed($plan, $answers->rig);
 
-        return null === $book || null === $stock ? $placed : self::withLine($placed, $answers->system, $book, $stock);
+        return (null === $book || null === $stock ? $placed : self::withLine($placed, $answers->system, $book, $stock))->issuedAfter();
     }
 
     /** @throws InvalidInput when the plan does not have the tanks that the system needs: nobody is given another than the one that was chosen */

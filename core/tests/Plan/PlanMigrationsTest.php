@@ -8,6 +8,7 @@ use PHPUnit\Framework\TestCase;
 use YardCask\Core\Assessment\Figure;
 use YardCask\Core\Input\InvalidInput;
 use YardCask\Core\Plan\Field\PartFields;
+use YardCask\Core\Plan\IssuedNumbers;
 use YardCask\Core\Plan\Line\LinePlan;
 use YardCask\Core\Plan\Migration\PlanMigrations;
 use YardCask\Core\Plan\Plan;
@@ -87,7 +88,7 @@ final class PlanMigrationsTest extends TestCase
             $now->tanks,
         );
         self::assertSame(
-            PartFields::changed($now, ['bays' => [], 'tanks' => $nowhere, 'runs' => [], 'line' => LinePlan::none()])->toJson(),
+            PartFields::changed($now, ['bays' => [], 'tanks' => $nowhere, 'runs' => [], 'line' => LinePlan::none(), 'issued' => new IssuedNumbers()])->toJson(),
             // Since then it has been weighed again, with the line in.
             str_replace(
                 ['"weighed_with_line": "out"', '"estimated_kg": 1455'],

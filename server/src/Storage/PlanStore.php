@@ -75,7 +75,7 @@ final readonly class PlanStore
     {
         $this->room->check();
         $stored = new PlanHead(bin2hex(random_bytes(6)), self::now());
-        $revision = self::nextRevision($stored, $plan, $origin, '');
+        $revision = self::nextRevision($stored, $plan->issuedAfter(), $origin, '');
         $this->orm->persist($stored);
         $this->orm->persist($revision);
         $this->orm->flush();
@@ -129,10 +129,12 @@ final readonly class PlanStore
             if ($stored->revision() !== $based) {
                 throw Problem::changedMeanwhile($based, $stored->revision(), ['revision' => $latest->number, 'plan' => Plan::fromJson($latest->document)]);
             }
+            $before = self::readable($latest->document);
+            $plan = $plan->issuedAfter($before);
             if ($latest->document === $plan->toJson()) {
                 return $latest;
             }
-            $next = self::nextRevision($stored, $plan, $origin, self::changed($latest->document, $plan));
+            $next = self::nextRevision($stored, $plan, $origin, null === $before ? '' : PlanChanges::inWords($before, $plan));
             $this->orm->persist($next);
 
             return $next;
@@ -212,13 +214,13 @@ final readonly class PlanStore
         return $revision;
     }
 
-    /** What changed, in words. A state that can no longer be read keeps nobody from saving. */
-    private static function changed(string $before, Plan $after): string
+    /** A stored state; null where it can no longer be read, which keeps nobody from saving. */
+    private static function readable(string $document): ?Plan
     {
         try {
-            return PlanChanges::inWords(Plan::fromJson($before), $after);
+            return Plan::fromJson($document);
         } catch (InvalidInput) {
-            return '';
+            return null;
         }
     }
 

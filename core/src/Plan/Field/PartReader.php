@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace YardCask\Core\Plan\Field;
 
 use YardCask\Core\Input\InputReader;
+use YardCask\Core\Plan\IssuedNumbers;
 use YardCask\Core\Quantity\UnitPreferences;
 
 /** Reads parts of a plan by what their classes declare. Every error is collected by the input reader. */
@@ -98,6 +99,7 @@ final class PartReader
             $is instanceof Inline => $this->fields($field->partClass(), $in, $prefix.$is->prefix),
             $is instanceof Variants => $this->variant($field, $is, $in->object($key)),
             $is instanceof Units => self::units($in->object($key)),
+            $is instanceof Issued => IssuedNumbers::read($in->object($key)),
             default => throw new \LogicException($is::class.' cannot be read.'),
         };
     }

@@ -31,6 +31,7 @@ final readonly class PlanMigrations
                 6 => static fn (\stdClass $old): \stdClass => PouredCans::migrated(WholePeople::migrated($old)),
                 7 => LineWhenWeighed::migrated(...),
                 8 => OutletPorts::migrated(...),
+                9 => IssuedIds::migrated(...),
             ],
         );
     }

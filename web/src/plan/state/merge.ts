@@ -26,7 +26,9 @@ function mergedValue(base: unknown, mine: unknown, theirs: unknown): unknown {
 
 function mergedObject(base: Keyed, mine: Keyed, theirs: Keyed): Keyed {
   const keys = new Set([...Object.keys(mine), ...Object.keys(theirs)]);
-  const values = [...keys].map((key) => [key, mergedValue(base[key], mine[key], theirs[key])] as const);
+  const values = [...keys].map(
+    (key) => [key, key === "issued" ? theirs[key] : mergedValue(base[key], mine[key], theirs[key])] as const,
+  );
   return Object.fromEntries(values.filter(([, value]) => value !== undefined));
 }
 

@@ -2,6 +2,7 @@ import { readFileSync } from "node:fs";
 import { describe, expect, it } from "vitest";
 import type { Plan } from "../../api/types";
 import { differences, inWords, patched, withValue } from "./edits";
+import { merged } from "./merge";
 import { newId, placeOf, pointerOf, withNewIds } from "./parts";
 import { isUnsaved, opened, type PlanAction, type PlanState, planReducer, together } from "./planState";
 
@@ -185,5 +186,29 @@ describe("places stay with their part", () => {
     const id = (fresh[0]!.value as { id: string }).id;
     expect(id).toMatch(/^waste-[a-z2-9]{4}$/);
     expect([fresh[1]!.value, fresh[2]!.value]).toEqual(["dishes", id]);
+  });
+});
+
+describe("the numbers that were issued", () => {
+  const issuing = (plan: Plan, pipe: number): Plan => ({ ...plan, issued: { ...plan.issued, pipe } });
+
+  it("are the server's account: they are taken over, and are nobody's unsaved change", () => {
+    const start = opened({ id: "a", revision: 1, saved_at: "", plan: issuing(fellside, 4) });
+    const saved = { id: "a", revision: 2, saved_at: "", plan: issuing(fellside, 9) };
+    const after = planReducer({ ...start, plan: { ...start.plan, name: "Kestrel" } }, { type: "saved", saved });
+    expect([after.plan.issued.pipe, after.plan.name]).toEqual([9, "Kestrel"]);
+    expect(isUnsaved({ ...after, plan: issuing(fellside, 4) })).toBe(false);
+    // Nothing new was issued: the plan stays the very same, and nothing is asked again.
+    expect(planReducer(after, { type: "saved", saved }).plan).toBe(after.plan);
+  });
+
+  it("do not keep two windows' changes apart", () => {
+    const mine = issuing({ ...fellside, name: "Kestrel" }, 5);
+    const theirs = issuing({ ...fellside, use: { ...fellside.use, days: 9 } }, 6);
+    expect(merged(issuing(fellside, 4), mine, theirs)).toMatchObject({
+      name: "Kestrel",
+      use: { days: 9 },
+      issued: { pipe: 6 },
+    });
   });
 });

@@ -142,7 +142,7 @@ export function planReducer(state: PlanState, action: PlanAction): PlanState {
     case "saving":
       return { ...state, saving: "saving", refusal: null, sent: [...state.sent, action.plan].slice(-MOST_SENT) };
     case "saved":
-      return { ...state, saved: action.saved, saving: "rest", refusal: null, sent: [] };
+      return { ...issuedAs(action.saved.plan, state), saved: action.saved, saving: "rest", refusal: null, sent: [] };
     case "restored": {
       const past = [...state.past, { plan: state.plan, what: action.what }];
       const { saved, what } = action;
@@ -165,6 +165,12 @@ export function planReducer(state: PlanState, action: PlanAction): PlanState {
     case "resolve":
       return resolved(state, action.with);
   }
+}
+
+/** What the server has issued counts here too: no id is given twice, whatever is undone. */
+function issuedAs({ issued }: Plan, state: PlanState): PlanState {
+  const isKnown = Object.entries(issued).every(([kind, number]) => state.plan.issued[kind] === number);
+  return isKnown ? state : { ...state, plan: { ...state.plan, issued } };
 }
 
 /** An edit of an older plan, done to the present one; where both changed one place, the edit that came last stands. */

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Plan;
+
+use YardCask\Core\Plan\Rig\PlannedRoadRig;
+use YardCask\Core\Plan\Rig\PlannedTrailer;
+
+/** The ids of all parts of a plan. */
+final class PartIds
+{
+    /** @return list<string> */
+    public static function of(Plan $plan): array
+    {
+        $rig = $plan->load->rig;
+
+        return array_column([
+            ...$plan->use->uses,
+            ...$plan->load->seats,
+            ...$plan->load->loads,
+            ...$plan->load->things,
+            ...$plan->bays,
+            ...array_merge(...array_column($plan->bays, 'obstructions')),
+            ...$plan->tanks,
+            ...array_merge(...array_column($plan->tanks, 'ports')),
+            ...array_merge(...array_column($plan->tanks, 'levels')),
+            ...($rig instanceof PlannedRoadRig || $rig instanceof PlannedTrailer ? $rig->axles : []),
+            ...$plan->runs,
+            ...array_merge(...array_column($plan->runs, 'points')),
+            ...$plan->line->parts,
+            ...$plan->line->pipes,
+            ...array_merge(...array_column($plan->line->pipes, 'points')),
+        ], 'id');
+    }
+}
