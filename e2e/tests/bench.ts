@@ -3,7 +3,7 @@ import { expect, type Locator, type Page } from "@playwright/test";
 
 export const FELLSIDE = new URL("../../catalogue/plans/fellside.json", import.meta.url).pathname;
 
-type Stage = "use" | "load" | "tanks" | "line";
+export type Stage = "use" | "load" | "tanks" | "line";
 
 /** Takes the demonstration plan in as a plan of the test's own, and opens it; on Tanks with its tail tank opened. */
 export async function openFellside(page: Page, stage: Stage = "use"): Promise<string> {

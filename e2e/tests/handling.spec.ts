@@ -1,6 +1,6 @@
 import { readFileSync } from "node:fs";
 import { expect, type Page, test } from "@playwright/test";
-import { answer, FELLSIDE, field, openPlan, stored } from "./bench";
+import { answer, FELLSIDE, field, openPlan, type Stage, stored } from "./bench";
 
 /** One walk through a plan at each size with touch, with a server that is slow and with one that goes away and comes back. */
 const SLOW_MS = 700;
@@ -19,7 +19,7 @@ for (const [width, height] of [
 ] as const)
   test.describe(`at ${width} × ${height}`, () => {
     test.use({ viewport: { width, height }, hasTouch: true });
-    const open = (page: Page, stage: string) => openPlan(page, JSON.parse(readFileSync(FELLSIDE, "utf8")), stage);
+    const open = (page: Page, stage: Stage) => openPlan(page, JSON.parse(readFileSync(FELLSIDE, "utf8")), stage);
     const panel = (page: Page) => page.locator(".opened");
     const fits = async (page: Page) =>
       expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(width);

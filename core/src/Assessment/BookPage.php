@@ -21,10 +21,10 @@ final readonly class BookPage implements Sent, \JsonSerializable
         public string $stage,
         /** Whole. */
         public Drawing $drawing,
-        /** All that were worked out there. */
+        /** Every figure that is worked out there. */
         #[ListOf(Figure::class)]
         public array $figures,
-        /** What is still guessed there, what tells most first. */
+        /** What is still guessed there, most significant first. */
         #[ListOf('string')]
         public array $toMeasure,
     ) {

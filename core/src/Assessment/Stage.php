@@ -36,7 +36,7 @@ interface Stage
     /** @return list<Fix> parts that can be added here, each a patch of its own */
     public function additions(Workings $workings): array;
 
-    /** @return list<Phrase> what the plan still guesses here, what tells most first; the stages’ lists follow each other in the same way */
+    /** @return list<Phrase> what the plan still guesses here, most significant first; an earlier stage’s guesses matter more */
     public function toMeasure(Workings $workings): array;
 
     /** @return list<Rule> */

@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Plan;
 
+use YardCask\Core\Plan\Field\PartFields;
 use YardCask\Core\Plan\Rig\PlannedRoadRig;
 use YardCask\Core\Plan\Rig\PlannedTrailer;
 
-/** The ids of all parts of a plan. */
+/** The ids of all parts of a plan, and the account of those that were issued. */
 final class PartIds
 {
     /** @return list<string> */
@@ -32,5 +33,13 @@ final class PartIds
             ...$plan->line->pipes,
             ...array_merge(...array_column($plan->line->pipes, 'points')),
         ], 'id');
+    }
+
+    /** The plan with all of its ids told as issued, and those of an earlier state of it. */
+    public static function issued(Plan $plan, ?Plan $earlier = null): Plan
+    {
+        $issued = $plan->issued->with(self::of($plan));
+
+        return PartFields::changed($plan, ['issued' => null === $earlier ? $issued : $issued->and($earlier->issued->with(self::of($earlier)))]);
     }
 }

@@ -64,14 +64,6 @@ final readonly class Plan implements PlanPart
     ) {
     }
 
-    /** With all of its ids told as issued, and those that an earlier state of it had. */
-    public function issuedAfter(?self $earlier = null): self
-    {
-        $issued = $this->issued->with(PartIds::of($this));
-
-        return PartFields::changed($this, ['issued' => null === $earlier ? $issued : $issued->and($earlier->issued->with(PartIds::of($earlier)))]);
-    }
-
     /** Whether the rig moves on with its waste tanks empty. */
     public function emptiesWaste(): bool
     {
@@ -207,7 +199,9 @@ final readonly class Plan implements PlanPart
     /** @return array<string, mixed> */
     public function jsonSerialize(): array
     {
-        return ['format' => PlanFormat::NAME, 'version' => PlanFormat::VERSION, ...PartFields::written($this), 'units' => get_object_vars($this->units), 'issued' => (object) $this->issued->highest];
+        $isNoPart = ['units' => get_object_vars($this->units), 'issued' => (object) $this->issued->highest];
+
+        return ['format' => PlanFormat::NAME, 'version' => PlanFormat::VERSION, ...PartFields::written($this), ...$isNoPart];
     }
 
     /**

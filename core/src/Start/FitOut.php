@@ -6,6 +6,7 @@ namespace YardCask\Core\Start;
 
 use YardCask\Core\Assessment\Finding;
 use YardCask\Core\Assessment\SentFinding;
+use YardCask\Core\Assessment\SentFix;
 use YardCask\Core\Assessment\Severity;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Catalogue\PartStock;
@@ -39,9 +40,11 @@ final class FitOut
     private const WASTE = [PortRole::Vent, PortRole::Drain];
     /** On the top first; elsewhere where there is no room over it. */
     private const FACES = [null, Face::Rear, Face::Front, Face::Right, Face::Left];
+    /** A shower that was asked for is fitted even where the rig is heavy. */
+    private const SHOWER = 'use.shower-missing';
     /** What is cured where something cures it. */
     private const CURED = [
-        'use.shower-missing',
+        self::SHOWER,
         'load.estimate-tight',
         'load.front-over',
         'load.rear-over',
@@ -175,7 +178,10 @@ final class FitOut
         return Workings::over($plan)->of(WaterAboard::class)->usableL;
     }
 
-    /** With a waste tank that all drains into which drained outside, and less fresh water where the rig cannot carry both; null where nothing does, or no tank is to be had. */
+    /**
+     * With a waste tank that all drains into which drained outside, and less fresh water where the rig cannot carry both; null where nothing
+     * does, or no tank is to be had.
+     */
     private function wasted(Plan $plan): ?Plan
     {
         $litres = Workings::over($plan)->of(UseWorkings::class)->untilEmptiedL(PlannedUse::OUTSIDE);
@@ -251,17 +257,31 @@ final class FitOut
         foreach (Assessor::fixesOf($isMeant, $plan, $this->stock) as $finding) {
             foreach ($finding->fixes as $fix) {
                 $with = $fix->patch->applyTo($plan);
-                // Nobody is left without what they asked for.
-                $isWhole = \count($with->use->uses) === \count($plan->use->uses);
-                // Weights are shifted, but no water is left behind for them.
-                $isWorthIt = null === $fix->cost || !str_starts_with($finding->key, 'load.') && $this->graver($with) < $this->graver($plan);
-                if ($isWhole && $isWorthIt) {
+                if ($this->isWorthIt($finding->key, $fix, $with, $plan)) {
                     return $with;
                 }
             }
         }
 
         return null;
+    }
+
+    /** @param string $key of what it clears */
+    private function isWorthIt(string $key, SentFix $fix, Plan $with, Plan $plan): bool
+    {
+        // Nobody is left without what they asked for.
+        if (\count($with->use->uses) < \count($plan->use->uses)) {
+            return false;
+        }
+        $less = $this->graver($plan) - $this->graver($with);
+
+        return match (true) {
+            null === $fix->cost => true,
+            // Weights are shifted, but no water is left behind for them.
+            str_starts_with($key, 'load.') => false,
+            str_starts_with($key, self::SHOWER) => $less >= 0,
+            default => $less > 0,
+        };
     }
 
     /** How much of a plan will not work; what can hurt someone counts for more than anything else. */

@@ -14,6 +14,7 @@ use YardCask\Core\Plan\Line\LinePlan;
 use YardCask\Core\Plan\Line\SystemType;
 use YardCask\Core\Plan\Load\LoadPlan;
 use YardCask\Core\Plan\Load\PlannedLoad;
+use YardCask\Core\Plan\PartIds;
 use YardCask\Core\Plan\Plan;
 use YardCask\Core\Plan\Use\PlannedUse;
 use YardCask\Core\Plan\Use\UsePlan;
@@ -59,7 +60,7 @@ final class PlanStarter
 
         $placed = TankPlacer::placed($plan, $answers->rig);
 
-        return (null === $book || null === $stock ? $placed : self::withLine($placed, $answers->system, $book, $stock))->issuedAfter();
+        return PartIds::issued(null === $book || null === $stock ? $placed : self::withLine($placed, $answers->system, $book, $stock));
     }
 
     /** @throws InvalidInput when the plan does not have the tanks that the system needs: nobody is given another than the one that was chosen */

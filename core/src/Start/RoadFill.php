@@ -69,7 +69,7 @@ final class RoadFill
         return min(array_map(static fn (LimitWorking $limit): float => $limit->onTheRoad->kg, $limits));
     }
 
-    /** The fill at which so much is left. What is left is a line for each limit and moment, so a chord between two fills never promises too much. */
+    /** The fill at which so much is left. For each limit and moment it falls in a straight line, so a chord between two fills never promises too much. */
     private static function greatest(float $leastKg, Plan $plan): float
     {
         [$fill, $over] = [0.0, $plan->load->travelFill];

@@ -35,7 +35,7 @@ use YardCask\Core\Words\Phrasebook;
 final class TankPlacer
 {
     private const STEP_M = 0.1;
-    /** What no plan is larger or smaller for, in litres. */
+    /** A smaller difference does not matter, in litres. */
     private const NEAR_L = 1.0;
     private const MOST_CANS_IN_A_ROW = 8;
     /** Entries of drinking cans for which there stays room in the list. */
@@ -54,7 +54,7 @@ final class TankPlacer
         $best = self::best($plan, $starting, $needL);
         $carriedL = self::carriedL($best);
         if ($carriedL > 0 && $carriedL < $needL - self::NEAR_L && !WaterAboard::isBrimmedOnArrival(Workings::over($best))) {
-            // What may not travel is never filled: tanks for what may do, and weigh less.
+            // Water that may not travel never gets there, so smaller tanks do as well and weigh less.
             $smaller = self::best($plan, $starting, $carriedL);
             $best = self::carriedL($smaller) > $carriedL - self::NEAR_L ? $smaller : $best;
         }

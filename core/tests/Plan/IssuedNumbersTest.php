@@ -24,7 +24,7 @@ final class IssuedNumbersTest extends TestCase
     public function testAnIdIsNeverGivenAgain(): void
     {
         $random = new Randomizer(new Mt19937(7));
-        $saved = SamplePlans::fellside()->issuedAfter();
+        $saved = PartIds::issued(SamplePlans::fellside());
         $states = [$saved];
         $given = array_fill_keys(PartIds::of($saved), true);
         for ($step = 0; $step < 300; ++$step) {
@@ -42,7 +42,7 @@ final class IssuedNumbersTest extends TestCase
                 // Undone, or an earlier revision again: what had been issued by then is all that it tells of.
                 $plan = $states[$random->getInt(0, \count($states) - 1)];
             }
-            $saved = Plan::fromJson($plan->toJson())->issuedAfter($saved);
+            $saved = PartIds::issued(Plan::fromJson($plan->toJson()), $saved);
             $states[] = $saved;
         }
         self::assertGreaterThan(50, \count($given) - \count(PartIds::of($states[0])));

@@ -86,7 +86,11 @@ final readonly class AssessController
     }
 
     #[Route('/api/book', methods: ['POST'])]
-    #[OA\Post(path: '/api/book', operationId: 'printBook', summary: 'A plan on paper: every stage drawn whole, with all of its figures and what is still to be measured')]
+    #[OA\Post(
+        path: '/api/book',
+        operationId: 'printBook',
+        summary: 'A plan on paper: every stage drawn whole, with all of its figures and what is still to be measured',
+    )]
     #[PlanRequest]
     #[ListResponse('pages', 'book-page.schema.json', 'The stages in the order of the work')]
     #[ProblemResponse(422, 'Not a valid plan')]

@@ -8,6 +8,7 @@ use Doctrine\DBAL\LockMode;
 use Doctrine\ORM\EntityManagerInterface;
 use YardCask\Core\Input\InvalidInput;
 use YardCask\Core\Input\Json;
+use YardCask\Core\Plan\PartIds;
 use YardCask\Core\Plan\Plan;
 use YardCask\Core\Plan\PlanChanges;
 use YardCask\Core\Stage\ShelfNote;
@@ -75,7 +76,7 @@ final readonly class PlanStore
     {
         $this->room->check();
         $stored = new PlanHead(bin2hex(random_bytes(6)), self::now());
-        $revision = self::nextRevision($stored, $plan->issuedAfter(), $origin, '');
+        $revision = self::nextRevision($stored, PartIds::issued($plan), $origin, '');
         $this->orm->persist($stored);
         $this->orm->persist($revision);
         $this->orm->flush();
@@ -130,7 +131,7 @@ final readonly class PlanStore
                 throw Problem::changedMeanwhile($based, $stored->revision(), ['revision' => $latest->number, 'plan' => Plan::fromJson($latest->document)]);
             }
             $before = self::readable($latest->document);
-            $plan = $plan->issuedAfter($before);
+            $plan = PartIds::issued($plan, $before);
             if ($latest->document === $plan->toJson()) {
                 return $latest;
             }

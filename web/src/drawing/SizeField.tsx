@@ -6,7 +6,7 @@ type Props = {
   pointer: string;
   /** What it is laid over. */
   at: Element | null;
-  /** Told whether the cursor was in it to the end. */
+  /** Called when it closes, with whether the cursor was still in it. */
   onDone: (isHere: boolean) => void;
 };
 
@@ -38,7 +38,7 @@ export function SizeField({ pointer, at, onDone }: Props) {
   }, [isLeft, isOpen]);
 
   return (
-    // biome-ignore lint/a11y/noStaticElementInteractions: its field takes the keys; here it is noticed that it is left
+    // biome-ignore lint/a11y/noStaticElementInteractions: the field inside takes the keys; this only notices when it is left
     <div
       ref={field}
       className="size-field"

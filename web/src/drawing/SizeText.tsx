@@ -15,7 +15,7 @@ export function SizeText({ pointer, x, y, anchor = "middle" }: Props) {
   const [typedIn, setTypedIn] = useState<Element | null>(null);
   const reading = readingAt(assessment, pointer);
   if (!reading) return null;
-  // A drawing has no room for a field: it goes over it, in what holds it.
+  // An SVG holds no fields, so the field is put over it, into the element around it.
   const type = () => setTypedIn(text.current?.ownerSVGElement?.parentElement ?? null);
   const words = `${reading.text} ${reading.symbol}`;
   return (

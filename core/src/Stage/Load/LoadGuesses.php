@@ -14,7 +14,7 @@ use YardCask\Core\Words\Phrase;
 /** The weights that nobody has read from a scale. */
 final class LoadGuesses
 {
-    /** @return list<Phrase> that which may be most out first; of a vehicle its axles, which make up the whole */
+    /** @return list<Phrase> the one with the largest error first; a vehicle’s axles stand for the whole of it */
     public static function of(Workings $workings): array
     {
         $plan = $workings->plan;

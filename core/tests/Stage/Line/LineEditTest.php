@@ -8,6 +8,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use YardCask\Core\Input\InvalidInput;
 use YardCask\Core\Plan\Field\PartFields;
+use YardCask\Core\Plan\IssuedNumbers;
 use YardCask\Core\Plan\Line\LinePlan;
 use YardCask\Core\Plan\Line\PlannedPipe;
 use YardCask\Core\Plan\Line\SystemType;
@@ -48,7 +49,7 @@ final class LineEditTest extends TestCase
 
     public function testALineIsBuiltFromNothing(): void
     {
-        $plan = PartFields::changed(SampleLines::of(SystemType::CanFoot)->plan, ['line' => LinePlan::none()]);
+        $plan = PartFields::changed(SampleLines::of(SystemType::CanFoot)->plan, ['line' => LinePlan::none(), 'issued' => new IssuedNumbers()]);
         $plan = self::done(['do' => 'after', 'port' => 'cans.outlet', 'part' => 'strainer-foot'], $plan);
         $plan = self::done(['do' => 'after', 'port' => 'strainer-1.out', 'part' => 'foot-4'], $plan);
         $plan = self::done(['do' => 'after', 'port' => 'foot-pump-1.out', 'part' => 'tap-galley'], $plan);
@@ -63,7 +64,7 @@ final class LineEditTest extends TestCase
     /** Where the maker allows a low hole it goes there; else at the outlet's height on a side with room; of a can through its cap. */
     public function testATankThatHasNoOutletGetsOneWhenAPipeIsJoined(): void
     {
-        $plan = PartFields::changed(SampleLines::of(SystemType::CanFoot)->plan, ['line' => LinePlan::none()]);
+        $plan = PartFields::changed(SampleLines::of(SystemType::CanFoot)->plan, ['line' => LinePlan::none(), 'issued' => new IssuedNumbers()]);
         $bare = static fn (string $id, array $changes): Plan => PartFields::changed($plan, ['tanks' => array_map(
             static fn (PlannedTank $tank): PlannedTank => PartFields::changed($tank, $id === $tank->id ? ['ports' => [], ...$changes] : []),
             $plan->tanks,

@@ -10,6 +10,7 @@ use YardCask\Core\Catalogue\PartStock;
 use YardCask\Core\Catalogue\SystemBook;
 use YardCask\Core\Catalogue\TankStock;
 use YardCask\Core\Plan\Field\PartFields;
+use YardCask\Core\Plan\IssuedNumbers;
 use YardCask\Core\Plan\Line\LinePlan;
 use YardCask\Core\Plan\Line\PlannedPart;
 use YardCask\Core\Plan\Line\PlannedPipe;
@@ -56,7 +57,7 @@ final readonly class SampleLines
 
     public static function of(SystemType $system, string $plan = 'bothy'): self
     {
-        $empty = PartFields::changed(SamplePlans::all()[$plan], ['line' => LinePlan::none()]);
+        $empty = PartFields::changed(SamplePlans::all()[$plan], ['line' => LinePlan::none(), 'issued' => new IssuedNumbers()]);
         $laid = SystemLine::lay($empty, self::book()->page($system), self::stock());
 
         return new self($laid->plan ?? throw new \LogicException('This plan has not the tanks.'));

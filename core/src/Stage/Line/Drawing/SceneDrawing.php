@@ -51,7 +51,8 @@ final class SceneDrawing
             );
         }
         if (\count($outlets) > 1 && \count($together) !== \count($outlets)) {
-            $scenes[] = self::one('all', $workings->wording->text('line.scene.all'), $line->solve(new LineCase($line->all(), mode: $mode)), $line, $workings->wording);
+            $all = $line->solve(new LineCase($line->all(), mode: $mode));
+            $scenes[] = self::one('all', $workings->wording->text('line.scene.all'), $all, $line, $workings->wording);
         }
 
         return $scenes;
