@@ -325,7 +325,7 @@ test("edits that were kept here before the application was brought up to date go
   await expect(answer(page)).toBeVisible();
   await expect.poll(async () => (await stored(page, id)).use.days).toBe(5);
   const plan = await stored(page, id);
-  expect([plan.version, plan.load.rig.axles.length]).toEqual([9, 2]);
+  expect([plan.version, plan.load.rig.axles.length]).toEqual([10, 2]);
 });
 
 test("a stage that cannot be fetched while the server is away says so, and comes when it is back", async ({ page }) => {

@@ -20,6 +20,7 @@ use YardCask\Core\Plan\Field\Text;
 use YardCask\Core\Plan\Field\Units;
 use YardCask\Core\Plan\Field\Variants;
 use YardCask\Core\Plan\Field\YesNo;
+use YardCask\Core\Plan\Line\OutletFigures;
 use YardCask\Core\Plan\Load\LoadPlan;
 use YardCask\Core\Quantity\UnitPreferences;
 
@@ -115,7 +116,7 @@ final class PlanSchema
                 'type' => 'number',
                 'minimum' => $is->range->min,
                 'maximum' => $is->range->max,
-                'description' => ucfirst(strtr($is->what, ['{part}' => $word])).('' === $is->unit->value ? '' : ', in '.$is->unit->value).'.',
+                'description' => self::sentence($is->what, $word).('' === $is->unit->value ? '' : ', in '.$is->unit->value).'.',
             ],
             $is instanceof Text => [
                 'type' => 'string',
@@ -139,6 +140,11 @@ final class PlanSchema
             $is instanceof Issued => self::issued(),
             default => throw new \LogicException($is::class.' has no schema.'),
         };
+    }
+
+    private static function sentence(string $what, string $word): string
+    {
+        return ucfirst(strtr($what, ['{part}' => $word, '{rated_at}' => OutletFigures::RATED_KPA.' kPa']));
     }
 
     /** @return array<string, mixed> */

@@ -11,7 +11,8 @@ use YardCask\Core\Quantity\Unit;
 /**
  * A field that holds a number with a unit. A property that may be null may be missing from the file.
  *
- * In the words, `{part}` stands for what the object around it is called, and the other words in braces are those of RigWord.
+ * In the words, `{part}` stands for what the object around it is called, `{rated_at}` for the pressure at which outlets are rated, and the
+ * other words in braces are those of RigWord.
  */
 #[\Attribute(\Attribute::TARGET_PARAMETER | \Attribute::TARGET_PROPERTY)]
 final readonly class Measured implements Field

@@ -18,8 +18,11 @@ final readonly class OutletFigures implements PartFigures, Checked
 {
     use WrittenAsDeclared;
 
+    /** At which its flow is stated. */
+    public const RATED_KPA = 100;
+
     public function __construct(
-        #[Measured('what flows from it at 100 kPa', 'Flows at 100 kPa', Kind::Flow, Unit::LitrePerMinute, 0.1, 200)]
+        #[Measured('what flows from it at {rated_at}', 'Flows at {rated_at}', Kind::Flow, Unit::LitrePerMinute, 0.1, 200)]
         public float $openLpm,
         #[Measured('the least flow that is comfortable', 'Needs at least', Kind::Flow, Unit::LitrePerMinute, 0.1, 100)]
         public float $leastLpm,

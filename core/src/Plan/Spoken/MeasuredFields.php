@@ -14,8 +14,12 @@ use YardCask\Core\Plan\Field\PartFields;
 use YardCask\Core\Plan\Field\Parts;
 use YardCask\Core\Plan\Field\PlanPart;
 use YardCask\Core\Plan\Field\Variants;
+use YardCask\Core\Plan\Line\OutletFigures;
 use YardCask\Core\Plan\Plan;
 use YardCask\Core\Plan\Rig\RigWords;
+use YardCask\Core\Quantity\Kind;
+use YardCask\Core\Quantity\QuantityFormat;
+use YardCask\Core\Quantity\Unit;
 
 /** Every measured field of a plan at its place, also those that hold nothing yet. */
 final class MeasuredFields
@@ -28,14 +32,24 @@ final class MeasuredFields
      */
     private array $named = [];
 
-    private function __construct(private readonly RigWords $words)
+    private function __construct(
+        private readonly RigWords $words,
+        /** At which outlets are rated, in the plan’s units. */
+        private readonly string $ratedAt,
+    ) {
+    }
+
+    private static function over(Plan $plan): self
     {
+        $ratedAt = (new QuantityFormat($plan->units))->reading(OutletFigures::RATED_KPA, Unit::Kilopascal, Kind::Pressure);
+
+        return new self(RigWords::of($plan->load->rig), $ratedAt);
     }
 
     /** @return array<string, MeasuredField> by JSON Pointer, in the order of the file */
     public static function of(Plan $plan): array
     {
-        $fields = new self(RigWords::of($plan->load->rig));
+        $fields = self::over($plan);
         $fields->walk($plan, '', '', '');
 
         return $fields->fields;
@@ -44,7 +58,7 @@ final class MeasuredFields
     /** @return array<string, MeasuredField> those of a part of one of its lists, by JSON Pointer */
     public static function ofPart(PlanPart $part, string $pointer, Plan $plan): array
     {
-        $fields = new self(RigWords::of($plan->load->rig));
+        $fields = self::over($plan);
         $fields->walk($part, $pointer, '', '');
 
         return $fields->fields;
@@ -98,7 +112,7 @@ final class MeasuredFields
                 $isOptional = $field->optional && !PartFields::isOneOfTwoWays($class, $field->key);
                 $named[] = [
                     $field,
-                    new NamedField($is, self::filled($is->what, $word), $this->words->label(self::filled($is->label, $word)), $isOptional),
+                    new NamedField($is, $this->filled($is->what, $word), $this->words->label($this->filled($is->label, $word)), $isOptional),
                 ];
             } elseif ($is instanceof Inline || $is instanceof Part || $is instanceof Parts || $is instanceof Variants) {
                 $named[] = [$field, null];
@@ -131,8 +145,13 @@ final class MeasuredFields
         return null;
     }
 
-    private static function filled(string $text, string $word): string
+    private function filled(string $text, string $word): string
     {
-        return '' !== $word && str_contains($text, '{') ? strtr($text, ['{part}' => $word, '{Part}' => ucfirst($word)]) : $text;
+        if (!str_contains($text, '{')) {
+            return $text;
+        }
+        $words = '' === $word ? [] : ['{part}' => $word, '{Part}' => ucfirst($word)];
+
+        return strtr($text, ['{rated_at}' => $this->ratedAt] + $words);
     }
 }

@@ -9,6 +9,7 @@ use YardCask\Core\Assessment\FigureSheet;
 use YardCask\Core\Assessment\SumOf;
 use YardCask\Core\Assessment\SumTerm;
 use YardCask\Core\Assessment\Workings;
+use YardCask\Core\Plan\Line\OutletFigures;
 use YardCask\Core\Quantity\Kind;
 use YardCask\Core\Quantity\Unit;
 use YardCask\Core\Stage\Line\Solve\PumpStarts;
@@ -55,6 +56,7 @@ final readonly class StartsFigures
     private function drawdown(): SumOf
     {
         $input = $this->starts->input;
+        $stretch = $this->words('line.sum.stretch', ['pressure' => Amount::pressure(OutletFigures::RATED_KPA)]);
 
         return new SumOf(
             'volume * (max(0, 1 - (precharge + air) / (stop + air)) - max(0, 1 - (precharge + air) / (start + air))) + stretch * (stop - start) / 100',
@@ -64,13 +66,14 @@ final readonly class StartsFigures
                 SumTerm::constant('air', $this->words('line.sum.air'), Amount::pressure(AccumulatorCalculator::ATMOSPHERE_KPA)),
                 SumTerm::constant('stop', $this->words('line.sum.cut-out'), Amount::pressure($input->cutOutKpa)),
                 SumTerm::constant('start', $this->words('line.sum.cut-in'), Amount::pressure($input->cutInKpa)),
-                SumTerm::constant('stretch', $this->words('line.sum.stretch'), Amount::litres($input->stretchLPer100kpa)),
+                SumTerm::constant('stretch', $stretch, Amount::litres($input->stretchLPer100kpa)),
             ],
         );
     }
 
-    private function words(string $key): string
+    /** @param array<string, Amount> $with */
+    private function words(string $key, array $with = []): string
     {
-        return $this->workings->wording->text($key);
+        return $this->workings->wording->text($key, $with);
     }
 }

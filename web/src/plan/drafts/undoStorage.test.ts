@@ -3,7 +3,7 @@ import type { Plan, SavedPlan } from "../../api/types";
 import { opened, type PlanState, planReducer } from "../state/planState";
 import { storeUndo, withUndo } from "./undoStorage";
 
-const plan = (days: number): Plan => ({ name: "A plan", use: { days } }) as Plan;
+const plan = (days: number): Plan => ({ name: "A plan", use: { days }, issued: {} }) as Plan;
 const saved = (days: number): SavedPlan => ({ id: "a", revision: 1, saved_at: "", plan: plan(days) });
 
 /** As it is after so many edits. */

@@ -193,22 +193,33 @@ describe("the numbers that were issued", () => {
   const issuing = (plan: Plan, pipe: number): Plan => ({ ...plan, issued: { ...plan.issued, pipe } });
 
   it("are the server's account: they are taken over, and are nobody's unsaved change", () => {
-    const start = opened({ id: "a", revision: 1, saved_at: "", plan: issuing(fellside, 4) });
-    const saved = { id: "a", revision: 2, saved_at: "", plan: issuing(fellside, 9) };
+    const start = opened({ id: "a", revision: 1, saved_at: "", plan: issuing(fellside, 40) });
+    const saved = { id: "a", revision: 2, saved_at: "", plan: issuing(fellside, 90) };
     const after = planReducer({ ...start, plan: { ...start.plan, name: "Kestrel" } }, { type: "saved", saved });
-    expect([after.plan.issued.pipe, after.plan.name]).toEqual([9, "Kestrel"]);
-    expect(isUnsaved({ ...after, plan: issuing(fellside, 4) })).toBe(false);
+    expect([after.plan.issued.pipe, after.plan.name]).toEqual([90, "Kestrel"]);
+    expect(isUnsaved({ ...after, plan: issuing(fellside, 40) })).toBe(false);
     // Nothing new was issued: the plan stays the very same, and nothing is asked again.
     expect(planReducer(after, { type: "saved", saved }).plan).toBe(after.plan);
   });
 
+  it("count what an edit brings, also once it is undone", () => {
+    const spare = { ...fellside.tanks[0]!, id: "tank-41", name: "Spare", ports: [], levels: [] };
+    const start = opened({ id: "a", revision: 1, saved_at: "", plan: fellside });
+    const plan = { ...fellside, tanks: [...fellside.tanks, spare] };
+    const added = planReducer(start, { type: "edit", from: fellside, plan, what: "one more" });
+    expect(added.plan.issued.tank).toBe(41);
+    const undone = planReducer(added, { type: "undo" });
+    expect([undone.plan.tanks.length, undone.plan.issued.tank]).toEqual([fellside.tanks.length, 41]);
+    expect(isUnsaved(undone)).toBe(false);
+  });
+
   it("do not keep two windows' changes apart", () => {
-    const mine = issuing({ ...fellside, name: "Kestrel" }, 5);
-    const theirs = issuing({ ...fellside, use: { ...fellside.use, days: 9 } }, 6);
-    expect(merged(issuing(fellside, 4), mine, theirs)).toMatchObject({
+    const mine = issuing({ ...fellside, name: "Kestrel" }, 50);
+    const theirs = issuing({ ...fellside, use: { ...fellside.use, days: 9 } }, 60);
+    expect(merged(issuing(fellside, 40), mine, theirs)).toMatchObject({
       name: "Kestrel",
       use: { days: 9 },
-      issued: { pipe: 6 },
+      issued: { pipe: 60 },
     });
   });
 });

@@ -1,6 +1,7 @@
 import type { Plan, SavedPlan } from "../../api/types";
 import type { LocalDraft, Typed } from "../drafts/localDraft";
 import { same } from "./edits";
+import { withIssued } from "./issued";
 import { merged } from "./merge";
 import type { Place } from "./parts";
 
@@ -97,7 +98,10 @@ export function isUnsaved(state: PlanState): boolean {
 export function planReducer(state: PlanState, action: PlanAction): PlanState {
   switch (action.type) {
     case "edit": {
-      const plan = action.from === state.plan ? action.plan : sinceThen(action, state.plan);
+      const plan = withIssued(
+        action.from === state.plan ? action.plan : sinceThen(action, state.plan),
+        state.plan.issued,
+      );
       if (same(plan, state.plan)) return state;
       const joins = action.key !== undefined && action.key === state.lastEdit;
       return {
@@ -117,7 +121,7 @@ export function planReducer(state: PlanState, action: PlanAction): PlanState {
       if (!step) return state;
       return {
         ...state,
-        plan: step.plan,
+        plan: withIssued(step.plan, state.plan.issued),
         past: state.past.slice(0, -1),
         future: [{ plan: state.plan, what: step.what }, ...state.future],
         what: `undone: ${step.what}`,
@@ -129,7 +133,8 @@ export function planReducer(state: PlanState, action: PlanAction): PlanState {
       const [step, ...future] = state.future;
       if (!step) return state;
       const past = [...state.past, { plan: state.plan, what: step.what }];
-      return { ...state, plan: step.plan, past, future, what: step.what, lastEdit: null, typed: notRead(state.typed) };
+      const plan = withIssued(step.plan, state.plan.issued);
+      return { ...state, plan, past, future, what: step.what, lastEdit: null, typed: notRead(state.typed) };
     }
     case "typed":
       return { ...state, typed: { ...state.typed, [action.place]: action.typed } };
@@ -142,7 +147,14 @@ export function planReducer(state: PlanState, action: PlanAction): PlanState {
     case "saving":
       return { ...state, saving: "saving", refusal: null, sent: [...state.sent, action.plan].slice(-MOST_SENT) };
     case "saved":
-      return { ...issuedAs(action.saved.plan, state), saved: action.saved, saving: "rest", refusal: null, sent: [] };
+      return {
+        ...state,
+        plan: withIssued(state.plan, action.saved.plan.issued),
+        saved: action.saved,
+        saving: "rest",
+        refusal: null,
+        sent: [],
+      };
     case "restored": {
       const past = [...state.past, { plan: state.plan, what: action.what }];
       const { saved, what } = action;
@@ -165,12 +177,6 @@ export function planReducer(state: PlanState, action: PlanAction): PlanState {
     case "resolve":
       return resolved(state, action.with);
   }
-}
-
-/** What the server has issued counts here too: no id is given twice, whatever is undone. */
-function issuedAs({ issued }: Plan, state: PlanState): PlanState {
-  const isKnown = Object.entries(issued).every(([kind, number]) => state.plan.issued[kind] === number);
-  return isKnown ? state : { ...state, plan: { ...state.plan, issued } };
 }
 
 /** An edit of an older plan, done to the present one; where both changed one place, the edit that came last stands. */

@@ -61,10 +61,12 @@ export function Schematic({ drawing, scene, valves, path, trouble, selected, lay
             </g>
           );
         })}
-        {/* Over every pipe, with a rim of the ground: where one has to cross, it stays readable. */}
-        {drawn.map(({ pipe, reading: [x, y] }) => {
+        {/* Over every pipe, with a rim of the ground. */}
+        {drawn.map(({ pipe, reading }) => {
           const pressure = flows.get(pipe.id)?.pressure;
-          if (!pressure) return null;
+          // Where another pipe goes through it, it is read in its panel.
+          if (!pressure || !reading.isClear) return null;
+          const [x, y] = reading.at;
           return (
             <text
               key={pipe.id}
@@ -111,7 +113,8 @@ export function Schematic({ drawing, scene, valves, path, trouble, selected, lay
           );
         })}
       </svg>
-      {drawn.map(({ pipe, from, to, reading: [x, y] }) => {
+      {drawn.map(({ pipe, from, to, reading }) => {
+        const [x, y] = reading.at;
         return (
           <button
             key={pipe.id}

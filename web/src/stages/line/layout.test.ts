@@ -58,18 +58,20 @@ describe("where the pressure of a pipe is read", () => {
     ["tank", "tee", 20, 5],
     ["tee", "tee", 5, 5],
   ])("is between what can be seen of %s and %s", (from, to, before, behind) => {
-    const [x, y] = readingOf(part(from, 3), part(to, 4), along, layout);
+    const [x, y] = readingOf(part(from, 3), part(to, 4), along, layout).at;
     expect(x - (layout.x(3) + before)).toBeCloseTo(layout.x(4) - behind - x);
     expect(y).toBeLessThan(layout.y(0));
   });
 
   it("is on the row where a pipe runs level, or on its lane", () => {
     const [from, to] = [part("tee", 2, 0), part("tap", 5, 1)];
-    const turned = readingOf(from, to, { turns_first: true }, layout);
+    const turned = readingOf(from, to, { turns_first: true }, layout).at;
     expect(turned[1]).toBe(layout.y(1) - 7);
     expect(turned[0]).toBeLessThan((layout.x(2) + layout.x(5)) / 2);
-    expect(readingOf(from, to, along, layout)[1]).toBe(layout.y(0) - 7);
-    expect(readingOf(from, to, { turns_first: false, lane_below: 0, lane: 0 }, layout)[1]).toBe(layout.laneY(0, 0) - 7);
+    expect(readingOf(from, to, along, layout).at[1]).toBe(layout.y(0) - 7);
+    expect(readingOf(from, to, { turns_first: false, lane_below: 0, lane: 0 }, layout).at[1]).toBe(
+      layout.laneY(0, 0) - 7,
+    );
   });
 });
 
@@ -83,22 +85,22 @@ describe("the reading of a pipe, beside others", () => {
   const upAndDown = (x: number, y1: number, y2: number) => [[x, y1] as const, [x, y2] as const];
 
   it("is above its middle where nothing else goes", () => {
-    expect(readingOf(from, to, across, layout)).toEqual([middle, layout.y(1) - 7]);
-    expect(readingOf(from, to, across, layout, [upAndDown(middle, layout.y(1), 999)])[1]).toBe(layout.y(1) - 7);
+    expect(readingOf(from, to, across, layout)).toEqual({ at: [middle, layout.y(1) - 7], isClear: true });
+    expect(readingOf(from, to, across, layout, [upAndDown(middle, layout.y(1), 999)]).at[1]).toBe(layout.y(1) - 7);
   });
 
   it("makes room for a pipe that comes down there", () => {
-    const [x, y] = readingOf(from, to, across, layout, [upAndDown(middle, 0, layout.y(1))]);
+    const [x, y] = readingOf(from, to, across, layout, [upAndDown(middle, 0, layout.y(1))]).at;
     expect(y).toBe(layout.y(1) - 7);
     expect(Math.abs(x - middle)).toBeGreaterThan(15);
   });
 
-  it("goes below where pipes come down all along it, and stays where there is no room at all", () => {
+  it("goes below where pipes come down all along it, and says so where there is no room at all", () => {
     const along = [0.2, 0.5, 0.8].map((share) => layout.x(1) + share * layout.column);
     const down = along.map((x) => upAndDown(x, 0, layout.y(1)));
-    expect(readingOf(from, to, across, layout, down)).toEqual([middle, layout.y(1) + 16]);
+    expect(readingOf(from, to, across, layout, down).at).toEqual([middle, layout.y(1) + 16]);
     const through = along.map((x) => upAndDown(x, 0, 999));
-    expect(readingOf(from, to, across, layout, through)).toEqual([middle, layout.y(1) - 7]);
+    expect(readingOf(from, to, across, layout, through).isClear).toBe(false);
   });
 });
 

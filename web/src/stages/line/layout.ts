@@ -129,6 +129,9 @@ const [READING_X, READING_Y] = [15, 9];
 /** How far from the pipe the foot of its reading is. */
 const [OVER, UNDER] = [7, 16];
 
+/** A place for a reading, and whether no pipe goes through it. */
+export type Reading = { at: Point; isClear: boolean };
+
 /**
  * Where the pressure of a pipe is read: above the middle of what can be seen of its level part, or else near its ends or below
  * it, clear of the other pipes.
@@ -139,7 +142,7 @@ export function readingOf(
   route: Route,
   layout: Layout,
   others: readonly (readonly Point[])[] = [],
-): Point {
+): Reading {
   const y = levelOf(from, to, route, layout);
   const reach = (element: LineElement) => (y === layout.y(element.row) ? reachOf(element.kind) : TURN);
   const [start, end] = [layout.x(from.column) + reach(from), layout.x(to.column) - reach(to)].sort((a, b) => a - b);
@@ -147,7 +150,8 @@ export function readingOf(
   const along = [middle, start! + READING_X, end! - READING_X].filter((x) => x === middle || (x > start! && x < end!));
   const places = [y - OVER, y + UNDER].flatMap((base) => along.map((x): Point => [x, base]));
   const isClear = ([x, base]: Point) => !others.some((corners) => passes(corners, x, base - 4));
-  return places.find(isClear) ?? places[0]!;
+  const clear = places.find(isClear);
+  return { at: clear ?? places[0]!, isClear: clear !== undefined };
 }
 
 /** Whether a pipe goes through the reading whose middle is there. */

@@ -9,6 +9,7 @@ use YardCask\Core\Assessment\SumTerm;
 use YardCask\Core\Pipe\PipeInput;
 use YardCask\Core\Pipe\Water;
 use YardCask\Core\Plan\Line\InletFigures;
+use YardCask\Core\Plan\Line\OutletFigures;
 use YardCask\Core\Plan\Line\PartKind;
 use YardCask\Core\Plan\Line\PlannedPart;
 use YardCask\Core\Plan\Tanks\PlannedTank;
@@ -39,7 +40,8 @@ final readonly class ChainTerms
     public function flow(SolvedOutlet $outlet): SumOf
     {
         [$pressure, $terms] = $this->pressureAt($outlet);
-        $label = $this->wording->text($outlet->part->kind->mixes() ? 'line.sum.spout' : 'line.sum.open');
+        $key = $outlet->part->kind->mixes() ? 'line.sum.spout' : 'line.sum.open';
+        $label = $this->wording->text($key, ['pressure' => Amount::pressure(OutletFigures::RATED_KPA)]);
         $open = SumTerm::constant('open', $label, Amount::flow(CaseNetwork::spoutLpm($outlet->part, $outlet->figures)));
 
         return new SumOf('open * sqrt(max(0, '.$pressure.') / 100)', [$open, ...$terms]);
