@@ -82,4 +82,30 @@ for (const [width, height] of [
       await expect(page.locator(".edge-save")).toHaveText(/^Saved/);
       await fits(page);
     });
+
+    test("by the keyboard alone: past the frame to the heading, to the keys, and from the snags to a fix in two steps", async ({
+      page,
+    }) => {
+      await open(page, "tanks");
+      await page.keyboard.press("Tab");
+      const skip = page.getByRole("button", { name: "Skip to Tanks" });
+      await expect(skip).toBeFocused();
+      await expect(skip).toBeInViewport();
+      await page.keyboard.press("Enter");
+      await expect(answer(page)).toBeFocused();
+      await page.keyboard.press("?");
+      await expect(page.getByRole("dialog", { name: "Keys" }).getByRole("button", { name: "Close" })).toBeVisible();
+      await page.keyboard.press("Escape");
+      await expect(page.getByRole("dialog")).toHaveCount(0);
+      const fix = page.locator("#snags").getByRole("article").first().getByRole("button").first();
+      await expect(fix).toBeEnabled();
+      await page.locator(".glass").getByRole("link", { name: "Snags" }).press("Enter");
+      await expect(page.locator("#snags")).toBeFocused();
+      await page.keyboard.press("Tab");
+      await page.keyboard.press("Tab");
+      await expect(fix).toBeFocused();
+      await page.keyboard.press("Enter");
+      await expect(page.getByRole("button", { name: "Undo" })).toBeEnabled();
+      await fits(page);
+    });
   });
