@@ -33,9 +33,9 @@ final readonly class IssuedNumbers
         foreach (array_keys($in->values()) as $kind) {
             $number = $in->number((string) $kind, Range::between(1, self::MOST));
             if (1 !== preg_match('/'.Id::PATTERN.'/D', (string) $kind) || \strlen((string) $kind) > Id::MAX_LENGTH) {
-                $in->fail((string) $kind, 'No id begins so: it is a small letter followed by small letters, digits and hyphens.');
+                $in->fail((string) $kind, 'No id can begin like that: use a small letter, then small letters, digits and hyphens, for example “tank”.');
             } elseif (floor($number) !== $number) {
-                $in->fail((string) $kind, \sprintf('%s is no whole number.', $number));
+                $in->fail((string) $kind, \sprintf('%s is not a whole number.', $number));
             }
             $highest[(string) $kind] = (int) $number;
         }
@@ -44,7 +44,7 @@ final readonly class IssuedNumbers
         return new self($highest);
     }
 
-    /** @param iterable<string> $ids that there are or were besides */
+    /** @param iterable<string> $ids further ones that are or were in use */
     public function with(iterable $ids): self
     {
         $highest = $this->highest;
@@ -57,7 +57,7 @@ final readonly class IssuedNumbers
         return new self($highest);
     }
 
-    /** What was issued here or there. */
+    /** For each kind, the higher number of the two. */
     public function and(self $other): self
     {
         $highest = $this->highest;

@@ -8,7 +8,7 @@ use YardCask\Core\Plan\Field\PartFields;
 use YardCask\Core\Plan\Rig\PlannedRoadRig;
 use YardCask\Core\Plan\Rig\PlannedTrailer;
 
-/** The ids of all parts of a plan, and the account of those that were issued. */
+/** The ids of all parts of a plan, and what they add to the numbers that were issued. */
 final class PartIds
 {
     /** @return list<string> */
@@ -35,7 +35,7 @@ final class PartIds
         ], 'id');
     }
 
-    /** The plan with all of its ids told as issued, and those of an earlier state of it. */
+    /** The plan, with its own ids and those of an earlier state of it counted as issued. */
     public static function issued(Plan $plan, ?Plan $earlier = null): Plan
     {
         $issued = $plan->issued->with(self::of($plan));

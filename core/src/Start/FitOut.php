@@ -29,7 +29,6 @@ use YardCask\Core\Stage\Tanks\Shared\FreePlace;
 use YardCask\Core\Stage\Tanks\Shared\PortProposal;
 use YardCask\Core\Stage\Tanks\Shared\TankProposal;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
-use YardCask\Core\Stage\Tanks\Shared\WaterAboard;
 use YardCask\Core\Stage\Use\Shared\UseWorkings;
 use YardCask\Core\Words\Phrasebook;
 
@@ -165,7 +164,7 @@ final class FitOut
             for ($cures = 0; null !== $with && $this->graver($with) > $this->graver($plan) && $cures < self::MOST_CURES; ++$cures) {
                 $with = $this->curedOnce($with, self::IN_ITS_WAY);
             }
-            if (null !== $with && $this->graver($with) <= $this->graver($plan) && self::carriedL($with) >= self::KEPT * self::carriedL($plan)) {
+            if (null !== $with && $this->graver($with) <= $this->graver($plan) && RoadFill::carriedL($with) >= self::KEPT * RoadFill::carriedL($plan)) {
                 return $with;
             }
         }
@@ -173,14 +172,9 @@ final class FitOut
         return $plan;
     }
 
-    private static function carriedL(Plan $plan): float
-    {
-        return Workings::over($plan)->of(WaterAboard::class)->usableL;
-    }
-
     /**
-     * With a waste tank that all drains into which drained outside, and less fresh water where the rig cannot carry both; null where nothing
-     * does, or no tank is to be had.
+     * With a waste tank for everything that drained outside, and less fresh water where the rig cannot carry both; null where nothing drained
+     * outside, or no tank can be had.
      */
     private function wasted(Plan $plan): ?Plan
     {

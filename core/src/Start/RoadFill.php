@@ -14,6 +14,7 @@ use YardCask\Core\Stage\Load\Shared\GreatestFill;
 use YardCask\Core\Stage\Load\Shared\LimitWorking;
 use YardCask\Core\Stage\Load\Shared\LoadWorkings;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
+use YardCask\Core\Stage\Tanks\Shared\WaterAboard;
 
 /** How full a first plan travels. */
 final class RoadFill
@@ -37,8 +38,8 @@ final class RoadFill
     }
 
     /**
-     * As full as it is, or as the limits allow if the weights are right, with something left for what is fitted later; the plan itself where
-     * no water at all is too much.
+     * As full as it is, or as full as the limits allow if the weights are right, with something left for what is fitted later; unchanged where
+     * the rig is over a limit even without water.
      */
     public static function toTheLimit(Plan $plan): Plan
     {
@@ -53,6 +54,12 @@ final class RoadFill
         }
 
         return $plan;
+    }
+
+    /** The fresh water that can be drawn when the stay begins. */
+    public static function carriedL(Plan $plan): float
+    {
+        return Workings::over($plan)->of(WaterAboard::class)->usableL;
     }
 
     /** Whether a limit is broken on the road. */

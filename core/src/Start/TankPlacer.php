@@ -52,11 +52,11 @@ final class TankPlacer
     {
         $needL = Workings::over($plan)->of(UseWorkings::class)->need(Supply::Main)->carryL;
         $best = self::best($plan, $starting, $needL);
-        $carriedL = self::carriedL($best);
+        $carriedL = RoadFill::carriedL($best);
         if ($carriedL > 0 && $carriedL < $needL - self::NEAR_L && !WaterAboard::isBrimmedOnArrival(Workings::over($best))) {
             // Water that may not travel never gets there, so smaller tanks do as well and weigh less.
             $smaller = self::best($plan, $starting, $carriedL);
-            $best = self::carriedL($smaller) > $carriedL - self::NEAR_L ? $smaller : $best;
+            $best = RoadFill::carriedL($smaller) > $carriedL - self::NEAR_L ? $smaller : $best;
         }
 
         return self::inBays($best);
@@ -91,18 +91,13 @@ final class TankPlacer
             $fallback ??= $candidate;
             // If the rig cannot carry what is needed, carry as much as it may.
             $filled = null === $brimFull ? RoadFill::toTheLimit($full) : $full;
-            $carriedL = self::carriedL($filled);
+            $carriedL = RoadFill::carriedL($filled);
             if (null === $brimFull && (null === $most || $carriedL > $most[0] + 0.5) && self::isAllowed($filled)) {
                 $most = [$carriedL, $filled];
             }
         }
 
         return $brimFull ?? $most[1] ?? $fallback ?? $plan;
-    }
-
-    private static function carriedL(Plan $plan): float
-    {
-        return Workings::over($plan)->of(WaterAboard::class)->usableL;
     }
 
     /**

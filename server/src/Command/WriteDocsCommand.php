@@ -121,7 +121,7 @@ final class WriteDocsCommand extends Command
             $this->schemaDir.'/turned-line.schema.json' => Json::encode(
                 [
                     '$schema' => 'https://json-schema.org/draft/2020-12/schema',
-                    'title' => 'What flows in a line, and how everything stands that turns',
+                    'title' => 'What flows in a line, and how its valves stand',
                 ] + Schema::of(TurnedLine::class),
                 true,
             )."\n",

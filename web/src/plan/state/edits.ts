@@ -35,7 +35,8 @@ export function inWords(plan: Plan, at: string, what: string): string {
   return name ? `${name}, ${what}` : what;
 }
 
-const ISSUED = "issued";
+/** The numbers that were issued: the server’s account, nobody’s change. */
+export const ISSUED = "issued";
 
 /** Whether two documents hold the same, whatever the order of their keys. */
 export function same(a: unknown, b: unknown): boolean {
@@ -53,7 +54,6 @@ export function differences(a: unknown, b: unknown, place: Place = ""): Place[] 
     const order = (parts: { id: string }[]) => parts.map((part) => part.id).join(" ");
     return inParts.length > 0 || order(a) === order(b) ? inParts : [place];
   }
-  // The numbers that were issued are the server's account, not somebody's change.
   const keys = new Set([...Object.keys(a), ...Object.keys(b)].filter((key) => key !== ISSUED || place !== ""));
   return [...keys].flatMap((key) =>
     differences((a as Record<string, unknown>)[key], (b as Record<string, unknown>)[key], `${place}/${key}`),

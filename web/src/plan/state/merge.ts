@@ -1,5 +1,5 @@
 import type { Plan } from "../../api/types";
-import { same } from "./edits";
+import { ISSUED, same } from "./edits";
 import { freeName, isParts } from "./parts";
 
 /** Two states changed the same place in different ways. */
@@ -27,7 +27,7 @@ function mergedValue(base: unknown, mine: unknown, theirs: unknown): unknown {
 function mergedObject(base: Keyed, mine: Keyed, theirs: Keyed): Keyed {
   const keys = new Set([...Object.keys(mine), ...Object.keys(theirs)]);
   const values = [...keys].map(
-    (key) => [key, key === "issued" ? theirs[key] : mergedValue(base[key], mine[key], theirs[key])] as const,
+    (key) => [key, key === ISSUED ? theirs[key] : mergedValue(base[key], mine[key], theirs[key])] as const,
   );
   return Object.fromEntries(values.filter(([, value]) => value !== undefined));
 }

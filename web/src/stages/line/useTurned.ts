@@ -1,4 +1,4 @@
-import { keepPreviousData, useQuery } from "@tanstack/react-query";
+import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { api } from "../../api/client";
 import type { TurnedLine } from "../../api/types";
@@ -29,7 +29,8 @@ export function useTurned(): Turned {
     queryKey: ["turned", mode, positions, plan],
     queryFn: () => api.turnedLine(positions, mode, plan),
     enabled: settled && isTurned,
-    placeholderData: keepPreviousData,
+    // What the last turn gave stays in sight until the next one's answer; what another mode gave does not.
+    placeholderData: (last, lastQuery) => (lastQuery?.queryKey[1] === mode ? last : undefined),
   });
   return {
     mode,

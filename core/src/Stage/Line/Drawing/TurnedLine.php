@@ -18,7 +18,7 @@ final readonly class TurnedLine implements Sent
         /** Each outlet alone, those that run together, and all; none in a mode in which no tap is opened. */
         #[ListOf(LineScene::class)]
         public array $scenes,
-        /** How everything that turns stands. */
+        /** How every valve stands. */
         #[ListOf(TurnedValve::class)]
         public array $valves,
     ) {

@@ -39,7 +39,7 @@ final class TurnedScenes
     /**
      * @param mixed $asked decoded JSON, objects as stdClass: {"turned": {"ball-valve": "shut"}, "mode": "use"}, the mode of use where none is said
      *
-     * @throws InvalidInput with what is no valve of the plan, no way to turn it, or no mode of this line
+     * @throws InvalidInput naming what is no valve of the plan, a way it cannot be turned, or a mode the line has not
      */
     public static function of(mixed $asked, Plan $plan): TurnedLine
     {
