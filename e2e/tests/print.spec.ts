@@ -42,6 +42,10 @@ test("one stage is printed by itself, and what is still to be measured can be ad
   await page.getByRole("link", { name: "Print this stage" }).click();
   await expect(page.locator(".book-page")).toHaveCount(1);
   await expect(page.getByRole("region", { name: "Load", exact: true })).toContainText("Travel with 51 L at most.");
+  await expect(page.getByRole("region", { name: "Figures of Load" })).toContainText(/Most water to travel with51\sL/);
+  // What is folded on the screen lies open on paper.
+  await expect(page.getByRole("button", { name: /plate, ticket and sizes/ })).toHaveCount(0);
+  await expect(page.getByRole("textbox", { name: "Gross limit" })).toBeVisible();
   await page.getByLabel("Still to be measured").check();
   const jobs = page.getByRole("region", { name: "Still to be measured" }).getByRole("listitem");
   // Weights first, then places, then pipes.

@@ -27,8 +27,9 @@ final class FigureSheet
     /**
      * @param \Closure(): SumOf $sum asked for when the sums are
      * @param int $digitsMore than usual, to tell it from another figure
+     * @param ?float $read how much is read out, where that is not the value rounded
      */
-    public function add(string $id, FigureText $text, float $value, Unit $unit, Kind $kind, \Closure $sum, int $digitsMore = 0): Figure
+    public function add(string $id, FigureText $text, float $value, Unit $unit, Kind $kind, \Closure $sum, int $digitsMore = 0, ?float $read = null): Figure
     {
         if (isset($this->figures[$id])) {
             throw new \LogicException('Two figures are called '.$id.'.');
@@ -38,9 +39,9 @@ final class FigureSheet
             $id,
             $this->wording->text($text->label, $text->with),
             $value,
-            $format->figure($value, $unit, $kind, $digitsMore),
+            $format->figure($read ?? $value, $unit, $kind, $digitsMore),
             $format->symbol($kind),
-            $format->reading($value, $unit, $kind, $digitsMore),
+            $format->reading($read ?? $value, $unit, $kind, $digitsMore),
         );
         $this->sums[$id] = new PrintedSum($figure, $unit, $kind, $digitsMore, $text, $sum);
 
@@ -54,6 +55,16 @@ final class FigureSheet
     public function litres(string $id, FigureText $text, float $litres, \Closure $sum, int $digitsMore = 0): Figure
     {
         return $this->add($id, $text, $litres, Unit::Litre, Kind::Volume, $sum, $digitsMore);
+    }
+
+    /**
+     * What must not be exceeded: it reads rounded down.
+     *
+     * @param \Closure(): SumOf $sum asked for when the sums are
+     */
+    public function litresAtMost(string $id, FigureText $text, float $litres, \Closure $sum): Figure
+    {
+        return $this->add($id, $text, $litres, Unit::Litre, Kind::Volume, $sum, read: $this->wording->format->roundedDown($litres, Unit::Litre, Kind::Volume));
     }
 
     /** @param \Closure(): SumOf $sum asked for when the sums are */

@@ -39,11 +39,17 @@ final class QuantityFormat
     /** Like reading(), but rounded down: for what must not be exceeded. */
     public function readingAtMost(float $value, Unit $unit, Kind $kind, int $digitsMore = 0): string
     {
+        return $this->reading($this->roundedDown($value, $unit, $kind, $digitsMore), $unit, $kind, $digitsMore);
+    }
+
+    /** A value that must not be exceeded, in its own unit, as it is printed in the plan's: 51.7 L that reads as 51 L at most is 51. */
+    public function roundedDown(float $value, Unit $unit, Kind $kind, int $digitsMore = 0): float
+    {
         $target = $this->target($kind);
         $shown = self::shown($value, $unit, $target);
         $step = 10 ** -($target->readingDecimals($shown) + $digitsMore);
 
-        return $this->reading(floor($shown / $step + 1e-9) * $step, $target, $kind, $digitsMore);
+        return self::shown(floor($shown / $step + 1e-9) * $step, $target, $unit);
     }
 
     /**

@@ -163,6 +163,25 @@ final class AnswersTest extends TestCase
         self::assertSame([$sentence, $reason], [self::plain($answer->before.$answer->figure.$answer->after), self::plain($answer->reason)]);
     }
 
+    /** What an answer says is what its figure says where it is listed, with the axles’ limits at a half to all of what they are. */
+    public function testAnAnswerAndItsFigureReadAlike(): void
+    {
+        $seen = [];
+        foreach (range(0.5, 1.0, 0.05) as $part) {
+            $file = Json::decode(SamplePlans::fellsideFile());
+            foreach ($file->load->rig->axles as $axle) {
+                $axle->limit_kg *= $part;
+            }
+            $assessed = Json::decode(Json::encode(Assessor::assess(Plan::read($file))));
+            foreach ((array) $assessed->stages as $stage => $sheet) {
+                $figure = $assessed->figures->{$sheet->answer->figure_id};
+                self::assertSame($figure->text, $sheet->answer->figure, \sprintf('%s, %.2f', $stage, $part));
+                $seen[] = $figure->id;
+            }
+        }
+        self::assertContains('load.max_fill', $seen);
+    }
+
     /** @return iterable<string, array{string, string, list<string>}> plan, patch, the cells */
     public static function glasses(): iterable
     {

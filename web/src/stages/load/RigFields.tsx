@@ -7,6 +7,7 @@ import { valueAt } from "../../plan/state/edits";
 import { usePlan } from "../../plan/state/PlanContext";
 import { allReadings } from "../../plan/state/readingAt";
 import { useReveal } from "../../plan/widgets/useReveal";
+import { usePrinted } from "../../print/printed";
 import { Axles } from "./Axles";
 
 const RIG = "/load/rig";
@@ -18,6 +19,7 @@ const NOSE = `${RIG}/nose_practice`;
 export function RigFields() {
   const { plan, assessment } = usePlan();
   const choices = useChoices();
+  const printed = usePrinted();
   const button = useRef<HTMLButtonElement>(null);
   useReveal((pointer) => {
     if (pointer.startsWith(`${RIG}/`) && button.current?.getAttribute("aria-expanded") === "false")
@@ -36,11 +38,15 @@ export function RigFields() {
         (valueAt(plan, pointer) !== undefined || (plan.load.rig.kind === "trailer" && pointer === NOSE)),
     );
   return (
-    <Disclosure as="section" className="card mt-4">
-      <DisclosureButton ref={button} className="flex min-h-11 w-full items-center justify-between px-4">
-        <h2>{assessment.stages.load.drawing.papers}</h2>
-        <span className="ui-open-mark" aria-hidden />
-      </DisclosureButton>
+    <Disclosure as="section" className="card mt-4" defaultOpen={printed}>
+      {printed ? (
+        <h2 className="px-4 py-2.5">{assessment.stages.load.drawing.papers}</h2>
+      ) : (
+        <DisclosureButton ref={button} className="flex min-h-11 w-full items-center justify-between px-4">
+          <h2>{assessment.stages.load.drawing.papers}</h2>
+          <span className="ui-open-mark" aria-hidden />
+        </DisclosureButton>
+      )}
       <DisclosurePanel className="flex flex-col gap-4 px-4 pb-4">
         <Axles />
         {groups.map((group) => (

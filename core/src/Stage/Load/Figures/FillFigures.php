@@ -62,7 +62,7 @@ final readonly class FillFigures
     {
         $greatest = $this->workings->of(GreatestFill::class);
         $text = new FigureText('load.figure.max-fill.label', 'load.source.straight');
-        $this->figures->litres('load.max_fill', $text, $greatest->litres, fn (): SumOf => $this->greatest($greatest));
+        $this->figures->litresAtMost('load.max_fill', $text, $greatest->litres, fn (): SumOf => $this->greatest($greatest));
     }
 
     private function greatest(GreatestFill $greatest): SumOf
@@ -104,7 +104,7 @@ final readonly class FillFigures
             return;
         }
         $text = new FigureText('load.figure.best-split.label', 'load.source.simplex');
-        $this->figures->litres('load.best_split', $text, $split->litres(), static fn (): SumOf => SumOf::sum(
+        $this->figures->litresAtMost('load.best_split', $text, $split->litres(), static fn (): SumOf => SumOf::sum(
             array_map(
                 static fn (TankWorking $working, float $litres): SumTerm => SumTerm::found('t'.$working->index, $working->tank->name, Amount::litres($litres)),
                 $split->tanks,
