@@ -10,27 +10,16 @@ use YardCask\Core\Assessment\SentFix;
 use YardCask\Core\Assessment\Severity;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Catalogue\PartStock;
-use YardCask\Core\Catalogue\StockTank;
 use YardCask\Core\Input\InvalidInput;
-use YardCask\Core\Plan\Field\PartFields;
-use YardCask\Core\Plan\FreeId;
 use YardCask\Core\Plan\Plan;
-use YardCask\Core\Plan\PlanPatch;
 use YardCask\Core\Plan\Tanks\Face;
-use YardCask\Core\Plan\Tanks\HeldBy;
 use YardCask\Core\Plan\Tanks\PlannedTank;
 use YardCask\Core\Plan\Tanks\PortRole;
 use YardCask\Core\Plan\Tanks\TankMounting;
 use YardCask\Core\Plan\Tanks\WaterKind;
-use YardCask\Core\Plan\Use\PlannedUse;
-use YardCask\Core\Plan\Use\StayStyle;
 use YardCask\Core\Stage\Assessor;
-use YardCask\Core\Stage\Tanks\Shared\FreePlace;
 use YardCask\Core\Stage\Tanks\Shared\PortProposal;
-use YardCask\Core\Stage\Tanks\Shared\TankProposal;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
-use YardCask\Core\Stage\Use\Shared\UseWorkings;
-use YardCask\Core\Words\Phrasebook;
 
 /** Gives a plan that has tanks and a line what a fitter would not leave out: fittings of every tank, a waste tank, and what the catalogue cures. */
 final class FitOut
@@ -39,6 +28,7 @@ final class FitOut
     private const WASTE = [PortRole::Vent, PortRole::Drain];
     /** On the top first; elsewhere where there is no room over it. */
     private const FACES = [null, Face::Rear, Face::Front, Face::Right, Face::Left];
+    private const WEIGHT = 'load.';
     /** A shower that was asked for is fitted even where the rig is heavy. */
     private const SHOWER = 'use.shower-missing';
     /** What is cured where something cures it. */
@@ -70,7 +60,8 @@ final class FitOut
         'line.dead-leg',
     ];
     private const HOSES = ['tanks.hose-'];
-    private const IN_ITS_WAY = ['tanks.port-blocked', 'tanks.hose-'];
+    /** What a waste tank and its fittings may cause, and what is cured with it. */
+    private const OF_WASTE = ['tanks.port-blocked', 'tanks.hose-', 'tanks.outlet-high', 'tanks.overflow-low'];
     private const MOST_CURES = 12;
     private const A_STOP = 1000;
     /** As much of the fresh water has to stay where a waste tank is fitted. A rule of thumb. */
@@ -124,7 +115,7 @@ final class FitOut
         $best = null;
         foreach (self::FACES as $face) {
             $with = $this->ported($role, $face, $tank, $plan);
-            $isAllowed = null !== $with && $this->graver($with) <= $this->graver($plan);
+            $isAllowed = null !== $with && $this->graver($with, false) <= $this->graver($plan, false);
             if ($isAllowed && (null === $best || \count($this->found($with)) < \count($this->found($best)))) {
                 $best = $with;
             }
@@ -147,83 +138,43 @@ final class FitOut
             return null;
         }
 
-        return null === $with || $this->graver($with) <= $this->graver($plan) ? $with : $this->curedOnce($with, self::HOSES) ?? $with;
+        return null === $with || $this->graver($with, false) <= $this->graver($plan, false) ? $with : $this->curedOnce($with, self::HOSES) ?? $with;
     }
 
-    /**
-     * With a tank for all that drains in a stay, or in as many whole days of it as there is room for; the plan itself where there is none for
-     * a tank that makes no trouble.
-     */
+    /** With a tank for what drains, and less fresh water where the rig cannot carry both; the plan itself where every such tank makes trouble. */
     private function withWaste(Plan $plan): Plan
     {
         if ([] !== $plan->tanksThatHold(WaterKind::Waste)) {
             return $plan;
         }
-        foreach ([null, ...range(max(1.0, ceil($plan->use->days) - 1), 1.0)] as $days) {
-            $with = $this->wasted(PartFields::changed($plan, ['use' => PartFields::changed($plan->use, ['wasteDays' => $days])]));
-            for ($cures = 0; null !== $with && $this->graver($with) > $this->graver($plan) && $cures < self::MOST_CURES; ++$cures) {
-                $with = $this->curedOnce($with, self::IN_ITS_WAY);
-            }
-            if (null !== $with && $this->graver($with) <= $this->graver($plan) && RoadFill::carriedL($with) >= self::KEPT * RoadFill::carriedL($plan)) {
-                return $with;
+        foreach (WasteProposals::to($plan, $this->stock) as $proposed) {
+            $fitted = $this->withFittings($proposed);
+            foreach ([RoadFill::toTheLimit($fitted), RoadFill::withMargin($fitted)] as $filled) {
+                $with = $this->withoutTrouble($filled, $plan);
+                if (null !== $with && RoadFill::carriedL($with) >= self::KEPT * RoadFill::carriedL($plan)) {
+                    return $with;
+                }
             }
         }
 
         return $plan;
     }
 
-    /**
-     * With a waste tank for everything that drained outside, and less fresh water where the rig cannot carry both; null where nothing drained
-     * outside, or no tank can be had.
-     */
-    private function wasted(Plan $plan): ?Plan
+    /** With what a new waste tank causes cured; null where it lacks a fitting then, or more is left that will not work than without it. */
+    private function withoutTrouble(Plan $with, Plan $without): ?Plan
     {
-        $litres = Workings::over($plan)->of(UseWorkings::class)->untilEmptiedL(PlannedUse::OUTSIDE);
-        $patch = $litres > 0 ? $this->waste($litres, $plan) : null;
-        if (null === $patch) {
+        if ([] !== self::wanted($with->tanks[\count($with->tanks) - 1])) {
             return null;
         }
-        foreach ($plan->use->uses as $index => $use) {
-            if (PlannedUse::OUTSIDE === $use->drainsTo) {
-                $patch = $patch->and(PlanPatch::replace('/use/uses/'.$index.'/drains_to', FreeId::of(WaterKind::Waste->value, $plan)));
+        for ($cures = 0; $cures < self::MOST_CURES && $this->graver($with) > $this->graver($without); ++$cures) {
+            $cured = $this->curedOnce($with, self::OF_WASTE);
+            if (null === $cured) {
+                return null;
             }
+            $with = $cured;
         }
 
-        return RoadFill::toTheLimit($this->withFittings($patch->applyTo($plan)));
-    }
-
-    /** Where there is a drain to roll it to, a can on wheels; a tank anywhere else. */
-    private function waste(float $litres, Plan $plan): ?PlanPatch
-    {
-        $cans = StayStyle::Sites === $plan->use->stay
-            ? array_filter($this->stock->tanks(), static fn (StockTank $one): bool => TankMounting::Can === $one->form && $one->fullL() >= $litres)
-            : [];
-        usort($cans, static fn (StockTank $a, StockTank $b): int => $a->fullL() <=> $b->fullL());
-        if ([] === $cans) {
-            return self::roomyWaste($litres, $plan) ?? FreePlace::addTank($plan, WaterKind::Waste, $litres);
-        }
-        $id = FreeId::of(WaterKind::Waste->value, $plan);
-        $can = $cans[0]->planned($id, Phrasebook::english()->fill('tanks.new.waste-can', []), $plan, []);
-
-        return FreePlace::added(
-            PartFields::changed($can, ['holds' => WaterKind::Waste, 'heldBy' => HeldBy::Straps, 'straps' => TankProposal::straps($can->emptyKg)]),
-            $plan,
-        );
-    }
-
-    /** A waste tank where there is room at one of its sides for a drain; null where there is none. */
-    private static function roomyWaste(float $litres, Plan $plan): ?PlanPatch
-    {
-        $tank = FreePlace::usual($plan, WaterKind::Waste, $litres);
-        foreach (self::FACES as $face) {
-            $drain = PortProposal::port(PortRole::Drain, $face, $tank, $plan);
-            $with = FreePlace::added(PartFields::changed($tank, ['ports' => [$drain]]), $plan)?->applyTo($plan)->tanks;
-            if (null !== $with) {
-                return PlanPatch::append('/tanks', PartFields::changed($with[\count($with) - 1], ['ports' => []]));
-            }
-        }
-
-        return null;
+        return $this->graver($with) <= $this->graver($without) ? $with : null;
     }
 
     /** With every fix that costs nothing and clears what the catalogue can clear. */
@@ -272,19 +223,24 @@ final class FitOut
         return match (true) {
             null === $fix->cost => true,
             // Weights are shifted, but no water is left behind for them.
-            str_starts_with($key, 'load.') => false,
+            str_starts_with($key, self::WEIGHT) => false,
             str_starts_with($key, self::SHOWER) => $less >= 0,
             default => $less > 0,
         };
     }
 
-    /** How much of a plan will not work; what can hurt someone counts for more than anything else. */
-    private function graver(Plan $plan): int
+    /**
+     * How much of a plan will not work; what can hurt someone counts for more than anything else.
+     *
+     * @param bool $isWeighed whether what is too heavy counts: no tank goes without a fitting for the weight of its hose
+     */
+    private function graver(Plan $plan, bool $isWeighed = true): int
     {
-        return array_sum(array_map(static fn (SentFinding $one): int => match ($one->severity) {
-            Severity::Stop => self::A_STOP,
-            Severity::Fix => 1,
-            Severity::Watch => 0,
+        return array_sum(array_map(static fn (SentFinding $one): int => match (true) {
+            !$isWeighed && str_starts_with($one->key, self::WEIGHT) => 0,
+            Severity::Stop === $one->severity => self::A_STOP,
+            Severity::Fix === $one->severity => 1,
+            default => 0,
         }, $this->found($plan)));
     }
 

@@ -6,7 +6,6 @@ namespace YardCask\Core\Start;
 
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Payload\BoatPayload;
-use YardCask\Core\Plan\Bays\PlannedBay;
 use YardCask\Core\Plan\Field\FreeName;
 use YardCask\Core\Plan\Field\PartFields;
 use YardCask\Core\Plan\FreeId;
@@ -40,13 +39,6 @@ final class TankPlacer
     private const MOST_CANS_IN_A_ROW = 8;
     /** Entries of drinking cans for which there stays room in the list. */
     private const MOST_DRINKING = 4;
-    /** Over a tank in a bay, for fittings and an elbow. */
-    private const OVER_IT_MM = 80.0;
-    /** At one end of it, for its overflow and its drain. */
-    private const BESIDE_IT_MM = 70.0;
-    private const LEAST_MM = 120.0;
-    /** Length and width of a tank in a bay with something in the way: the first that fits is taken. */
-    private const SHARES_OF_BAY = [[1.0, 1.0], [1.0, 0.6], [0.7, 1.0], [1.0, 0.45], [0.5, 1.0], [0.5, 0.5]];
 
     public static function placed(Plan $plan, StartingRig $starting): Plan
     {
@@ -189,7 +181,7 @@ final class TankPlacer
         $tanks = [];
         foreach ($plan->bays as $bay) {
             $tank = $needL > 0 && \count($tanks) < Plan::MOST_TANKS - self::MOST_DRINKING
-                ? self::filling($bay, $needL, 'tank-'.(\count($tanks) + 1), self::with($plan, $tanks))
+                ? BayTank::filling($bay, WaterKind::Fresh, $needL, 'tank-'.(\count($tanks) + 1), self::with($plan, $tanks))
                 : null;
             if (null !== $tank) {
                 $tanks[] = $tank->named($bay->name.' tank');
@@ -198,25 +190,6 @@ final class TankPlacer
         }
 
         return $tanks;
-    }
-
-    /** The largest tank that fits a bay with its fittings and is no larger than needed; null if none fits. */
-    private static function filling(PlannedBay $bay, float $needL, string $id, Plan $plan): ?PlannedTank
-    {
-        $heightMm = $bay->heightMm - self::OVER_IT_MM;
-        foreach (self::SHARES_OF_BAY as [$long, $wide]) {
-            $widthMm = $bay->widthMm * $wide;
-            $lengthMm = min($bay->lengthMm - self::BESIDE_IT_MM, $bay->lengthMm * $long);
-            if (min($heightMm, $widthMm, $lengthMm) >= self::LEAST_MM) {
-                $tank = TankProposal::fixed($id, WaterKind::Fresh, $needL, $widthMm, $heightMm, $lengthMm, $plan->units);
-                $standing = 0.0 === PlaceInBay::tooLargeMm($tank, $bay) ? PlaceInBay::nearest(PlaceInBay::cornered($tank, $bay, $plan), $bay, $plan) : null;
-                if (null !== $standing) {
-                    return $standing;
-                }
-            }
-        }
-
-        return null;
     }
 
     /** @return list<float> places of a tank's middle along the rig, the nearest to the usual one first */
