@@ -3,6 +3,7 @@ import { StrictMode } from "react";
 import { createRoot } from "react-dom/client";
 import { BrowserRouter } from "react-router";
 import { App } from "./App";
+import { RecordsProvider } from "./records/RecordsContext";
 import "./styles.css";
 
 const client = new QueryClient({ defaultOptions: { queries: { networkMode: "always", refetchOnWindowFocus: false } } });
@@ -11,7 +12,9 @@ createRoot(document.getElementById("root")!).render(
   <StrictMode>
     <QueryClientProvider client={client}>
       <BrowserRouter>
-        <App />
+        <RecordsProvider>
+          <App />
+        </RecordsProvider>
       </BrowserRouter>
     </QueryClientProvider>
   </StrictMode>,

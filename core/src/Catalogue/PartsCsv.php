@@ -6,6 +6,7 @@ namespace YardCask\Core\Catalogue;
 
 use YardCask\Core\Input\InputError;
 use YardCask\Core\Input\InvalidInput;
+use YardCask\Core\Output\Csv;
 use YardCask\Core\Plan\Field\PartFields;
 use YardCask\Core\Plan\Line\PartKind;
 use YardCask\Core\Plan\Line\PumpPoint;
@@ -74,10 +75,10 @@ final class PartsCsv
     /** @param list<StockPart> $parts */
     public static function write(array $parts): string
     {
-        $lines = [implode(',', self::HEADING)];
+        $rows = [self::HEADING];
         foreach ($parts as $part) {
-            $cells = [
-                self::asText($part->name),
+            $rows[] = [
+                Csv::asText($part->name),
                 $part->kind->value,
                 $part->make->ratingKpa,
                 $part->make->ratingC,
@@ -86,10 +87,9 @@ final class PartsCsv
                 $part->make->price,
                 self::figures($part),
             ];
-            $lines[] = implode(',', array_map(static fn (string|float $cell): string => self::quoted((string) $cell), $cells));
         }
 
-        return implode("\r\n", $lines)."\r\n";
+        return Csv::write($rows);
     }
 
     /** @return array<int, list<string|null>> by the number of the line */
@@ -123,7 +123,7 @@ final class PartsCsv
         $figures = array_diff_key($figures, $frost);
         $rating = ['rating_kpa' => $number($cells[2]), 'rating_c' => $number($cells[3])];
 
-        return (object) ['id' => 'own', 'name' => self::unmarked($cells[0]), 'kind' => $cells[1], ...$rating, 'food_grade' => match (strtolower($cells[4])) {
+        return (object) ['id' => 'own', 'name' => Csv::unmarked($cells[0]), 'kind' => $cells[1], ...$rating, 'food_grade' => match (strtolower($cells[4])) {
             'yes', 'true', '1' => true,
             'no', 'false', '0' => false,
             default => $cells[4],
@@ -151,22 +151,5 @@ final class PartsCsv
     private static function yesNo(bool $is): string
     {
         return $is ? 'yes' : 'no';
-    }
-
-    /** Spreadsheets take what begins like this for a formula: an apostrophe before it says that it is text. */
-    private static function asText(string $cell): string
-    {
-        return 1 === preg_match("/^'*[=+\\-@\\t\\r]/", $cell) ? "'".$cell : $cell;
-    }
-
-    /** Without the apostrophe that says that it is text. */
-    private static function unmarked(string $cell): string
-    {
-        return 1 === preg_match("/^'+[=+\\-@\\t\\r]/", $cell) ? substr($cell, 1) : $cell;
-    }
-
-    private static function quoted(string $cell): string
-    {
-        return 1 === preg_match('/[",\r\n]/', $cell) ? '"'.str_replace('"', '""', $cell).'"' : $cell;
     }
 }

@@ -111,6 +111,22 @@ final class InputReader
         return $found;
     }
 
+    /** A text of 1 to $maxLength characters, in lines. A $default makes the key optional. */
+    public function lines(string $key, int $maxLength, ?string $default = null): string
+    {
+        $found = $this->raw($key, null !== $default);
+        if (null === $found || $found === $default) {
+            return $default ?? '';
+        }
+        if (!\is_string($found) || 1 !== preg_match('/^[^\x00-\x08\x0B-\x1F\x7F]+$/uD', $found) || mb_strlen($found) > $maxLength || '' === trim($found)) {
+            $this->fail($key, \sprintf('This must be a text of 1 to %d characters, not %s.', $maxLength, self::describe($found)));
+
+            return $default ?? '';
+        }
+
+        return $found;
+    }
+
     /**
      * @template T of \BackedEnum
      *

@@ -20,6 +20,9 @@ use YardCask\Core\Input\Json;
 use YardCask\Core\Output\Schema;
 use YardCask\Core\Plan\PlanSchema;
 use YardCask\Core\Quantity\UnitPreferences;
+use YardCask\Core\Record\KeptRecord;
+use YardCask\Core\Record\Record;
+use YardCask\Core\Record\RecordPage;
 use YardCask\Core\Stage\AssessmentSchema;
 use YardCask\Core\Stage\Assessor;
 use YardCask\Core\Stage\Line\Drawing\OutletExtremes;
@@ -67,82 +70,31 @@ final class WriteDocsCommand extends Command
         return [
             $this->schemaDir.'/plan.schema.json' => Json::encode(PlanSchema::document(), true)."\n",
             $this->schemaDir.'/assessment.schema.json' => Json::encode(AssessmentSchema::document(), true)."\n",
-            $this->schemaDir.'/finding-fixes.schema.json' => Json::encode(
-                [
-                    '$schema' => 'https://json-schema.org/draft/2020-12/schema',
-                    'title' => 'What was proven to clear a finding',
-                ] + Schema::of(FindingFixes::class),
-                true,
-            )."\n",
+            $this->schemaDir.'/finding-fixes.schema.json' => self::schema('What was proven to clear a finding', FindingFixes::class),
             $this->schemaDir.'/stage-drawing.schema.json' => Json::encode(AssessmentSchema::drawn(), true)."\n",
             $this->schemaDir.'/book-page.schema.json' => Json::encode(AssessmentSchema::page(), true)."\n",
-            $this->schemaDir.'/readings.schema.json' => Json::encode(
-                [
-                    '$schema' => 'https://json-schema.org/draft/2020-12/schema',
-                    'title' => 'Measured fields of a plan as they read',
-                ] + Schema::of(Readings::class),
-                true,
-            )."\n",
-            $this->schemaDir.'/sum.schema.json' => Json::encode(
-                [
-                    '$schema' => 'https://json-schema.org/draft/2020-12/schema',
-                    'title' => 'What a figure was worked out of',
-                ] + Schema::of(Sum::class),
-                true,
-            )."\n",
-            $this->schemaDir.'/shelf-note.schema.json' => Json::encode(
-                [
-                    '$schema' => 'https://json-schema.org/draft/2020-12/schema',
-                    'title' => 'What the shelf says of a plan',
-                ] + Schema::of(ShelfNote::class),
-                true,
-            )."\n",
-            $this->schemaDir.'/stock-offer.schema.json' => Json::encode(
-                [
-                    '$schema' => 'https://json-schema.org/draft/2020-12/schema',
-                    'title' => 'Tanks that could be put into a plan',
-                ] + Schema::of(StockOffer::class),
-                true,
-            )."\n",
-            $this->schemaDir.'/system-offer.schema.json' => Json::encode(
-                [
-                    '$schema' => 'https://json-schema.org/draft/2020-12/schema',
-                    'title' => 'A system as it would be in a plan',
-                ] + Schema::of(SystemOffer::class),
-                true,
-            )."\n",
-            $this->schemaDir.'/sizing-offer.schema.json' => Json::encode(
-                [
-                    '$schema' => 'https://json-schema.org/draft/2020-12/schema',
-                    'title' => 'What size of each part of a line would do',
-                ] + Schema::of(SizingOffer::class),
-                true,
-            )."\n",
-            $this->schemaDir.'/turned-line.schema.json' => Json::encode(
-                [
-                    '$schema' => 'https://json-schema.org/draft/2020-12/schema',
-                    'title' => 'What flows in a line, and how its valves stand',
-                ] + Schema::of(TurnedLine::class),
-                true,
-            )."\n",
-            $this->schemaDir.'/outlet-extremes.schema.json' => Json::encode(
-                [
-                    '$schema' => 'https://json-schema.org/draft/2020-12/schema',
-                    'title' => 'What an outlet gives at its worst and at its best',
-                ] + Schema::of(OutletExtremes::class),
-                true,
-            )."\n",
-            $this->schemaDir.'/pair-table.schema.json' => Json::encode(
-                [
-                    '$schema' => 'https://json-schema.org/draft/2020-12/schema',
-                    'title' => 'Every two outlets of a line, open at the same time',
-                ] + Schema::of(PairTable::class),
-                true,
-            )."\n",
+            $this->schemaDir.'/readings.schema.json' => self::schema('Measured fields of a plan as they read', Readings::class),
+            $this->schemaDir.'/sum.schema.json' => self::schema('What a figure was worked out of', Sum::class),
+            $this->schemaDir.'/shelf-note.schema.json' => self::schema('What the shelf says of a plan', ShelfNote::class),
+            $this->schemaDir.'/stock-offer.schema.json' => self::schema('Tanks that could be put into a plan', StockOffer::class),
+            $this->schemaDir.'/system-offer.schema.json' => self::schema('A system as it would be in a plan', SystemOffer::class),
+            $this->schemaDir.'/sizing-offer.schema.json' => self::schema('What size of each part of a line would do', SizingOffer::class),
+            $this->schemaDir.'/turned-line.schema.json' => self::schema('What flows in a line, and how its valves stand', TurnedLine::class),
+            $this->schemaDir.'/outlet-extremes.schema.json' => self::schema('What an outlet gives at its worst and at its best', OutletExtremes::class),
+            $this->schemaDir.'/pair-table.schema.json' => self::schema('Every two outlets of a line, open at the same time', PairTable::class),
+            $this->schemaDir.'/record.schema.json' => self::schema('What a device has recorded about a plan', Record::class),
+            $this->schemaDir.'/kept-record.schema.json' => self::schema('A record that was received', KeptRecord::class),
+            $this->schemaDir.'/record-page.schema.json' => self::schema('Some of the records of a plan', RecordPage::class),
             $this->schemaDir.'/openapi.json' => self::openApi(),
             \dirname($this->schemaDir).'/docs/findings.md' => self::findings(),
             \dirname($this->schemaDir).'/docs/sentences.md' => Sentences::page(),
         ];
+    }
+
+    /** @param class-string $class of what is sent */
+    private static function schema(string $title, string $class): string
+    {
+        return Json::encode(['$schema' => 'https://json-schema.org/draft/2020-12/schema', 'title' => $title] + Schema::of($class), true)."\n";
     }
 
     private static function openApi(): string

@@ -92,6 +92,11 @@ final class Problem extends \RuntimeException
         return new self(404, 'No such revision', \sprintf('This plan has no revision %d.', $number));
     }
 
+    public static function recordTaken(string $uuid): self
+    {
+        return new self(409, 'Another record', \sprintf('Another record has the UUID %s already. What was received is never changed.', $uuid));
+    }
+
     public static function revisionNotNamed(): self
     {
         return new self(428, 'Revision not named', 'Send If-Match with the revision that this change is based on, for example If-Match: "3".');
@@ -116,6 +121,16 @@ final class Problem extends \RuntimeException
     public static function notJson(string $type): self
     {
         return new self(415, 'Not JSON', \sprintf('Send the body as Content-Type: application/json, not “%s”.', $type));
+    }
+
+    public static function notJpeg(string $type): self
+    {
+        return new self(415, 'Not a JPEG', \sprintf('Send a photograph as Content-Type: image/jpeg, not “%s”.', $type));
+    }
+
+    public static function noSuchPhoto(): self
+    {
+        return new self(404, 'No such photograph', 'This plan has no such photograph.');
     }
 
     public static function unreadable(string $detail): self

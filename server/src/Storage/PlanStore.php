@@ -87,7 +87,7 @@ final readonly class PlanStore
     /** @throws Problem when there is no such plan, or it is deleted */
     public function latest(string $id): PlanRevision
     {
-        $stored = $this->find($id);
+        $stored = $this->head($id);
 
         return $this->revision($stored, $stored->revision());
     }
@@ -95,7 +95,7 @@ final readonly class PlanStore
     /** @throws Problem when there is no such plan or revision */
     public function at(string $id, int $number): PlanRevision
     {
-        return $this->revision($this->find($id), $number);
+        return $this->revision($this->head($id), $number);
     }
 
     /** @throws Problem when there is no such plan */
@@ -107,7 +107,7 @@ final readonly class PlanStore
         );
         /** @var list<array{number: int, savedAt: \DateTimeImmutable, origin: RevisionOrigin, changed: string, name: string|null}> $rows */
         $rows = $query->setParameters(
-            ['plan' => $this->find($id), 'before' => $before ?? \PHP_INT_MAX],
+            ['plan' => $this->head($id), 'before' => $before ?? \PHP_INT_MAX],
         )->setMaxResults(RevisionPage::LENGTH + 1)->getArrayResult();
 
         return RevisionPage::of($rows);
@@ -125,7 +125,7 @@ final readonly class PlanStore
         $this->room->check();
 
         return $this->orm->wrapInTransaction(function () use ($id, $based, $plan, $origin): PlanRevision {
-            $stored = $this->find($id, LockMode::PESSIMISTIC_WRITE);
+            $stored = $this->head($id, LockMode::PESSIMISTIC_WRITE);
             $latest = $this->revision($stored, $stored->revision());
             if ($stored->revision() !== $based) {
                 throw Problem::changedMeanwhile($based, $stored->revision(), ['revision' => $latest->number, 'plan' => Plan::fromJson($latest->document)]);
@@ -168,7 +168,7 @@ final readonly class PlanStore
     public function delete(string $id): void
     {
         $this->room->check();
-        $this->find($id)->delete(self::now());
+        $this->head($id)->delete(self::now());
         $this->orm->flush();
     }
 
@@ -182,7 +182,8 @@ final readonly class PlanStore
         return $this->latest($id);
     }
 
-    private function find(string $id, LockMode $lock = LockMode::NONE): PlanHead
+    /** @throws Problem when there is no such plan, or it is deleted */
+    public function head(string $id, LockMode $lock = LockMode::NONE): PlanHead
     {
         $stored = $this->findAny($id, $lock);
         if (LockMode::PESSIMISTIC_WRITE === $lock) {

@@ -1,4 +1,5 @@
 import createClient from "openapi-fetch";
+import { Away, Refused } from "./errors";
 import type { paths } from "./openapi";
 import { type OnProgress, type Searched, searched } from "./searched";
 import type {
@@ -8,7 +9,9 @@ import type {
   FindingFixes,
   FirstAnswers,
   Fix,
+  KeptRecord,
   LineEdit,
+  NewRecord,
   OutletExtremes,
   OwnTank,
   PairTable,
@@ -17,6 +20,7 @@ import type {
   PlanSummary,
   Problem,
   Readings,
+  RecordPage,
   RevisionPage,
   SavedPlan,
   SizingOffer,
@@ -29,25 +33,7 @@ import type {
 
 const http = createClient<paths>({ baseUrl: window.location.origin });
 
-/** The server could not be reached, is only just starting, or has no room. What was asked for can be asked again. */
-export class Away extends Error {
-  constructor(
-    message: string,
-    /** What that means for what is being typed. */
-    readonly kept = "Server away. Your edits are in this browser and are sent when it is back.",
-  ) {
-    super(message);
-  }
-}
-
 const DISK_FULL = 507;
-
-/** The server refused, and said why. */
-export class Refused extends Error {
-  constructor(readonly problem: Problem) {
-    super(problem.detail);
-  }
-}
 
 type Reply<T> = { data?: T; error?: unknown; response: Response };
 
@@ -188,6 +174,27 @@ export const api = {
     answer(http.POST("/api/own-tanks", { body: { tank, price, plan } })),
   removeOwnTank: (id: string): Promise<unknown> =>
     answer(http.DELETE("/api/own-tanks/{id}", { params: { path: { id } } })),
+  /** Records something; once more changes nothing. */
+  putRecord: (plan: string, record: NewRecord): Promise<KeptRecord> =>
+    answer(
+      http.PUT("/api/plans/{id}/records/{uuid}", { params: { path: { id: plan, uuid: record.uuid } }, body: record }),
+    ),
+  /** @param part the id of what they are about; of everything when it is null */
+  records: (plan: string, part: string | null, words: string, page: number): Promise<RecordPage> =>
+    answer(
+      http.GET("/api/plans/{id}/records", {
+        params: { ...at(plan), query: { page, ...(part && { part }), ...(words && { words }) } },
+      }),
+    ),
+  putPhoto: (plan: string, uuid: string, jpeg: Blob): Promise<unknown> =>
+    answer(
+      http.PUT("/api/plans/{id}/photos/{uuid}", {
+        params: { path: { id: plan, uuid } },
+        body: jpeg as unknown as string,
+        bodySerializer: () => jpeg,
+        headers: { "Content-Type": "image/jpeg" },
+      }),
+    ),
   catalogue: (): Promise<Catalogue> => answer(http.GET("/api/catalogue")),
   /** Sends a plan while the page goes away: nobody waits for the reply. */
   writeAndLeave: (id: string, revision: number, plan: Plan): void => {

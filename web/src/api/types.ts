@@ -73,6 +73,10 @@ export type SavedPlan = Schemas["SavedPlan"];
 export type PlanSummary = Schemas["PlanSummary"];
 export type RevisionPage = Schemas["RevisionPage"];
 export type Revision = RevisionPage["revisions"][number];
+/** What a device has recorded about a plan. */
+export type NewRecord = Schemas["record.schema"];
+export type KeptRecord = Schemas["kept-record.schema"];
+export type RecordPage = Schemas["record-page.schema"];
 export type FirstAnswers = Schemas["FirstAnswers"];
 /** A tank that somebody keeps beside those of the catalogue. */
 export type OwnTank = { id: string; name: string };

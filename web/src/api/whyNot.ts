@@ -1,4 +1,4 @@
-import { Away, Refused } from "./client";
+import { Away, Refused } from "./errors";
 
 /** What the server said against it, or that it is away; any other error is thrown on. */
 export function whyNot(error: unknown): readonly string[] {

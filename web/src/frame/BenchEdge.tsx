@@ -7,6 +7,8 @@ import { TextField } from "../fields/TextField";
 import { useChoices } from "../plan/server/useCatalogue";
 import { usePlan } from "../plan/state/PlanContext";
 import { isUnsaved } from "../plan/state/planState";
+import { NotesDialog } from "../records/NotesDialog";
+import { UnsentNotice } from "../records/UnsentNotice";
 import { givePlanFile } from "./giveFile";
 import type { Ground } from "./lightOrDark";
 import { RevisionsDialog } from "./RevisionsDialog";
@@ -17,6 +19,7 @@ type Props = { stage: StageName; ground: Ground; onTurnGround: () => void; onKey
 export function BenchEdge({ stage, ground, onTurnGround, onKeys }: Props) {
   const { state, plan, assessment, undo, redo } = usePlan();
   const [revisions, setRevisions] = useState(false);
+  const [notes, setNotes] = useState(false);
   return (
     <footer className="edge">
       <div className="edge-plan">
@@ -25,6 +28,7 @@ export function BenchEdge({ stage, ground, onTurnGround, onKeys }: Props) {
         </Link>
         <TextField pointer="/name" label="Name of the plan" className="edge-name" />
         <SaveState />
+        <UnsentNotice />
       </div>
       <Step label="Undo" what={state.past.at(-1)?.what} onStep={undo} />
       <Step label="Redo" what={state.future[0]?.what} onStep={redo} />
@@ -46,6 +50,9 @@ export function BenchEdge({ stage, ground, onTurnGround, onKeys }: Props) {
           <Link className="quiet" to={`/plans/${state.id}/print`}>
             Print the whole plan
           </Link>
+          <button type="button" className="quiet" onClick={() => setNotes(true)}>
+            Notes
+          </button>
           <button type="button" className="quiet" onClick={() => setRevisions(true)}>
             Earlier revisions
           </button>
@@ -57,6 +64,7 @@ export function BenchEdge({ stage, ground, onTurnGround, onKeys }: Props) {
           </button>
         </PopoverPanel>
       </Popover>
+      <NotesDialog open={notes} onClose={() => setNotes(false)} />
       <RevisionsDialog open={revisions} onClose={() => setRevisions(false)} />
     </footer>
   );

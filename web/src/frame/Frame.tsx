@@ -65,7 +65,9 @@ function useStageKeys(stage: StageName, onHelp: () => void) {
   const navigate = useNavigate();
   useEffect(() => {
     const press = (event: KeyboardEvent) => {
-      const typing = event.target instanceof HTMLInputElement && event.target.type === "text";
+      const typing =
+        event.target instanceof HTMLTextAreaElement ||
+        (event.target instanceof HTMLInputElement && event.target.type === "text");
       if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === "z" && !typing) {
         event.preventDefault();
         if (event.shiftKey) redo();

@@ -3,6 +3,7 @@ import { createPortal } from "react-dom";
 import { usePlan } from "../plan/state/PlanContext";
 import { OPEN_ABOVE } from "../plan/widgets/openAbove";
 import { useBackCloses } from "../plan/widgets/useBackCloses";
+import { NotesOf } from "../records/NotesOf";
 
 /** Where in the frame what is opened is shown. */
 export const OPENED_PLACE = "opened";
@@ -70,6 +71,7 @@ export function OpenedPanel({ id, name, kind, children }: Props) {
         </button>
       </div>
       {children}
+      <NotesOf key={id} part={id} name={name} />
     </section>,
     place,
   );

@@ -1,7 +1,8 @@
 import { useQuery } from "@tanstack/react-query";
 import { lazy, Suspense } from "react";
 import { Link, Navigate, useParams, useSearchParams } from "react-router";
-import { Away, api } from "../api/client";
+import { api } from "../api/client";
+import { Away } from "../api/errors";
 import { untilFetched } from "../api/fetched";
 import { takeDrafts } from "../plan/drafts/draftStorage";
 import { thisTab } from "../plan/drafts/tab";

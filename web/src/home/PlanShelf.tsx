@@ -2,7 +2,8 @@ import { Disclosure, DisclosureButton, DisclosurePanel } from "@headlessui/react
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useRef, useState } from "react";
 import { Link, useNavigate } from "react-router";
-import { Away, api, Refused } from "../api/client";
+import { api } from "../api/client";
+import { Away, Refused } from "../api/errors";
 import type { Plan, PlanSummary } from "../api/types";
 import { Choice } from "../fields/Choice";
 import { RigSmall } from "./RigSmall";

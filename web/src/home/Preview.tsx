@@ -1,6 +1,7 @@
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { useEffect, useState } from "react";
-import { Away, api, Refused } from "../api/client";
+import { api } from "../api/client";
+import { Away, Refused } from "../api/errors";
 import type { Assessment, FirstAnswers } from "../api/types";
 import { stagesOf } from "../plan/state/useStages";
 import { QUIET_MS, useWaited } from "../plan/widgets/useWaited";

@@ -1,16 +1,19 @@
 import { useQuery } from "@tanstack/react-query";
 import { Suspense, useState } from "react";
 import { Link } from "react-router";
-import { Away, api } from "../api/client";
+import { api } from "../api/client";
+import { Away } from "../api/errors";
 import type { Assessment, BookPage, StageName } from "../api/types";
 import { PlanContext, usePlan } from "../plan/state/PlanContext";
 import { useStages } from "../plan/state/useStages";
+import { PrintedNotes } from "./PrintedNotes";
 import { PrintedStage } from "./PrintedStage";
 import { Printed } from "./printed";
 import { StillToMeasure } from "./StillToMeasure";
 
 /** What can be printed besides the stages. */
 const MEASURE = "measure";
+const NOTES = "notes";
 
 /** The stages of a plan on paper, those that are wanted as one book, with what is still to be measured; A4 or letter. */
 export default function PrintBook({ from }: { from: string | null }) {
@@ -18,7 +21,7 @@ export default function PrintBook({ from }: { from: string | null }) {
   const { plan, state } = work;
   const stages = useStages();
   const [wanted, setWanted] = useState<ReadonlySet<string>>(
-    () => new Set(from === null ? [...stages.map((stage) => stage.name), MEASURE] : [from]),
+    () => new Set(from === null ? [...stages.map((stage) => stage.name), MEASURE, NOTES] : [from]),
   );
   const book = useQuery({
     queryKey: ["book", plan],
@@ -33,6 +36,7 @@ export default function PrintBook({ from }: { from: string | null }) {
   const parts = [
     ...stages.map(({ name, title }) => ({ name: name as string, title })),
     { name: MEASURE, title: "Still to be measured" },
+    { name: NOTES, title: "Notes" },
   ];
   return (
     <main className="book">
@@ -75,6 +79,7 @@ export default function PrintBook({ from }: { from: string | null }) {
             </Suspense>
           </Printed>
           {wanted.has(MEASURE) && <StillToMeasure jobs={book.data.flatMap((one) => one.to_measure)} />}
+          {wanted.has(NOTES) && <PrintedNotes />}
         </PlanContext>
       )}
     </main>

@@ -1,4 +1,5 @@
-import { api, Refused } from "../../api/client";
+import { api } from "../../api/client";
+import { Refused } from "../../api/errors";
 import type { Plan } from "../../api/types";
 import type { LocalDraft } from "./localDraft";
 

@@ -1,6 +1,7 @@
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { useEffect, useState } from "react";
-import { Away, api, Refused } from "../../api/client";
+import { api } from "../../api/client";
+import { Away, Refused } from "../../api/errors";
 import type { Assessment, Plan, StageName } from "../../api/types";
 import { whyNot } from "../../api/whyNot";
 

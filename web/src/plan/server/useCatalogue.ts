@@ -1,5 +1,6 @@
 import { useQuery } from "@tanstack/react-query";
-import { Away, api } from "../../api/client";
+import { api } from "../../api/client";
+import { Away } from "../../api/errors";
 import type { Catalogue } from "../../api/types";
 
 /** What a plan can begin with, and every choice with its words; asked for once. */

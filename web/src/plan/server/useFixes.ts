@@ -1,6 +1,7 @@
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { useEffect, useState } from "react";
-import { Away, api } from "../../api/client";
+import { api } from "../../api/client";
+import { Away } from "../../api/errors";
 import type { Finding, Fix, StageName } from "../../api/types";
 import { usePlan } from "../state/PlanContext";
 

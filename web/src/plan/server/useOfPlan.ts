@@ -1,5 +1,5 @@
 import { keepPreviousData, type UseQueryResult, useQuery } from "@tanstack/react-query";
-import { Away } from "../../api/client";
+import { Away } from "../../api/errors";
 import type { Plan } from "../../api/types";
 import { usePlan } from "../state/PlanContext";
 

@@ -1,5 +1,6 @@
 import { type Dispatch, useEffect, useRef } from "react";
-import { Away, api, Refused } from "../../api/client";
+import { api } from "../../api/client";
+import { Away, Refused } from "../../api/errors";
 import type { Plan } from "../../api/types";
 import { storeDrafts } from "../drafts/draftStorage";
 import { storeUndo } from "../drafts/undoStorage";

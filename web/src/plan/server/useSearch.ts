@@ -1,6 +1,7 @@
 import { keepPreviousData, type QueryKey, useQuery } from "@tanstack/react-query";
 import { useRef, useState } from "react";
-import { type Asked, Away, api } from "../../api/client";
+import { type Asked, api } from "../../api/client";
+import { Away } from "../../api/errors";
 import type { Progress, Searched } from "../../api/searched";
 import { usePlan } from "../state/PlanContext";
 

@@ -1,5 +1,6 @@
 import { type Dispatch, useCallback, useEffect, useRef } from "react";
-import { Away, api, Refused } from "../../api/client";
+import { api } from "../../api/client";
+import { Away, Refused } from "../../api/errors";
 import { withValue } from "./edits";
 import { type Place, pointerOf } from "./parts";
 import type { PlanAction, PlanState } from "./planState";

@@ -1,5 +1,6 @@
 import { DialogTitle } from "@headlessui/react";
-import { Away, api } from "../../api/client";
+import { api } from "../../api/client";
+import { Away } from "../../api/errors";
 import type { Figure } from "../../api/types";
 import { useOfPlan } from "../server/useOfPlan";
 import { usePlan } from "../state/PlanContext";

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Record;
+
+use YardCask\Core\Output\Sent;
+use YardCask\Core\Output\SentAsDeclared;
+
+/** A record that was received. Which of two that replace the same one counts is decided by the order in which they were. */
+final readonly class KeptRecord implements Sent, \JsonSerializable
+{
+    use SentAsDeclared;
+
+    public function __construct(
+        /** The higher, the later it was received. */
+        public int $number,
+        /** By the server's clock, in UTC. */
+        public string $receivedAt,
+        public Record $record,
+    ) {
+    }
+}

@@ -1,0 +1,162 @@
+import { expect, type Page, test } from "@playwright/test";
+import { openFellside, openItem } from "./bench";
+
+/** Notes: written at the rig and at the desk, kept on the device first, and at the server once. */
+
+const notes = (page: Page, on: string) => page.getByRole("region", { name: `Notes on ${on}` });
+const edge = (page: Page) => page.locator(".edge-plan");
+const DAY_MS = 86_400_000;
+
+async function write(page: Page, on: string, text: string): Promise<void> {
+  await notes(page, on).getByRole("button", { name: "Add a note" }).click();
+  await page.getByLabel(`A note on ${on}`).fill(text);
+  await page.getByRole("button", { name: "Save the note" }).click();
+  await expect(notes(page, on)).toContainText(text);
+}
+
+const received = async (page: Page, id: string): Promise<string[]> =>
+  (await (await page.request.get(`/api/plans/${id}/records`)).json()).records.map(
+    (one: { record: { note: { text: string } } }) => one.record.note.text,
+  );
+
+/** A picture as a camera gives it, but a large one. */
+const picture = (page: Page, width: number, height: number): Promise<Buffer> =>
+  page
+    .evaluate(
+      async ([wide, high]) => {
+        const canvas = Object.assign(document.createElement("canvas"), { width: wide, height: high });
+        const pen = canvas.getContext("2d")!;
+        for (let row = 0; row < 40; ++row) {
+          pen.fillStyle = `hsl(${row * 9} 60% 50%)`;
+          pen.fillRect(0, (row * high!) / 40, wide!, high! / 40);
+        }
+        return canvas.toDataURL("image/jpeg", 0.95).split(",")[1]!;
+      },
+      [width, height],
+    )
+    .then((base64) => Buffer.from(base64, "base64"));
+
+test("a note with a photograph is written, changed, found, printed and taken back", async ({ page }) => {
+  const id = await openFellside(page, "tanks");
+  await write(page, "Tail tank", "Lid weeps at the rear seal.");
+  await expect.poll(() => received(page, id)).toEqual(["Lid weeps at the rear seal."]);
+  const row = notes(page, "Tail tank").getByRole("listitem");
+  await row.getByRole("button", { name: "Change" }).click();
+  await page.getByLabel("Change the note").fill("Lid weeps. Tightened, dry.");
+  const file = { name: "lid.jpg", mimeType: "image/jpeg", buffer: await picture(page, 3000, 2000) };
+  await notes(page, "Tail tank").getByLabel("Add a photograph").setInputFiles(file);
+  await expect(page.getByAltText("What was photographed")).toBeVisible();
+  await page.getByRole("button", { name: "Save the note" }).click();
+  await expect.poll(() => received(page, id)).toEqual(["Lid weeps. Tightened, dry."]);
+  // As the server drew it anew.
+  const photo = page.getByAltText("What was photographed");
+  await expect(photo).toHaveAttribute("src", /\/photos\//);
+  await expect.poll(() => photo.evaluate((image: HTMLImageElement) => image.naturalWidth)).toBe(2000);
+
+  await page.getByRole("button", { name: "File" }).click();
+  await page.getByRole("button", { name: "Notes", exact: true }).click();
+  const all = page.getByRole("dialog", { name: "Notes" });
+  await all.getByLabel("Find").fill("no such word");
+  await expect(all).toContainText("No note holds these words.");
+  await all.getByLabel("Find").fill("tightened");
+  await expect(all.getByRole("listitem")).toContainText("Tail tank");
+  await all.getByRole("button", { name: "Close" }).click();
+
+  await page.getByRole("button", { name: "File" }).click();
+  await page.getByRole("link", { name: "Print the whole plan" }).click();
+  await expect(page.getByRole("region", { name: "Notes", exact: true })).toContainText("Lid weeps. Tightened, dry.");
+  await page.getByRole("link", { name: "Back to the plan" }).click();
+
+  await page.goto(`/plans/${id}/tanks`);
+  await openItem(page, "Tail tank");
+  await row.getByRole("button", { name: "Take back" }).click();
+  await row.getByRole("button", { name: "Take it back" }).click();
+  await expect(row).toHaveCount(0);
+  await expect.poll(() => received(page, id)).toEqual([]);
+});
+
+test("what is typed in a note is kept when its panel closes, and an empty one says what is wanted", async ({
+  page,
+}) => {
+  await openFellside(page, "tanks");
+  await notes(page, "Tail tank").getByRole("button", { name: "Add a note" }).click();
+  await page.getByRole("button", { name: "Save the note" }).click();
+  await expect(page.getByRole("alert")).toContainText("Write what you saw");
+  // Digits and brackets are typed, and go to no stage.
+  await page.getByLabel("A note on Tail tank").fill("");
+  await page.keyboard.type("3 [mm] low?");
+  await expect(page).toHaveURL(/\/tanks$/);
+  await page.keyboard.press("Escape");
+  await openItem(page, "Tail tank");
+  await notes(page, "Tail tank").getByRole("button", { name: "Add a note" }).click();
+  await expect(page.getByLabel("A note on Tail tank")).toHaveValue("3 [mm] low?");
+});
+
+test("thirty notes written without a connection, by a clock a day behind, reach the desk once each", async ({
+  page,
+  browser,
+}) => {
+  const id = await openFellside(page, "tanks");
+  const phone = await browser.newContext({ viewport: { width: 390, height: 844 }, hasTouch: true });
+  const hand = await phone.newPage();
+  await hand.clock.setFixedTime(Date.now() - DAY_MS);
+  await hand.goto(`/plans/${id}/tanks`);
+  await openItem(hand, "Tail tank");
+  await phone.setOffline(true);
+  for (let number = 1; number <= 30; ++number) await write(hand, "Tail tank", `Phone ${number}.`);
+  await expect(edge(hand)).toContainText("30 notes are only on this device");
+  await write(page, "Tail tank", "Desk.");
+  expect(await received(page, id)).toEqual(["Desk."]);
+
+  // The first answer is lost: the server has the note, and the phone does not know.
+  let lost = false;
+  await hand.route("**/records/*", async (route) => {
+    if (lost) return route.continue();
+    lost = true;
+    await route.fetch();
+    await route.abort();
+  });
+  await phone.setOffline(false);
+  await hand.evaluate(() => dispatchEvent(new Event("online")));
+  await expect.poll(() => received(page, id)).toContain("Phone 1.");
+  await hand.evaluate(() => dispatchEvent(new Event("online")));
+  await expect(edge(hand)).not.toContainText("only on this device", { timeout: 20_000 });
+  const all = await received(page, id);
+  expect(all).toHaveLength(31);
+  expect(new Set(all).size).toBe(31);
+  // By the phone's own clock it happened the day before.
+  expect(all[0]).toBe("Desk.");
+  await page.reload();
+  await openItem(page, "Tail tank");
+  await expect(notes(page, "Tail tank").getByRole("listitem")).toHaveCount(31);
+  await phone.close();
+});
+
+test("a note that is not sent yet is there after a restart of the browser’s page", async ({ page, context }) => {
+  const id = await openFellside(page, "tanks");
+  await page.route("**/records/*", (route) => route.abort());
+  await write(page, "Tail tank", "Written in the dark.");
+  await page.close();
+  const again = await context.newPage();
+  await again.goto(`/plans/${id}/tanks`);
+  await expect.poll(() => received(again, id)).toEqual(["Written in the dark."]);
+});
+
+test("a note that the server refuses is set aside with its reason, and can be discarded", async ({ page }) => {
+  const id = await openFellside(page, "tanks");
+  await page.context().setOffline(true);
+  await write(page, "Tail tank", "On a plan that is put away.");
+  await page.request.delete(`/api/plans/${id}`);
+  await page.context().setOffline(false);
+  await page.evaluate(() => dispatchEvent(new Event("online")));
+  await edge(page).getByRole("button", { name: "1 note is not taken" }).click();
+  const dialog = page.getByRole("dialog", { name: "Only on this device" });
+  await expect(dialog).toContainText("There is no plan");
+  // Brought back, it takes the note after all, corrected.
+  await page.request.post(`/api/plans/${id}/undelete`);
+  await dialog.getByRole("button", { name: "Correct" }).click();
+  await dialog.getByLabel("Correct the note").fill("On a plan that is back.");
+  await dialog.getByRole("button", { name: "Save the note" }).click();
+  await expect(dialog).toContainText("the server has every note");
+  expect(await received(page, id)).toEqual(["On a plan that is back."]);
+});

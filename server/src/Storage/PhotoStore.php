@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Server\Storage;
+
+use Doctrine\DBAL\Exception\UniqueConstraintViolationException;
+use Doctrine\DBAL\LockMode;
+use Doctrine\ORM\EntityManagerInterface;
+use YardCask\Core\Input\InvalidInput;
+use YardCask\Server\Entity\PlanHead;
+use YardCask\Server\Entity\StoredPhoto;
+use YardCask\Server\Problem\Problem;
+
+/** The photographs of plans. */
+final readonly class PhotoStore
+{
+    /** Of one plan: some two hundred photographs. */
+    private const MOST_BYTES = 60_000_000;
+
+    public function __construct(
+        private EntityManagerInterface $orm,
+        private PlanStore $plans,
+        private DiskRoom $room,
+    ) {
+    }
+
+    /**
+     * Takes in a photograph. The same one once more changes nothing.
+     *
+     * @return bool whether it is new
+     *
+     * @throws Problem when there is no such plan, when another has its UUID, or when the disk is full
+     * @throws InvalidInput when it is no photograph, or the plan has too many
+     */
+    public function put(string $plan, string $uuid, string $sent): bool
+    {
+        $this->room->check();
+        $this->plans->head($plan);
+        $digest = hash('sha256', $sent);
+        $known = $this->orm->find(StoredPhoto::class, $uuid);
+        if (null !== $known) {
+            return $known->plan->id === $plan && $known->digest === $digest ? false : throw Problem::recordTaken($uuid);
+        }
+        $jpeg = Jpeg::drawnAnew($sent);
+        try {
+            return $this->orm->wrapInTransaction(function () use ($plan, $uuid, $digest, $jpeg): true {
+                $head = $this->plans->head($plan, LockMode::PESSIMISTIC_WRITE);
+                if ($this->heldBy($head) + \strlen($jpeg->bytes) > self::MOST_BYTES) {
+                    throw InvalidInput::at('', \sprintf('The photographs of a plan may come to %d MB. Copy the plan and go on in the copy.', self::MOST_BYTES / 1e6));
+                }
+                $now = new \DateTimeImmutable('now', new \DateTimeZone('UTC'));
+                $this->orm->persist(new StoredPhoto($uuid, $head, $digest, $jpeg->width, $jpeg->height, \strlen($jpeg->bytes), $jpeg->bytes, $now));
+
+                return true;
+            });
+        } catch (UniqueConstraintViolationException) {
+            throw Problem::recordTaken($uuid);
+        }
+    }
+
+    /** @throws Problem when the plan has no such photograph */
+    public function get(string $plan, string $uuid): StoredPhoto
+    {
+        $photo = $this->orm->find(StoredPhoto::class, $uuid);
+
+        return null !== $photo && $photo->plan === $this->plans->head($plan) ? $photo : throw Problem::noSuchPhoto();
+    }
+
+    private function heldBy(PlanHead $plan): int
+    {
+        $query = $this->orm->createQuery('SELECT SUM(p.bytes) FROM '.StoredPhoto::class.' p WHERE p.plan = :plan')->setParameter('plan', $plan);
+
+        return (int) $query->getSingleScalarResult();
+    }
+}

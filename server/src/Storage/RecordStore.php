@@ -1,0 +1,133 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Server\Storage;
+
+use Doctrine\DBAL\Exception\UniqueConstraintViolationException;
+use Doctrine\DBAL\LockMode;
+use Doctrine\ORM\EntityManagerInterface;
+use Doctrine\ORM\QueryBuilder;
+use YardCask\Core\Input\InvalidInput;
+use YardCask\Core\Input\Json;
+use YardCask\Core\Record\KeptRecord;
+use YardCask\Core\Record\Record;
+use YardCask\Core\Record\RecordKind;
+use YardCask\Core\Record\RecordPage;
+use YardCask\Server\Entity\PlanHead;
+use YardCask\Server\Entity\StoredRecord;
+use YardCask\Server\Problem\Problem;
+
+/** The records of plans. Nothing that was received is ever changed or lost. */
+final readonly class RecordStore
+{
+    /** Of one plan: years of use, and no more than a page can go through. */
+    private const MOST = 20_000;
+
+    public function __construct(
+        private EntityManagerInterface $orm,
+        private PlanStore $plans,
+        private DiskRoom $room,
+    ) {
+    }
+
+    /**
+     * Takes in a record. The same one once more changes nothing.
+     *
+     * @return array{KeptRecord, bool} it, and whether it is new
+     *
+     * @throws Problem when there is no such plan, when another record has its UUID, or when the disk is full
+     */
+    public function put(string $plan, Record $record): array
+    {
+        $this->room->check();
+        try {
+            return $this->orm->wrapInTransaction(function () use ($plan, $record): array {
+                $head = $this->plans->head($plan, LockMode::PESSIMISTIC_WRITE);
+                $known = $this->byUuid($record->uuid);
+                if (null !== $known) {
+                    return [self::same($known, $head, $record)->kept(), false];
+                }
+                if ($this->orm->getRepository(StoredRecord::class)->count(['plan' => $head]) >= self::MOST) {
+                    throw InvalidInput::at('', \sprintf('A plan keeps at most %d records. Copy the plan and go on in the copy.', self::MOST));
+                }
+                $stored = new StoredRecord($head, $record, $this->root($head, $record), new \DateTimeImmutable('now', new \DateTimeZone('UTC')));
+                $this->orm->persist($stored);
+                $this->orm->flush();
+
+                return [$stored->kept(), true];
+            });
+        } catch (UniqueConstraintViolationException) {
+            // Another plan received it at this moment.
+            throw Problem::recordTaken($record->uuid);
+        }
+    }
+
+    /**
+     * Those that count, the latest to happen first: of several that stand in each other's place the last that was received, unless that takes it back.
+     *
+     * @param string $part the id of what they are about; all without it
+     * @param string $words that they hold; all without them
+     */
+    public function page(string $plan, ?RecordKind $kind, string $part, string $words, int $page): RecordPage
+    {
+        $counting = $this->counting($this->plans->head($plan), $kind, $part, $words);
+        $total = (int) (clone $counting)->select('COUNT(r.id)')->getQuery()->getSingleScalarResult();
+        $query = $counting->orderBy('r.happenedAt', 'DESC')->addOrderBy('r.id', 'DESC')->setFirstResult($page * RecordPage::LENGTH);
+        /** @var list<StoredRecord> $rows */
+        $rows = $query->setMaxResults(RecordPage::LENGTH)->getQuery()->getResult();
+
+        return new RecordPage(array_map(static fn (StoredRecord $one): KeptRecord => $one->kept(), $rows), $total);
+    }
+
+    /** @return list<KeptRecord> all that were received, also those in whose place another stands */
+    public function all(string $plan): array
+    {
+        $rows = $this->orm->getRepository(StoredRecord::class)->findBy(['plan' => $this->plans->head($plan)], ['id' => 'ASC']);
+
+        return array_map(static fn (StoredRecord $one): KeptRecord => $one->kept(), $rows);
+    }
+
+    private function counting(PlanHead $plan, ?RecordKind $kind, string $part, string $words): QueryBuilder
+    {
+        $query = $this->orm->createQueryBuilder()->select('r')->from(StoredRecord::class, 'r')->where('r.plan = :plan')->setParameter('plan', $plan)
+            ->andWhere('r.retracts = false')
+            ->andWhere('NOT EXISTS (SELECT later.id FROM '.StoredRecord::class.' later WHERE later.root = r.root AND later.id > r.id)');
+        if (null !== $kind) {
+            $query->andWhere('r.kind = :kind')->setParameter('kind', $kind->value);
+        }
+        if ('' !== $part) {
+            $query->andWhere('r.part = :part')->setParameter('part', $part);
+        }
+        if ('' !== $words) {
+            $query->andWhere('r.words LIKE :words')->setParameter('words', '%'.addcslashes($words, '%_\\').'%');
+        }
+
+        return $query;
+    }
+
+    /** @throws Problem when it is not the same */
+    private static function same(StoredRecord $known, PlanHead $plan, Record $record): StoredRecord
+    {
+        return $known->plan->id === $plan->id && $known->document === Json::encode($record) ? $known : throw Problem::recordTaken($record->uuid);
+    }
+
+    /** @throws InvalidInput when that in whose place it is to stand is not among the records of its kind */
+    private function root(PlanHead $plan, Record $record): string
+    {
+        if (null === $record->replaces) {
+            return $record->uuid;
+        }
+        $replaced = $this->byUuid($record->replaces);
+        if (null === $replaced || $replaced->plan->id !== $plan->id || $replaced->kind !== $record->kind->value) {
+            throw InvalidInput::at('/replaces', 'The record in whose place this is to stand is not there.');
+        }
+
+        return $replaced->root;
+    }
+
+    private function byUuid(string $uuid): ?StoredRecord
+    {
+        return $this->orm->getRepository(StoredRecord::class)->findOneBy(['uuid' => $uuid]);
+    }
+}

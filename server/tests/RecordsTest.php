@@ -1,0 +1,171 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Server\Tests;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+
+/** What is recorded about a plan: once, for good, and by order of receipt. */
+final class RecordsTest extends ApiTestCase
+{
+    private const FIRST = '00000000-0000-4000-8000-000000000001';
+    private const SECOND = '00000000-0000-4000-8000-000000000002';
+    private const THIRD = '00000000-0000-4000-8000-000000000003';
+
+    private string $path;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->path = '/api/plans/'.$this->send('POST', '/api/plans/import', self::fellside())->id;
+    }
+
+    public function testOneIsTakenInOnce(): void
+    {
+        $kept = $this->note(self::FIRST, 'The lid weeps.');
+        $this->assertStatus(201);
+        self::assertSame('The lid weeps.', $kept->record->note->text);
+        self::assertEquals($kept, $this->note(self::FIRST, 'The lid weeps.'));
+        $this->assertStatus(200);
+        self::assertCount(1, $this->listed());
+        $this->note(self::FIRST, 'The lid is dry.');
+        $this->assertProblem(409, 'never changed');
+        $other = '/api/plans/'.$this->send('POST', '/api/plans/import', self::fellside())->id;
+        $this->send('PUT', $other.'/records/'.self::FIRST, self::body(self::FIRST, 'The lid weeps.'));
+        $this->assertProblem(409, 'never changed');
+    }
+
+    public function testAChangeStandsInItsPlaceAndTheLastReceivedCounts(): void
+    {
+        $this->note(self::FIRST, 'As written');
+        $this->note(self::SECOND, 'Changed on the phone, whose clock is a day behind', ['replaces' => self::FIRST, 'happened_at' => '2026-05-01T08:00:00Z']);
+        $this->note(self::THIRD, 'Changed at the desk', ['replaces' => self::FIRST]);
+        self::assertSame(['Changed at the desk'], $this->listed());
+        $fourth = '00000000-0000-4000-8000-000000000004';
+        $this->note($fourth, 'Changed again', ['replaces' => self::SECOND]);
+        self::assertSame(['Changed again'], $this->listed());
+        $this->send('PUT', $this->path.'/records/00000000-0000-4000-8000-000000000005', self::body('00000000-0000-4000-8000-000000000005', null, ['replaces' => $fourth, 'retracts' => true]));
+        $this->assertStatus(201);
+        self::assertSame([], $this->listed());
+        self::assertCount(6, explode("\r\n", trim($this->csv())), 'All that was received is kept.');
+    }
+
+    public function testAreListedByWhenTheyHappenedAndFoundByPartAndWords(): void
+    {
+        $this->note(self::FIRST, "100 % full, he said: \"brim\"\nThen it rained.", ['happened_at' => '2026-06-03T08:00:00Z', 'part' => 'tail', 'part_name' => 'Tail tank']);
+        $this->note(self::SECOND, 'Pump runs on', ['happened_at' => '2026-06-05T08:00:00Z', 'part' => 'pump', 'part_name' => 'Pressure pump']);
+        self::assertSame(['Pump runs on', "100 % full, he said: \"brim\"\nThen it rained."], $this->listed());
+        foreach (['part=pump' => 1, 'part=nothing' => 0, 'words=%25 full' => 1, 'words=%25' => 1, 'words=_' => 0, 'words=happened' => 0, 'words=tail tank' => 1, 'words="brim"%0AThen' => 1, 'words=RAIN' => 1, 'kind=note' => 2, 'page=1' => 0] as $asked => $count) {
+            $page = $this->send('GET', $this->path.'/records?'.$asked);
+            self::assertCount($count, $page->records, $asked);
+        }
+        self::assertSame(2, $this->send('GET', $this->path.'/records?page=1')->total);
+        foreach (['kind=leak', 'page=-1', 'page=x', 'part[]=a'] as $asked) {
+            $this->send('GET', $this->path.'/records?'.$asked);
+            $this->assertProblem(422, 'wanted here');
+        }
+    }
+
+    public function testRecordingMakesNoRevisionAndFollowsNoCopy(): void
+    {
+        $this->note(self::FIRST, 'Seen');
+        self::assertSame(1, $this->send('GET', $this->path)->revision);
+        $copy = $this->send('POST', $this->path.'/copy');
+        self::assertSame([], $this->send('GET', '/api/plans/'.$copy->id.'/records')->records);
+        $plan = $this->send('GET', $this->path)->plan;
+        $plan->name = 'Renamed';
+        $this->send('PUT', $this->path, json_encode($plan), ['If-Match' => '"1"']);
+        $this->send('POST', $this->path.'/revisions/1/restore', null, ['If-Match' => '"2"']);
+        self::assertSame(['Seen'], $this->listed());
+        $this->send('DELETE', $this->path);
+        $this->send('GET', $this->path.'/records');
+        $this->assertProblem(404, 'no plan');
+        $this->note(self::SECOND, 'Too late');
+        $this->assertProblem(404, 'no plan');
+        $this->send('POST', $this->path.'/undelete');
+        self::assertSame(['Seen'], $this->listed());
+    }
+
+    public function testTheTableHoldsEveryCellAndNoFormula(): void
+    {
+        $this->note(self::FIRST, "=1+1\n\"quoted\", and more", ['part' => 'tail', 'part_name' => '@Tail']);
+        $file = fopen('php://memory', 'r+');
+        self::assertIsResource($file);
+        fwrite($file, $this->csv());
+        rewind($file);
+        $heading = fgetcsv($file, null, ',', '"', '');
+        $row = fgetcsv($file, null, ',', '"', '');
+        self::assertIsArray($heading);
+        self::assertIsArray($row);
+        $cells = array_combine($heading, $row);
+        self::assertSame(
+            [self::FIRST, "'@Tail", "'=1+1\n\"quoted\", and more", 'no', '2026-06-01T08:00:00Z'],
+            [$cells['uuid'], $cells['part_name'], $cells['text'], $cells['retracts'], $cells['happened_at']],
+        );
+    }
+
+    /** @return iterable<string, array{array<string, mixed>, string}> what differs from a record, the place that is named */
+    public static function refused(): iterable
+    {
+        yield 'nothing written' => [['note' => ['text' => '']], '/note/text'];
+        yield 'blanks only' => [['note' => ['text' => " \n "]], '/note/text'];
+        yield 'too long' => [['note' => ['text' => str_repeat('ü', 2001)]], '/note/text'];
+        yield 'a control character' => [['note' => ['text' => "a\x07b"]], '/note/text'];
+        yield 'no note' => [['note' => null], '/note'];
+        yield 'an unknown kind' => [['kind' => 'leak'], '/kind'];
+        yield 'no such day' => [['happened_at' => '2026-06-31T08:00:00Z'], '/happened_at'];
+        yield 'a time without a zone' => [['happened_at' => '2026-06-01T08:00:00'], '/happened_at'];
+        yield 'a clock that was never set' => [['happened_at' => '1970-01-01T00:00:00Z'], '/happened_at'];
+        yield 'a revision before the first' => [['revision' => 0], '/revision'];
+        yield 'in the place of nothing' => [['replaces' => self::SECOND], '/replaces'];
+        yield 'in its own place' => [['replaces' => self::FIRST], '/replaces'];
+        yield 'takes back nothing' => [['retracts' => true, 'note' => null], '/replaces'];
+        yield 'another address' => [['uuid' => self::SECOND], '/uuid'];
+        yield 'a key that nobody knows' => [['__proto__' => 1], '/__proto__'];
+        yield 'a photograph that is a path' => [['note' => ['text' => 'x', 'photo' => '../../etc/passwd']], '/note/photo'];
+    }
+
+    /** @param array<string, mixed> $other */
+    #[DataProvider('refused')]
+    public function testWhatIsNoRecordIsRefusedWhereItIsWrong(array $other, string $pointer): void
+    {
+        $this->send('PUT', $this->path.'/records/'.self::FIRST, self::body(self::FIRST, 'Seen', $other));
+        $this->assertProblem(422, '"pointer":"'.$pointer.'"');
+        self::assertSame([], $this->listed());
+    }
+
+    /** @param array<string, mixed> $other than usual */
+    private function note(string $uuid, string $text, array $other = []): mixed
+    {
+        return $this->send('PUT', $this->path.'/records/'.$uuid, self::body($uuid, $text, $other));
+    }
+
+    /** @param array<string, mixed> $other than usual; what is null is left out */
+    private static function body(string $uuid, ?string $text, array $other = []): string
+    {
+        $record = $other + [
+            'uuid' => $uuid,
+            'kind' => 'note',
+            'revision' => 1,
+            'happened_at' => '2026-06-01T08:00:00Z',
+            'note' => null === $text ? null : ['text' => $text],
+        ];
+
+        return json_encode(array_filter($record, static fn (mixed $one): bool => null !== $one), \JSON_THROW_ON_ERROR);
+    }
+
+    /** @return list<string> the texts of the notes that count */
+    private function listed(): array
+    {
+        return array_map(static fn (\stdClass $kept): string => $kept->record->note->text, $this->send('GET', $this->path.'/records')->records);
+    }
+
+    private function csv(): string
+    {
+        $this->send('GET', $this->path.'/records.csv');
+        $this->assertStatus(200);
+
+        return (string) $this->browser->getResponse()->getContent();
+    }
+}

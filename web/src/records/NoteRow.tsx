@@ -1,0 +1,56 @@
+import { useState } from "react";
+import { usePlan } from "../plan/state/PlanContext";
+import type { Counted } from "./counting";
+import { NoteForm } from "./NoteForm";
+import { NotePhoto } from "./NotePhoto";
+import { retraction } from "./newNote";
+import { useRecords } from "./RecordsContext";
+
+/** A note: what it says, when, and whether it is only on this device; to be changed or taken back. */
+export function NoteRow({ counted, named = false }: { counted: Counted; named?: boolean }) {
+  const { state } = usePlan();
+  const { add } = useRecords();
+  const [doing, setDoing] = useState<"change" | "take back" | null>(null);
+  const { record, photo, unsent, refused } = counted;
+  const about = { part: record.part ?? null, partName: record.part_name ?? "", revision: state.saved.revision };
+  const takeBack = () => add({ plan: state.id, planName: state.plan.name, record: retraction(about, record.uuid) });
+  const shown = photo ?? record.note?.photo;
+  if (doing === "change")
+    return (
+      <li>
+        <NoteForm about={about} label="Change the note" before={counted} onDone={() => setDoing(null)} />
+      </li>
+    );
+  return (
+    <li className="border-b border-dotted border-rule py-2">
+      {named && <b className="block font-[620]">{record.part_name ?? "The whole plan"}</b>}
+      {record.note?.text && <p className="whitespace-pre-line break-words">{record.note.text}</p>}
+      {shown && <NotePhoto of={shown} />}
+      <p className="text-[13px] text-ink-2">
+        <time dateTime={record.happened_at}>{moment(record.happened_at)}</time>, at revision {record.revision}
+        {unsent && <span className="text-brass">{refused ? `. Not taken: ${refused}` : ", only on this device"}</span>}
+      </p>
+      {doing === "take back" ? (
+        <div role="group" aria-label="Take it back?" className="mt-1 flex flex-wrap gap-2">
+          <button type="button" className="plain small" onClick={() => void takeBack()}>
+            Take it back
+          </button>
+          <button type="button" className="plain small" onClick={() => setDoing(null)}>
+            Keep it
+          </button>
+        </div>
+      ) : (
+        <div className="not-printed mt-1 flex flex-wrap gap-2">
+          <button type="button" className="plain small" onClick={() => setDoing("change")}>
+            Change
+          </button>
+          <button type="button" className="plain small" onClick={() => setDoing("take back")}>
+            Take back
+          </button>
+        </div>
+      )}
+    </li>
+  );
+}
+
+export const moment = (at: string) => new Date(at).toLocaleString("en-GB", { dateStyle: "medium", timeStyle: "short" });

@@ -1,0 +1,93 @@
+import { DialogTitle } from "@headlessui/react";
+import { useState } from "react";
+import { usePlan } from "../plan/state/PlanContext";
+import { OverPage } from "../plan/widgets/OverPage";
+import { NoteForm } from "./NoteForm";
+import { moment } from "./NoteRow";
+import type { Unsent } from "./outbox";
+import { useRecords } from "./RecordsContext";
+
+const notes = (count: number) => (count === 1 ? "1 note is" : `${count} notes are`);
+
+/** How many notes are only on this device, and what has become of them. */
+export function UnsentNotice() {
+  const { unsent } = useRecords();
+  const [open, setOpen] = useState(false);
+  if (unsent.length === 0 && !open) return null;
+  const refused = unsent.filter((one) => one.refused !== undefined).length;
+  return (
+    <>
+      <button type="button" className="quiet text-brass" onClick={() => setOpen(true)}>
+        {refused > 0 ? `${notes(refused)} not taken` : `${notes(unsent.length)} only on this device`}
+      </button>
+      <OverPage open={open} onClose={() => setOpen(false)} className="max-h-[86vh] max-w-xl">
+        <DialogTitle as="h2">Only on this device</DialogTitle>
+        <p className="my-2 text-ink-2">
+          {unsent.length === 0
+            ? "Nothing: the server has every note."
+            : "They are sent while this page is open and the server can be reached."}
+        </p>
+        <ul className="min-h-0 overflow-y-auto px-1">
+          {unsent.map((one) => (
+            <UnsentRow key={one.order} unsent={one} />
+          ))}
+        </ul>
+        <button type="button" className="plain mt-3 self-end" onClick={() => setOpen(false)}>
+          Close
+        </button>
+      </OverPage>
+    </>
+  );
+}
+
+function UnsentRow({ unsent }: { unsent: Unsent }) {
+  const { state } = usePlan();
+  const { retry, discard } = useRecords();
+  const [correcting, setCorrecting] = useState(false);
+  const { record, planName, refused } = unsent;
+  const about = { part: record.part ?? null, partName: record.part_name ?? "", revision: state.saved.revision };
+  // The server has nothing of it: corrected it is another record.
+  const correct = (text: string) =>
+    retry({ ...unsent, record: { ...record, uuid: crypto.randomUUID(), note: { ...record.note, text } } });
+  return (
+    <li className="border-b border-dotted border-rule py-2">
+      <p className="text-[13px] text-ink-2">
+        {planName}
+        {record.part_name && `, ${record.part_name}`}, {moment(record.happened_at)}
+      </p>
+      <p className="whitespace-pre-line break-words">
+        {record.retracts ? "Takes a note back" : record.note?.text || "A photograph"}
+      </p>
+      {refused === undefined ? (
+        <p className="text-[13px] text-brass">Waits for a connection.</p>
+      ) : (
+        <>
+          <p className="text-[13px] text-rust">Not taken: {refused}</p>
+          {correcting ? (
+            <NoteForm
+              about={about}
+              label="Correct the note"
+              before={{ record, unsent: true }}
+              onSave={correct}
+              onDone={() => setCorrecting(false)}
+            />
+          ) : (
+            <div className="mt-1 flex flex-wrap gap-2">
+              {!record.retracts && (
+                <button type="button" className="plain small" onClick={() => setCorrecting(true)}>
+                  Correct
+                </button>
+              )}
+              <button type="button" className="plain small" onClick={() => void retry(unsent)}>
+                Try again
+              </button>
+              <button type="button" className="plain small" onClick={() => void discard(unsent)}>
+                Discard
+              </button>
+            </div>
+          )}
+        </>
+      )}
+    </li>
+  );
+}

@@ -1,0 +1,24 @@
+import type { KeptRecord, NewRecord } from "../api/types";
+import type { Unsent } from "./outbox";
+
+/** A record that counts, and whether the server has it. */
+export type Counted = { record: NewRecord; photo?: Blob; unsent: boolean; refused?: string };
+
+/** The records that count, the latest to happen first: those of the server, with what this device has not sent yet in their place or beside them. */
+export function counting(kept: readonly KeptRecord[], unsent: readonly Unsent[]): Counted[] {
+  const known = new Set(kept.map(({ record }) => record.uuid));
+  const own = unsent.filter(({ record }) => !known.has(record.uuid));
+  const gone = new Set(own.map(({ record }) => record.replaces));
+  const all: Counted[] = [
+    ...kept.map(({ record }) => ({ record, unsent: false })),
+    ...own.map(({ record, photo, refused }) => ({
+      record,
+      unsent: true,
+      ...(photo && { photo }),
+      ...(refused !== undefined && { refused }),
+    })),
+  ];
+  return all
+    .filter(({ record }) => !record.retracts && !gone.has(record.uuid))
+    .sort((a, b) => b.record.happened_at.localeCompare(a.record.happened_at));
+}
