@@ -17,6 +17,8 @@ export default defineConfig({
     baseURL: process.env.BASE_URL ?? "http://127.0.0.1:8080",
     viewport: { width: 1280, height: 800 },
     trace: "off",
+    // What is tried with a slow or absent server is asked for by the page itself; offline.spec allows it.
+    serviceWorkers: "block",
     launchOptions: {
       executablePath: chromium,
       args: [

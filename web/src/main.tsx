@@ -3,11 +3,13 @@ import { StrictMode } from "react";
 import { createRoot } from "react-dom/client";
 import { BrowserRouter } from "react-router";
 import { App } from "./App";
+import { register } from "./offline/register";
 import { RecordsProvider } from "./records/RecordsContext";
 import "./styles.css";
 
 const client = new QueryClient({ defaultOptions: { queries: { networkMode: "always", refetchOnWindowFocus: false } } });
 
+register();
 createRoot(document.getElementById("root")!).render(
   <StrictMode>
     <QueryClientProvider client={client}>

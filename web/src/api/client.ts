@@ -1,4 +1,6 @@
 import createClient from "openapi-fetch";
+import { KEEP } from "../offline/headers";
+import { noteReply } from "../offline/kept";
 import { Away, Refused } from "./errors";
 import type { paths } from "./openapi";
 import { type OnProgress, type Searched, searched } from "./searched";
@@ -44,6 +46,7 @@ async function answer<T>(asking: Promise<Reply<T>>): Promise<T> {
   } catch {
     throw new Away("The server cannot be reached.");
   }
+  noteReply(reply.response);
   if (reply.response.status >= 502 && reply.response.status <= 504)
     throw new Away("The server is starting or has stopped.");
   if (reply.response.status === DISK_FULL)
@@ -116,6 +119,12 @@ export const api = {
     (await answer(http.POST("/api/book", { body: plan, signal }))).pages,
   drawing: (plan: Plan, stage: string, signal: AbortSignal): Promise<StageDrawing> =>
     answer(http.POST("/api/drawing", { params: { query: { stage } }, body: plan, signal })),
+  /** Has this device keep what a plan comes to and how a stage of it is drawn. */
+  keepStage: async (plan: Plan, stage: string, signal: AbortSignal): Promise<void> => {
+    const asked = { params: { query: { stage } }, body: plan, signal, headers: { [KEEP]: "yes" } };
+    await answer(http.POST("/api/assess", asked));
+    await answer(http.POST("/api/drawing", asked));
+  },
   /** What clears the findings of one stage. */
   fixes: async (plan: Plan, stage: string, signal: AbortSignal): Promise<Searched<readonly FindingFixes[]>> =>
     searched(await answer(http.POST("/api/fixes", { params: { query: { stage } }, body: plan, signal, parseAs }))),

@@ -4,6 +4,7 @@ import { Link } from "react-router";
 import type { StageName, Units } from "../api/types";
 import { Choice } from "../fields/Choice";
 import { TextField } from "../fields/TextField";
+import { useKept } from "../offline/kept";
 import { useChoices } from "../plan/server/useCatalogue";
 import { usePlan } from "../plan/state/PlanContext";
 import { isUnsaved } from "../plan/state/planState";
@@ -101,6 +102,7 @@ function UnitChoices() {
 
 function SaveState() {
   const { state, uncounted } = usePlan();
+  const kept = useKept();
   const [text, ink] =
     state.saving === "away"
       ? [state.refusal, "text-brass"]
@@ -112,7 +114,9 @@ function SaveState() {
             ? ["Saving …", "text-ink-2"]
             : uncounted > 0
               ? ["A field is not in the plan yet.", "text-brass"]
-              : [`Saved, revision ${state.saved.revision}`, "text-ink-2"];
+              : kept
+                ? [`The server is away. This is revision ${state.saved.revision}, as it was here last.`, "text-brass"]
+                : [`Saved, revision ${state.saved.revision}`, "text-ink-2"];
   return (
     <p role="status" className={`edge-save ${ink}`} title={text ?? ""}>
       {text}

@@ -1,6 +1,7 @@
 import { Suspense, useEffect, useRef, useState } from "react";
 import { useLocation, useNavigate } from "react-router";
 import type { StageName } from "../api/types";
+import { useKeeping, useReturn } from "../offline/useKeeping";
 import { usePlan } from "../plan/state/PlanContext";
 import { useStages } from "../plan/state/useStages";
 import { fieldAt, focusSoon } from "../plan/widgets/focus";
@@ -23,6 +24,8 @@ export function Frame({ stage, ground, onTurnGround }: { stage: StageName; groun
   const [keys, showKeys] = useState(false);
   useStageKeys(stage, () => showKeys(true));
   useFieldToFocus();
+  useKeeping();
+  useReturn();
   const { assessment, plan } = usePlan();
   const View = stageView(stage);
   useEffect(() => {

@@ -6,12 +6,15 @@ import { api } from "../api/client";
 import { Away, Refused } from "../api/errors";
 import type { Plan, PlanSummary } from "../api/types";
 import { Choice } from "../fields/Choice";
+import { useKept } from "../offline/kept";
 import { RigSmall } from "./RigSmall";
 
 /** All plans: open one, begin one, take one in from a file, or put one away. */
 export function PlanShelf() {
+  const kept = useKept();
   const plans = useQuery({
     queryKey: ["plans"],
+    refetchInterval: kept ? 5000 : false,
     queryFn: api.plans,
     retry: (_, error) => error instanceof Away,
     retryDelay: 1500,
@@ -57,6 +60,12 @@ export function PlanShelf() {
           <button type="button" className="plain" onClick={() => bringBack(putAway)}>
             Restore it
           </button>
+        </p>
+      )}
+      {kept && (
+        <p role="status" className="text-brass">
+          The server is away. These are the plans as they were here last; those that were opened can be looked at, and
+          notes can be written.
         </p>
       )}
       {plans.failureCount > 0 && !plans.data && (

@@ -1,6 +1,7 @@
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { api } from "../api/client";
 import { Away } from "../api/errors";
+import { useKept } from "../offline/kept";
 import { usePlan } from "../plan/state/PlanContext";
 import { type Counted, counting } from "./counting";
 import { useRecords } from "./RecordsContext";
@@ -23,6 +24,7 @@ type Notes = {
 export function useNotes(part: string | null, words = "", page = 0): Notes {
   const { state } = usePlan();
   const { unsent } = useRecords();
+  const kept = useKept();
   const asked = useQuery({
     queryKey: ["records", state.id, part, words, page],
     queryFn: () => api.records(state.id, part, words, page),
@@ -42,7 +44,7 @@ export function useNotes(part: string | null, words = "", page = 0): Notes {
   return {
     notes: counting(asked.data?.records ?? [], own),
     total: asked.data?.total ?? 0,
-    away: asked.failureReason instanceof Away,
+    away: kept || asked.failureReason instanceof Away,
     reading: asked.isPending && !asked.failureReason,
   };
 }
