@@ -1,3 +1,4 @@
+import { readFileSync } from "node:fs";
 import { expect, type Page, test } from "@playwright/test";
 import { openFellside, openItem } from "./bench";
 
@@ -106,7 +107,7 @@ test("thirty notes written without a connection, by a clock a day behind, reach 
   for (let number = 1; number <= 30; ++number) await write(hand, "Tail tank", `Phone ${number}.`);
   await expect(edge(hand)).toContainText("30 notes are only on this device");
   await write(page, "Tail tank", "Desk.");
-  expect(await received(page, id)).toEqual(["Desk."]);
+  await expect.poll(() => received(page, id)).toEqual(["Desk."]);
 
   // The first answer is lost: the server has the note, and the phone does not know.
   let lost = false;
@@ -159,4 +160,30 @@ test("a note that the server refuses is set aside with its reason, and can be di
   await dialog.getByRole("button", { name: "Save the note" }).click();
   await expect(dialog).toContainText("the server has every note");
   expect(await received(page, id)).toEqual(["On a plan that is back."]);
+});
+
+test("a plan goes out with its notes and photographs in one file, and comes back as another plan", async ({ page }) => {
+  await openFellside(page, "tanks");
+  await notes(page, "Tail tank").getByRole("button", { name: "Add a note" }).click();
+  await page.getByLabel("A note on Tail tank").fill("=1+1 is what the label says.");
+  const file = { name: "label.jpg", mimeType: "image/jpeg", buffer: await picture(page, 400, 300) };
+  await notes(page, "Tail tank").getByLabel("Add a photograph").setInputFiles(file);
+  await page.getByRole("button", { name: "Save the note" }).click();
+  await expect(page.getByAltText("What was photographed")).toHaveAttribute("src", /\/photos\//);
+  await page.getByRole("button", { name: "File" }).click();
+  const download = page.waitForEvent("download");
+  await page.getByRole("link", { name: "Export it with notes and photographs" }).click();
+  const archive = await (await download).path();
+  await page.goto("/");
+  await page.getByLabel("Plan file").setInputFiles({
+    name: "rig.zip",
+    mimeType: "application/zip",
+    buffer: readFileSync(archive),
+  });
+  await expect(page).toHaveURL(/\/use$/);
+  await page.goto(page.url().replace("/use", "/tanks"));
+  await openItem(page, "Tail tank");
+  await expect(notes(page, "Tail tank")).toContainText("=1+1 is what the label says.");
+  const photo = page.getByAltText("What was photographed");
+  await expect.poll(() => photo.evaluate((image: HTMLImageElement) => image.naturalWidth)).toBe(400);
 });

@@ -17,6 +17,21 @@ final class Csv
         return implode("\r\n", $lines)."\r\n";
     }
 
+    /** @return list<list<string>> the cells of every row that is not empty; a cell in quotation marks may hold several lines */
+    public static function rows(string $text): array
+    {
+        $file = new \SplTempFileObject();
+        $file->fwrite($text);
+        $file->setFlags(\SplFileObject::READ_CSV | \SplFileObject::READ_AHEAD | \SplFileObject::SKIP_EMPTY);
+        $file->setCsvControl(',', '"', '');
+        $rows = [];
+        foreach ($file as $row) {
+            $rows[] = \is_array($row) ? array_map(static fn (mixed $cell): string => \is_string($cell) ? $cell : '', array_values($row)) : [];
+        }
+
+        return $rows;
+    }
+
     /** Spreadsheets take what begins like this for a formula: an apostrophe before it says that it is text. */
     public static function asText(string $cell): string
     {

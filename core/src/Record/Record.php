@@ -82,6 +82,29 @@ final readonly class Record implements Sent, \JsonSerializable
         return trim(($this->note->text ?? '')."\n".($this->partName ?? ''));
     }
 
+    /**
+     * The same record under other UUIDs.
+     *
+     * @param \Closure(string): string $uuid the new one for each: its own, that of what it replaces and that of its photograph
+     */
+    public function renamed(\Closure $uuid): self
+    {
+        $photo = $this->note?->photo;
+
+        return new self(
+            $uuid($this->uuid),
+            $this->kind,
+            $this->part,
+            $this->partName,
+            $this->revision,
+            $this->fingerprint,
+            $this->happenedAt,
+            null === $this->replaces ? null : $uuid($this->replaces),
+            $this->retracts,
+            null === $this->note ? null : new Note($this->note->text, null === $photo ? null : $uuid($photo)),
+        );
+    }
+
     private static function time(InputReader $in, string $key): string
     {
         $text = $in->text($key, 20);

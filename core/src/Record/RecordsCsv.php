@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Record;
 
+use YardCask\Core\Input\InputError;
+use YardCask\Core\Input\InvalidInput;
 use YardCask\Core\Output\Csv;
 
-/** Records as CSV, a line each under a heading, in the order in which they were received. */
+/** Records as CSV (RFC 4180), a row each under a heading, in the order in which they were received. */
 final class RecordsCsv
 {
     private const HEADING = [
@@ -29,6 +31,55 @@ final class RecordsCsv
     public static function write(array $kept): string
     {
         return Csv::write([self::HEADING, ...array_map(self::row(...), $kept)]);
+    }
+
+    /**
+     * @return list<Record> in the order of their rows
+     *
+     * @throws InvalidInput with the number of every row that is no record, at /records
+     */
+    public static function read(string $text): array
+    {
+        if (1 !== preg_match('//u', $text)) {
+            throw InvalidInput::at('/records', 'The table of records must be in UTF-8.');
+        }
+        $rows = Csv::rows($text);
+        if (self::HEADING !== array_shift($rows)) {
+            throw InvalidInput::at('/records', 'The table of records must begin with the heading '.implode(',', self::HEADING).'.');
+        }
+        $records = $errors = [];
+        foreach ($rows as $index => $cells) {
+            try {
+                if (\count($cells) !== \count(self::HEADING)) {
+                    throw InvalidInput::at('', \sprintf('it has %d cells, not %d.', \count($cells), \count(self::HEADING)));
+                }
+                $records[] = Record::read(self::document(array_combine(self::HEADING, $cells)));
+            } catch (InvalidInput $e) {
+                $errors[] = new InputError('/records', \sprintf('Record %d, %s: %s', $index + 1, ltrim($e->errors[0]->pointer, '/'), $e->errors[0]->message));
+            }
+        }
+
+        return [] === $errors ? $records : throw InvalidInput::because($errors);
+    }
+
+    /** @param array<string, string> $cells */
+    private static function document(array $cells): \stdClass
+    {
+        $retracts = 'yes' === $cells['retracts'];
+        $filled = static fn (string $key): array => '' === $cells[$key] ? [] : [$key => Csv::unmarked($cells[$key])];
+
+        return (object) [
+            'uuid' => $cells['uuid'],
+            'kind' => $cells['kind'],
+            ...$filled('part'),
+            ...$filled('part_name'),
+            'revision' => is_numeric($cells['revision']) ? (float) $cells['revision'] : $cells['revision'],
+            ...$filled('fingerprint'),
+            'happened_at' => $cells['happened_at'],
+            ...$filled('replaces'),
+            'retracts' => $retracts,
+            ...$retracts ? [] : ['note' => (object) ['text' => Csv::unmarked($cells['text']), ...$filled('photo')]],
+        ];
     }
 
     /** @return list<string|int> */

@@ -16,6 +16,16 @@ final class Uuid
         return 1 === preg_match('/^'.self::PATTERN.'$/D', $text);
     }
 
+    /** One that nobody has: version 4, at random. */
+    public static function new(): string
+    {
+        $bytes = random_bytes(16);
+        $bytes[6] = \chr(\ord($bytes[6]) & 0x0F | 0x40);
+        $bytes[8] = \chr(\ord($bytes[8]) & 0x3F | 0x80);
+
+        return implode('-', array_map(bin2hex(...), [substr($bytes, 0, 4), substr($bytes, 4, 2), substr($bytes, 6, 2), substr($bytes, 8, 2), substr($bytes, 10)]));
+    }
+
     public static function read(InputReader $in, string $key): string
     {
         $text = $in->text($key, 36);

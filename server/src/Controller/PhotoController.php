@@ -36,7 +36,7 @@ final readonly class PhotoController
     public function put(string $id, string $uuid, Request $request): Response
     {
         if ('image/jpeg' !== $request->headers->get('Content-Type')) {
-            throw Problem::notJpeg($request->headers->get('Content-Type', 'nothing'));
+            throw Problem::notOfType('image/jpeg', 'a photograph', $request->headers->get('Content-Type', 'nothing'));
         }
         $mostBytes = Settings::maxBodyBytes();
         if (\strlen($request->getContent()) > $mostBytes) {

@@ -17,7 +17,7 @@ final class JsonBody
     public static function read(Request $request): mixed
     {
         if ('json' !== $request->getContentTypeFormat()) {
-            throw Problem::notJson($request->headers->get('Content-Type', 'nothing'));
+            throw Problem::notOfType('application/json', 'the body', $request->headers->get('Content-Type', 'nothing'));
         }
         $mostBytes = Settings::maxBodyBytes();
         if ((int) $request->headers->get('Content-Length', '0') > $mostBytes || \strlen($request->getContent()) > $mostBytes) {

@@ -118,14 +118,10 @@ final class Problem extends \RuntimeException
         return new self(413, 'Too large', \sprintf('At most %d kB can be sent; a plan is about 10 kB.', intdiv($limit, 1024)));
     }
 
-    public static function notJson(string $type): self
+    /** @param string $what is to be sent */
+    public static function notOfType(string $wanted, string $what, string $type): self
     {
-        return new self(415, 'Not JSON', \sprintf('Send the body as Content-Type: application/json, not “%s”.', $type));
-    }
-
-    public static function notJpeg(string $type): self
-    {
-        return new self(415, 'Not a JPEG', \sprintf('Send a photograph as Content-Type: image/jpeg, not “%s”.', $type));
+        return new self(415, 'Not sent as '.$wanted, \sprintf('Send %s as Content-Type: %s, not “%s”.', $what, $wanted, $type));
     }
 
     public static function noSuchPhoto(): self

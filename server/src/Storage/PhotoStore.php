@@ -50,7 +50,11 @@ final readonly class PhotoStore
                     throw InvalidInput::at('', \sprintf('The photographs of a plan may come to %d MB. Copy the plan and go on in the copy.', self::MOST_BYTES / 1e6));
                 }
                 $now = new \DateTimeImmutable('now', new \DateTimeZone('UTC'));
-                $this->orm->persist(new StoredPhoto($uuid, $head, $digest, $jpeg->width, $jpeg->height, \strlen($jpeg->bytes), $jpeg->bytes, $now));
+                $photo = new StoredPhoto($uuid, $head, $digest, $jpeg->width, $jpeg->height, \strlen($jpeg->bytes), $jpeg->bytes, $now);
+                $this->orm->persist($photo);
+                $this->orm->flush();
+                // An archive brings hundreds: they need not all be held at the same time.
+                $this->orm->detach($photo);
 
                 return true;
             });
@@ -65,6 +69,19 @@ final readonly class PhotoStore
         $photo = $this->orm->find(StoredPhoto::class, $uuid);
 
         return null !== $photo && $photo->plan === $this->plans->head($plan) ? $photo : throw Problem::noSuchPhoto();
+    }
+
+    /** @return iterable<string, string> JPEGs by their UUIDs, one at a time */
+    public function all(string $plan): iterable
+    {
+        $query = $this->orm->createQuery('SELECT p.uuid FROM '.StoredPhoto::class.' p WHERE p.plan = :plan ORDER BY p.receivedAt, p.uuid');
+        foreach ($query->setParameter('plan', $this->plans->head($plan))->getSingleColumnResult() as $uuid) {
+            $photo = \is_string($uuid) ? $this->get($plan, $uuid) : null;
+            if (null !== $photo) {
+                yield $photo->uuid => $photo->jpeg();
+                $this->orm->detach($photo);
+            }
+        }
     }
 
     private function heldBy(PlanHead $plan): int

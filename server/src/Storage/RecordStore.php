@@ -48,10 +48,8 @@ final readonly class RecordStore
                 if (null !== $known) {
                     return [self::same($known, $head, $record)->kept(), false];
                 }
-                if ($this->orm->getRepository(StoredRecord::class)->count(['plan' => $head]) >= self::MOST) {
-                    throw InvalidInput::at('', \sprintf('A plan keeps at most %d records. Copy the plan and go on in the copy.', self::MOST));
-                }
-                $stored = new StoredRecord($head, $record, $this->root($head, $record), new \DateTimeImmutable('now', new \DateTimeZone('UTC')));
+                $this->seeThatThereIsRoom(1 + $this->orm->getRepository(StoredRecord::class)->count(['plan' => $head]));
+                $stored = new StoredRecord($head, $record, $this->root($head, $record), self::now());
                 $this->orm->persist($stored);
                 $this->orm->flush();
 
@@ -61,6 +59,28 @@ final readonly class RecordStore
             // Another plan received it at this moment.
             throw Problem::recordTaken($record->uuid);
         }
+    }
+
+    /**
+     * Takes in the records of a new plan, in their order.
+     *
+     * @param list<Record> $records
+     *
+     * @throws InvalidInput when one is to stand in the place of another that is not before it
+     */
+    public function takeIn(PlanHead $plan, array $records): void
+    {
+        $this->seeThatThereIsRoom(\count($records));
+        $now = self::now();
+        $roots = [];
+        foreach ($records as $number => $record) {
+            $roots[$record->uuid] = null === $record->replaces ? $record->uuid : $roots[$record->replaces] ?? throw InvalidInput::at(
+                '/records',
+                \sprintf('Record %d stands in the place of another that is not before it.', $number + 1),
+            );
+            $this->orm->persist(new StoredRecord($plan, $record, $roots[$record->uuid], $now));
+        }
+        $this->orm->flush();
     }
 
     /**
@@ -124,6 +144,19 @@ final readonly class RecordStore
         }
 
         return $replaced->root;
+    }
+
+    /** @throws InvalidInput when a plan would have more */
+    private function seeThatThereIsRoom(int $count): void
+    {
+        if ($count > self::MOST) {
+            throw InvalidInput::at('', \sprintf('A plan keeps at most %d records. Copy the plan and go on in the copy.', self::MOST));
+        }
+    }
+
+    private static function now(): \DateTimeImmutable
+    {
+        return new \DateTimeImmutable('now', new \DateTimeZone('UTC'));
     }
 
     private function byUuid(string $uuid): ?StoredRecord

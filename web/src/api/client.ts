@@ -77,12 +77,22 @@ const parseAs = "stream";
 const at = (id: string) => ({ path: { id } });
 const basedOn = (revision: number) => ({ "If-Match": `"${revision}"` });
 
+/** A body that is no JSON. */
+const sentAs = (type: string, bytes: Blob) => ({
+  body: "",
+  bodySerializer: () => bytes,
+  headers: { "Content-Type": type },
+});
+
 export const api = {
   plans: (): Promise<{ plans: PlanSummary[]; deleted: PlanSummary[] }> => answer(http.GET("/api/plans")),
   start: (answers: FirstAnswers): Promise<SavedPlan> => answer(http.POST("/api/plans", { body: answers })),
   preview: (answers: FirstAnswers, signal: AbortSignal): Promise<Assessment> =>
     answer(http.POST("/api/plans/preview", { body: answers, signal })),
   import: (plan: Plan): Promise<SavedPlan> => answer(http.POST("/api/plans/import", { body: plan })),
+  /** A plan with its notes and photographs, as a new plan. */
+  importArchive: (zip: Blob): Promise<SavedPlan> =>
+    answer(http.POST("/api/plans/archive", sentAs("application/zip", zip))),
   /** The same plan in the present version of the format. */
   present: (plan: Plan): Promise<Plan> => answer(http.POST("/api/plans/read", { body: plan })),
   read: (id: string): Promise<SavedPlan> => answer(http.GET("/api/plans/{id}", { params: at(id) })),
@@ -199,9 +209,7 @@ export const api = {
     answer(
       http.PUT("/api/plans/{id}/photos/{uuid}", {
         params: { path: { id: plan, uuid } },
-        body: jpeg as unknown as string,
-        bodySerializer: () => jpeg,
-        headers: { "Content-Type": "image/jpeg" },
+        ...sentAs("image/jpeg", jpeg),
       }),
     ),
   catalogue: (): Promise<Catalogue> => answer(http.GET("/api/catalogue")),

@@ -45,6 +45,9 @@ export function BenchEdge({ stage, ground, onTurnGround, onKeys }: Props) {
           <button type="button" className="quiet" onClick={() => givePlanFile(plan, assessment.file_name)}>
             Export the plan file
           </button>
+          <a className="quiet" href={`/api/plans/${state.id}/archive.zip`} download>
+            Export it with notes and photographs
+          </a>
           <Link className="quiet" to={`/plans/${state.id}/print?stage=${stage}`}>
             Print this stage
           </Link>

@@ -202,7 +202,8 @@ function ImportButton() {
   const [refusals, setRefusals] = useState<string[]>([]);
   const take = async (file: File) => {
     try {
-      const saved = await api.import(JSON.parse(await file.text()) as Plan);
+      const isArchive = file.name.toLowerCase().endsWith(".zip");
+      const saved = await (isArchive ? api.importArchive(file) : api.import(JSON.parse(await file.text()) as Plan));
       navigate(`/plans/${saved.id}/use`);
     } catch (error) {
       const violations = error instanceof Refused ? error.problem.violations : undefined;
@@ -218,7 +219,7 @@ function ImportButton() {
       <input
         ref={input}
         type="file"
-        accept=".json,application/json"
+        accept=".json,application/json,.zip,application/zip"
         className="sr-only"
         aria-label="Plan file"
         tabIndex={-1}
