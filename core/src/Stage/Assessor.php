@@ -89,6 +89,12 @@ final class Assessor
         );
     }
 
+    /** @return list<Finding> only what is found, of all stages, the worst first: a small part of the work of assess() */
+    public static function found(Workings $workings): array
+    {
+        return self::findings(self::rules(), $workings);
+    }
+
     /**
      * @param string $stage that is looked at
      * @param PartStock|null $stock the parts that can be had
@@ -171,9 +177,8 @@ final class Assessor
      *
      * @return iterable<FindingFixes>
      */
-    public static function fixesOf(\Closure $isMeant, Plan $plan, ?PartStock $stock = null): iterable
+    public static function fixesOf(\Closure $isMeant, Workings $workings): iterable
     {
-        $workings = Workings::over($plan, $stock);
         $findings = self::findings(self::rules(), $workings);
         $trial = new FixTrial($workings, $findings, self::rules());
         foreach (array_filter($findings, $isMeant) as $finding) {

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace YardCask\Core\Start;
 
 use YardCask\Core\Assessment\Finding;
-use YardCask\Core\Assessment\SentFinding;
 use YardCask\Core\Assessment\SentFix;
 use YardCask\Core\Assessment\Severity;
 use YardCask\Core\Assessment\Workings;
@@ -67,8 +66,10 @@ final class FitOut
     /** As much of the fresh water has to stay where a waste tank is fitted. A rule of thumb. */
     private const KEPT = 0.75;
 
-    /** @var \WeakMap<Plan, list<SentFinding>> of the plans that were looked at */
+    /** @var \WeakMap<Plan, list<Finding>> of the plans that were looked at */
     private \WeakMap $known;
+    /** Of the first plan with the line that was looked at last. */
+    private ?Workings $ofLine = null;
 
     private function __construct(private readonly PartStock $stock)
     {
@@ -130,7 +131,7 @@ final class FitOut
     /** With a port on a face, its hose led round what is in its way; null where the tank takes no such port. */
     private function ported(PortRole $role, ?Face $face, int $tank, Plan $plan): ?Plan
     {
-        $workings = Workings::over($plan, $this->stock);
+        $workings = $this->workings($plan);
         $fix = PortProposal::addition($role, $workings->of(TanksWorkings::class)->all()[$tank], $workings, null, $face);
         try {
             $with = $fix?->patch->applyTo($plan);
@@ -199,7 +200,7 @@ final class FitOut
     private function curedOnce(Plan $plan, array $codes): ?Plan
     {
         $isMeant = static fn (Finding $one): bool => [] !== array_filter($codes, static fn (string $code): bool => str_starts_with($one->key(), $code));
-        foreach (Assessor::fixesOf($isMeant, $plan, $this->stock) as $finding) {
+        foreach (Assessor::fixesOf($isMeant, $this->workings($plan)) as $finding) {
             foreach ($finding->fixes as $fix) {
                 $with = $fix->patch->applyTo($plan);
                 if ($this->isWorthIt($finding->key, $fix, $with, $plan)) {
@@ -236,17 +237,23 @@ final class FitOut
      */
     private function graver(Plan $plan, bool $isWeighed = true): int
     {
-        return array_sum(array_map(static fn (SentFinding $one): int => match (true) {
-            !$isWeighed && str_starts_with($one->key, self::WEIGHT) => 0,
-            Severity::Stop === $one->severity => self::A_STOP,
-            Severity::Fix === $one->severity => 1,
+        return array_sum(array_map(static fn (Finding $one): int => match (true) {
+            !$isWeighed && str_starts_with($one->key(), self::WEIGHT) => 0,
+            Severity::Stop === $one->code->severity() => self::A_STOP,
+            Severity::Fix === $one->code->severity() => 1,
             default => 0,
         }, $this->found($plan)));
     }
 
-    /** @return list<SentFinding> */
+    /** With what is known of the line from plans that had the same one: ports and weights leave it as it is. */
+    private function workings(Plan $plan): Workings
+    {
+        return $plan->line === $this->ofLine?->plan->line ? $this->ofLine->with($plan) : $this->ofLine = Workings::over($plan, $this->stock);
+    }
+
+    /** @return list<Finding> */
     private function found(Plan $plan): array
     {
-        return $this->known[$plan] ??= Assessor::assess($plan, '-', $this->stock)->findings;
+        return $this->known[$plan] ??= Assessor::found($this->workings($plan));
     }
 }
