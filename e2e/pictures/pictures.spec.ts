@@ -37,7 +37,6 @@ for (const [name, demo, stage] of [
   ["load", "fellside", "load"],
   ["load-boat", "petrel", "load"],
   ["tanks", "fellside", "tanks"],
-  ["tanks-boat", "petrel", "tanks"],
   ["line", "fellside", "line"],
   ["line-coach", "prompt-side", "line"],
 ] as const) {
@@ -89,6 +88,25 @@ test("line-narrow", async ({ page }) => {
   await open(page, "fellside", "line");
   await page.getByRole("button", { name: "Ball valve, shut-off valve" }).click();
   await take(page, "line-narrow");
+});
+
+test("notes", async ({ page }) => {
+  await page.setViewportSize(NARROW);
+  await open(page, "fellside", "tanks");
+  await openItem(page, "Tail tank");
+  const notes = page.getByRole("region", { name: "Notes on Tail tank" });
+  const write = async (text: string) => {
+    await notes.getByRole("button", { name: "Add a note" }).click();
+    await page.getByLabel("A note on Tail tank").fill(text);
+    await page.getByRole("button", { name: "Save the note" }).click();
+    await expect(notes).toContainText(text);
+  };
+  await write("Lid weeps at the rear seal when braking. Two screws were loose; tightened.");
+  await expect(notes).not.toContainText("only on this device");
+  await page.context().setOffline(true);
+  await write("Under the rig: the rear strap rubs on the drain hose.");
+  await notes.evaluate((section) => section.scrollIntoView());
+  await take(page, "notes");
 });
 
 test("tanks-catalogue", async ({ page }) => {
