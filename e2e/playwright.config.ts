@@ -11,7 +11,7 @@ export default defineConfig({
   expect: { timeout: 40_000 },
   // Each file has plans, and where it kills something an installation, of its own.
   fullyParallel: false,
-  workers: 2,
+  workers: 3,
   reporter: [["list"], ["junit", { outputFile: process.env.JUNIT ?? "test-results/junit.xml" }]],
   use: {
     baseURL: process.env.BASE_URL ?? "http://127.0.0.1:8080",

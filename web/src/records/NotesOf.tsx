@@ -10,7 +10,7 @@ export function NotesOf({ part, name }: { part: string; name: string }) {
   const { state } = usePlan();
   const [writing, setWriting] = useState(false);
   return (
-    <section aria-label={`Notes on ${name}`} className="mt-4 border-t border-rule pt-3">
+    <section aria-label={`Notes on ${name}`} className="mt-4 scroll-mt-16 border-t border-rule pt-3">
       <h3 className="label">Notes</h3>
       <ul>
         {notes.map((one) => (
