@@ -43,7 +43,7 @@ final class FigureSheet
             $format->symbol($kind),
             $format->reading($read ?? $value, $unit, $kind, $digitsMore),
         );
-        $this->sums[$id] = new PrintedSum($figure, $unit, $kind, $digitsMore, $text, $sum);
+        $this->sums[$id] = new PrintedSum($figure, $unit, $kind, $digitsMore, $text, $sum, read: $read);
 
         return $this->figures[$id] = $figure;
     }

@@ -24,6 +24,8 @@ final readonly class PrintedSum
         private int $digitsMore,
         private FigureText $text,
         private \Closure $sum,
+        /** How much is read out, where that is not the value rounded. */
+        private ?float $read = null,
     ) {
     }
 
@@ -82,7 +84,7 @@ final readonly class PrintedSum
     private function digits(Expression $expression, array $amounts, Wording $wording): int
     {
         $format = $wording->format;
-        $figure = $format->printed($this->figure->value, $this->unit, $this->kind, $this->digitsMore) ?? 0.0;
+        $figure = $format->printed($this->read ?? $this->figure->value, $this->unit, $this->kind, $this->digitsMore) ?? 0.0;
         $step = $format->lastDigit($this->figure->value, $this->unit, $this->kind, $this->digitsMore);
         for ($digits = 0; $digits < self::MOST_DIGITS_MORE; ++$digits) {
             $printed = array_map(static fn (Amount $one): ?float => $format->printed($one->value, $one->unit, $one->kind, $digits), $amounts);

@@ -8,6 +8,8 @@ use YardCask\Core\Accumulator\AccumulatorCalculator;
 use YardCask\Core\Accumulator\AccumulatorInput;
 use YardCask\Core\Bay\BayFitCalculator;
 use YardCask\Core\Bay\BayFitInput;
+use YardCask\Core\Cutting\CuttingCalculator;
+use YardCask\Core\Cutting\CuttingInput;
 use YardCask\Core\Demand\DemandCalculator;
 use YardCask\Core\Demand\DemandInput;
 use YardCask\Core\Gravity\GravityCalculator;
@@ -16,6 +18,10 @@ use YardCask\Core\Heat\HeatCalculator;
 use YardCask\Core\Heat\HeatInput;
 use YardCask\Core\Input\InputReader;
 use YardCask\Core\Input\InvalidInput;
+use YardCask\Core\Joint\EndsCalculator;
+use YardCask\Core\Joint\EndsInput;
+use YardCask\Core\Joint\JointCalculator;
+use YardCask\Core\Joint\JointInput;
 use YardCask\Core\Network\LineCalculator;
 use YardCask\Core\Network\LineInput;
 use YardCask\Core\Payload\BoatPayloadCalculator;
@@ -54,6 +60,9 @@ enum CalculatorName: string
     case Accumulator = 'accumulator';
     case Heat = 'heat';
     case Wire = 'wire';
+    case Cutting = 'cutting';
+    case Joint = 'joint';
+    case Ends = 'ends';
 
     /**
      * @param mixed $input decoded JSON, objects as stdClass
@@ -77,6 +86,9 @@ enum CalculatorName: string
             self::Accumulator => AccumulatorCalculator::calculate(self::valid($in, AccumulatorInput::read($in))),
             self::Heat => HeatCalculator::calculate(self::valid($in, HeatInput::read($in))),
             self::Wire => WireCalculator::calculate(self::valid($in, WireInput::read($in))),
+            self::Cutting => CuttingCalculator::calculate(self::valid($in, CuttingInput::read($in))),
+            self::Joint => JointCalculator::calculate(self::valid($in, JointInput::read($in))),
+            self::Ends => EndsCalculator::calculate(self::valid($in, EndsInput::read($in))),
             self::Payload => match (self::valid($in, $in->choice('kind', RigKind::cases()))) {
                 RigKind::Road => RoadPayloadCalculator::calculate(self::valid($in, RoadRig::read($in))),
                 RigKind::Trailer => TrailerPayloadCalculator::calculate(self::valid($in, TrailerRig::read($in))),

@@ -59,16 +59,16 @@ final readonly class Record implements Sent, \JsonSerializable
             $in->fail('replaces', 'A record cannot stand in its own place.');
         }
         $record = new self(
-            $uuid,
-            $kind,
-            $in->has('part') ? $in->text('part', self::LONGEST_ID) : null,
-            $in->has('part_name') ? $in->text('part_name', self::LONGEST_NAME) : null,
-            (int) $in->number('revision', Range::between(1, self::MOST_REVISIONS)),
-            $in->has('fingerprint') ? $in->text('fingerprint', self::LONGEST_PRINT) : null,
-            self::time($in, 'happened_at'),
-            $replaces,
-            $retracts,
-            $retracts ? null : Note::read($in->object('note')),
+            uuid: $uuid,
+            kind: $kind,
+            part: $in->has('part') ? $in->text('part', self::LONGEST_ID) : null,
+            partName: $in->has('part_name') ? $in->text('part_name', self::LONGEST_NAME) : null,
+            revision: (int) $in->number('revision', Range::between(1, self::MOST_REVISIONS)),
+            fingerprint: $in->has('fingerprint') ? $in->text('fingerprint', self::LONGEST_PRINT) : null,
+            happenedAt: self::time($in, 'happened_at'),
+            replaces: $replaces,
+            retracts: $retracts,
+            note: $retracts ? null : Note::read($in->object('note')),
         );
         $in->finish();
         $in->throwIfInvalid();
@@ -92,16 +92,16 @@ final readonly class Record implements Sent, \JsonSerializable
         $photo = $this->note?->photo;
 
         return new self(
-            $uuid($this->uuid),
-            $this->kind,
-            $this->part,
-            $this->partName,
-            $this->revision,
-            $this->fingerprint,
-            $this->happenedAt,
-            null === $this->replaces ? null : $uuid($this->replaces),
-            $this->retracts,
-            null === $this->note ? null : new Note($this->note->text, null === $photo ? null : $uuid($photo)),
+            uuid: $uuid($this->uuid),
+            kind: $this->kind,
+            part: $this->part,
+            partName: $this->partName,
+            revision: $this->revision,
+            fingerprint: $this->fingerprint,
+            happenedAt: $this->happenedAt,
+            replaces: null === $this->replaces ? null : $uuid($this->replaces),
+            retracts: $this->retracts,
+            note: null === $this->note ? null : new Note($this->note->text, null === $photo ? null : $uuid($photo)),
         );
     }
 

@@ -23,7 +23,7 @@ final class Uuid
         $bytes[6] = \chr(\ord($bytes[6]) & 0x0F | 0x40);
         $bytes[8] = \chr(\ord($bytes[8]) & 0x3F | 0x80);
 
-        return implode('-', array_map(bin2hex(...), [substr($bytes, 0, 4), substr($bytes, 4, 2), substr($bytes, 6, 2), substr($bytes, 8, 2), substr($bytes, 10)]));
+        return (string) preg_replace('/^(.{8})(.{4})(.{4})(.{4})(.{12})$/', '$1-$2-$3-$4-$5', bin2hex($bytes));
     }
 
     public static function read(InputReader $in, string $key): string

@@ -48,16 +48,16 @@ final class RecordsCsvTest extends TestCase
         $retracts = 0 === $random->getInt(0, 4);
 
         return new Record(
-            $uuid($number),
-            RecordKind::Note,
-            0 === $random->getInt(0, 2) ? null : $text(4, false),
-            0 === $random->getInt(0, 2) ? null : $text(6, false),
-            $random->getInt(1, 5000),
-            0 === $random->getInt(0, 2) ? null : $text(4, false),
-            '2026-06-01T08:00:00Z',
-            $retracts || 0 === $random->getInt(0, 2) ? $uuid($number + 100) : null,
-            $retracts,
-            $retracts ? null : new Note($text(30, true), 0 === $random->getInt(0, 1) ? $uuid($number + 200) : null),
+            uuid: $uuid($number),
+            kind: RecordKind::Note,
+            part: 0 === $random->getInt(0, 2) ? null : $text(4, false),
+            partName: 0 === $random->getInt(0, 2) ? null : $text(6, false),
+            revision: $random->getInt(1, 5000),
+            fingerprint: 0 === $random->getInt(0, 2) ? null : $text(4, false),
+            happenedAt: '2026-06-01T08:00:00Z',
+            replaces: $retracts || 0 === $random->getInt(0, 2) ? $uuid($number + 100) : null,
+            retracts: $retracts,
+            note: $retracts ? null : new Note($text(30, true), 0 === $random->getInt(0, 1) ? $uuid($number + 200) : null),
         );
     }
 }

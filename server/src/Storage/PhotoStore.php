@@ -47,10 +47,20 @@ final readonly class PhotoStore
             return $this->orm->wrapInTransaction(function () use ($plan, $uuid, $digest, $jpeg): true {
                 $head = $this->plans->head($plan, LockMode::PESSIMISTIC_WRITE);
                 if ($this->heldBy($head) + \strlen($jpeg->bytes) > self::MOST_BYTES) {
-                    throw InvalidInput::at('', \sprintf('The photographs of a plan may come to %d MB. Copy the plan and go on in the copy.', self::MOST_BYTES / 1e6));
+                    $most = \sprintf('The photographs of a plan may come to %d MB.', self::MOST_BYTES / 1e6);
+                    throw InvalidInput::at('', $most.' Copy the plan and go on in the copy.');
                 }
                 $now = new \DateTimeImmutable('now', new \DateTimeZone('UTC'));
-                $photo = new StoredPhoto($uuid, $head, $digest, $jpeg->width, $jpeg->height, \strlen($jpeg->bytes), $jpeg->bytes, $now);
+                $photo = new StoredPhoto(
+                    uuid: $uuid,
+                    plan: $head,
+                    digest: $digest,
+                    width: $jpeg->width,
+                    height: $jpeg->height,
+                    bytes: \strlen($jpeg->bytes),
+                    jpeg: $jpeg->bytes,
+                    receivedAt: $now,
+                );
                 $this->orm->persist($photo);
                 $this->orm->flush();
                 // An archive brings hundreds: they need not all be held at the same time.

@@ -1,0 +1,11 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Joint;
+
+enum CouplingSide: string
+{
+    case Plug = 'plug';
+    case Socket = 'socket';
+}

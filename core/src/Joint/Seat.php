@@ -1,0 +1,12 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Joint;
+
+/** What a washer can seal on. */
+enum Seat: string
+{
+    case Flat = 'flat';
+    case None = 'none';
+}

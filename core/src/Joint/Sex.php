@@ -1,0 +1,11 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Joint;
+
+enum Sex: string
+{
+    case Male = 'male';
+    case Female = 'female';
+}
