@@ -105,7 +105,7 @@ test("thirty notes written without a connection, by a clock a day behind, reach 
   await openItem(hand, "Tail tank");
   await phone.setOffline(true);
   for (let number = 1; number <= 30; ++number) await write(hand, "Tail tank", `Phone ${number}.`);
-  await expect(edge(hand)).toContainText("30 notes are only on this device");
+  await expect(edge(hand)).toContainText("30 notes not sent yet");
   await write(page, "Tail tank", "Desk.");
   await expect.poll(() => received(page, id)).toEqual(["Desk."]);
 
@@ -121,7 +121,7 @@ test("thirty notes written without a connection, by a clock a day behind, reach 
   await hand.evaluate(() => dispatchEvent(new Event("online")));
   await expect.poll(() => received(page, id)).toContain("Phone 1.");
   await hand.evaluate(() => dispatchEvent(new Event("online")));
-  await expect(edge(hand)).not.toContainText("only on this device", { timeout: 20_000 });
+  await expect(edge(hand)).not.toContainText("not sent yet", { timeout: 20_000 });
   const all = await received(page, id);
   expect(all).toHaveLength(31);
   expect(new Set(all).size).toBe(31);
@@ -150,7 +150,7 @@ test("a note that the server refuses is set aside with its reason, and can be di
   await page.request.delete(`/api/plans/${id}`);
   await page.context().setOffline(false);
   await page.evaluate(() => dispatchEvent(new Event("online")));
-  await edge(page).getByRole("button", { name: "1 note is not taken" }).click();
+  await edge(page).getByRole("button", { name: "1 note not taken" }).click();
   const dialog = page.getByRole("dialog", { name: "Only on this device" });
   await expect(dialog).toContainText("There is no plan");
   // Brought back, it takes the note after all, corrected.

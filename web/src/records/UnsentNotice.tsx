@@ -7,7 +7,7 @@ import { moment } from "./NoteRow";
 import type { Unsent } from "./outbox";
 import { useRecords } from "./RecordsContext";
 
-const notes = (count: number) => (count === 1 ? "1 note is" : `${count} notes are`);
+const notes = (count: number) => (count === 1 ? "1 note" : `${count} notes`);
 
 /** How many notes are only on this device, and what has become of them. */
 export function UnsentNotice() {
@@ -17,8 +17,8 @@ export function UnsentNotice() {
   const refused = unsent.filter((one) => one.refused !== undefined).length;
   return (
     <>
-      <button type="button" className="quiet text-brass" onClick={() => setOpen(true)}>
-        {refused > 0 ? `${notes(refused)} not taken` : `${notes(unsent.length)} only on this device`}
+      <button type="button" className="edge-unsent quiet text-brass" onClick={() => setOpen(true)}>
+        {refused > 0 ? `${notes(refused)} not taken` : `${notes(unsent.length)} not sent yet`}
       </button>
       <OverPage open={open} onClose={() => setOpen(false)} className="max-h-[86vh] max-w-xl">
         <DialogTitle as="h2">Only on this device</DialogTitle>
