@@ -7,6 +7,7 @@ import { PlanShelf } from "./home/PlanShelf";
 import { focusSoon } from "./plan/widgets/focus";
 
 const PlanScreen = lazy(untilFetched(() => import("./frame/PlanScreen")));
+const JointsPage = lazy(untilFetched(() => import("./joints/JointsPage")));
 const NewPlan = lazy(untilFetched(() => import("./home/NewPlan")));
 
 export function App() {
@@ -17,6 +18,7 @@ export function App() {
       <Routes>
         <Route path="/" element={<PlanShelf />} />
         <Route path="/new" element={<NewPlan />} />
+        <Route path="/joints" element={<JointsPage />} />
         <Route path="/plans/:id/:stage?" element={<PlanScreen ground={ground} onTurnGround={turnGround} />} />
         <Route path="*" element={<PlanShelf />} />
       </Routes>

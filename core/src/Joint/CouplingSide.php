@@ -8,4 +8,9 @@ enum CouplingSide: string
 {
     case Plug = 'plug';
     case Socket = 'socket';
+
+    public function word(): string
+    {
+        return $this->value;
+    }
 }

@@ -18,6 +18,15 @@ final readonly class EndCandidate
     ) {
     }
 
+    public function name(): string
+    {
+        return match (true) {
+            null !== $this->end->standard => \sprintf('%s, %s, %s', ucfirst($this->end->standard->word()), $this->end->size, $this->end->sex?->word()),
+            null !== $this->hoseMm => \sprintf('Barb for a hose of %s mm', self::mm($this->hoseMm)),
+            default => \sprintf('Tube of %s mm', self::mm((float) $this->end->outerMm)),
+        };
+    }
+
     /** What tells it from another candidate. */
     public function tellFrom(?self $other): string
     {

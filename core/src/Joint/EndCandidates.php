@@ -12,12 +12,13 @@ final readonly class EndCandidates implements \JsonSerializable
     {
     }
 
-    /** @return array{candidates: list<array{end: End, off_mm: float, off_tpi: float|null, tell: string}>} */
+    /** @return array{candidates: list<array{name: string, end: End, off_mm: float, off_tpi: float|null, tell: string}>} */
     public function jsonSerialize(): array
     {
         $candidates = [];
         foreach ($this->all as $index => $one) {
             $candidates[] = [
+                'name' => $one->name(),
                 'end' => $one->end,
                 'off_mm' => $one->offMm,
                 'off_tpi' => $one->offTpi,

@@ -23,4 +23,21 @@ enum EndSystem: string
     case Grommet = 'grommet';
     /** A coupling that fits only its counterpart. */
     case Own = 'own';
+
+    public function word(): string
+    {
+        return match ($this) {
+            self::Thread => 'thread',
+            self::Barb => 'barb for a hose',
+            self::Hose => 'hose',
+            self::Tube => 'tube',
+            self::Push => 'push-fit socket',
+            self::Crimp => 'crimp spigot',
+            self::CrimpTube => 'tube for crimping',
+            self::Compression => 'compression fitting',
+            self::Solvent => 'socket for cement',
+            self::Grommet => 'rubber grommet',
+            self::Own => 'coupling of its own family',
+        };
+    }
 }

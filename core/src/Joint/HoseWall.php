@@ -12,6 +12,11 @@ enum HoseWall: string
     /** With a wire or a rib in it. */
     case Stiff = 'stiff';
 
+    public function word(): string
+    {
+        return self::Stiff === $this ? 'with a wire or rib in it' : $this->value;
+    }
+
     /** How much wider than its bore a barb may be, as a fraction of the bore. */
     public function mostStretch(): float
     {

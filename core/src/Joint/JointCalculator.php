@@ -15,7 +15,7 @@ final class JointCalculator
     private const NOTHING = 1e-9;
     private const TRADE = 'rule of thumb';
     private const TAPE = 'tape or paste';
-    private const CLAMP = 'clamp or ring';
+    private const CLAMP = 'a clamp or ring';
 
     public static function calculate(JointInput $input): Joint
     {
@@ -36,7 +36,7 @@ final class JointCalculator
             [EndSystem::Tube, EndSystem::Push], [EndSystem::Tube, EndSystem::Grommet],
             [EndSystem::Tube, EndSystem::Compression], [EndSystem::Tube, EndSystem::Solvent] => self::tubeIn($a, $b),
             [EndSystem::CrimpTube, EndSystem::Crimp] => $a->nominal === $b->nominal
-                ? Joint::sealed('ring', 'One nominal size, with the ring of its system.', 'nominal sizes')
+                ? Joint::sealed('a ring', 'One nominal size, with the ring of its system.', 'nominal sizes')
                 : Joint::no('Two nominal sizes: no ring makes one of them the other.', 'nominal sizes'),
             [EndSystem::Own, EndSystem::Own] => $a->family === $b->family && $a->side !== $b->side
                 ? Joint::fits('Plug and socket of one family.', 'its maker')
@@ -61,9 +61,9 @@ final class JointCalculator
         }
         if ($of === $with && $a->size === $b->size) {
             return match (true) {
-                ThreadStandard::AsmeB1207 === $of => Joint::sealed('washer', 'A washer in the female side seals it.', $source),
+                ThreadStandard::AsmeB1207 === $of => Joint::sealed('a washer', 'A washer in the female side seals it.', $source),
                 $of->isTapered() => Joint::sealed(self::TAPE, 'Tapered threads jam, and tape or paste fills what is left between them.', $source),
-                $a->isFlat || $b->isFlat => Joint::sealed('washer', 'A parallel thread only holds; a washer on the flat seat seals it.', $source),
+                $a->isFlat || $b->isFlat => Joint::sealed('a washer', 'A parallel thread only holds; a washer on the flat seat seals it.', $source),
                 default => Joint::leaks(
                     'A parallel thread does not seal by itself, and neither side has a flat seat for a washer.',
                     $source,
@@ -129,7 +129,7 @@ final class JointCalculator
         $fits = abs($gapMm) <= self::TOLERANCE_MM + self::NOTHING;
 
         return match (true) {
-            $fits && EndSystem::Compression === $socket->system => Joint::sealed('ring', 'Its ring is pressed onto the tube.', self::TRADE, $gapMm),
+            $fits && EndSystem::Compression === $socket->system => Joint::sealed('a ring', 'Its ring is pressed onto the tube.', self::TRADE, $gapMm),
             $fits && EndSystem::Solvent === $socket->system => Joint::sealed('cement', 'Cement welds tube and socket.', self::TRADE, $gapMm),
             $fits => Joint::fits('It is made for a tube of this size.', self::TRADE, $gapMm),
             $gapMm > 0 && $gapMm <= self::LOOSE_MM + self::NOTHING => Joint::leaks(

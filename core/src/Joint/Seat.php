@@ -9,4 +9,9 @@ enum Seat: string
 {
     case Flat = 'flat';
     case None = 'none';
+
+    public function word(): string
+    {
+        return self::Flat === $this ? 'flat, for a washer' : 'none';
+    }
 }

@@ -8,4 +8,9 @@ enum Sex: string
 {
     case Male = 'male';
     case Female = 'female';
+
+    public function word(): string
+    {
+        return $this->value;
+    }
 }

@@ -55,6 +55,16 @@ enum ThreadStandard: string
     private const ISO_HEIGHT = 0.640327;
     private const INCH_MM = 25.4;
 
+    public function word(): string
+    {
+        return match ($this) {
+            self::Iso228 => 'parallel pipe thread (ISO 228)',
+            self::Iso7 => 'tapered pipe thread (ISO 7)',
+            self::AsmeB1201 => 'American tapered pipe thread (ASME B1.20.1)',
+            self::AsmeB1207 => 'garden hose thread (ASME B1.20.7)',
+        };
+    }
+
     /** @return list<string> as they are called */
     public function sizes(): array
     {

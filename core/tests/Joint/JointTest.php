@@ -22,12 +22,12 @@ final class JointTest extends TestCase
         $flat = static fn (string $size, string $sex): string => '{"system":"thread","standard":"iso_228","size":"'.$size.'","sex":"'.$sex.'","seat":"flat"}';
         yield 'two males' => [$thread('iso_7', '1/2', 'male'), $thread('iso_7', '1/2', 'male'), 'no', null];
         yield 'two females of two standards' => [$thread('iso_228', '1/2', 'female'), $thread('iso_7', '1/2', 'female'), 'no', null];
-        yield 'parallel, a flat seat outside' => [$flat('3/4', 'male'), $thread('iso_228', '3/4', 'female'), 'sealed', 'washer'];
-        yield 'parallel, a flat seat inside' => [$thread('iso_228', '3/4', 'male'), $flat('3/4', 'female'), 'sealed', 'washer'];
+        yield 'parallel, a flat seat outside' => [$flat('3/4', 'male'), $thread('iso_228', '3/4', 'female'), 'sealed', 'a washer'];
+        yield 'parallel, a flat seat inside' => [$thread('iso_228', '3/4', 'male'), $flat('3/4', 'female'), 'sealed', 'a washer'];
         yield 'parallel without a seat' => [$thread('iso_228', '3/4', 'male'), $thread('iso_228', '3/4', 'female'), 'leaks', null];
         yield 'tapered' => [$thread('iso_7', '1', 'male'), $thread('iso_7', '1', 'female'), 'sealed', 'tape or paste'];
         yield 'tapered, American' => [$thread('asme_b1_20_1', '1', 'male'), $thread('asme_b1_20_1', '1', 'female'), 'sealed', 'tape or paste'];
-        yield 'garden hose' => [$thread('asme_b1_20_7', '3/4', 'male'), $thread('asme_b1_20_7', '3/4', 'female'), 'sealed', 'washer'];
+        yield 'garden hose' => [$thread('asme_b1_20_7', '3/4', 'male'), $thread('asme_b1_20_7', '3/4', 'female'), 'sealed', 'a washer'];
         yield 'tapered into parallel' => [$thread('iso_7', '1/2', 'male'), $thread('iso_228', '1/2', 'female'), 'sealed', 'tape or paste'];
         yield 'parallel into tapered' => [$thread('iso_228', '1/2', 'male'), $thread('iso_7', '1/2', 'female'), 'leaks', null];
         yield 'alike, 55 against 60 degrees' => [$thread('iso_7', '3/4', 'male'), $thread('asme_b1_20_1', '3/4', 'female'), 'leaks', null];
@@ -41,17 +41,17 @@ final class JointTest extends TestCase
         $tube = static fn (float $mm): string => '{"system":"tube","outer_mm":'.$mm.'}';
         $hose = static fn (float $mm, string $wall): string => '{"system":"hose","inner_mm":'.$mm.',"wall":"'.$wall.'"}';
         foreach (['soft' => 12.5, 'braided' => 12.0, 'stiff' => 10.6] as $wall => $mostMm) {
-            yield "barb at the least, $wall" => [$barb(10.2), $hose(10, $wall), 'sealed', 'clamp or ring'];
+            yield "barb at the least, $wall" => [$barb(10.2), $hose(10, $wall), 'sealed', 'a clamp or ring'];
             yield "barb below it, $wall" => [$barb(10.19), $hose(10, $wall), 'leaks', null];
-            yield "barb at the most, $wall" => [$barb($mostMm), $hose(10, $wall), 'sealed', 'clamp or ring'];
+            yield "barb at the most, $wall" => [$barb($mostMm), $hose(10, $wall), 'sealed', 'a clamp or ring'];
             yield "barb above it, $wall" => [$barb($mostMm + 0.01), $hose(10, $wall), 'no', null];
-            yield "barb, no pressure, as wide as the hose, $wall" => [$barb(10), $hose(10, $wall).'|loose', 'sealed', 'clamp or ring'];
+            yield "barb, no pressure, as wide as the hose, $wall" => [$barb(10), $hose(10, $wall).'|loose', 'sealed', 'a clamp or ring'];
             yield "barb, no pressure, thinner than the hose, $wall" => [$barb(9.99), $hose(10, $wall).'|loose', 'leaks', null];
             yield "tube under pressure, $wall" => [$tube(10.5), $hose(10, $wall), 'soft' === $wall ? 'leaks' : 'no', null];
-            yield "tube without pressure, $wall" => [$tube(10.5), $hose(10, $wall).'|loose', 'sealed', 'clamp or ring'];
+            yield "tube without pressure, $wall" => [$tube(10.5), $hose(10, $wall).'|loose', 'sealed', 'a clamp or ring'];
             yield "tube too thick, $wall" => [$tube(13), $hose(10, $wall).'|loose', 'no', null];
         }
-        foreach (['push' => ['fits', null], 'compression' => ['sealed', 'ring'], 'solvent' => ['sealed', 'cement'], 'grommet' => ['fits', null]] as $system => [$fit, $with]) {
+        foreach (['push' => ['fits', null], 'compression' => ['sealed', 'a ring'], 'solvent' => ['sealed', 'cement'], 'grommet' => ['fits', null]] as $system => [$fit, $with]) {
             $socket = '{"system":"'.$system.'","outer_mm":15'.('grommet' === $system ? ',"hole_mm":20' : '').'}';
             yield "$system, exact" => [$tube(15), $socket, $fit, $with];
             yield "$system, as thick as it may be" => [$tube(15.15), $socket, $fit, $with];
@@ -62,7 +62,7 @@ final class JointTest extends TestCase
             yield "$system, much too thin" => [$tube(14.39), $socket, 'no', null];
             yield "$system and a barb" => [$barb(15), $socket, 'no', null];
         }
-        yield 'crimp' => ['{"system":"crimp","nominal":"16"}', '{"system":"crimp_tube","nominal":"16"}', 'sealed', 'ring'];
+        yield 'crimp' => ['{"system":"crimp","nominal":"16"}', '{"system":"crimp_tube","nominal":"16"}', 'sealed', 'a ring'];
         yield 'crimp, two sizes' => ['{"system":"crimp","nominal":"16"}', '{"system":"crimp_tube","nominal":"20"}', 'no', null];
         yield 'two crimp spigots' => ['{"system":"crimp","nominal":"16"}', '{"system":"crimp","nominal":"16"}', 'no', null];
         $own = static fn (string $family, string $side): string => '{"system":"own","family":"'.$family.'","side":"'.$side.'"}';

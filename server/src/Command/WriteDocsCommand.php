@@ -17,6 +17,7 @@ use YardCask\Core\Assessment\RuleWithThresholds;
 use YardCask\Core\Assessment\Stage;
 use YardCask\Core\Assessment\Sum;
 use YardCask\Core\Input\Json;
+use YardCask\Core\Joint\EndForm;
 use YardCask\Core\Output\Schema;
 use YardCask\Core\Plan\PlanSchema;
 use YardCask\Core\Quantity\UnitPreferences;
@@ -82,6 +83,7 @@ final class WriteDocsCommand extends Command
             $this->schemaDir.'/turned-line.schema.json' => self::schema('What flows in a line, and how its valves stand', TurnedLine::class),
             $this->schemaDir.'/outlet-extremes.schema.json' => self::schema('What an outlet gives at its worst and at its best', OutletExtremes::class),
             $this->schemaDir.'/pair-table.schema.json' => self::schema('Every two outlets of a line, open at the same time', PairTable::class),
+            $this->schemaDir.'/end-form.schema.json' => self::schema('What has to be said of an end', EndForm::class),
             $this->schemaDir.'/record.schema.json' => self::schema('What a device has recorded about a plan', Record::class),
             $this->schemaDir.'/kept-record.schema.json' => self::schema('A record that was received', KeptRecord::class),
             $this->schemaDir.'/record-page.schema.json' => self::schema('Some of the records of a plan', RecordPage::class),

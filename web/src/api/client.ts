@@ -8,9 +8,12 @@ import type {
   Assessment,
   BookPage,
   Catalogue,
+  EndCandidate,
+  EndForm,
   FindingFixes,
   FirstAnswers,
   Fix,
+  Joint,
   KeptRecord,
   LineEdit,
   NewRecord,
@@ -193,6 +196,13 @@ export const api = {
     answer(http.POST("/api/own-tanks", { body: { tank, price, plan } })),
   removeOwnTank: (id: string): Promise<unknown> =>
     answer(http.DELETE("/api/own-tanks/{id}", { params: { path: { id } } })),
+  endForms: async (): Promise<readonly EndForm[]> => (await answer(http.GET("/api/ends"))).systems,
+  /** @param a and b as they are typed */
+  joint: async (a: object, b: object, pressure: boolean): Promise<Joint> =>
+    (await answer(http.POST("/api/joint", { body: { a: { ...a }, b: { ...b }, pressure } }))) as Joint,
+  /** What a measured end may be. */
+  findEnd: async (measured: object): Promise<readonly EndCandidate[]> =>
+    (await answer(http.POST("/api/ends", { body: { ...measured } }))).candidates,
   /** Records something; once more changes nothing. */
   putRecord: (plan: string, record: NewRecord): Promise<KeptRecord> =>
     answer(

@@ -73,6 +73,10 @@ export type SavedPlan = Schemas["SavedPlan"];
 export type PlanSummary = Schemas["PlanSummary"];
 export type RevisionPage = Schemas["RevisionPage"];
 export type Revision = RevisionPage["revisions"][number];
+/** What has to be said of an end, by its system. */
+export type EndForm = Schemas["end-form.schema"];
+export type Joint = { fit: "fits" | "sealed" | "leaks" | "no"; with: string | null; why: string; source: string };
+export type EndCandidate = { name: string; off_mm: number; tell: string };
 /** What a device has recorded about a plan. */
 export type NewRecord = Schemas["record.schema"];
 export type KeptRecord = Schemas["kept-record.schema"];

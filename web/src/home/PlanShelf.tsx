@@ -53,6 +53,9 @@ export function PlanShelf() {
           Begin a plan
         </Link>
         <ImportButton />
+        <Link to="/joints" className="quiet self-center">
+          What joins this to that?
+        </Link>
       </div>
       {putAway && (
         <p role="status" className="card flex items-center justify-between gap-3 p-3">

@@ -10,7 +10,7 @@ declare const self: ServiceWorkerGlobalScope;
 /** Some fifteen plans with all of their stages. */
 const MOST_REPLIES = 250;
 const MOST_PHOTOS = 200;
-const PAGES = [/^\/$/, /^\/new\/?$/, /^\/plans\//];
+const PAGES = [/^\/$/, /^\/(new|joints)\/?$/, /^\/plans\//];
 const READ = /^\/api\/(plans|catalogue|parts|own-parts|own-tanks|plans\/[0-9a-f]{12}(\/records)?)$/;
 const WORKED_OUT = /^\/api\/(assess|drawing)$/;
 const PHOTO = /^\/api\/plans\/[0-9a-f]{12}\/photos\//;
