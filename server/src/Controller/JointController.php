@@ -41,13 +41,17 @@ final readonly class JointController
         new OA\Property(property: 'b', type: 'object', additionalProperties: true),
         new OA\Property(property: 'pressure', type: 'boolean'),
     ]))]
-    #[OA\Response(response: 200, description: 'What comes of it', content: new OA\JsonContent(required: ['fit', 'with', 'why', 'gap_mm', 'source'], properties: [
-        new OA\Property(property: 'fit', type: 'string', enum: Fit::class),
-        new OA\Property(property: 'with', description: 'What makes it tight', type: 'string', nullable: true),
-        new OA\Property(property: 'why', type: 'string'),
-        new OA\Property(property: 'gap_mm', type: 'number', nullable: true),
-        new OA\Property(property: 'source', type: 'string'),
-    ]))]
+    #[OA\Response(
+        response: 200,
+        description: 'What comes of it',
+        content: new OA\JsonContent(required: ['fit', 'with', 'why', 'gap_mm', 'source'], properties: [
+            new OA\Property(property: 'fit', type: 'string', enum: Fit::class),
+            new OA\Property(property: 'with', description: 'What makes it tight', type: 'string', nullable: true),
+            new OA\Property(property: 'why', type: 'string'),
+            new OA\Property(property: 'gap_mm', type: 'number', nullable: true),
+            new OA\Property(property: 'source', type: 'string'),
+        ]),
+    )]
     #[ProblemResponse(422, 'Not two ends')]
     public function judge(Request $request): Response
     {
