@@ -67,8 +67,8 @@ export function PlanShelf() {
       )}
       {kept && (
         <p role="status" className="text-brass">
-          The server is away. These are the plans as they were here last; those that were opened can be looked at, and
-          notes can be written.
+          The server is away. These are the plans as last seen here. Those that you have opened on this device can be
+          looked at, and take notes.
         </p>
       )}
       {plans.failureCount > 0 && !plans.data && (
