@@ -249,7 +249,7 @@ test("a taken port, a bad port and a directory that cannot be written to are nam
 
 test("calc and assess answer in JSON and exit codes; anything else shows how to use it", () => {
   expect(run("calc", "--list").stdout).toBe(
-    "demand\ntank\npayload\npassage\nbay-fit\nsurge\ntrapped\npipe\nline\ngravity\naccumulator\nheat\nwire\n",
+    "demand\ntank\npayload\npassage\nbay-fit\nsurge\ntrapped\npipe\nline\ngravity\naccumulator\nheat\nwire\ncutting\njoint\nends\n",
   );
   const tank = spawnSync(yardcask, ["calc", "tank"], {
     env,

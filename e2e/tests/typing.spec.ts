@@ -107,3 +107,23 @@ test("a plan in gallons and inches is read and answered in them", async ({ page 
   await expect(page.getByRole("row", { name: /50 % left/ })).toContainText("US gal");
   await expect(glass(page, "Payload left")).toContainText("lb");
 });
+
+test("what is typed into two fields at the same time is read against both", async ({ page }) => {
+  await openFellside(page, "load");
+  await page.getByRole("button", { name: /plate, ticket and sizes/ }).click();
+  // The first answer takes so long that the second comes before it: each alone would be allowed.
+  await page.route("**/api/typed", async (route) => {
+    const isFirst = route.request().postDataJSON().pointer === "/load/rig/whole_weighed_kg";
+    if (isFirst) await new Promise((done) => setTimeout(done, 1500));
+    await route.continue();
+  });
+  await field(page, "/load/rig/whole_weighed_kg").fill("2900");
+  await field(page, "/load/rig/axles/0/weighed_kg").fill("1700");
+  await expect(page.getByText(/one of the tickets is wrong/)).toBeVisible();
+  await expect(field(page, "/load/rig/whole_weighed_kg")).toHaveValue("2900");
+  await expect(page.locator(".edge-save")).toHaveText("A field is not in the plan yet.");
+  // The plan itself is sound: what comes next is worked out.
+  await type(page, "/load/rig/axles/0/limit_kg", "1900");
+  await expect(page.getByText(/Still working it out/)).toHaveCount(0);
+  await expect(page.getByText("of 1 900 kg")).toBeVisible();
+});

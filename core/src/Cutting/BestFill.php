@@ -50,11 +50,11 @@ final class BestFill
             $this->best = $fill;
         }
         for (; isset($this->lengths[$kind]); ++$kind) {
-            if ($this->leastOverMm < CutSearch::NOTHING || ++$this->steps > $this->mostSteps) {
+            if ($this->leastOverMm < CutPlan::NOTHING || ++$this->steps > $this->mostSteps) {
                 return;
             }
             $eachMm = $this->lengths[$kind] + $this->kerfMm;
-            $most = min($this->left[$kind], (int) floor(($roomMm + CutSearch::NOTHING) / $eachMm));
+            $most = min($this->left[$kind], (int) floor(($roomMm + CutPlan::NOTHING) / $eachMm));
             for ($count = $most; $count > 0; --$count) {
                 $this->fill($roomMm - $count * $eachMm, $kind + 1, [$kind => $count] + $fill);
             }

@@ -39,7 +39,7 @@ final class CoverBound
      */
     private function from(int $number, float $mm, array $stockLeft): array
     {
-        if ($mm <= CutSearch::NOTHING) {
+        if ($mm <= CutPlan::NOTHING) {
             return [0.0, 0, []];
         }
         if (!isset($this->stocks[$number])) {
@@ -51,13 +51,13 @@ final class CoverBound
         }
         $stock = $this->stocks[$number];
         $eachMm = $stock->lengthMm + $this->kerfMm;
-        $most = min($stockLeft[$number], (int) ceil($mm / $eachMm - CutSearch::NOTHING));
+        $most = min($stockLeft[$number], (int) ceil($mm / $eachMm - CutPlan::NOTHING));
         $best = [\INF, 0, []];
         for ($count = 0; $count <= $most; ++$count) {
             [$price, $lengths, $counts] = $this->from($number + 1, $mm - $count * $eachMm, $stockLeft);
             $price += $count * $stock->price;
             $lengths += $count;
-            if ($price < $best[0] - CutSearch::NOTHING || ($price <= $best[0] + CutSearch::NOTHING && $lengths < $best[1])) {
+            if ($price < $best[0] - CutPlan::NOTHING || ($price <= $best[0] + CutPlan::NOTHING && $lengths < $best[1])) {
                 $best = [$price, $lengths, [$number => $count] + $counts];
             }
         }

@@ -7,6 +7,9 @@ namespace YardCask\Core\Cutting;
 /** Lengths, each with the pieces that are cut from it, as far as they are decided. */
 final readonly class CutPlan
 {
+    /** Of a length in mm, or of a price: less than that comes from rounding. */
+    public const NOTHING = 1e-7;
+
     /** @param list<array{int, array<int, int>}> $cuts the number of the stock, and how many pieces of each kind */
     public function __construct(
         public array $cuts,
@@ -28,7 +31,7 @@ final readonly class CutPlan
     public function isBetterThan(?self $other): bool
     {
         return null === $other
-            || $this->price < $other->price - CutSearch::NOTHING
-            || ($this->price <= $other->price + CutSearch::NOTHING && \count($this->cuts) < \count($other->cuts));
+            || $this->price < $other->price - self::NOTHING
+            || ($this->price <= $other->price + self::NOTHING && \count($this->cuts) < \count($other->cuts));
     }
 }

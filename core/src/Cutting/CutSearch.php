@@ -13,8 +13,6 @@ namespace YardCask\Core\Cutting;
  */
 final class CutSearch
 {
-    public const NOTHING = 1e-7;
-
     private ?CutPlan $best;
     private int $steps = 0;
     /** @var array<string, list<array{float, int}>> what it had cost, and in how many lengths, when the same was left before */
@@ -124,8 +122,8 @@ final class CutSearch
         [$price, $lengths] = $this->cover?->least($mm, $stockLeft) ?? [$price, 1];
         $price += $plan->price;
 
-        return $price < $this->best->price - self::NOTHING
-            || ($price <= $this->best->price + self::NOTHING && \count($plan->cuts) + $lengths < \count($this->best->cuts));
+        return $price < $this->best->price - CutPlan::NOTHING
+            || ($price <= $this->best->price + CutPlan::NOTHING && \count($plan->cuts) + $lengths < \count($this->best->cuts));
     }
 
     /**
@@ -137,7 +135,7 @@ final class CutSearch
         $key = implode(',', $left).'|'.implode(',', $stockLeft);
         $lengths = \count($plan->cuts);
         foreach ($this->seen[$key] ?? [] as [$price, $count]) {
-            if ($price <= $plan->price + self::NOTHING && $count <= $lengths) {
+            if ($price <= $plan->price + CutPlan::NOTHING && $count <= $lengths) {
                 return true;
             }
         }
@@ -186,7 +184,7 @@ final class CutSearch
     private function fills(float $roomMm, int $from, array $left): array
     {
         $kind = $from;
-        while (isset($left[$kind]) && (0 === $left[$kind] || $this->lengthsMm[$kind] + $this->kerfMm > $roomMm + self::NOTHING)) {
+        while (isset($left[$kind]) && (0 === $left[$kind] || $this->lengthsMm[$kind] + $this->kerfMm > $roomMm + CutPlan::NOTHING)) {
             ++$kind;
         }
         if (!isset($left[$kind])) {
@@ -196,12 +194,12 @@ final class CutSearch
             return [];
         }
         $eachMm = $this->lengthsMm[$kind] + $this->kerfMm;
-        $most = min($left[$kind], (int) floor(($roomMm + self::NOTHING) / $eachMm));
+        $most = min($left[$kind], (int) floor(($roomMm + CutPlan::NOTHING) / $eachMm));
         $found = [];
         for ($count = $most; $count >= 0; --$count) {
             foreach ($this->fills($roomMm - $count * $eachMm, $kind + 1, $left) as [$overMm, $fill]) {
                 // With one less of this kind, only what is too full for another of it is full.
-                if ($count === $most || $overMm + self::NOTHING < $eachMm) {
+                if ($count === $most || $overMm + CutPlan::NOTHING < $eachMm) {
                     $found[] = [$overMm, 0 === $count ? $fill : [$kind => $count] + $fill];
                 }
             }

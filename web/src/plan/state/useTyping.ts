@@ -1,6 +1,7 @@
 import { type Dispatch, useCallback, useEffect, useRef } from "react";
 import { api } from "../../api/client";
 import { Away, Refused } from "../../api/errors";
+import type { Plan } from "../../api/types";
 import { withValue } from "./edits";
 import { type Place, pointerOf } from "./parts";
 import type { PlanAction, PlanState } from "./planState";
@@ -19,15 +20,20 @@ export function useTyping(state: PlanState, dispatch: Dispatch<PlanAction>): Rea
   const read = useCallback(
     async (place: Place, text: string, what: string, sure: boolean) => {
       const stillWanted = () => latest.current.typed[place]?.text === text;
-      const pointer = pointerOf(latest.current.plan, place);
+      // By the time of the answer the part may stand elsewhere in its list, or be gone.
+      let pointer = pointerOf(latest.current.plan, place);
       if (pointer === undefined) return;
       try {
-        const value = await api.typed(pointer, text, latest.current.plan, sure);
-        // By now the part may stand elsewhere in its list, or be gone.
-        const there = pointerOf(latest.current.plan, place);
-        if (!stillWanted() || there === undefined) return;
-        const from = latest.current.plan;
-        dispatch({ type: "edit", from, plan: withValue(from, there, value), what, key: place });
+        let plan: Plan;
+        let value: number;
+        // What was typed elsewhere meanwhile may contradict it: it is read against the plan that it goes into.
+        do {
+          plan = latest.current.plan;
+          value = await api.typed(pointer, text, plan, sure);
+          pointer = pointerOf(latest.current.plan, place);
+          if (!stillWanted() || pointer === undefined) return;
+        } while (plan !== latest.current.plan);
+        dispatch({ type: "edit", from: plan, plan: withValue(plan, pointer, value), what, key: place });
         dispatch({ type: "typed", place, typed: { text, state: "read", what } });
       } catch (error) {
         if (!stillWanted()) return;
@@ -36,7 +42,7 @@ export function useTyping(state: PlanState, dispatch: Dispatch<PlanAction>): Rea
           return;
         }
         const violation = error instanceof Refused ? error.problem.violations?.[0] : undefined;
-        const message = violation ?? { pointer, message: (error as Error).message };
+        const message = violation ?? { pointer: pointer ?? "", message: (error as Error).message };
         dispatch({ type: "typed", place, typed: { text, state: "refused", what, violation: message } });
       }
     },
