@@ -121,6 +121,27 @@ final class JointTest extends TestCase
         }
     }
 
+    public function testWhatIsJustNearEnoughIsFound(): void
+    {
+        $names = static fn (string $measured): array => array_column(self::calculated(CalculatorName::Ends, $measured)->candidates, 'name');
+        $half = 'Parallel pipe thread (ISO 228), 1/2, male';
+        self::assertContains($half, $names('{"outer_mm":21.655,"pitch_tpi":14.6}'));
+        self::assertNotContains($half, $names('{"outer_mm":21.656,"pitch_tpi":14.6}'));
+        self::assertNotContains($half, $names('{"outer_mm":21.655,"pitch_tpi":14.61}'));
+        self::assertContains('Tube of 15 mm', $names('{"outer_mm":15.3}'));
+        self::assertNotContains('Tube of 15 mm', $names('{"outer_mm":15.31}'));
+    }
+
+    public function testTheStandardsOfBothAreTheSource(): void
+    {
+        $source = static fn (string $standard, string $other): string => self::calculated(
+            CalculatorName::Joint,
+            \sprintf('{"a":'.self::THREAD.',"b":'.self::THREAD.'}', $standard, '1/2', 'male', $other, '1/2', 'female'),
+        )->source;
+        self::assertSame('ISO 7-1', $source('iso_7', 'iso_7'));
+        self::assertSame('ISO 7-1, ISO 228-1', $source('iso_7', 'iso_228'));
+    }
+
     public function testWhatTellsThreadsApartIsSaid(): void
     {
         $tell = array_column(self::calculated(CalculatorName::Ends, '{"outer_mm":20.9,"pitch_tpi":14}')->candidates, 'tell');
