@@ -41,7 +41,7 @@ test("what was measured is named, the likeliest first, with what tells it apart"
   await found.getByRole("radio", { name: "it narrows" }).click();
   await expect(found.getByRole("listitem").first()).toContainText("Tapered pipe thread (ISO 7)");
   await found.getByLabel("Diameter").fill("200");
-  await expect(found).toContainText("Nothing that is known comes near.");
+  await expect(found).toContainText("Nothing we know of comes close.");
   await found.getByLabel("Diameter").fill("a lot");
   await expect(found.getByRole("alert")).toBeVisible();
   expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);

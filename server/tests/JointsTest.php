@@ -14,7 +14,7 @@ final class JointsTest extends ApiTestCase
         $this->assertStatus(200);
         self::assertSame(['sealed', 'a clamp or ring'], [$joint->fit, $joint->with]);
         self::assertEqualsWithDelta(0.7, $joint->gap_mm, 1e-9);
-        $found = $this->send('POST', '/api/ends', '{"outer_mm":"0.823 in","pitch_tpi":14}');
+        $found = $this->send('POST', '/api/ends', '{"outer_mm":"0.823 in","pitch_tpi":"14,0"}');
         self::assertSame('Parallel pipe thread (ISO 228), 1/2, male', $found->candidates[0]->name);
     }
 
@@ -24,6 +24,8 @@ final class JointsTest extends ApiTestCase
         $this->assertProblem(422, '"pointer":"/a/outer_mm"');
         $this->send('POST', '/api/ends', '{"outer_mm":"3 L"}');
         $this->assertProblem(422, '"pointer":"/outer_mm"');
+        $this->send('POST', '/api/ends', '{"outer_mm":"20.9","pitch_tpi":"many"}');
+        $this->assertProblem(422, '"pointer":"/pitch_tpi"');
         $this->send('POST', '/api/ends', '[]');
         $this->assertProblem(422, 'JSON object');
     }

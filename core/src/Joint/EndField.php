@@ -14,6 +14,8 @@ final readonly class EndField implements Sent
     private function __construct(
         public string $key,
         public string $label,
+        /** What can be typed; empty for a choice. */
+        public string $example,
         #[ListOf(EndOption::class)]
         public array $options,
     ) {
@@ -21,17 +23,17 @@ final readonly class EndField implements Sent
 
     public static function length(string $key, string $label): self
     {
-        return new self($key, $label, []);
+        return new self($key, $label, '13.4 or 1/2 in', []);
     }
 
     public static function text(string $key, string $label): self
     {
-        return new self($key, $label, []);
+        return new self($key, $label, 'a name', []);
     }
 
     /** @param list<EndOption> $options */
     public static function choice(string $key, string $label, array $options): self
     {
-        return new self($key, $label, $options);
+        return new self($key, $label, '', $options);
     }
 }

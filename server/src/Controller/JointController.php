@@ -84,15 +84,16 @@ final readonly class JointController
         return JsonReply::of(CalculatorName::Ends->calculate($body instanceof \stdClass ? self::measured($body, '') : $body));
     }
 
-    /** With every length that was typed as text in mm. */
+    /** With every length that was typed as text in mm, and a pitch as a number. */
     private static function measured(\stdClass $end, string $at): \stdClass
     {
         $read = clone $end;
         $parser = new QuantityParser(new UnitPreferences());
-        foreach (['outer_mm', 'inner_mm', 'hole_mm', 'pitch_mm'] as $key) {
+        foreach (['outer_mm', 'inner_mm', 'hole_mm', 'pitch_mm', 'pitch_tpi'] as $key) {
             if (\is_string($end->{$key} ?? null)) {
+                [$kind, $unit] = 'pitch_tpi' === $key ? [Kind::Count, Unit::One] : [Kind::Length, Unit::Millimetre];
                 try {
-                    $read->{$key} = $parser->parse($end->{$key}, Kind::Length)->in(Unit::Millimetre);
+                    $read->{$key} = $parser->parse($end->{$key}, $kind)->in($unit);
                 } catch (UnreadableQuantity $e) {
                     throw Problem::notUnderstood($at.'/'.$key, $e->getMessage(), $e->choices);
                 }

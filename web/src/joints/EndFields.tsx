@@ -71,7 +71,7 @@ export function EndFields({ label, forms, said, onSay, wrong }: Props) {
                 type="text"
                 className="w-full"
                 value={said[field.key] ?? ""}
-                placeholder={field.key === "family" ? "a name" : "13.4 or 1/2 in"}
+                placeholder={field.example}
                 aria-invalid={problem !== undefined}
                 aria-describedby={describedBy}
                 onChange={(event) => change(field.key, event.target.value)}

@@ -23,7 +23,7 @@ export function MeasuredEnd() {
   const id = useId();
   const measured = {
     [where]: size,
-    ...(tpi.trim() !== "" && { pitch_tpi: Number(tpi.replace(",", ".")) }),
+    ...(tpi.trim() !== "" && { pitch_tpi: tpi }),
     ...(taper !== "" && { taper: taper === "yes" }),
   };
   const found = useQuery({
@@ -75,7 +75,7 @@ export function MeasuredEnd() {
       <div aria-live="polite">
         {found.data?.length === 0 && (
           <p className="mt-3">
-            Nothing that is known comes near. Measure again, or look for a coupling of its own family.
+            Nothing we know of comes close. Measure again, or look for a coupling that only fits its own family.
           </p>
         )}
         <ol className="mt-3">
