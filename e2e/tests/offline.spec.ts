@@ -26,7 +26,7 @@ test("a plan that was opened is there without a connection, with every stage, an
   await page.context().setOffline(true);
   await page.reload();
   await expect(answer(page)).toHaveText(said);
-  await expect(edge(page)).toContainText("The server is away. This is revision 1");
+  await expect(edge(page)).toContainText("Revision 1, as last opened here");
   for (const [stage, part] of [
     ["load", "Travel with 51 L at most."],
     ["tanks", "You can use 109 L"],
@@ -48,7 +48,7 @@ test("a plan that was opened is there without a connection, with every stage, an
   const plan = (await (await page.request.get(`/api/plans/${id}`)).json()).plan;
   plan.use.days = 4;
   await page.goto(`/plans/${id}/use`);
-  await expect(edge(page)).toContainText("The server is away");
+  await expect(edge(page)).toContainText("the server is away");
   await page.request.put(`/api/plans/${id}`, { data: plan, headers: { "If-Match": '"1"' } });
   await page.context().setOffline(false);
   await expect(edge(page)).toContainText("Saved, revision 2", { timeout: 15_000 });

@@ -56,7 +56,7 @@ final class ArchiveTest extends ApiTestCase
         yield 'a table without its heading' => [['plan.json' => $plan, 'records.csv' => "a,b\r\n"], 'must begin with the heading'];
         yield 'a row too short' => [['plan.json' => $plan, 'records.csv' => $head."1,2,3\r\n"], 'Record 1'];
         yield 'a record of nothing' => [['plan.json' => $plan, 'records.csv' => $head.$row('no-uuid', '')], 'Record 1, uuid'];
-        yield 'in the place of nothing' => [['plan.json' => $plan, 'records.csv' => $head.$row(self::FIRST, self::PHOTO)], 'not before it'];
+        yield 'in the place of nothing' => [['plan.json' => $plan, 'records.csv' => $head.$row(self::FIRST, self::PHOTO)], 'does not come before it'];
         yield 'bytes that are no text' => [['plan.json' => $plan, 'records.csv' => "\xFF\xFE"], 'UTF-8'];
     }
 

@@ -53,10 +53,10 @@ final readonly class Record implements Sent, \JsonSerializable
         $retracts = $in->boolean('retracts', false);
         $replaces = $in->has('replaces') ? Uuid::read($in, 'replaces') : null;
         if ($retracts && null === $replaces) {
-            $in->fail('replaces', 'Say which record is taken back: its UUID.');
+            $in->fail('replaces', 'Name the record that is taken back by its UUID.');
         }
         if ($replaces === $uuid) {
-            $in->fail('replaces', 'A record cannot stand in its own place.');
+            $in->fail('replaces', 'A record cannot replace itself.');
         }
         $record = new self(
             uuid: $uuid,

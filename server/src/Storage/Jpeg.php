@@ -46,6 +46,6 @@ final readonly class Jpeg
             }
         }
 
-        throw InvalidInput::at('', \sprintf('This photograph cannot be made smaller than %d kB. Take it again from nearer.', self::MOST_BYTES / 1000));
+        throw InvalidInput::at('', \sprintf('This photograph cannot be made smaller than %d kB. Take it again from closer up.', self::MOST_BYTES / 1000));
     }
 }

@@ -48,7 +48,7 @@ final readonly class PhotoStore
                 $head = $this->plans->head($plan, LockMode::PESSIMISTIC_WRITE);
                 if ($this->heldBy($head) + \strlen($jpeg->bytes) > self::MOST_BYTES) {
                     $most = \sprintf('The photographs of a plan may come to %d MB.', self::MOST_BYTES / 1e6);
-                    throw InvalidInput::at('', $most.' Copy the plan and go on in the copy.');
+                    throw InvalidInput::at('', $most.' Duplicate the plan and carry on in the copy.');
                 }
                 $now = new \DateTimeImmutable('now', new \DateTimeZone('UTC'));
                 $photo = new StoredPhoto(

@@ -76,7 +76,7 @@ final readonly class RecordStore
         foreach ($records as $number => $record) {
             $roots[$record->uuid] = null === $record->replaces ? $record->uuid : $roots[$record->replaces] ?? throw InvalidInput::at(
                 '/records',
-                \sprintf('Record %d stands in the place of another that is not before it.', $number + 1),
+                \sprintf('Record %d replaces one that does not come before it.', $number + 1),
             );
             $this->orm->persist(new StoredRecord($plan, $record, $roots[$record->uuid], $now));
         }
@@ -140,7 +140,7 @@ final readonly class RecordStore
         }
         $replaced = $this->byUuid($record->replaces);
         if (null === $replaced || $replaced->plan->id !== $plan->id || $replaced->kind !== $record->kind->value) {
-            throw InvalidInput::at('/replaces', 'The record in whose place this is to stand is not there.');
+            throw InvalidInput::at('/replaces', 'The record that this one replaces is not here.');
         }
 
         return $replaced->root;
@@ -150,7 +150,7 @@ final readonly class RecordStore
     private function seeThatThereIsRoom(int $count): void
     {
         if ($count > self::MOST) {
-            throw InvalidInput::at('', \sprintf('A plan keeps at most %d records. Copy the plan and go on in the copy.', self::MOST));
+            throw InvalidInput::at('', \sprintf('A plan keeps at most %d records. Duplicate the plan and carry on in the copy.', self::MOST));
         }
     }
 

@@ -118,7 +118,7 @@ function SaveState() {
             : uncounted > 0
               ? ["A field is not in the plan yet.", "text-brass"]
               : kept
-                ? [`The server is away. This is revision ${state.saved.revision}, as last opened here.`, "text-brass"]
+                ? [`Revision ${state.saved.revision}, as last opened here: the server is away.`, "text-brass"]
                 : [`Saved, revision ${state.saved.revision}`, "text-ink-2"];
   return (
     <p role="status" className={`edge-save ${ink}`} title={text ?? ""}>
