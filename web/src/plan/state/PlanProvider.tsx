@@ -12,7 +12,7 @@ import { reveal } from "../widgets/useReveal";
 import { patched, valueAt, withValue } from "./edits";
 import { PlanContext, type PlanWork } from "./PlanContext";
 import { partAdded, placeOf, pointerOf, withNewIds } from "./parts";
-import { isUncounted, planReducer } from "./planState";
+import { isReading, isUncounted, planReducer } from "./planState";
 import { readingAt } from "./readingAt";
 import { useTyping } from "./useTyping";
 
@@ -90,7 +90,7 @@ export function PlanProvider({ opening, stage, children }: { opening: Opening; s
       type: (pointer, text, what, sure) => type(placeOf(state.plan, pointer), text, what, sure),
       typed: (pointer) => state.typed[placeOf(state.plan, pointer)],
       untype: (under) => dispatch({ type: "untyped", under: placeOf(state.plan, under) }),
-      reading: Object.values(state.typed).some((one) => one.state === "reading"),
+      reading: isReading(state),
       uncounted: Object.values(state.typed).filter(isUncounted).length,
       settle: () => dispatch({ type: "settle" }),
       resolve: (resolution) => dispatch({ type: "resolve", with: resolution }),

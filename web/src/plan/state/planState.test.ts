@@ -50,6 +50,19 @@ describe("undo and redo", () => {
     expect(having(stay, days(4), { type: "undo" }).plan.use).toMatchObject({ days: 3, stay: "mixed" });
     expect(having(days(4), days(5)).plan.use.days).toBe(5);
   });
+  it("undoes what was typed last, though it was still being read", () => {
+    const typed = (state: "reading" | "read"): PlanAction => ({
+      type: "typed",
+      place: "/use/days",
+      typed: { text: "5", state, what: "5 days" },
+    });
+    const pressed = having(days(4), typed("reading"), { type: "undo" });
+    expect(pressed.plan.use.days).toBe(4);
+    const read = [days(5), typed("read")].reduce(planReducer, pressed);
+    expect([read.plan.use.days, read.future.map((step) => step.what)]).toEqual([4, ["5 days"]]);
+    const twice = [{ type: "undo" } as const, days(5), typed("read")].reduce(planReducer, pressed);
+    expect([twice.plan.use.days, twice.undosToCome]).toEqual([3, 0]);
+  });
   it("an edit that changes nothing is no step", () => {
     expect(having(days(3)).past).toEqual([]);
   });

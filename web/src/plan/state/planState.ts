@@ -3,7 +3,7 @@ import type { LocalDraft, Typed } from "../drafts/localDraft";
 import { same } from "./edits";
 import { withIssued } from "./issued";
 import { merged } from "./merge";
-import type { Place } from "./parts";
+import { type Place, pointerOf } from "./parts";
 
 /** A plan on the way back or forth, and in words the change that lies between it and the present one. */
 export type Step = { plan: Plan; what: string };
@@ -21,6 +21,8 @@ export type PlanState = {
   lastEdit: string | null;
   /** By place, so that a text stays with its part when another is removed. */
   typed: Record<Place, Typed>;
+  /** How often Undo was pressed while a text was still being read: what was typed last is what is undone. */
+  undosToCome: number;
   saving: "rest" | "saving" | "away" | "refused";
   /** Why nothing is saved at present, in words. */
   refusal: string | null;
@@ -71,6 +73,7 @@ export function opened(saved: SavedPlan): PlanState {
     what: "",
     lastEdit: null,
     typed: {},
+    undosToCome: 0,
     saving: "rest",
     refusal: null,
     sent: [],
@@ -91,11 +94,25 @@ export function isUncounted(typed: Typed | undefined): boolean {
   return typed?.state === "waiting" || typed?.state === "refused";
 }
 
+/** Whether a text of a part that is still there is on its way to the plan. */
+export function isReading({ typed, plan }: Pick<PlanState, "typed" | "plan">): boolean {
+  return Object.entries(typed).some(
+    ([place, one]) => one.state === "reading" && pointerOf(plan, place as Place) !== undefined,
+  );
+}
+
 export function isUnsaved(state: PlanState): boolean {
   return !same(state.plan, state.saved.plan);
 }
 
 export function planReducer(state: PlanState, action: PlanAction): PlanState {
+  const next = reduced(state, action);
+  if (next.undosToCome === 0 || isReading(next)) return next;
+  const undone = reduced(next, { type: "undo" });
+  return planReducer({ ...undone, undosToCome: next.undosToCome - 1 }, { type: "settle" });
+}
+
+function reduced(state: PlanState, action: PlanAction): PlanState {
   switch (action.type) {
     case "edit": {
       const plan = withIssued(
@@ -117,6 +134,7 @@ export function planReducer(state: PlanState, action: PlanAction): PlanState {
     case "settle":
       return { ...state, lastEdit: null };
     case "undo": {
+      if (isReading(state)) return { ...state, undosToCome: state.undosToCome + 1 };
       const step = state.past.at(-1);
       if (!step) return state;
       return {
