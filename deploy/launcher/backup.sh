@@ -1,8 +1,11 @@
-# backup and restore: everything that is kept, as one compressed file of SQL, also while the application runs.
+# backup and restore: everything that is kept, as one compressed file of SQL, also while the application runs. What lets devices in is
+# in no backup: after one is restored they sign in or pair again.
 
 BACKUP_TITLE="-- Yard Cask, backup"
+# Tables that go into a backup empty.
+SECRET_TABLES=(device_token share pairing_code passphrase throttle upgrade stopped_search)
 
-# with_database backup|restore FILE: on the database of the application that runs, or on one started for this alone.
+# with_database FUNCTION ARGUMENT...: on the database of the application that runs, or on one started for this alone.
 with_database() {
     need start
     be_owner "${ARGUMENTS[@]}"
@@ -10,6 +13,8 @@ with_database() {
     use_state start
     if is_held start; then
         DATABASE_RUN=$(held run start)
+        DATABASE_URL=$(database_url yardcask)
+        export DATABASE_URL
         database_answers || fail "the application is just starting or stopping" "Try again in a moment."
     else
         hold_state
@@ -17,7 +22,7 @@ with_database() {
         database_start
         bring_up_to_date
     fi
-    "$1" "$(realpath -m -- "$2")"
+    "$@"
 }
 
 # dump FILE: the file appears when it is whole.
@@ -25,7 +30,7 @@ dump() {
     [ ! -d "$1" ] && { : >"$1.part"; } 2>/dev/null || return 1
     {
         echo "$BACKUP_TITLE of $(date -u '+%Y-%m-%d %H:%M:%S') UTC"
-        database_client mariadb-dump --single-transaction --default-character-set=utf8mb4 yardcask
+        database_client mariadb-dump --single-transaction --default-character-set=utf8mb4 "${SECRET_TABLES[@]/#/--ignore-table-data=yardcask.}" yardcask
     } | gzip >"$1.part" && is_backup "$1.part" && mv "$1.part" "$1" && return
     rm -f "$1.part"
     return 1
@@ -62,7 +67,7 @@ take_in() {
     local DATABASE_URL
     DATABASE_URL=$(database_url yardcask_taken)
     export DATABASE_URL
-    as_service_console doctrine:migrations:migrate --no-interaction --allow-no-migration && as_service_console doctrine:migrations:up-to-date --fail-on-unregistered && as_service_console doctrine:schema:validate
+    as_service_console yardcask:upgrade && as_service_console doctrine:migrations:up-to-date --fail-on-unregistered && as_service_console doctrine:schema:validate
 }
 
 tables_of() { database_client mariadb --skip-column-names -e "SELECT table_name FROM information_schema.tables WHERE table_schema = '$1'"; }

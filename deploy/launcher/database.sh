@@ -73,4 +73,4 @@ bring_up_to_date() {
         || fail "the database could not be brought up to date" "The reason is in $STEP_LOG; nothing that was saved is lost. Start it again when the reason is gone."
 }
 
-database_fill() { as_service_console doctrine:migrations:migrate --no-interaction --allow-no-migration && as_service_console yardcask:load-demo && as_service_console yardcask:thin-revisions; }
+database_fill() { as_service_console yardcask:upgrade && as_service_console yardcask:load-demo && as_service_console yardcask:thin-revisions; }

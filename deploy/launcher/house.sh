@@ -6,6 +6,7 @@ keep_house() {
     cap_logs
     if [ $((SECONDS - ${HOUSE_KEPT:-0})) -ge "$HOUSE_EVERY_S" ]; then
         HOUSE_KEPT=$SECONDS
+        [ -z "${OPEN:-}" ] || renew_certificate
         as_service_console yardcask:thin-revisions >/dev/null 2>&1 9>&- &
     fi
 }

@@ -1,6 +1,6 @@
 # Debian packages: what is missing is installed as root, or named in one line to run.
 
-# missing_packages console|start|tests: what each needs, the later ones what the earlier need too.
+# missing_packages console|start|open-start|tests: what each needs, the later ones what the earlier need too.
 missing_packages() {
     command -v php >/dev/null || echo php-cli
     if command -v php >/dev/null; then
@@ -20,6 +20,12 @@ missing_packages() {
     command -v npm >/dev/null || echo npm
     { command -v mariadbd || [ -x /usr/sbin/mariadbd ]; } >/dev/null || echo mariadb-server
     [ -x /usr/sbin/nginx ] || echo nginx
+    [ "$1" != open-start ] || command -v openssl >/dev/null || echo openssl
+    # What announces this machine's name; of an own name somebody else sees to that.
+    [ "$1" != open-start ] || [ -n "${OPEN_NAME:-}" ] || [ -x /usr/sbin/avahi-daemon ] || echo avahi-daemon
+    [ "$1" != tests ] || command -v openssl >/dev/null || echo openssl
+    # With it the browser tests have their browser trust a certificate.
+    [ "$1" != tests ] || command -v certutil >/dev/null || echo libnss3-tools
     [ "$1" != tests ] || [ -x /usr/bin/chromium-headless-shell ] || [ -x /usr/bin/chromium ] || echo chromium-headless-shell
 }
 
@@ -31,7 +37,7 @@ php_fpm() {
     [ -x "$found" ] && echo "$found"
 }
 
-# need console|start|tests: see that every package is there.
+# need console|start|open-start|tests: see that every package is there.
 need() {
     local missing
     missing=$(missing_packages "$1" | tr '\n' ' ' | sed 's/ *$//')

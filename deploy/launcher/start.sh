@@ -7,27 +7,42 @@ start() {
         case "$1" in
             --port) PORT=${2:-}; shift 2 || shift ;;
             --port=*) PORT=${1#*=}; shift ;;
+            --open) OPEN=yes; shift ;;
+            --name | --certificate | --key | --open-port | --trust-port)
+                [ $# -ge 2 ] || { usage >&2; exit 2; }
+                open_option "$1" "$2"
+                shift 2
+                ;;
             *) usage >&2; exit 2 ;;
         esac
     done
-    { [[ $PORT =~ ^[0-9]{1,5}$ ]] && [ "$PORT" -ge 1 ] && [ "$PORT" -le 65535 ]; } || fail "“$PORT” is not a port" "Give a number from 1 to 65535, for example:  ./yardcask start --port 8090"
+    see_port "$PORT" --port
+    [ -z "${OPEN:-}" ] || see_open_options
     refuse_path
-    need start
+    need "${OPEN:+open-}start"
     be_owner "${arguments[@]}"
     choose_service "${arguments[@]}"
     use_state start
     hold_state
     port_free "$PORT" || port_taken
+    [ -z "${OPEN:-}" ] || open_ports_free
     say "Yard Cask is getting ready."
     build_php
     build_web
     database_start
     bring_up_to_date
+    [ -z "${OPEN:-}" ] || open_needs_passphrase
     web_start
     say ""
     say "Yard Cask is ready:  http://127.0.0.1:$PORT      (Ctrl-C or ./yardcask stop ends it)"
+    [ -z "${OPEN:-}" ] || say_open
     SERVING=yes
     watch_programs
+}
+
+# see_port PORT OPTION: whether it is one.
+see_port() {
+    { [[ $1 =~ ^[0-9]{1,5}$ ]] && [ "$1" -ge 1 ] && [ "$1" -le 65535 ]; } || fail "“$1” is not a port" "Give a number from 1 to 65535, for example:  ./yardcask start $2 8090"
 }
 
 # leave_in_order: however this launcher is ended, it leaves nothing behind. Being asked to stop is no failure.

@@ -56,7 +56,7 @@ phpunit_server() { (cd "$ROOT/server" && "${AS[@]}" php "${COMPILED[@]}" vendor/
 npm_run() { npm --prefix "$ROOT/$1" run "$2"; }
 vitest() { (cd "$ROOT/web" && npx vitest run --reporter=default --reporter=junit --outputFile.junit="$STATE/web.xml"); }
 code_style() { (cd "$ROOT/core" && php "${COMPILED[@]}" vendor/bin/php-cs-fixer check --diff); }
-test_database() { APP_ENV=test as_service_console doctrine:migrations:migrate --no-interaction --allow-no-migration; }
+test_database() { APP_ENV=test as_service_console yardcask:upgrade; }
 database_matches() { APP_ENV=test as_service_console doctrine:schema:validate; }
 playwright() { (cd "$ROOT/e2e" && BASE_URL="http://127.0.0.1:$PORT" STATE="$STATE" JUNIT="$STATE/e2e.xml" npx playwright test "$@"); }
 

@@ -2,16 +2,19 @@
 
 port_taken() { fail "port $PORT is taken by another program" "Choose another:  ./yardcask start --port $((PORT + 1))"; }
 
-port_free() { php -r '$s = @stream_socket_server("tcp://127.0.0.1:".$argv[1]); exit($s ? 0 : 1);' "$1"; }
+port_free() { php -r '$s = @stream_socket_server("tcp://".($argv[2] ?? "127.0.0.1").":".$argv[1]); exit($s ? 0 : 1);' "$@"; }
 
-# fill TEMPLATE: a template of deploy/ with its @NAMES@ filled in: numbers, and a path of plain characters.
+# fill TEMPLATE [FILE]: a template of deploy/ with its @NAMES@ filled in: numbers, names and a path of plain characters.
 fill() {
     local settings=() name
     for name in MAX_BODY_KB PHP_PROCESSES KEEPALIVE_S; do
         local setting=SETTING_$name
         settings+=(-e "s|@$name@|${!setting}|g")
     done
-    sed "${settings[@]}" -e "s|@RUN@|$RUN|g" -e "s|@PORT@|$PORT|g" "$ROOT/deploy/$1.in" | service_writes "$RUN/$1"
+    for name in RUN PORT OPEN_NAME OPEN_PORT OPEN_IPV6 TRUST_PORT TRUST_IPV6 YARDCASK_ADDRESS FINGERPRINT; do
+        settings+=(-e "s|@$name@|${!name:-none}|g")
+    done
+    sed "${settings[@]}" "$ROOT/deploy/$1.in" | service_writes "${2:-$RUN/$1}"
 }
 
 start_php() {
@@ -28,13 +31,15 @@ start_nginx() {
     # One that was killed has left it behind.
     "${AS[@]}" rm -f "$RUN/web.sock"
     # Root may give an unprivileged user this one right.
-    [ "$(id -u)" -ne 0 ] || [ "$PORT" -ge 1024 ] || may=(setpriv --reuid "$SERVICE" --regid "$(id -g "$SERVICE")" --init-groups --inh-caps=-all,+net_bind_service --ambient-caps=-all,+net_bind_service --)
+    [ "$(id -u)" -ne 0 ] || { [ "$PORT" -ge 1024 ] && [ "${OPEN_PORT:-1024}" -ge 1024 ] && [ "${TRUST_PORT:-1024}" -ge 1024 ]; } || may=(setpriv --reuid "$SERVICE" --regid "$(id -g "$SERVICE")" --init-groups --inh-caps=-all,+net_bind_service --ambient-caps=-all,+net_bind_service --)
     [ "${#may[@]}" -eq 0 ] || local AS=("${may[@]}")
     spawn nginx /usr/sbin/nginx -p "$RUN" -c "$RUN/nginx.conf" -e "$RUN/state/log/nginx.log" -g 'daemon off;'
 }
 
 web_start() {
     fill nginx.conf
+    fill nginx-site.conf
+    [ -z "${OPEN:-}" ] || open_web
     fill php-fpm.conf
     start_php
     await php "$STATE/log/php.log" test -S "$RUN/fixes.sock"

@@ -24,6 +24,18 @@ final class ApiDescriptionTest extends ApiTestCase
         return $operations;
     }
 
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $_SERVER['YARDCASK_ADDRESS'] = 'https://bench.local:8443';
+    }
+
+    protected function tearDown(): void
+    {
+        unset($_SERVER['YARDCASK_ADDRESS']);
+        parent::tearDown();
+    }
+
     public function testWhatIsNotThereIsRefusedAsDescribed(): void
     {
         $tried = 0;
@@ -70,6 +82,7 @@ final class ApiDescriptionTest extends ApiTestCase
         return match (true) {
             str_ends_with($path, '/name') => '{"name":"First"}',
             str_contains($path, '/records/') => '{"uuid":"'.self::NOTHING.'","kind":"note","revision":1,"happened_at":"2026-06-01T08:00:00Z","note":{"text":"Seen"}}',
+            str_ends_with($path, '/shares') => '{"may_note":false,"days":7}',
             default => self::fellside(),
         };
     }

@@ -6,6 +6,7 @@ namespace YardCask\Server\Tests;
 
 use Symfony\Bundle\FrameworkBundle\KernelBrowser;
 use Symfony\Bundle\FrameworkBundle\Test\WebTestCase;
+use YardCask\Server\Access\Listener;
 
 /** Talks to the API as a client would, on a real database; every test leaves it as it was. */
 abstract class ApiTestCase extends WebTestCase
@@ -14,7 +15,7 @@ abstract class ApiTestCase extends WebTestCase
 
     protected function setUp(): void
     {
-        $this->browser = self::createClient();
+        $this->browser = self::createClient([], [Listener::PARAMETER => Listener::Loopback->value]);
         $this->browser->disableReboot();
     }
 

@@ -17,6 +17,8 @@ final readonly class KeptRecord implements Sent, \JsonSerializable
         public int $number,
         /** By the server's clock, in UTC. */
         public string $receivedAt,
+        /** The name of the device that recorded it; null for the machine that serves the plan. */
+        public ?string $device,
         public Record $record,
     ) {
     }

@@ -23,7 +23,7 @@ final class RecordsCsvTest extends TestCase
         $random = new Randomizer(new Mt19937(22));
         for ($table = 0; $table < 300; ++$table) {
             $records = array_map(static fn (int $number): Record => self::record($random, $number), range(1, $random->getInt(1, 6)));
-            $kept = array_map(static fn (Record $one): KeptRecord => new KeptRecord(7, '2026-06-02T08:00:00Z', $one), $records);
+            $kept = array_map(static fn (Record $one): KeptRecord => new KeptRecord(7, '2026-06-02T08:00:00Z', null, $one), $records);
             self::assertEquals($records, RecordsCsv::read(RecordsCsv::write($kept)));
         }
     }

@@ -10,6 +10,7 @@ use Doctrine\ORM\Mapping as ORM;
 /** A plan as it once was: the whole document, never changed afterwards. */
 #[ORM\Entity]
 #[ORM\Table(name: 'plan_revision')]
+#[ORM\Index(name: 'plan_revision_device', columns: ['device_id'])]
 #[ORM\UniqueConstraint(name: 'plan_revision_number', columns: ['plan_id', 'number'])]
 #[ORM\Index(name: 'plan_revision_saved', columns: ['saved_at'])]
 class PlanRevision
@@ -42,6 +43,10 @@ class PlanRevision
         /** In words, against the revision before it; empty for the first. */
         #[ORM\Column(type: Types::TEXT, length: 65535)]
         public readonly string $changed,
+        /** That saved it; null for the machine that serves it. */
+        #[ORM\ManyToOne(targetEntity: Device::class)]
+        #[ORM\JoinColumn(nullable: true)]
+        public readonly ?Device $device,
     ) {
     }
 }

@@ -13,6 +13,7 @@ use YardCask\Core\Record\Record;
 /** A record as it was received; never changed, and numbered in the order of receipt. */
 #[ORM\Entity]
 #[ORM\Table(name: 'record')]
+#[ORM\Index(name: 'record_device', columns: ['device_id'])]
 #[ORM\UniqueConstraint(name: 'record_uuid', columns: ['uuid'])]
 #[ORM\Index(name: 'record_root', columns: ['root', 'id'])]
 #[ORM\Index(name: 'record_happened', columns: ['plan_id', 'happened_at', 'id'])]
@@ -57,6 +58,10 @@ class StoredRecord
         public readonly string $root,
         #[ORM\Column(type: Types::DATETIME_IMMUTABLE)]
         public readonly \DateTimeImmutable $receivedAt,
+        /** That recorded it; null for the machine that serves it. */
+        #[ORM\ManyToOne(targetEntity: Device::class, fetch: 'EAGER')]
+        #[ORM\JoinColumn(nullable: true)]
+        public readonly ?Device $device,
     ) {
         $this->uuid = $record->uuid;
         $this->kind = $record->kind->value;
@@ -69,6 +74,8 @@ class StoredRecord
 
     public function kept(): KeptRecord
     {
-        return new KeptRecord((int) $this->id, $this->receivedAt->format('Y-m-d\TH:i:s\Z'), Record::read(Json::decode($this->document)));
+        $received = $this->receivedAt->format('Y-m-d\TH:i:s\Z');
+
+        return new KeptRecord((int) $this->id, $received, $this->device?->name, Record::read(Json::decode($this->document)));
     }
 }

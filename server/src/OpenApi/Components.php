@@ -6,6 +6,7 @@ namespace YardCask\Server\OpenApi;
 
 use OpenApi\Attributes as OA;
 use YardCask\Core\Plan\Line\SystemType;
+use YardCask\Server\Access\Level;
 use YardCask\Server\Entity\RevisionOrigin;
 
 /** The parts of the API's description that several routes share. */
@@ -28,11 +29,12 @@ use YardCask\Server\Entity\RevisionOrigin;
     new OA\Property(property: 'plan', ref: 'plan.schema.json'),
 ])]
 #[OA\Schema(schema: 'RevisionPage', required: ['revisions', 'before'], properties: [
-    new OA\Property(property: 'revisions', type: 'array', items: new OA\Items(required: ['number', 'saved_at', 'origin', 'what'], properties: [
+    new OA\Property(property: 'revisions', type: 'array', items: new OA\Items(required: ['number', 'saved_at', 'origin', 'what', 'device'], properties: [
         new OA\Property(property: 'number', type: 'integer'),
         new OA\Property(property: 'saved_at', type: 'string', format: 'date-time'),
         new OA\Property(property: 'origin', type: 'string', enum: RevisionOrigin::class),
         new OA\Property(property: 'what', description: 'How it came about and what changed against the one before it, in words', type: 'string'),
+        new OA\Property(property: 'device', description: 'Its name; null for the machine that serves it', type: 'string', nullable: true),
         new OA\Property(property: 'name', type: 'string'),
     ], type: 'object')),
     new OA\Property(property: 'before', description: 'Where the next page begins; null when this is the last', type: 'integer', nullable: true),
@@ -100,6 +102,19 @@ use YardCask\Server\Entity\RevisionOrigin;
         ], type: 'object')),
     new OA\Property(property: 'levels', type: 'array', items: new OA\Items(ref: '#/components/schemas/Option')),
 ])]
+#[OA\Schema(schema: 'Who', required: ['may', 'here', 'device', 'plan', 'address', 'trust'], properties: [
+    new OA\Property(property: 'may', description: 'The most that it may do', type: 'string', enum: Level::class),
+    new OA\Property(property: 'here', description: 'Whether it asks from the machine that serves this', type: 'boolean'),
+    new OA\Property(property: 'device', description: 'Its name; null for that machine, and for nobody', type: 'string', nullable: true),
+    new OA\Property(property: 'plan', description: 'The one plan of a link', type: 'string', nullable: true),
+    new OA\Property(property: 'address', description: 'At which other devices find this; null where they cannot', type: 'string', nullable: true),
+    new OA\Property(property: 'trust', description: 'Where they read how to trust it; null where every browser does', type: 'string', nullable: true),
+])]
+#[OA\Schema(schema: 'Share', required: ['id', 'may_note', 'expires_at'], properties: [
+    new OA\Property(property: 'id', type: 'string'),
+    new OA\Property(property: 'may_note', type: 'boolean'),
+    new OA\Property(property: 'expires_at', type: 'string', format: 'date-time'),
+])]
 #[OA\Schema(schema: 'Problem', required: ['type', 'title', 'status', 'detail'], properties: [
     new OA\Property(property: 'type', type: 'string'),
     new OA\Property(property: 'title', type: 'string'),
@@ -110,6 +125,7 @@ use YardCask\Server\Entity\RevisionOrigin;
         new OA\Property(property: 'message', type: 'string'),
         new OA\Property(property: 'choices', type: 'array', items: new OA\Items(type: 'string')),
     ], type: 'object')),
+    new OA\Property(property: 'passphrase', description: 'Whether giving the passphrase again would do', type: 'boolean'),
     new OA\Property(property: 'more_violations', description: 'How many there are beyond those that are listed', type: 'integer'),
     new OA\Property(property: 'current', required: ['revision', 'plan'], properties: [
         new OA\Property(property: 'revision', type: 'integer'),

@@ -15,12 +15,16 @@ final class Problem extends \RuntimeException
 {
     private const LONGEST_DETAIL = 600;
 
-    /** @param array<string, mixed> $members further members of the document */
+    /**
+     * @param array<string, mixed> $members further members of the document
+     * @param array<string, string> $headers of the answer
+     */
     private function __construct(
         public readonly int $status,
         public readonly string $title,
         string $detail,
         private readonly array $members = [],
+        public readonly array $headers = [],
     ) {
         parent::__construct(mb_strimwidth($detail, 0, self::LONGEST_DETAIL, '…'));
     }
@@ -43,6 +47,69 @@ final class Problem extends \RuntimeException
             'From another site',
             \sprintf('A page from another site (%s) asked for this change. Only pages served from here may change plans.', $from),
         );
+    }
+
+    /** The framework's scheme for this has no name of its own. */
+    public static function nobody(): self
+    {
+        return new self(401, 'Not signed in', 'Sign in with the passphrase, or pair this device first.', headers: ['WWW-Authenticate' => 'Passphrase']);
+    }
+
+    public static function wrongPassphrase(): self
+    {
+        return new self(403, 'Wrong passphrase', 'That is not the passphrase.');
+    }
+
+    public static function wrongCode(): self
+    {
+        return new self(403, 'Wrong code', 'That code is wrong, was used already, or is older than two minutes. Ask for a new one under “Devices”.');
+    }
+
+    public static function noSuchLink(): self
+    {
+        return new self(404, 'No such link', 'This link does not work, or no longer. Ask for a new one.');
+    }
+
+    public static function tooManyAttempts(int $waitS): self
+    {
+        $detail = \sprintf('There were too many wrong attempts. Try again in %d min. Devices that are paired already are not affected.', (int) ceil($waitS / 60));
+
+        return new self(429, 'Too many attempts', $detail, headers: ['Retry-After' => (string) $waitS]);
+    }
+
+    public static function passphraseWanted(): self
+    {
+        return new self(403, 'Passphrase wanted', 'Give the passphrase again: this needs one that was given within the last 15 minutes.', ['passphrase' => true]);
+    }
+
+    public static function onlyByLink(): self
+    {
+        return new self(403, 'Not with this link', 'This link is for one plan only, and this is not among what it allows.');
+    }
+
+    public static function notYours(): self
+    {
+        return new self(403, 'Not yours', 'With a link you can change only the notes that you wrote yourself.');
+    }
+
+    public static function signedInHere(): self
+    {
+        return new self(409, 'Not needed here', 'At this machine nobody needs to sign in.');
+    }
+
+    public static function noSuchDevice(): self
+    {
+        return new self(404, 'No such device', 'There is no such device. It may have been removed already.');
+    }
+
+    public static function notOpen(): self
+    {
+        return new self(409, 'Not open', 'Other devices cannot reach this yet. Start it with:  ./yardcask start --open');
+    }
+
+    public static function upgrading(): self
+    {
+        return new self(503, 'Upgrading', 'The server is being upgraded. What you enter is kept in this browser and saved when that is done.');
     }
 
     public static function databaseAway(): self

@@ -8,11 +8,9 @@ use Doctrine\DBAL\Exception\ConnectionException;
 use Doctrine\DBAL\Exception\DriverException;
 use Doctrine\DBAL\Exception\RetryableException;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
-use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Event\ExceptionEvent;
 use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
 use YardCask\Core\Input\InvalidInput;
-use YardCask\Core\Input\Json;
 
 /** Turns whatever went wrong into a problem document. */
 final class ProblemListener
@@ -32,7 +30,7 @@ final class ProblemListener
         $problem = self::refusal($error);
         if (null !== $problem) {
             // A method that is not allowed says which are.
-            $event->setResponse(self::response($problem, $error instanceof HttpExceptionInterface ? $error->getHeaders() : []));
+            $event->setResponse(ProblemReply::of($problem, $error instanceof HttpExceptionInterface ? $error->getHeaders() : []));
         }
     }
 
@@ -41,7 +39,7 @@ final class ProblemListener
     public function fail(ExceptionEvent $event): void
     {
         $isTooLong = str_contains($event->getThrowable()->getMessage(), self::OUT_OF_TIME);
-        $event->setResponse(self::response($isTooLong ? Problem::tooLong() : Problem::fault()));
+        $event->setResponse(ProblemReply::of($isTooLong ? Problem::tooLong() : Problem::fault()));
     }
 
     private static function refusal(\Throwable $error): ?Problem
@@ -63,15 +61,5 @@ final class ProblemListener
             \in_array($error->getCode(), self::BROKEN, true) => Problem::databaseAway(),
             default => null,
         };
-    }
-
-    /** @param array<mixed> $headers */
-    private static function response(Problem $problem, array $headers = []): Response
-    {
-        return new Response(
-            Json::encode($problem->document()),
-            $problem->status,
-            ['Content-Type' => 'application/problem+json', 'Cache-Control' => 'no-store'] + $headers,
-        );
     }
 }

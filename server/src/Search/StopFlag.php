@@ -4,26 +4,26 @@ declare(strict_types=1);
 
 namespace YardCask\Server\Search;
 
-/** Which search is to stop. Searches have one process, so that one is running at a time: one name is enough. */
+use Doctrine\DBAL\Connection;
+
+/** Which searches are to stop: in the database, since another server may be the one that searches. */
 final readonly class StopFlag
 {
     public const SYNTAX = '[a-z0-9-]{8,64}';
 
-    private string $file;
-
-    public function __construct(string $stateDir)
+    public function __construct(private Connection $database)
     {
-        $this->file = $stateDir.'/stopped-search';
     }
 
     /** @param string $search that the page has named so */
     public function raise(string $search): void
     {
-        file_put_contents($this->file, $search, \LOCK_EX);
+        $this->database->executeStatement('DELETE FROM stopped_search WHERE at < UTC_TIMESTAMP() - INTERVAL 1 HOUR');
+        $this->database->executeStatement('INSERT IGNORE INTO stopped_search (name, at) VALUES (?, UTC_TIMESTAMP())', [$search]);
     }
 
     public function isFor(string $search): bool
     {
-        return @file_get_contents($this->file) === $search;
+        return false !== $this->database->fetchOne('SELECT name FROM stopped_search WHERE name = ?', [$search]);
     }
 }

@@ -20,7 +20,7 @@ final readonly class OwnParts
 
     public function __construct(
         private EntityManagerInterface $orm,
-        private DiskRoom $room,
+        private WriteGate $gate,
         private CatalogueFiles $files,
     ) {
     }
@@ -56,7 +56,7 @@ final readonly class OwnParts
      */
     public function keep(array $parts): array
     {
-        $this->room->check();
+        $this->gate->check();
         $known = array_column($this->all(), null, 'name');
         $kept = [];
         foreach ($parts as $part) {
@@ -81,7 +81,7 @@ final readonly class OwnParts
     /** One that is not there is gone already. */
     public function remove(string $id): void
     {
-        $this->room->check();
+        $this->gate->check();
         $own = $this->orm->find(OwnPart::class, $id);
         if (null !== $own) {
             $this->orm->remove($own);

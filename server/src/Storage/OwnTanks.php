@@ -17,7 +17,7 @@ final readonly class OwnTanks
 
     public function __construct(
         private EntityManagerInterface $orm,
-        private DiskRoom $room,
+        private WriteGate $gate,
     ) {
     }
 
@@ -30,7 +30,7 @@ final readonly class OwnTanks
     /** @throws Problem when the disk is full */
     public function keep(StockTank $tank): OwnTank
     {
-        $this->room->check();
+        $this->gate->check();
         if (\count($this->all()) >= self::MOST) {
             throw InvalidInput::at('/tank', \sprintf('There are %d tanks of your own, as many as are kept. Remove one first.', self::MOST));
         }
@@ -44,7 +44,7 @@ final readonly class OwnTanks
     /** One that is not there is gone already. */
     public function remove(string $id): void
     {
-        $this->room->check();
+        $this->gate->check();
         $own = $this->orm->find(OwnTank::class, $id);
         if (null !== $own) {
             $this->orm->remove($own);

@@ -21,7 +21,7 @@ final readonly class PhotoStore
     public function __construct(
         private EntityManagerInterface $orm,
         private PlanStore $plans,
-        private DiskRoom $room,
+        private WriteGate $gate,
     ) {
     }
 
@@ -35,7 +35,7 @@ final readonly class PhotoStore
      */
     public function put(string $plan, string $uuid, string $sent): bool
     {
-        $this->room->check();
+        $this->gate->check();
         $this->plans->head($plan);
         $digest = hash('sha256', $sent);
         $known = $this->orm->find(StoredPhoto::class, $uuid);

@@ -12,6 +12,7 @@ use YardCask\Core\Plan\PartIds;
 use YardCask\Core\Plan\Plan;
 use YardCask\Core\Plan\PlanChanges;
 use YardCask\Core\Stage\ShelfNote;
+use YardCask\Server\Access\WhoAsks;
 use YardCask\Server\Entity\PlanHead;
 use YardCask\Server\Entity\PlanRevision;
 use YardCask\Server\Entity\RevisionOrigin;
@@ -22,7 +23,8 @@ final readonly class PlanStore
 {
     public function __construct(
         private EntityManagerInterface $orm,
-        private DiskRoom $room,
+        private WriteGate $gate,
+        private WhoAsks $who,
     ) {
     }
 
@@ -54,7 +56,7 @@ final readonly class PlanStore
             $plan = Plan::fromJson($this->revision($stored, $stored->revision())->document);
             $stored->noted(Json::encode(ShelfNote::of($plan)));
             // The shelf can be read also when nothing can be written.
-            if ($this->room->isThere()) {
+            if ($this->gate->isOpen()) {
                 $this->orm->flush();
             }
         }
@@ -74,9 +76,9 @@ final readonly class PlanStore
     /** @throws Problem when the disk is full, as whatever writes does */
     public function create(Plan $plan, RevisionOrigin $origin): PlanRevision
     {
-        $this->room->check();
+        $this->gate->check();
         $stored = new PlanHead(bin2hex(random_bytes(6)), self::now());
-        $revision = self::nextRevision($stored, PartIds::issued($plan), $origin, '');
+        $revision = $this->nextRevision($stored, PartIds::issued($plan), $origin, '');
         $this->orm->persist($stored);
         $this->orm->persist($revision);
         $this->orm->flush();
@@ -102,10 +104,10 @@ final readonly class PlanStore
     public function revisions(string $id, ?int $before): RevisionPage
     {
         $query = $this->orm->createQuery(
-            'SELECT r.number, r.savedAt, r.origin, r.changed, r.name FROM '.PlanRevision::class
-            .' r WHERE r.plan = :plan AND r.number < :before ORDER BY r.number DESC',
+            'SELECT r.number, r.savedAt, r.origin, r.changed, r.name, d.name AS device FROM '.PlanRevision::class
+            .' r LEFT JOIN r.device d WHERE r.plan = :plan AND r.number < :before ORDER BY r.number DESC',
         );
-        /** @var list<array{number: int, savedAt: \DateTimeImmutable, origin: RevisionOrigin, changed: string, name: string|null}> $rows */
+        /** @var list<array{number: int, savedAt: \DateTimeImmutable, origin: RevisionOrigin, changed: string, name: string|null, device: string|null}> $rows */
         $rows = $query->setParameters(
             ['plan' => $this->head($id), 'before' => $before ?? \PHP_INT_MAX],
         )->setMaxResults(RevisionPage::LENGTH + 1)->getArrayResult();
@@ -122,7 +124,7 @@ final readonly class PlanStore
      */
     public function write(string $id, int $based, Plan $plan, RevisionOrigin $origin = RevisionOrigin::Edit): PlanRevision
     {
-        $this->room->check();
+        $this->gate->check();
 
         return $this->orm->wrapInTransaction(function () use ($id, $based, $plan, $origin): PlanRevision {
             $stored = $this->head($id, LockMode::PESSIMISTIC_WRITE);
@@ -135,7 +137,7 @@ final readonly class PlanStore
             if ($latest->document === $plan->toJson()) {
                 return $latest;
             }
-            $next = self::nextRevision($stored, $plan, $origin, null === $before ? '' : PlanChanges::inWords($before, $plan));
+            $next = $this->nextRevision($stored, $plan, $origin, null === $before ? '' : PlanChanges::inWords($before, $plan));
             $this->orm->persist($next);
 
             return $next;
@@ -159,7 +161,7 @@ final readonly class PlanStore
      */
     public function nameRevision(string $id, int $number, ?string $name): void
     {
-        $this->room->check();
+        $this->gate->check();
         $this->at($id, $number)->name = $name;
         $this->orm->flush();
     }
@@ -167,7 +169,7 @@ final readonly class PlanStore
     /** @throws Problem when there is no such plan, or the disk is full */
     public function delete(string $id): void
     {
-        $this->room->check();
+        $this->gate->check();
         $this->head($id)->delete(self::now());
         $this->orm->flush();
     }
@@ -175,7 +177,7 @@ final readonly class PlanStore
     /** @throws Problem when there was never such a plan, or the disk is full */
     public function undelete(string $id): PlanRevision
     {
-        $this->room->check();
+        $this->gate->check();
         $this->findAny($id)->undelete();
         $this->orm->flush();
 
@@ -193,10 +195,10 @@ final readonly class PlanStore
         return $stored->isDeleted() ? throw Problem::noSuchPlan($id) : $stored;
     }
 
-    /** Whether deleted or not. MariaDB would take an id in capitals, or with blanks behind it, for the same. */
+    /** Whether deleted or not; who may not see it does not learn that it is there. MariaDB would take an id in capitals, or with blanks behind it, for the same. */
     private function findAny(string $id, LockMode $lock = LockMode::NONE): PlanHead
     {
-        $stored = 1 === preg_match('/^[0-9a-f]{12}$/D', $id) ? $this->orm->find(PlanHead::class, $id, $lock) : null;
+        $stored = 1 === preg_match('/^[0-9a-f]{12}$/D', $id) && $this->who->maySee($id) ? $this->orm->find(PlanHead::class, $id, $lock) : null;
 
         return $stored ?? throw Problem::noSuchPlan($id);
     }
@@ -206,10 +208,10 @@ final readonly class PlanStore
         return $this->orm->getRepository(PlanRevision::class)->findOneBy(['plan' => $stored, 'number' => $number]) ?? throw Problem::noSuchRevision($number);
     }
 
-    private static function nextRevision(PlanHead $stored, Plan $plan, RevisionOrigin $origin, string $changed): PlanRevision
+    private function nextRevision(PlanHead $stored, Plan $plan, RevisionOrigin $origin, string $changed): PlanRevision
     {
         $now = self::now();
-        $revision = new PlanRevision($stored, $stored->revised($plan, $now), $plan->toJson(), $now, $origin, $changed);
+        $revision = new PlanRevision($stored, $stored->revised($plan, $now), $plan->toJson(), $now, $origin, $changed, $this->who->device());
         // At once: a shelf of a hundred new plans would have to work out all of them.
         $stored->noted(Json::encode(ShelfNote::of($plan)));
 

@@ -14,6 +14,7 @@ use YardCask\Core\Record\KeptRecord;
 use YardCask\Core\Record\Record;
 use YardCask\Core\Record\RecordKind;
 use YardCask\Core\Record\RecordPage;
+use YardCask\Server\Access\WhoAsks;
 use YardCask\Server\Entity\PlanHead;
 use YardCask\Server\Entity\StoredRecord;
 use YardCask\Server\Problem\Problem;
@@ -27,7 +28,8 @@ final readonly class RecordStore
     public function __construct(
         private EntityManagerInterface $orm,
         private PlanStore $plans,
-        private DiskRoom $room,
+        private WriteGate $gate,
+        private WhoAsks $who,
     ) {
     }
 
@@ -40,7 +42,7 @@ final readonly class RecordStore
      */
     public function put(string $plan, Record $record): array
     {
-        $this->room->check();
+        $this->gate->check();
         try {
             return $this->orm->wrapInTransaction(function () use ($plan, $record): array {
                 $head = $this->plans->head($plan, LockMode::PESSIMISTIC_WRITE);
@@ -49,7 +51,7 @@ final readonly class RecordStore
                     return [self::same($known, $head, $record)->kept(), false];
                 }
                 $this->seeThatThereIsRoom(1 + $this->orm->getRepository(StoredRecord::class)->count(['plan' => $head]));
-                $stored = new StoredRecord($head, $record, $this->root($head, $record), self::now());
+                $stored = new StoredRecord($head, $record, $this->root($head, $record), self::now(), $this->who->device());
                 $this->orm->persist($stored);
                 $this->orm->flush();
 
@@ -78,7 +80,7 @@ final readonly class RecordStore
                 '/records',
                 \sprintf('Record %d replaces one that does not come before it.', $number + 1),
             );
-            $this->orm->persist(new StoredRecord($plan, $record, $roots[$record->uuid], $now));
+            $this->orm->persist(new StoredRecord($plan, $record, $roots[$record->uuid], $now, $this->who->device()));
         }
         $this->orm->flush();
     }
@@ -132,7 +134,10 @@ final readonly class RecordStore
         return $known->plan->id === $plan->id && $known->document === Json::encode($record) ? $known : throw Problem::recordTaken($record->uuid);
     }
 
-    /** @throws InvalidInput when that in whose place it is to stand is not among the records of its kind */
+    /**
+     * @throws InvalidInput when that in whose place it is to stand is not among the records of its kind
+     * @throws Problem when that is somebody else's, and only one's own may be changed
+     */
     private function root(PlanHead $plan, Record $record): string
     {
         if (null === $record->replaces) {
@@ -141,6 +146,11 @@ final readonly class RecordStore
         $replaced = $this->byUuid($record->replaces);
         if (null === $replaced || $replaced->plan->id !== $plan->id || $replaced->kind !== $record->kind->value) {
             throw InvalidInput::at('/replaces', 'The record that this one replaces is not here.');
+        }
+
+        // Whoever came by a link changes only what he has written himself.
+        if (null !== $this->who->caller()?->plan && $replaced->device !== $this->who->device()) {
+            throw Problem::notYours();
         }
 
         return $replaced->root;

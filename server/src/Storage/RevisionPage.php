@@ -12,7 +12,7 @@ final readonly class RevisionPage
     public const LENGTH = 50;
 
     /**
-     * @param list<array{number: int, saved_at: string, origin: RevisionOrigin, what: string, name?: string}> $revisions
+     * @param list<array{number: int, saved_at: string, origin: RevisionOrigin, what: string, device: string|null, name?: string}> $revisions
      * @param int|null $before where the next page begins: before this number; null when this is the last
      */
     private function __construct(
@@ -22,8 +22,8 @@ final readonly class RevisionPage
     }
 
     /**
-     * @param list<array{number: int, savedAt: \DateTimeImmutable, origin: RevisionOrigin, changed: string, name: string|null}> $rows one more than a
-     *                                                                                                                                page, when there are more
+     * @param list<array{number: int, savedAt: \DateTimeImmutable, origin: RevisionOrigin, changed: string, name: string|null, device: string|null}> $rows one more than a
+     *                                                                                                                                                     page, when there are more
      */
     public static function of(array $rows): self
     {
@@ -37,6 +37,7 @@ final readonly class RevisionPage
                     'saved_at' => $row['savedAt']->format(\DATE_ATOM),
                     'origin' => $row['origin'],
                     'what' => $row['origin']->inWords($row['changed']),
+                    'device' => $row['device'],
                 ] + (null === $row['name'] ? [] : ['name' => $row['name']]),
                 $page,
             ),

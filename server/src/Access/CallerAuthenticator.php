@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Server\Access;
+
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Security\Core\Authentication\Token\TokenInterface;
+use Symfony\Component\Security\Core\Exception\AuthenticationException;
+use Symfony\Component\Security\Core\Exception\UserNotFoundException;
+use Symfony\Component\Security\Http\Authenticator\AbstractAuthenticator;
+use Symfony\Component\Security\Http\Authenticator\Passport\Badge\UserBadge;
+use Symfony\Component\Security\Http\Authenticator\Passport\SelfValidatingPassport;
+
+/** Tells who asks: by where the request came in, and by the device's cookie. */
+final class CallerAuthenticator extends AbstractAuthenticator
+{
+    public function __construct(private readonly DeviceTokens $tokens)
+    {
+    }
+
+    public function supports(Request $request): bool
+    {
+        return Listener::Loopback === Listener::of($request) || $request->cookies->has(DeviceCookie::NAME);
+    }
+
+    public function authenticate(Request $request): SelfValidatingPassport
+    {
+        $caller = Listener::Loopback === Listener::of($request) ? Caller::here() : $this->tokens->caller($request->cookies->getString(DeviceCookie::NAME));
+        if (null === $caller) {
+            throw new UserNotFoundException();
+        }
+
+        return new SelfValidatingPassport(new UserBadge($caller->getUserIdentifier(), static fn (): Caller => $caller));
+    }
+
+    /** The request goes on. */
+    public function onAuthenticationSuccess(Request $request, TokenInterface $token, string $firewallName): null
+    {
+        return null;
+    }
+
+    /** So it does as nobody's. */
+    public function onAuthenticationFailure(Request $request, AuthenticationException $exception): ?Response
+    {
+        return null;
+    }
+}
