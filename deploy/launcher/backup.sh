@@ -3,7 +3,7 @@
 
 BACKUP_TITLE="-- Yard Cask, backup"
 # Tables that go into a backup empty.
-SECRET_TABLES=(device_token share pairing_code passphrase throttle upgrade stopped_search)
+SECRET_TABLES=(device_token share pairing_code passphrase upgrade stopped_search)
 
 # with_database FUNCTION ARGUMENT...: on the database of the application that runs, or on one started for this alone.
 with_database() {
@@ -55,7 +55,8 @@ restore() {
     dump "$before" || fail "what is there now could not be saved first" "Nothing was changed. Check that there is room in ${STATE#"$ROOT"/}."
     database_client mariadb -e "DROP DATABASE IF EXISTS yardcask_taken; DROP DATABASE IF EXISTS yardcask_replaced; CREATE DATABASE yardcask_taken CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_520_ci; CREATE DATABASE yardcask_replaced"
     step "Restoring the backup" take_in "$1" || { forget_taken; fail "this backup cannot be restored" "Nothing was changed. It may be from a newer Yard Cask; the cause is shown above."; }
-    put_in_place || { forget_taken; fail "the restored data could not be put in place" "Nothing was changed."; }
+    # The passphrase stays as it is.
+    database_client mariadb -e "INSERT INTO yardcask_taken.passphrase SELECT * FROM yardcask.passphrase" && put_in_place || { forget_taken; fail "the restored data could not be put in place" "Nothing was changed."; }
     forget_taken
     say "Everything is as in $1. What was there before is in ${before#"$ROOT"/}."
 }

@@ -19,11 +19,9 @@ fill() {
 
 start_php() {
     "${AS[@]}" rm -f "$RUN"/{php,searches,fixes}.sock
-    APP_ENV=prod spawn php "$(php_fpm)" --nodaemonize --fpm-config "$RUN/php-fpm.conf" \
-        -d opcache.enable=1 -d opcache.preload="$RUN/app/server/config/preload.php" -d opcache.validate_timestamps=0 -d opcache.max_accelerated_files=20000 -d opcache.memory_consumption=192 \
-        -d opcache.jit=tracing -d opcache.jit_buffer_size=128M -d opcache.jit_max_root_traces=8192 -d opcache.jit_max_side_traces=8192 -d opcache.jit_max_exit_counters=65536 -d realpath_cache_size=4M -d expose_php=0 \
-        -d memory_limit="${SETTING_PHP_MEMORY_MB}M" -d post_max_size=80M -d max_execution_time="$SETTING_REQUEST_TIMEOUT_S" \
-        -d log_errors=1 -d display_errors=0 -d error_log="$RUN/state/log/php-errors.log"
+    # The directories of Debian's own settings, and then ours.
+    APP_ENV=prod YARDCASK_APP="$RUN/app" PHP_INI_SCAN_DIR=":$RUN/app/deploy/php" spawn php "$(php_fpm)" --nodaemonize --fpm-config "$RUN/php-fpm.conf" \
+        -d memory_limit="${SETTING_PHP_MEMORY_MB}M" -d max_execution_time="$SETTING_REQUEST_TIMEOUT_S" -d error_log="$RUN/state/log/php-errors.log"
 }
 
 start_nginx() {
@@ -38,7 +36,6 @@ start_nginx() {
 
 web_start() {
     fill nginx.conf
-    fill nginx-site.conf
     [ -z "${OPEN:-}" ] || open_web
     fill php-fpm.conf
     start_php

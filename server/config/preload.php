@@ -6,3 +6,9 @@ declare(strict_types=1);
 foreach (new RegexIterator(new RecursiveIteratorIterator(new RecursiveDirectoryIterator(dirname(__DIR__, 2).'/core/src')), '/\.php$/') as $file) {
     opcache_compile_file((string) $file);
 }
+
+// … and what the framework says that every request needs.
+$framework = ($_SERVER['YARDCASK_STATE'] ?? dirname(__DIR__, 2).'/var/server').'/cache/prod/YardCask_Server_KernelProdContainer.preload.php';
+if (is_file($framework)) {
+    require $framework;
+}

@@ -89,7 +89,7 @@ final class AccessTest extends ApiTestCase
         'POST /api/systems' => ['plan', 422],
         'POST /api/line-sizing' => ['plan', 422],
         'POST /api/line-pairs' => ['plan', 422],
-        'POST /api/line-extremes' => ['plan', 422],
+        'POST /api/line-extremes' => ['read', 422],
         'POST /api/line-scenes' => ['plan', 422],
         'POST /api/line-edits' => ['plan', 422],
         'GET /api/own-parts' => ['plan', 200],
@@ -176,7 +176,7 @@ final class AccessTest extends ApiTestCase
         $this->ask($noter, 'PUT', $records.$third, self::note($third, $second));
         $this->assertStatus(201);
         $listed = $this->send('GET', "/api/plans/{$this->plan}/records")->records;
-        self::assertSame(['Visitor', null], array_map(static fn (\stdClass $one): ?string => $one->device, $listed));
+        self::assertSame(['Visitor', null], array_map(static fn (\stdClass $one): ?string => $one->device ?? null, $listed));
     }
 
     public function testARevisionSaysWhoSavedIt(): void

@@ -3,6 +3,7 @@ import { StrictMode } from "react";
 import { createRoot } from "react-dom/client";
 import { BrowserRouter } from "react-router";
 import { App } from "./App";
+import { AccessGate } from "./access/AccessGate";
 import { register } from "./offline/register";
 import { RecordsProvider } from "./records/RecordsContext";
 import "./styles.css";
@@ -14,9 +15,11 @@ createRoot(document.getElementById("root")!).render(
   <StrictMode>
     <QueryClientProvider client={client}>
       <BrowserRouter>
-        <RecordsProvider>
-          <App />
-        </RecordsProvider>
+        <AccessGate>
+          <RecordsProvider>
+            <App />
+          </RecordsProvider>
+        </AccessGate>
       </BrowserRouter>
     </QueryClientProvider>
   </StrictMode>,

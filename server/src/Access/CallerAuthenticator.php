@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace YardCask\Server\Access;
 
+use Symfony\Component\DependencyInjection\Attribute\AutowireServiceClosure;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Security\Core\Authentication\Token\TokenInterface;
@@ -16,8 +17,11 @@ use Symfony\Component\Security\Http\Authenticator\Passport\SelfValidatingPasspor
 /** Tells who asks: by where the request came in, and by the device's cookie. */
 final class CallerAuthenticator extends AbstractAuthenticator
 {
-    public function __construct(private readonly DeviceTokens $tokens)
-    {
+    /** @param \Closure(): DeviceTokens $tokens at this machine nobody looks for them */
+    public function __construct(
+        #[AutowireServiceClosure(DeviceTokens::class)]
+        private readonly \Closure $tokens,
+    ) {
     }
 
     public function supports(Request $request): bool
@@ -27,7 +31,7 @@ final class CallerAuthenticator extends AbstractAuthenticator
 
     public function authenticate(Request $request): SelfValidatingPassport
     {
-        $caller = Listener::Loopback === Listener::of($request) ? Caller::here() : $this->tokens->caller($request->cookies->getString(DeviceCookie::NAME));
+        $caller = Listener::Loopback === Listener::of($request) ? Caller::here() : ($this->tokens)()->caller($request->cookies->getString(DeviceCookie::NAME));
         if (null === $caller) {
             throw new UserNotFoundException();
         }

@@ -1,4 +1,5 @@
 import createClient from "openapi-fetch";
+import { tellSignedOut } from "../access/signedOut";
 import { KEEP } from "../offline/headers";
 import { noteReply } from "../offline/kept";
 import { Away, Refused } from "./errors";
@@ -8,6 +9,7 @@ import type {
   Assessment,
   BookPage,
   Catalogue,
+  Device,
   EndCandidate,
   EndForm,
   FindingFixes,
@@ -28,16 +30,19 @@ import type {
   RecordPage,
   RevisionPage,
   SavedPlan,
+  Share,
   SizingOffer,
   StageDrawing,
   StockOffer,
   Sum,
   SystemOffer,
   TurnedLine,
+  Who,
 } from "./types";
 
 const http = createClient<paths>({ baseUrl: window.location.origin });
 
+const NOT_SIGNED_IN = 401;
 const DISK_FULL = 507;
 
 type Reply<T> = { data?: T; error?: unknown; response: Response };
@@ -50,6 +55,13 @@ async function answer<T>(asking: Promise<Reply<T>>): Promise<T> {
     throw new Away("The server cannot be reached.");
   }
   noteReply(reply.response);
+  if (reply.response.status === NOT_SIGNED_IN) {
+    tellSignedOut();
+    throw new Away(
+      "This device is not signed in.",
+      "Not signed in. Your edits are in this browser and are saved once you are.",
+    );
+  }
   if (reply.response.status >= 502 && reply.response.status <= 504)
     throw new Away("The server is starting or has stopped.");
   if (reply.response.status === DISK_FULL)
@@ -222,6 +234,26 @@ export const api = {
         ...sentAs("image/jpeg", jpeg),
       }),
     ),
+  who: (): Promise<Who> => answer(http.GET("/api/who")),
+  /** @param name of this device */
+  signIn: (passphrase: string, name: string): Promise<Who> =>
+    answer(http.POST("/api/sign-in", { body: { passphrase, name } })),
+  signOut: (): Promise<unknown> => answer(http.POST("/api/sign-out")),
+  pair: (code: string, name: string): Promise<Who> => answer(http.POST("/api/pair", { body: { code, name } })),
+  /** @param secret of a link to one plan */
+  enter: (secret: string, name: string): Promise<Who> => answer(http.POST("/api/enter", { body: { secret, name } })),
+  devices: async (): Promise<readonly Device[]> => (await answer(http.GET("/api/devices"))).devices,
+  removeDevice: (device: string): Promise<unknown> =>
+    answer(http.DELETE("/api/devices/{device}", { params: { path: { device } } })),
+  newPairingCode: (): Promise<{ code: string; expires_at: string }> => answer(http.POST("/api/pairing-codes")),
+  changePassphrase: (passphrase: string): Promise<unknown> =>
+    answer(http.PUT("/api/passphrase", { body: { passphrase } })),
+  shares: async (plan: string): Promise<readonly Share[]> =>
+    (await answer(http.GET("/api/plans/{id}/shares", { params: at(plan) }))).shares,
+  share: (plan: string, mayNote: boolean, days: number): Promise<{ share: Share; link: string }> =>
+    answer(http.POST("/api/plans/{id}/shares", { params: at(plan), body: { may_note: mayNote, days } })),
+  endShare: (plan: string, share: string): Promise<unknown> =>
+    answer(http.DELETE("/api/plans/{id}/shares/{share}", { params: { path: { id: plan, share } } })),
   catalogue: (): Promise<Catalogue> => answer(http.GET("/api/catalogue")),
   /** Sends a plan while the page goes away: nobody waits for the reply. */
   writeAndLeave: (id: string, revision: number, plan: Plan): void => {

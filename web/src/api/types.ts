@@ -1,4 +1,4 @@
-import type { components } from "./openapi";
+import type { components, paths } from "./openapi";
 
 type Schemas = components["schemas"];
 
@@ -90,3 +90,8 @@ export type Habit = Schemas["Habit"];
 export type HabitLevel = keyof Habit["levels"];
 export type Problem = Schemas["Problem"];
 export type Violation = NonNullable<Problem["violations"]>[number];
+/** Who asks, and what that one may do. */
+export type Who = Schemas["Who"];
+export type Share = Schemas["Share"];
+/** A device that is let in. */
+export type Device = paths["/api/devices"]["get"]["responses"]["200"]["content"]["application/json"]["devices"][number];

@@ -1,6 +1,7 @@
 import { Popover, PopoverButton, PopoverPanel } from "@headlessui/react";
 import { useState } from "react";
 import { Link } from "react-router";
+import { ShareDialog } from "../access/ShareDialog";
 import type { StageName, Units } from "../api/types";
 import { Choice } from "../fields/Choice";
 import { TextField } from "../fields/TextField";
@@ -21,6 +22,7 @@ export function BenchEdge({ stage, ground, onTurnGround, onKeys }: Props) {
   const { state, plan, assessment, undo, redo } = usePlan();
   const [revisions, setRevisions] = useState(false);
   const [notes, setNotes] = useState(false);
+  const [sharing, setSharing] = useState(false);
   return (
     <footer className="edge">
       <div className="edge-plan">
@@ -54,6 +56,9 @@ export function BenchEdge({ stage, ground, onTurnGround, onKeys }: Props) {
           <Link className="quiet" to={`/plans/${state.id}/print`}>
             Print the whole plan
           </Link>
+          <button type="button" className="quiet" onClick={() => setSharing(true)}>
+            Share
+          </button>
           <button type="button" className="quiet" onClick={() => setNotes(true)}>
             Notes
           </button>
@@ -68,6 +73,7 @@ export function BenchEdge({ stage, ground, onTurnGround, onKeys }: Props) {
           </button>
         </PopoverPanel>
       </Popover>
+      <ShareDialog open={sharing} onClose={() => setSharing(false)} />
       <NotesDialog open={notes} onClose={() => setNotes(false)} />
       <RevisionsDialog open={revisions} onClose={() => setRevisions(false)} />
     </footer>

@@ -58,6 +58,7 @@ export function RevisionsDialog({ open, onClose }: { open: boolean; onClose: () 
                   <span className="block">{revision.what}</span>
                   <span className="block text-[13px] text-ink-2">
                     {revision.number}, <time dateTime={revision.saved_at}>{moment(revision.saved_at)}</time>
+                    {revision.device && `, ${revision.device}`}
                   </span>
                 </div>
                 <div className="flex gap-2">

@@ -2,6 +2,7 @@ import { Disclosure, DisclosureButton, DisclosurePanel } from "@headlessui/react
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useRef, useState } from "react";
 import { Link, useNavigate } from "react-router";
+import { DevicesDialog } from "../access/DevicesDialog";
 import { api } from "../api/client";
 import { Away, Refused } from "../api/errors";
 import type { Plan, PlanSummary } from "../api/types";
@@ -32,6 +33,7 @@ export function PlanShelf() {
     await api.copy(plan.id);
     await refresh();
   };
+  const [devices, setDevices] = useState(false);
   const [sought, setSought] = useState("");
   const [order, setOrder] = useState("latest");
   const all = plans.data?.plans ?? [];
@@ -56,6 +58,10 @@ export function PlanShelf() {
         <Link to="/joints" className="quiet self-center">
           What joins this to that?
         </Link>
+        <button type="button" className="quiet self-center" onClick={() => setDevices(true)}>
+          Devices
+        </button>
+        <DevicesDialog open={devices} onClose={() => setDevices(false)} />
       </div>
       {putAway && (
         <p role="status" className="card flex items-center justify-between gap-3 p-3">

@@ -1,10 +1,12 @@
 import { useQuery } from "@tanstack/react-query";
 import { Suspense, useState } from "react";
 import { Link } from "react-router";
+import { NoteByLink } from "../access/NoteByLink";
+import { useWho } from "../access/WhoContext";
 import { api } from "../api/client";
 import { Away } from "../api/errors";
 import type { Assessment, BookPage, StageName } from "../api/types";
-import { PlanContext, usePlan } from "../plan/state/PlanContext";
+import { PlanContext, type PlanWork, usePlan } from "../plan/state/PlanContext";
 import { useStages } from "../plan/state/useStages";
 import { PrintedNotes } from "./PrintedNotes";
 import { PrintedStage } from "./PrintedStage";
@@ -19,6 +21,7 @@ const NOTES = "notes";
 export default function PrintBook({ from }: { from: string | null }) {
   const work = usePlan();
   const { plan, state } = work;
+  const who = useWho();
   const stages = useStages();
   const [wanted, setWanted] = useState<ReadonlySet<string>>(
     () => new Set(from === null ? [...stages.map((stage) => stage.name), MEASURE, NOTES] : [from]),
@@ -41,9 +44,11 @@ export default function PrintBook({ from }: { from: string | null }) {
   return (
     <main className="book">
       <nav className="not-printed mb-4 flex flex-wrap items-center gap-x-5 gap-y-2" aria-label="What is printed">
-        <Link className="plain" to={`/plans/${state.id}/${from ?? "use"}`}>
-          Back to the plan
-        </Link>
+        {who.plan === null && (
+          <Link className="plain" to={`/plans/${state.id}/${from ?? "use"}`}>
+            Back to the plan
+          </Link>
+        )}
         {parts.map(({ name, title }) => (
           <label key={name} className="flex min-h-10 items-center gap-2">
             <input type="checkbox" className="size-5" checked={wanted.has(name)} onChange={() => turn(name)} />
@@ -60,6 +65,7 @@ export default function PrintBook({ from }: { from: string | null }) {
           Revision {state.saved.revision}, printed {new Date().toLocaleDateString("en-GB", { dateStyle: "long" })}
         </span>
       </header>
+      {who.plan !== null && who.may === "note" && <NoteByLink />}
       {!book.data && (
         <p role="status" className="text-ink-2">
           {book.failureReason instanceof Away || state.saving === "away"
@@ -68,15 +74,19 @@ export default function PrintBook({ from }: { from: string | null }) {
         </p>
       )}
       {book.data && (
-        <PlanContext value={{ ...work, assessment: drawnWhole(work.assessment, book.data), opened: null }}>
+        <PlanContext
+          value={{ ...work, ...READ_ONLY, assessment: drawnWhole(work.assessment, book.data), opened: null }}
+        >
           <Printed value={true}>
-            <Suspense fallback={null}>
-              {book.data
-                .filter(({ stage }) => wanted.has(stage))
-                .map((one) => (
-                  <PrintedStage key={one.stage} page={one} />
-                ))}
-            </Suspense>
+            <fieldset disabled className="contents">
+              <Suspense fallback={null}>
+                {book.data
+                  .filter(({ stage }) => wanted.has(stage))
+                  .map((one) => (
+                    <PrintedStage key={one.stage} page={one} />
+                  ))}
+              </Suspense>
+            </fieldset>
           </Printed>
           {wanted.has(MEASURE) && <StillToMeasure jobs={book.data.flatMap((one) => one.to_measure)} />}
           {wanted.has(NOTES) && <PrintedNotes />}
@@ -85,6 +95,18 @@ export default function PrintBook({ from }: { from: string | null }) {
     </main>
   );
 }
+
+const nothing = () => undefined;
+
+/** On paper nothing is changed, also not by dragging on a drawing. */
+const READ_ONLY: Partial<PlanWork> = {
+  edit: nothing,
+  set: nothing,
+  apply: nothing,
+  remove: nothing,
+  type: nothing,
+  goTo: nothing,
+};
 
 /** An assessment in which every stage is drawn whole. */
 function drawnWhole(assessment: Assessment, book: readonly BookPage[]): Assessment {

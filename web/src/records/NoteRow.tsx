@@ -1,4 +1,6 @@
 import { useState } from "react";
+import { useWho } from "../access/WhoContext";
+import { moment } from "../frame/moment";
 import { usePlan } from "../plan/state/PlanContext";
 import type { Counted } from "./counting";
 import { NoteForm } from "./NoteForm";
@@ -11,7 +13,10 @@ export function NoteRow({ counted, named = false }: { counted: Counted; named?: 
   const { state } = usePlan();
   const { add } = useRecords();
   const [doing, setDoing] = useState<"change" | "take back" | null>(null);
-  const { record, photo, unsent, refused } = counted;
+  const { record, device, photo, unsent, refused } = counted;
+  const who = useWho();
+  // Whoever came by a link changes only what he has written himself.
+  const mayChange = who.may !== "read" && (who.plan === null || unsent || device === who.device);
   const about = { part: record.part ?? null, partName: record.part_name ?? "", revision: state.saved.revision };
   const takeBack = () => add({ plan: state.id, planName: state.plan.name, record: retraction(about, record.uuid) });
   const shown = photo ?? record.note?.photo;
@@ -28,6 +33,7 @@ export function NoteRow({ counted, named = false }: { counted: Counted; named?: 
       {shown && <NotePhoto of={shown} />}
       <p className="text-[13px] text-ink-2">
         <time dateTime={record.happened_at}>{moment(record.happened_at)}</time>, at revision {record.revision}
+        {device && `, ${device}`}
         {unsent && <span className="text-brass">{refused ? `. Not taken: ${refused}` : ", only on this device"}</span>}
       </p>
       {doing === "take back" ? (
@@ -40,17 +46,17 @@ export function NoteRow({ counted, named = false }: { counted: Counted; named?: 
           </button>
         </div>
       ) : (
-        <div className="not-printed mt-1 flex flex-wrap gap-2">
-          <button type="button" className="plain small" onClick={() => setDoing("change")}>
-            Change
-          </button>
-          <button type="button" className="plain small" onClick={() => setDoing("take back")}>
-            Take back
-          </button>
-        </div>
+        mayChange && (
+          <div className="not-printed mt-1 flex flex-wrap gap-2">
+            <button type="button" className="plain small" onClick={() => setDoing("change")}>
+              Change
+            </button>
+            <button type="button" className="plain small" onClick={() => setDoing("take back")}>
+              Take back
+            </button>
+          </div>
+        )
       )}
     </li>
   );
 }
-
-export const moment = (at: string) => new Date(at).toLocaleString("en-GB", { dateStyle: "medium", timeStyle: "short" });

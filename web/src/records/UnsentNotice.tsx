@@ -1,9 +1,9 @@
 import { DialogTitle } from "@headlessui/react";
 import { useState } from "react";
+import { moment } from "../frame/moment";
 import { usePlan } from "../plan/state/PlanContext";
 import { OverPage } from "../plan/widgets/OverPage";
 import { NoteForm } from "./NoteForm";
-import { moment } from "./NoteRow";
 import type { Unsent } from "./outbox";
 import { useRecords } from "./RecordsContext";
 
@@ -67,7 +67,7 @@ function UnsentRow({ unsent }: { unsent: Unsent }) {
             <NoteForm
               about={about}
               label="Correct the note"
-              before={{ record, unsent: true }}
+              before={{ record, device: null, unsent: true }}
               onSave={correct}
               onDone={() => setCorrecting(false)}
             />

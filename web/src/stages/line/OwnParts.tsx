@@ -1,5 +1,6 @@
 import { useQuery } from "@tanstack/react-query";
 import { useId, useState } from "react";
+import { useWho } from "../../access/WhoContext";
 import { api } from "../../api/client";
 import { Said, useAction } from "../../plan/server/useAction";
 import { usePlan } from "../../plan/state/PlanContext";
@@ -7,7 +8,11 @@ import { usePlan } from "../../plan/state/PlanContext";
 const OWN_PARTS = ["own-parts"];
 const PARTS = ["parts"];
 
-const useOwnParts = () => useQuery({ queryKey: OWN_PARTS, queryFn: api.ownParts, staleTime: 60_000 }).data ?? [];
+/** The workshop’s own parts; whoever came by a link to one plan does not see them. */
+function useOwnParts() {
+  const enabled = useWho().plan === null;
+  return useQuery({ queryKey: OWN_PARTS, queryFn: api.ownParts, staleTime: 60_000, enabled }).data ?? [];
+}
 
 /** Keeps a part as it is now, to be had in other plans too; one of its name that is kept gets its figures. */
 export function KeepPart({ part }: { part: string }) {

@@ -1,0 +1,93 @@
+import { type ReactNode, useEffect, useRef, useState } from "react";
+import { api } from "../api/client";
+import type { Who } from "../api/types";
+import { EntryField } from "./EntryField";
+import { useAsking } from "./useAsking";
+
+const NAME = "yardcask.device-name";
+const isInstalled = () => window.matchMedia("(display-mode: standalone)").matches;
+
+type Props = {
+  /** Whether it was in a moment ago: then there may be edits and notes that are not sent. */
+  wasIn: boolean;
+  onIn: (who: Who) => void;
+};
+
+/** How a device gets in: for good with a code, or with the passphrase. */
+export default function SignIn({ wasIn, onIn }: Props) {
+  const [name, setName] = useState(() => localStorage.getItem(NAME) ?? "");
+  const [code, setCode] = useState("");
+  const [passphrase, setPassphrase] = useState("");
+  const heading = useRef<HTMLHeadingElement>(null);
+  useEffect(() => {
+    document.title = "Sign in · Yard Cask";
+    heading.current?.focus();
+  }, []);
+  const come = (asking: Promise<Who>) =>
+    asking.then((who) => {
+      localStorage.setItem(NAME, name.trim());
+      onIn(who);
+    });
+  return (
+    <main className="mx-auto flex max-w-md flex-col gap-5 p-6">
+      <header>
+        <p className="label">Yard Cask</p>
+        <h1 ref={heading} tabIndex={-1}>
+          {wasIn ? "This device was signed out" : "This device is not known here yet"}
+        </h1>
+        {wasIn && (
+          <p className="mt-1 text-ink-2">
+            Edits and notes that were not sent yet are still on it. They are sent once it is in again.
+          </p>
+        )}
+      </header>
+      {!isInstalled() && (
+        <p className="text-ink-2">
+          On a phone, add this page to the home screen first and open it from there: the browser and the home screen do
+          not share what is paired.
+        </p>
+      )}
+      <EntryField label="A name for this device" value={name} onChange={setName} placeholder="Kitchen phone" />
+      <Way title="Pair it for good" button="Pair" onAsk={() => come(api.pair(code, name.trim()))}>
+        <p className="text-ink-2">Someone who is in already finds a code under “Devices”.</p>
+        <EntryField label="Code, six digits" value={code} onChange={setCode} digits autoComplete="one-time-code" />
+      </Way>
+      <Way title="Or sign in" button="Sign in" onAsk={() => come(api.signIn(passphrase, name.trim()))}>
+        <EntryField
+          label="Passphrase of the workshop"
+          value={passphrase}
+          onChange={setPassphrase}
+          type="password"
+          autoComplete="current-password"
+        />
+      </Way>
+    </main>
+  );
+}
+
+type WayProps = { title: string; button: string; onAsk: () => Promise<void>; children: ReactNode };
+
+function Way({ title, button, onAsk, children }: WayProps) {
+  const { busy, refusal, ask } = useAsking();
+  return (
+    <form
+      className="card flex flex-col gap-3 p-4"
+      aria-label={title}
+      onSubmit={(event) => {
+        event.preventDefault();
+        void ask(onAsk);
+      }}
+    >
+      <h2>{title}</h2>
+      {children}
+      {refusal && (
+        <p role="alert" className="refusal">
+          {refusal}
+        </p>
+      )}
+      <button type="submit" className="go self-start" disabled={busy}>
+        {button}
+      </button>
+    </form>
+  );
+}
