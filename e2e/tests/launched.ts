@@ -14,9 +14,13 @@ export function installation(name: string, yardcask = YARDCASK) {
 
   const run = (...args: string[]) => spawnSync(yardcask, args, { env, encoding: "utf8", timeout: 120_000 });
 
+  /** With lines that somebody types. */
+  const runTyping = (lines: readonly string[], ...args: string[]) =>
+    spawnSync(yardcask, args, { env, encoding: "utf8", timeout: 120_000, input: `${lines.join("\n")}\n` });
+
   /** Begins a start, and does not wait. */
-  function begin(port: number): Launched {
-    const launcher = spawn(yardcask, ["start", "--port", String(port)], {
+  function begin(port: number, ...more: string[]): Launched {
+    const launcher = spawn(yardcask, ["start", "--port", String(port), ...more], {
       env,
       stdio: ["ignore", "ignore", "pipe"],
       // A process group of its own, as a terminal gives it.
@@ -30,8 +34,8 @@ export function installation(name: string, yardcask = YARDCASK) {
   }
 
   /** Starts it and waits until it says that it is ready. */
-  async function start(port: number): Promise<Launched> {
-    const launched = begin(port);
+  async function start(port: number, ...more: string[]): Promise<Launched> {
+    const launched = begin(port, ...more);
     await expect.poll(launched.said, { timeout: 120_000 }).toMatch(/is ready:|cannot go on/);
     return launched;
   }
@@ -65,7 +69,7 @@ export function installation(name: string, yardcask = YARDCASK) {
 
   const remove = () => rmSync(data, { recursive: true, force: true });
 
-  return { data, env, yardcask, run, begin, start, interrupt, end, programs, remove };
+  return { data, env, yardcask, run, runTyping, begin, start, interrupt, end, programs, remove };
 }
 
 export const PROGRAMS = ["mariadbd", "nginx", "php-fpm"];

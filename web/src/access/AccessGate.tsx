@@ -1,3 +1,4 @@
+import { Dialog, DialogPanel } from "@headlessui/react";
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { lazy, type ReactNode, Suspense, useEffect, useRef } from "react";
 import { useLocation } from "react-router";
@@ -63,14 +64,29 @@ function Gate({ children }: { children: ReactNode }) {
   wasIn.current ||= isIn;
   return (
     <WhoContext value={who}>
-      {/* What somebody was doing when this device was signed out goes on afterwards. */}
-      {wasIn.current && <div hidden={!isIn}>{children}</div>}
-      {!isIn && (
-        <Later>
-          <SignIn wasIn={wasIn.current} onIn={letIn} />
-        </Later>
-      )}
+      {wasIn.current && children}
+      {!isIn &&
+        (wasIn.current ? (
+          <OverAll onIn={letIn} />
+        ) : (
+          <Later>
+            <SignIn wasIn={false} onIn={letIn} />
+          </Later>
+        ))}
     </WhoContext>
+  );
+}
+
+/** What somebody was doing when this device was signed out stays below, and goes on afterwards. */
+function OverAll({ onIn }: { onIn: (who: Who) => void }) {
+  return (
+    <Dialog open onClose={() => undefined} className="relative z-50">
+      <DialogPanel className="fixed inset-0 overflow-y-auto bg-ground">
+        <Later>
+          <SignIn wasIn onIn={onIn} />
+        </Later>
+      </DialogPanel>
+    </Dialog>
   );
 }
 

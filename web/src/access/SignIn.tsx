@@ -32,7 +32,7 @@ export default function SignIn({ wasIn, onIn }: Props) {
     <main className="mx-auto flex max-w-md flex-col gap-5 p-6">
       <header>
         <p className="label">Yard Cask</p>
-        <h1 ref={heading} tabIndex={-1}>
+        <h1 ref={heading} tabIndex={-1} data-autofocus>
           {wasIn ? "This device was signed out" : "This device is not known here yet"}
         </h1>
         {wasIn && (
