@@ -6,6 +6,7 @@ use YardCask\Core\Words\Amount;
 use YardCask\Core\Words\Phrase;
 
 return [
+    'dated' => '14 June 2027, 09:30', 'use.note-orphaned.names' => ['Tool box', 'Tail tank'],
     'above' => Amount::mm(120), 'above_least' => Amount::mm(150), 'alike' => Amount::litres(60), 'amps' => '5.2', 'angle' => 'cos', 'apart' => Amount::mm(40),
     'apart_least' => Amount::mm(100), 'at' => 'at 43 kPa', 'bay' => 'Tail locker', 'behind' => ['Tool box', 'Tail tank'],
     'boiled' => Amount::litres(1.4), 'best' => Amount::minutes(6.5), 'load.best' => Amount::share(0.07), 'bore' => Amount::mm(12), 'by' => Amount::mm(35), 'load.by' => Amount::metres(0.6),

@@ -52,6 +52,7 @@ final class AccessTest extends ApiTestCase
         'POST /api/plans/{id}/shares' => ['keep', 422],
         'DELETE /api/plans/{id}/shares/{share}' => ['keep', 404],
         'POST /api/assess' => ['read', 422],
+        'POST /api/assess-archive' => ['plan', 415],
         'POST /api/drawing' => ['read', 422],
         'POST /api/book' => ['read', 422],
         'POST /api/readings' => ['read', 422],

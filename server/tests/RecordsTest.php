@@ -5,6 +5,12 @@ declare(strict_types=1);
 namespace YardCask\Server\Tests;
 
 use PHPUnit\Framework\Attributes\DataProvider;
+use Symfony\Bundle\FrameworkBundle\Console\Application;
+use Symfony\Component\Console\Tester\CommandTester;
+use YardCask\Core\Record\KeptRecord;
+use YardCask\Core\Record\Record;
+use YardCask\Core\Record\Records;
+use YardCask\Server\Storage\RecordStore;
 
 /** What is recorded about a plan: once, for good, and by order of receipt. */
 final class RecordsTest extends ApiTestCase
@@ -87,6 +93,55 @@ final class RecordsTest extends ApiTestCase
         self::assertSame(['Seen'], $this->listed());
     }
 
+    public function testWhatFindingsNeedIsTheSameWhereverItIsWorkedOut(): void
+    {
+        mt_srand(7);
+        $store = self::getContainer()->get(RecordStore::class);
+        $id = basename($this->path);
+        self::assertEquals(Records::none(), $store->forFindings($id));
+        $uuids = [];
+        for ($number = 1; $number <= 150; ++$number) {
+            $uuid = \sprintf('00000000-0000-4000-8000-%012d', $number);
+            $replaces = [] !== $uuids && mt_rand(0, 1) > 0 ? ['replaces' => $uuids[array_rand($uuids)]] : [];
+            $retracts = [] !== $replaces && 0 === mt_rand(0, 3) ? ['retracts' => true] : [];
+            $part = ['', 'tail', 'gone', 'Gone', 'tank-1'][mt_rand(0, 4)];
+            $more = ['happened_at' => \sprintf('2026-06-%02dT08:%02d:00Z', mt_rand(1, 28), $number % 60)] + $replaces + $retracts;
+            $this->note($uuid, [] === $retracts ? 'Seen' : null, '' === $part ? $more : $more + ['part' => $part, 'part_name' => "Name $number"]);
+            $this->assertStatus(201);
+            $uuids[] = $uuid;
+        }
+        $received = array_map(static fn (KeptRecord $kept): Record => $kept->record, $store->all($id));
+        self::assertCount(150, $received);
+        self::assertEquals(Records::of($received), $store->forFindings($id));
+        self::assertEquals(Records::none(), $store->forFindings('aaaaaaaaaaaa'));
+    }
+
+    public function testAnAssessmentTakesThemIntoAccountFromTheStoreAndFromAnArchive(): void
+    {
+        $this->note(self::FIRST, 'Weeps', ['part' => 'gone', 'part_name' => 'Nose tank']);
+        $codes = static fn (\stdClass $assessment): array => array_values(array_filter(array_column($assessment->findings, 'code'), static fn (string $code): bool => str_starts_with($code, 'use.note-')));
+        self::assertSame([], $codes($this->send('POST', '/api/assess?stage=use', self::fellside())));
+        self::assertSame(['use.note-orphaned'], $codes($this->send('POST', '/api/assess?stage=use&recorded='.basename($this->path), self::fellside())));
+        $this->browser->request('GET', $this->path.'/archive.zip');
+        $zip = (string) $this->browser->getInternalResponse()->getContent();
+        $this->browser->request('POST', '/api/assess-archive', [], [], ['CONTENT_TYPE' => 'application/zip'], $zip);
+        $this->assertStatus(200);
+        self::assertSame(['use.note-orphaned'], $codes(json_decode((string) $this->browser->getResponse()->getContent(), false)));
+        $file = tempnam(sys_get_temp_dir(), 'yardcask').'.zip';
+        file_put_contents($file, $zip);
+        $assess = static function (string $at) use ($file): string {
+            $console = new CommandTester((new Application(self::$kernel))->find('yardcask:assess'));
+            $console->execute(['file' => $file, '--at' => $at]);
+
+            return $console->getDisplay();
+        };
+        self::assertSame(['use.note-orphaned'], $codes(json_decode($assess('2026-06-02T08:00:00Z'), false)));
+        self::assertSame(['use.note-orphaned', 'use.note-ahead'], $codes(json_decode($assess('2026-05-02T08:00:00Z'), false)));
+        self::assertSame($assess('2026-05-02T08:00:00Z'), $assess('2026-05-02T08:00:00Z'));
+        self::assertStringContainsString('a time in UTC', $assess('yesterday'));
+        unlink($file);
+    }
+
     public function testTheTableHoldsEveryCellAndNoFormula(): void
     {
         $this->note(self::FIRST, "=1+1\n\"quoted\", and more", ['part' => 'tail', 'part_name' => '@Tail']);
@@ -136,7 +191,7 @@ final class RecordsTest extends ApiTestCase
     }
 
     /** @param array<string, mixed> $other than usual */
-    private function note(string $uuid, string $text, array $other = []): mixed
+    private function note(string $uuid, ?string $text, array $other = []): mixed
     {
         return $this->send('PUT', $this->path.'/records/'.$uuid, self::body($uuid, $text, $other));
     }

@@ -11,6 +11,7 @@ use YardCask\Core\Plan\Plan;
 use YardCask\Core\Plan\Rig\RigWords;
 use YardCask\Core\Plan\Tanks\PlannedPort;
 use YardCask\Core\Plan\Tanks\PlannedTank;
+use YardCask\Core\Record\Records;
 use YardCask\Core\Words\Wording;
 
 /** A plan with the workings of every stage over it, each made when it is first asked for. */
@@ -25,21 +26,25 @@ final class Workings
         public readonly Plan $plan,
         /** The parts that can be had, to be proposed. */
         public readonly PartStock $stock,
+        /** What was recorded of the plan in use. */
+        public readonly Records $records,
+        /** Now; null where that is not to matter. */
+        public readonly ?\DateTimeImmutable $at,
         private readonly ?self $before = null,
     ) {
         $this->wording = new Wording($plan->units);
         $this->rigWords = RigWords::of($plan->load->rig);
     }
 
-    public static function over(Plan $plan, ?PartStock $stock = null): self
+    public static function over(Plan $plan, ?PartStock $stock = null, ?Records $records = null, ?\DateTimeImmutable $at = null): self
     {
-        return new self($plan, $stock ?? PartStock::none());
+        return new self($plan, $stock ?? PartStock::none(), $records ?? Records::none(), $at);
     }
 
     /** The workings of a plan that differs from this one in some sections; what does not depend on those is not computed again. */
     public function with(Plan $plan): self
     {
-        return new self($plan, $this->stock, $this);
+        return new self($plan, $this->stock, $this->records, $this->at, $this);
     }
 
     /**

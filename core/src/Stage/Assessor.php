@@ -24,6 +24,7 @@ use YardCask\Core\Assessment\Valve;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Catalogue\PartStock;
 use YardCask\Core\Plan\Plan;
+use YardCask\Core\Record\Records;
 use YardCask\Core\Search\Unwatched;
 use YardCask\Core\Search\Watch;
 use YardCask\Core\Stage\Line\Sizing\LineSizing;
@@ -45,10 +46,18 @@ final class Assessor
      * @param string|null $stage the one that is looked at
      * @param PartStock|null $stock the parts that can be had; without them none are proposed
      * @param string|null $opened the id of what is opened of the line, where a stage is named
+     * @param Records|null $records what was recorded of the plan in use
+     * @param \DateTimeImmutable|null $at now; null where that is not to matter
      */
-    public static function assess(Plan $plan, ?string $stage = null, ?PartStock $stock = null, ?string $opened = null): Assessment
-    {
-        $workings = Workings::over($plan, $stock);
+    public static function assess(
+        Plan $plan,
+        ?string $stage = null,
+        ?PartStock $stock = null,
+        ?string $opened = null,
+        ?Records $records = null,
+        ?\DateTimeImmutable $at = null,
+    ): Assessment {
+        $workings = Workings::over($plan, $stock, $records, $at);
         $wording = $workings->wording;
         $stages = self::stages();
         $figures = self::figures($workings, null === $stage);

@@ -34,7 +34,8 @@ final readonly class Devices
     /** @return list<DeviceToken> of those that are let in, the latest seen first */
     public function all(): array
     {
-        $query = $this->orm->createQuery('SELECT t, d FROM '.DeviceToken::class.' t JOIN t.device d WHERE d.removedAt IS NULL ORDER BY t.lastSeenAt DESC, d.id');
+        $letIn = 'SELECT t, d FROM '.DeviceToken::class.' t JOIN t.device d WHERE d.removedAt IS NULL ORDER BY t.lastSeenAt DESC, d.id';
+        $query = $this->orm->createQuery($letIn);
         /** @var list<DeviceToken> $tokens */
         $tokens = $query->getResult();
 

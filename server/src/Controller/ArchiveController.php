@@ -9,18 +9,15 @@ use Symfony\Component\HttpFoundation\BinaryFileResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
-use YardCask\Server\Archive\Archive;
 use YardCask\Server\Archive\ArchiveStore;
+use YardCask\Server\Http\ArchiveBody;
 use YardCask\Server\Http\SavedPlanReply;
 use YardCask\Server\OpenApi\ProblemResponse;
-use YardCask\Server\Problem\Problem;
 
 /** A plan with its notes and photographs in one file. */
 #[Route('/api/plans')]
 final readonly class ArchiveController
 {
-    private const TYPE = 'application/zip';
-
     public function __construct(private ArchiveStore $archives)
     {
     }
@@ -31,38 +28,25 @@ final readonly class ArchiveController
     #[OA\Response(
         response: 200,
         description: 'plan.json, records.csv and photos/UUID.jpg',
-        content: new OA\MediaType(mediaType: self::TYPE, schema: new OA\Schema(type: 'string', format: 'binary')),
+        content: new OA\MediaType(mediaType: ArchiveBody::TYPE, schema: new OA\Schema(type: 'string', format: 'binary')),
     )]
     #[ProblemResponse(404, 'No such plan')]
     public function write(string $id): Response
     {
-        $file = new BinaryFileResponse($this->archives->write($id), Response::HTTP_OK, ['Content-Type' => self::TYPE]);
+        $file = new BinaryFileResponse($this->archives->write($id), Response::HTTP_OK, ['Content-Type' => ArchiveBody::TYPE]);
 
         return $file->setContentDisposition('attachment', 'yard-cask-'.$id.'.zip')->deleteFileAfterSend();
     }
 
     #[Route('/archive', methods: ['POST'], priority: 1)]
     #[OA\Post(path: '/api/plans/archive', operationId: 'readArchive', summary: 'Take in a plan with all that was recorded of it, as a new plan')]
-    #[OA\RequestBody(required: true, content: new OA\MediaType(mediaType: self::TYPE, schema: new OA\Schema(type: 'string', format: 'binary')))]
+    #[OA\RequestBody(required: true, content: new OA\MediaType(mediaType: ArchiveBody::TYPE, schema: new OA\Schema(type: 'string', format: 'binary')))]
     #[OA\Response(response: 201, description: 'The new plan', content: new OA\JsonContent(ref: '#/components/schemas/SavedPlan'))]
     #[ProblemResponse(413, 'Too large')]
     #[ProblemResponse(415, 'Not sent as a ZIP')]
     #[ProblemResponse(422, 'Not such an archive')]
     public function read(Request $request): Response
     {
-        if (self::TYPE !== $request->headers->get('Content-Type')) {
-            throw Problem::notOfType(self::TYPE, 'an archive', $request->headers->get('Content-Type', 'nothing'));
-        }
-        $file = (string) tempnam(sys_get_temp_dir(), 'yardcask');
-        try {
-            $bytes = file_put_contents($file, $request->getContent(true));
-            if (false === $bytes || $bytes > Archive::MOST_BYTES) {
-                throw Problem::tooLarge(Archive::MOST_BYTES);
-            }
-
-            return SavedPlanReply::of($this->archives->takeIn($file), Response::HTTP_CREATED);
-        } finally {
-            unlink($file);
-        }
+        return SavedPlanReply::of(ArchiveBody::with($request, $this->archives->takeIn(...)), Response::HTTP_CREATED);
     }
 }

@@ -8,11 +8,16 @@ use OpenApi\Attributes as OA;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
+use YardCask\Core\Assessment\Assessment;
 use YardCask\Core\Assessment\Readings;
 use YardCask\Core\Input\Json;
 use YardCask\Core\Plan\Plan;
+use YardCask\Core\Record\Records;
 use YardCask\Core\Search\Watch;
 use YardCask\Core\Stage\Assessor;
+use YardCask\Server\Access\Clock;
+use YardCask\Server\Archive\Archive;
+use YardCask\Server\Http\ArchiveBody;
 use YardCask\Server\Http\JsonBody;
 use YardCask\Server\Http\JsonReply;
 use YardCask\Server\OpenApi\ListResponse;
@@ -22,6 +27,7 @@ use YardCask\Server\OpenApi\SearchResponse;
 use YardCask\Server\Problem\Problem;
 use YardCask\Server\Search\Searches;
 use YardCask\Server\Storage\OwnParts;
+use YardCask\Server\Storage\RecordStore;
 
 /**
  * Says everything that can be said about a plan, saved or not: what it comes to, how a stage is drawn, what clears findings, what figures were worked
@@ -32,6 +38,7 @@ final readonly class AssessController
     public function __construct(
         private OwnParts $parts,
         private Searches $searches,
+        private RecordStore $records,
     ) {
     }
 
@@ -52,19 +59,46 @@ final readonly class AssessController
         description: 'The id of the part or pipe of the line that is opened: with a stage, of the fields of the line only its own come.',
         schema: new OA\Schema(type: 'string'),
     )]
+    #[OA\Parameter(
+        name: 'recorded',
+        in: 'query',
+        required: false,
+        description: 'The id of the stored plan whose records are taken into account',
+        schema: new OA\Schema(type: 'string'),
+    )]
     #[PlanRequest]
     #[OA\Response(response: 200, description: 'The assessment', content: new OA\JsonContent(ref: 'assessment.schema.json'))]
     #[ProblemResponse(422, 'Not a valid plan')]
     public function assess(Request $request): Response
     {
+        $recorded = self::asked($request, 'recorded');
+
         return self::reply(
             Assessor::assess(
                 Plan::read(JsonBody::read($request)),
                 self::asked($request, 'stage'),
                 $this->parts->stock(),
                 self::asked($request, 'opened'),
+                null === $recorded ? null : $this->records->forFindings($recorded),
+                Clock::now(),
             ),
         );
+    }
+
+    #[Route('/api/assess-archive', methods: ['POST'])]
+    #[OA\Post(path: '/api/assess-archive', operationId: 'assessArchive', summary: 'Assess a plan with the records of its archive; nothing is kept')]
+    #[OA\RequestBody(required: true, content: new OA\MediaType(mediaType: ArchiveBody::TYPE, schema: new OA\Schema(type: 'string', format: 'binary')))]
+    #[OA\Response(response: 200, description: 'The assessment', content: new OA\JsonContent(ref: 'assessment.schema.json'))]
+    #[ProblemResponse(413, 'Too large')]
+    #[ProblemResponse(415, 'Not sent as a ZIP')]
+    #[ProblemResponse(422, 'Not such an archive')]
+    public function assessArchive(Request $request): Response
+    {
+        return self::reply(ArchiveBody::with($request, function (string $file): Assessment {
+            $archive = Archive::open($file);
+
+            return Assessor::assess($archive->plan(), null, $this->parts->stock(), null, Records::of($archive->records()), Clock::now());
+        }));
     }
 
     #[Route('/api/drawing', methods: ['POST'])]

@@ -72,14 +72,17 @@ final class Problem extends \RuntimeException
 
     public static function tooManyAttempts(int $waitS): self
     {
-        $detail = \sprintf('There were too many wrong attempts. Try again in %d min. Devices that are paired already are not affected.', (int) ceil($waitS / 60));
+        $minutes = (int) ceil($waitS / 60);
+        $detail = \sprintf('There were too many wrong attempts. Try again in %d min. Devices that are paired already are not affected.', $minutes);
 
         return new self(429, 'Too many attempts', $detail, headers: ['Retry-After' => (string) $waitS]);
     }
 
     public static function passphraseWanted(): self
     {
-        return new self(403, 'Passphrase wanted', 'Give the passphrase again: this needs one that was given within the last 15 minutes.', ['passphrase' => true]);
+        $detail = 'Give the passphrase again: this needs one that was given within the last 15 minutes.';
+
+        return new self(403, 'Passphrase wanted', $detail, ['passphrase' => true]);
     }
 
     public static function onlyByLink(): self

@@ -195,7 +195,10 @@ final readonly class PlanStore
         return $stored->isDeleted() ? throw Problem::noSuchPlan($id) : $stored;
     }
 
-    /** Whether deleted or not; who may not see it does not learn that it is there. MariaDB would take an id in capitals, or with blanks behind it, for the same. */
+    /**
+     * Whether deleted or not; whoever may not see it does not learn that it is there. MariaDB would take an id in capitals, or with blanks behind
+     * it, for the same.
+     */
     private function findAny(string $id, LockMode $lock = LockMode::NONE): PlanHead
     {
         $stored = 1 === preg_match('/^[0-9a-f]{12}$/D', $id) && $this->who->maySee($id) ? $this->orm->find(PlanHead::class, $id, $lock) : null;
@@ -211,7 +214,15 @@ final readonly class PlanStore
     private function nextRevision(PlanHead $stored, Plan $plan, RevisionOrigin $origin, string $changed): PlanRevision
     {
         $now = self::now();
-        $revision = new PlanRevision($stored, $stored->revised($plan, $now), $plan->toJson(), $now, $origin, $changed, $this->who->device());
+        $revision = new PlanRevision(
+            plan: $stored,
+            number: $stored->revised($plan, $now),
+            document: $plan->toJson(),
+            savedAt: $now,
+            origin: $origin,
+            changed: $changed,
+            device: $this->who->device(),
+        );
         // At once: a shelf of a hundred new plans would have to work out all of them.
         $stored->noted(Json::encode(ShelfNote::of($plan)));
 

@@ -11,9 +11,11 @@ use Doctrine\ORM\QueryBuilder;
 use YardCask\Core\Input\InvalidInput;
 use YardCask\Core\Input\Json;
 use YardCask\Core\Record\KeptRecord;
+use YardCask\Core\Record\NotedPart;
 use YardCask\Core\Record\Record;
 use YardCask\Core\Record\RecordKind;
 use YardCask\Core\Record\RecordPage;
+use YardCask\Core\Record\Records;
 use YardCask\Server\Access\WhoAsks;
 use YardCask\Server\Entity\PlanHead;
 use YardCask\Server\Entity\StoredRecord;
@@ -108,6 +110,34 @@ final readonly class RecordStore
         $rows = $this->orm->getRepository(StoredRecord::class)->findBy(['plan' => $this->plans->head($plan)], ['id' => 'ASC']);
 
         return array_map(static fn (StoredRecord $one): KeptRecord => $one->kept(), $rows);
+    }
+
+    /**
+     * What findings need of those that count: worked out where they lie, since thousands may have to be looked through with each edit. Nothing
+     * of a plan that is not there, or not to be seen.
+     */
+    public function forFindings(string $plan): Records
+    {
+        if (!$this->who->maySee($plan)) {
+            return Records::none();
+        }
+        $rows = $this->orm->getConnection()->fetchAllAssociative(
+            "SELECT r.part, SUBSTRING_INDEX(GROUP_CONCAT(JSON_VALUE(r.document, '$.part_name') ORDER BY r.happened_at DESC, r.id DESC SEPARATOR '\n'), '\n', 1) AS name,
+                DATE_FORMAT(MAX(r.happened_at), '%Y-%m-%dT%H:%i:%sZ') AS latest
+             FROM record r JOIN plan p ON p.id = r.plan_id
+             WHERE r.plan_id = ? AND p.deleted_at IS NULL AND r.retracts = 0
+                AND NOT EXISTS (SELECT 1 FROM record later WHERE later.root = r.root AND later.id > r.id)
+             GROUP BY r.part COLLATE utf8mb4_bin ORDER BY r.part COLLATE utf8mb4_bin",
+            [$plan],
+        );
+        $text = static fn (mixed $cell): string => \is_string($cell) ? $cell : '';
+        $noted = array_filter($rows, static fn (array $row): bool => '' !== $row['part']);
+        $times = array_map($text, array_column($rows, 'latest'));
+
+        return new Records(
+            array_values(array_map(static fn (array $row): NotedPart => new NotedPart($text($row['part']), $text($row['name'] ?? $row['part'])), $noted)),
+            [] === $times ? null : max($times),
+        );
     }
 
     private function counting(PlanHead $plan, ?RecordKind $kind, string $part, string $words): QueryBuilder

@@ -6,7 +6,11 @@ namespace YardCask\Server\Storage;
 
 use YardCask\Server\Entity\RevisionOrigin;
 
-/** Some of a plan's revisions, the latest first, without their documents. */
+/**
+ * Some of a plan's revisions, the latest first, without their documents.
+ *
+ * @phpstan-type Row array{number: int, savedAt: \DateTimeImmutable, origin: RevisionOrigin, changed: string, name: string|null, device: string|null}
+ */
 final readonly class RevisionPage
 {
     public const LENGTH = 50;
@@ -21,10 +25,7 @@ final readonly class RevisionPage
     ) {
     }
 
-    /**
-     * @param list<array{number: int, savedAt: \DateTimeImmutable, origin: RevisionOrigin, changed: string, name: string|null, device: string|null}> $rows one more than a
-     *                                                                                                                                                     page, when there are more
-     */
+    /** @param list<Row> $rows one more than a page, when there are more */
     public static function of(array $rows): self
     {
         $page = \array_slice($rows, 0, self::LENGTH);

@@ -135,20 +135,33 @@ export const api = {
   /**
    * Without fixes and sums, and without how the stage that is looked at is drawn whole.
    *
+   * @param recorded the id under which it is stored, whose records count
    * @param opened the id of what is opened of the line: of its fields only its own are read
    */
-  assess: (plan: Plan, stage: string, opened: string | null, signal: AbortSignal): Promise<Assessment> =>
-    answer(http.POST("/api/assess", { params: { query: { stage, ...(opened && { opened }) } }, body: plan, signal })),
+  assess: (
+    plan: Plan,
+    recorded: string,
+    stage: string,
+    opened: string | null,
+    signal: AbortSignal,
+  ): Promise<Assessment> =>
+    answer(
+      http.POST("/api/assess", {
+        params: { query: { stage, recorded, ...(opened && { opened }) } },
+        body: plan,
+        signal,
+      }),
+    ),
   /** How the stage that is looked at is drawn whole, and what can be added there. */
   book: async (plan: Plan, signal: AbortSignal): Promise<BookPage[]> =>
     (await answer(http.POST("/api/book", { body: plan, signal }))).pages,
   drawing: (plan: Plan, stage: string, signal: AbortSignal): Promise<StageDrawing> =>
     answer(http.POST("/api/drawing", { params: { query: { stage } }, body: plan, signal })),
   /** Has this device keep what a plan comes to and how a stage of it is drawn. */
-  keepStage: async (plan: Plan, stage: string, signal: AbortSignal): Promise<void> => {
-    const asked = { params: { query: { stage } }, body: plan, signal, headers: { [KEEP]: "yes" } };
-    await answer(http.POST("/api/assess", asked));
-    await answer(http.POST("/api/drawing", asked));
+  keepStage: async (id: string, plan: Plan, stage: string, signal: AbortSignal): Promise<void> => {
+    const asked = { body: plan, signal, headers: { [KEEP]: "yes" } };
+    await answer(http.POST("/api/assess", { ...asked, params: { query: { stage, recorded: id } } }));
+    await answer(http.POST("/api/drawing", { ...asked, params: { query: { stage } } }));
   },
   /** What clears the findings of one stage. */
   fixes: async (plan: Plan, stage: string, signal: AbortSignal): Promise<Searched<readonly FindingFixes[]>> =>

@@ -55,6 +55,6 @@ async function keep(id: string, stages: readonly string[], signal: AbortSignal):
   const { plan } = await api.read(id);
   for (const stage of stages) {
     if (signal.aborted) return;
-    await api.keepStage(plan, stage, signal);
+    await api.keepStage(id, plan, stage, signal);
   }
 }

@@ -48,6 +48,7 @@ export function RecordsProvider({ children }: { children: ReactNode }) {
     await look();
     if (before > 0) {
       await queries.invalidateQueries({ queryKey: ["records"] });
+      void queries.invalidateQueries({ queryKey: ["assess"] });
       channel.current?.postMessage("sent");
     }
   }, [look, queries]);

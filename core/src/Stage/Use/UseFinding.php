@@ -22,11 +22,13 @@ enum UseFinding: string implements FindingCode
     case DrainMissing = 'use.drain-missing';
     case DrainsOutside = 'use.drains-outside';
     case CanEnough = 'use.can-enough';
+    case NoteOrphaned = 'use.note-orphaned';
+    case NoteAhead = 'use.note-ahead';
 
     public function severity(): Severity
     {
         return match ($this) {
-            self::CanEnough, self::DrainsOutside, self::FlowDiffers => Severity::Watch,
+            self::CanEnough, self::DrainsOutside, self::FlowDiffers, self::NoteOrphaned, self::NoteAhead => Severity::Watch,
             default => Severity::Fix,
         };
     }

@@ -74,6 +74,8 @@ final class UseStage implements Stage
             new Rule\DrainMissing(),
             new Rule\DrainsOutside(),
             new Rule\CanEnough(),
+            new Rule\NoteOrphaned(),
+            new Rule\NoteAhead(),
         ];
     }
 

@@ -8,9 +8,15 @@ import { whyNot } from "../../api/whyNot";
 const DEBOUNCE_MS = 50;
 
 /** What a plan comes to and how one stage of it is drawn, worked out at the same time: they are shown together or not at all. */
-async function looked(plan: Plan, stage: string, opened: string | null, signal: AbortSignal): Promise<Assessment> {
+async function looked(
+  plan: Plan,
+  id: string,
+  stage: string,
+  opened: string | null,
+  signal: AbortSignal,
+): Promise<Assessment> {
   const [assessment, drawn] = await Promise.all([
-    api.assess(plan, stage, opened, signal),
+    api.assess(plan, id, stage, opened, signal),
     api.drawing(plan, stage, signal),
   ]);
   const sheet = { ...assessment.stages[stage as StageName], ...drawn };
@@ -23,10 +29,12 @@ type Shown = { now: Assessment; of: Plan; stage: string; before: Assessment | nu
  * The assessment of a plan with one stage drawn whole, a moment behind while it is edited; the last answer wins, and the old one stays
  * until then.
  *
+ * @param id under which it is stored
  * @param opened the id of what is opened of the stage
  */
 export function useAssessment(
   plan: Plan,
+  id: string,
   stage: string,
   opened: string | null,
 ): {
@@ -43,8 +51,8 @@ export function useAssessment(
     return () => clearTimeout(timer);
   }, [plan]);
   const query = useQuery({
-    queryKey: ["assess", stage, opened, asked],
-    queryFn: ({ signal }) => looked(asked, stage, opened, signal),
+    queryKey: ["assess", id, stage, opened, asked],
+    queryFn: ({ signal }) => looked(asked, id, stage, opened, signal),
     placeholderData: keepPreviousData,
     staleTime: Number.POSITIVE_INFINITY,
     retry: (_, error) => error instanceof Away,

@@ -29,6 +29,7 @@ export function PlanProvider({ opening, stage, children }: { opening: Opening; s
   const navigate = useNavigate();
   const { assessment, before, settled, away, refused } = useAssessment(
     state.plan,
+    saved.id,
     stage,
     stage === "line" ? opened : null,
   );

@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Record;
+
+/** What findings need of the records that count: how many there are does not matter to them. */
+final readonly class Records
+{
+    /** @param list<NotedPart> $noted by their ids */
+    public function __construct(
+        public array $noted,
+        /** When the last of them happened, by its device's clock, in UTC; null without any. */
+        public ?string $latest,
+    ) {
+    }
+
+    public static function none(): self
+    {
+        return new self([], null);
+    }
+
+    /**
+     * Of several that stand in each other's place the last that was received counts, unless it takes the one before back.
+     *
+     * @param list<Record> $received in the order of receipt
+     */
+    public static function of(array $received): self
+    {
+        $roots = $last = [];
+        foreach ($received as $record) {
+            $root = null === $record->replaces ? $record->uuid : $roots[$record->replaces] ?? $record->replaces;
+            $roots[$record->uuid] = $root;
+            $last[$root] = $record;
+        }
+        $counting = array_filter($received, static fn (Record $record): bool => !$record->retracts && $record === $last[$roots[$record->uuid]]);
+        $noted = [];
+        foreach ($counting as $record) {
+            if (null !== $record->part && $record->happenedAt >= ($noted[$record->part]->happenedAt ?? '')) {
+                $noted[$record->part] = $record;
+            }
+        }
+        ksort($noted, \SORT_STRING);
+        $times = array_map(static fn (Record $record): string => $record->happenedAt, array_values($counting));
+
+        return new self(
+            array_map(self::noted(...), array_values($noted)),
+            [] === $times ? null : max($times),
+        );
+    }
+
+    private static function noted(Record $record): NotedPart
+    {
+        $part = (string) $record->part;
+
+        return new NotedPart($part, $record->partName ?? $part);
+    }
+}
