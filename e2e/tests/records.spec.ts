@@ -187,3 +187,65 @@ test("a plan goes out with its notes and photographs in one file, and comes back
   const photo = page.getByAltText("What was photographed");
   await expect.poll(() => photo.evaluate((image: HTMLImageElement) => image.naturalWidth)).toBe(400);
 });
+
+test("a note is put on a place of a drawing, by hand and by keyboard, and seen wherever that place is", async ({
+  page,
+}) => {
+  const id = await openFellside(page, "tanks");
+  await page.getByRole("button", { name: "Note on a place" }).click();
+  const side = page.getByRole("button", { name: /^Place seen from its left/ });
+  await side.click({ position: { x: 40, y: 60 } });
+  await page.getByLabel("A note on this place").fill("Rust at the seam.");
+  await page.getByRole("button", { name: "Save the note" }).click();
+  const flag = page.getByRole("button", { name: "Note here: Rust at the seam." });
+  // From behind and from above nobody knows where it is.
+  await expect(flag).toHaveCount(1);
+  await expect.poll(() => received(page, id)).toEqual(["Rust at the seam."]);
+
+  await page.getByRole("button", { name: "Note on a place" }).press("Enter");
+  await page.getByRole("button", { name: /^Place seen from above/ }).focus();
+  for (const key of ["ArrowLeft", "Shift+ArrowUp", "Enter"]) await page.keyboard.press(key);
+  await page.getByLabel("A note on this place").fill("Cable under here.");
+  await page.getByRole("button", { name: "Save the note" }).press("Enter");
+  await expect(page.getByRole("button", { name: /^Note here/ })).toHaveCount(2);
+  const places = async (): Promise<string[]> => {
+    const { records } = await (await page.request.get(`/api/plans/${id}/records`)).json();
+    return records.map((one: { record: { note: { place: object } } }) =>
+      Object.keys(one.record.note.place).sort().join(),
+    );
+  };
+  await expect.poll(async () => (await places()).sort()).toEqual(["x_m,y_m", "x_m,z_m"]);
+
+  await page.reload();
+  await flag.press("Enter");
+  const shown = page.getByRole("list", { name: "The note on that place" });
+  await shown.getByRole("button", { name: "Change" }).click();
+  await page.getByLabel("Change the note").fill("Rust at the seam, brushed.");
+  await page.getByRole("button", { name: "Save the note" }).click();
+  await expect(page.getByRole("button", { name: "Note here: Rust at the seam, brushed." })).toHaveCount(1);
+  await page.getByRole("button", { name: "File" }).click();
+  await page.getByRole("button", { name: "Notes", exact: true }).click();
+  await expect(page.getByRole("dialog").getByRole("listitem").filter({ hasText: "A place in the rig" })).toHaveCount(2);
+});
+
+test("notes on a tank that was removed are a snag, until they are taken back", async ({ page }) => {
+  await openFellside(page, "tanks");
+  await write(page, "Tail tank", "Lid weeps.");
+  await page
+    .getByRole("button", { name: /^Remove/ })
+    .first()
+    .click();
+  await page.getByRole("group", { name: "Remove it?" }).getByRole("button", { name: "Remove it" }).click();
+  await page.getByRole("link", { name: /^Use/ }).click();
+  const snag = page
+    .getByRole("article")
+    .filter({ hasText: "There are notes on Tail tank, which the plan no longer has" });
+  await expect(snag).toBeVisible();
+  await page.getByRole("button", { name: "File" }).click();
+  await page.getByRole("button", { name: "Notes", exact: true }).click();
+  const row = page.getByRole("dialog").getByRole("listitem").filter({ hasText: "Lid weeps." });
+  await row.getByRole("button", { name: "Take back" }).click();
+  await row.getByRole("button", { name: "Take it back" }).click();
+  await page.keyboard.press("Escape");
+  await expect(snag).toHaveCount(0);
+});

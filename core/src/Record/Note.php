@@ -20,6 +20,8 @@ final readonly class Note implements Sent, \JsonSerializable
         public string $text,
         /** The UUID of its photograph. */
         public ?string $photo = null,
+        /** Where on a drawing; null where it is about a part or the whole plan. */
+        public ?Place $place = null,
     ) {
     }
 
@@ -30,8 +32,9 @@ final readonly class Note implements Sent, \JsonSerializable
         if ('' === $text && null === $photo) {
             $in->fail('text', 'Write what you saw, or add a photograph.');
         }
+        $place = $in->has('place') ? Place::read($in->object('place')) : null;
         $in->finish();
 
-        return new self($text, $photo);
+        return new self($text, $photo, $place);
     }
 }

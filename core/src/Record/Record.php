@@ -101,7 +101,7 @@ final readonly class Record implements Sent, \JsonSerializable
             happenedAt: $this->happenedAt,
             replaces: null === $this->replaces ? null : $uuid($this->replaces),
             retracts: $this->retracts,
-            note: null === $this->note ? null : new Note($this->note->text, null === $photo ? null : $uuid($photo)),
+            note: null === $this->note ? null : new Note($this->note->text, null === $photo ? null : $uuid($photo), $this->note->place),
         );
     }
 

@@ -25,7 +25,10 @@ final class RecordsCsv
         'retracts',
         'text',
         'photo',
+        'place',
     ];
+    /** Of a table that was written before notes had places. */
+    private const WITHOUT_PLACE = -1;
 
     /** @param list<KeptRecord> $kept */
     public static function write(array $kept): string
@@ -44,16 +47,17 @@ final class RecordsCsv
             throw InvalidInput::at('/records', 'The table of records must be in UTF-8.');
         }
         $rows = Csv::rows($text);
-        if (self::HEADING !== array_shift($rows)) {
+        $heading = array_shift($rows);
+        if (!\in_array($heading, [self::HEADING, \array_slice(self::HEADING, 0, self::WITHOUT_PLACE)], true)) {
             throw InvalidInput::at('/records', 'The table of records must begin with the heading '.implode(',', self::HEADING).'.');
         }
         $records = $errors = [];
         foreach ($rows as $index => $cells) {
             try {
-                if (\count($cells) !== \count(self::HEADING)) {
-                    throw InvalidInput::at('', \sprintf('it has %d cells, not %d.', \count($cells), \count(self::HEADING)));
+                if (\count($cells) !== \count($heading)) {
+                    throw InvalidInput::at('', \sprintf('it has %d cells, not %d.', \count($cells), \count($heading)));
                 }
-                $records[] = Record::read(self::document(array_combine(self::HEADING, $cells)));
+                $records[] = Record::read(self::document(array_combine($heading, $cells) + ['place' => '']));
             } catch (InvalidInput $e) {
                 $errors[] = new InputError('/records', \sprintf('Record %d, %s: %s', $index + 1, ltrim($e->errors[0]->pointer, '/'), $e->errors[0]->message));
             }
@@ -68,6 +72,8 @@ final class RecordsCsv
         $retracts = 'yes' === $cells['retracts'];
         $filled = static fn (string $key): array => '' === $cells[$key] ? [] : [$key => Csv::unmarked($cells[$key])];
 
+        $place = '' === $cells['place'] ? [] : ['place' => Place::ofCell($cells['place'])];
+
         return (object) [
             'uuid' => $cells['uuid'],
             'kind' => $cells['kind'],
@@ -78,7 +84,7 @@ final class RecordsCsv
             'happened_at' => $cells['happened_at'],
             ...$filled('replaces'),
             'retracts' => $retracts,
-            ...$retracts ? [] : ['note' => (object) ['text' => Csv::unmarked($cells['text']), ...$filled('photo')]],
+            ...$retracts ? [] : ['note' => (object) ['text' => Csv::unmarked($cells['text']), ...$filled('photo'), ...$place]],
         ];
     }
 
@@ -101,6 +107,7 @@ final class RecordsCsv
             $record->retracts ? 'yes' : 'no',
             Csv::asText($record->note->text ?? ''),
             $record->note->photo ?? '',
+            $record->note?->place?->inCell() ?? '',
         ];
     }
 }

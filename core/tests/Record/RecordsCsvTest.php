@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Tests\Record;
 
+use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
+use YardCask\Core\Input\Json;
 use YardCask\Core\Record\KeptRecord;
 use YardCask\Core\Record\Note;
+use YardCask\Core\Record\Place;
 use YardCask\Core\Record\Record;
 use YardCask\Core\Record\RecordKind;
 use YardCask\Core\Record\RecordsCsv;
@@ -28,9 +31,52 @@ final class RecordsCsvTest extends TestCase
         }
     }
 
+    public function testATableFromBeforeNotesHadPlacesIsRead(): void
+    {
+        $note = new Record('00000000-0000-4000-8000-000000000001', RecordKind::Note, null, null, 1, null, '2026-06-01T08:00:00Z', null, false, new Note('Seen'));
+        $table = RecordsCsv::write([new KeptRecord(1, '2026-06-01T08:00:00Z', null, $note)]);
+        $before = str_replace([',place', ",\r\n"], ['', "\r\n"], $table);
+        self::assertNotSame($table, $before);
+        self::assertEquals([$note], RecordsCsv::read($before));
+        $this->expectExceptionMessage('it has 13 cells, not 14');
+        RecordsCsv::read(str_replace(",\r\n", "\r\n", $table));
+    }
+
+    /** @return iterable<string, array{string, string}> */
+    public static function places(): iterable
+    {
+        yield 'one axis' => ['{"x_m":1}', 'two of x_m, y_m and z_m'];
+        yield 'three axes' => ['{"x_m":1,"y_m":1,"z_m":1}', 'two of x_m, y_m and z_m'];
+        yield 'far away' => ['{"x_m":1,"z_m":31}', '30'];
+        yield 'another axis' => ['{"x_m":1,"w_m":1}', 'two of x_m, y_m and z_m'];
+        yield 'a text' => ['"x=1"', 'object'];
+    }
+
+    #[DataProvider('places')]
+    public function testWhatIsNoPlaceIsRefused(string $place, string $why): void
+    {
+        $this->expectExceptionMessage($why);
+        Record::read(Json::decode(\sprintf(
+            '{"uuid":"00000000-0000-4000-8000-000000000001","kind":"note","revision":1,"happened_at":"2026-06-01T08:00:00Z","note":{"text":"Seen","place":%s}}',
+            $place,
+        )));
+    }
+
     public function testATableOfNothingIsOne(): void
     {
         self::assertSame([], RecordsCsv::read(RecordsCsv::write([])));
+    }
+
+    private static function place(Randomizer $random): ?Place
+    {
+        $m = static fn (): float => $random->getInt(-300, 300) / 100;
+
+        return match ($random->getInt(0, 3)) {
+            0 => null,
+            1 => new Place($m(), null, $m()),
+            2 => new Place($m(), $m(), null),
+            default => new Place(null, $m(), $m()),
+        };
     }
 
     private static function record(Randomizer $random, int $number): Record
@@ -57,7 +103,7 @@ final class RecordsCsvTest extends TestCase
             happenedAt: '2026-06-01T08:00:00Z',
             replaces: $retracts || 0 === $random->getInt(0, 2) ? $uuid($number + 100) : null,
             retracts: $retracts,
-            note: $retracts ? null : new Note($text(30, true), 0 === $random->getInt(0, 1) ? $uuid($number + 200) : null),
+            note: $retracts ? null : new Note($text(30, true), 0 === $random->getInt(0, 1) ? $uuid($number + 200) : null, self::place($random)),
         );
     }
 }

@@ -122,7 +122,8 @@ final readonly class RecordStore
             return Records::none();
         }
         $rows = $this->orm->getConnection()->fetchAllAssociative(
-            "SELECT r.part, SUBSTRING_INDEX(GROUP_CONCAT(JSON_VALUE(r.document, '$.part_name') ORDER BY r.happened_at DESC, r.id DESC SEPARATOR '\n'), '\n', 1) AS name,
+            "SELECT r.part,
+                SUBSTRING_INDEX(GROUP_CONCAT(JSON_VALUE(r.document, '$.part_name') ORDER BY r.happened_at DESC, r.id DESC SEPARATOR '\n'), '\n', 1) AS name,
                 DATE_FORMAT(MAX(r.happened_at), '%Y-%m-%dT%H:%i:%sZ') AS latest
              FROM record r JOIN plan p ON p.id = r.plan_id
              WHERE r.plan_id = ? AND p.deleted_at IS NULL AND r.retracts = 0

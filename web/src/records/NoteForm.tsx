@@ -22,7 +22,7 @@ type Props = {
 export function NoteForm({ about, label, before, onSave, onDone }: Props) {
   const { state } = usePlan();
   const { add } = useRecords();
-  const kept = `yardcask.note.${state.id}.${before?.record.uuid ?? about.part ?? ""}`;
+  const kept = `yardcask.note.${state.id}.${before?.record.uuid ?? about.part ?? (about.place ? "place" : "")}`;
   const [text, setText] = useState(() => sessionStorage.getItem(kept) ?? before?.record.note?.text ?? "");
   const [photo, setPhoto] = useState<Blob | null>(null);
   const [problem, setProblem] = useState("");

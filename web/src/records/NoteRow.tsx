@@ -17,7 +17,12 @@ export function NoteRow({ counted, named = false }: { counted: Counted; named?: 
   const who = useWho();
   // Whoever came by a link changes only what he has written himself.
   const mayChange = who.may !== "read" && (who.plan === null || unsent || device === who.device);
-  const about = { part: record.part ?? null, partName: record.part_name ?? "", revision: state.saved.revision };
+  const about = {
+    part: record.part ?? null,
+    partName: record.part_name ?? "",
+    revision: state.saved.revision,
+    place: record.note?.place,
+  };
   const takeBack = () => add({ plan: state.id, planName: state.plan.name, record: retraction(about, record.uuid) });
   const shown = photo ?? record.note?.photo;
   if (doing === "change")
@@ -28,7 +33,11 @@ export function NoteRow({ counted, named = false }: { counted: Counted; named?: 
     );
   return (
     <li className="border-b border-dotted border-rule py-2">
-      {named && <b className="block font-[620]">{record.part_name ?? "The whole plan"}</b>}
+      {named && (
+        <b className="block font-[620]">
+          {record.part_name ?? (record.note?.place ? "A place in the rig" : "The whole plan")}
+        </b>
+      )}
       {record.note?.text && <p className="whitespace-pre-line break-words">{record.note.text}</p>}
       {shown && <NotePhoto of={shown} />}
       <p className="text-[13px] text-ink-2">

@@ -1,13 +1,14 @@
 import type { NewRecord } from "../api/types";
+import type { Place } from "./placedNotes";
 
-export type About = { part: string | null; partName: string; revision: number };
+export type About = { part: string | null; partName: string; revision: number; place?: Place | undefined };
 
 /** A note as it is recorded: under a UUID of its own, with the time of this device. */
 export function newNote(about: About, text: string, photo: string | null, replaces: string | null): NewRecord {
   return {
     ...head(about, replaces),
     retracts: false,
-    note: { text, ...(photo && { photo }) },
+    note: { text, ...(photo && { photo }), ...(about.place && { place: about.place }) },
   };
 }
 

@@ -1,3 +1,4 @@
+import type { ReactNode } from "react";
 import { Hatch } from "../../drawing/BaysFrom";
 import { FocusedSize } from "../../drawing/FocusedSize";
 import { RigEnd } from "../../drawing/RigEnd";
@@ -6,6 +7,7 @@ import { RigSide } from "../../drawing/RigSide";
 import { span } from "../../drawing/scale";
 import { useWidth } from "../../drawing/useWidth";
 import { usePlan } from "../../plan/state/PlanContext";
+import { NotesOnPlaces, type View } from "../../records/NotesOnPlaces";
 
 const [MARGIN, GAP] = [26, 22];
 const WIDE = 700;
@@ -35,7 +37,28 @@ export function TankViews({ selected, onSelect, onOpen }: Props) {
   const endGround = wide ? ground : planAt.top + across + 24 + high;
   const height = wide ? Math.max(ground, planAt.top + across) + 12 : endGround + 10;
   const choosing = { selected, onSelect, onOpen };
-  return (
+  const down = (bottom: number) => (m: number) => bottom - m * perM;
+  const views: View[] = [
+    {
+      view: "from its left",
+      right: ["x_m", scale.x],
+      up: ["z_m", down(ground)],
+      box: { left, top: ground - high, width: long, height: high },
+    },
+    {
+      view: "from behind",
+      right: ["y_m", (m) => endMiddle + m * perM],
+      up: ["z_m", down(endGround)],
+      box: { left: endMiddle - across / 2, top: endGround - high, width: across, height: high },
+    },
+    {
+      view: "from above",
+      right: ["x_m", above.x],
+      up: ["y_m", (m) => planAt.top + across / 2 + m * perM],
+      box: { left: planAt.x, top: planAt.top, width: long, height: across },
+    },
+  ];
+  const drawing = (pins: ReactNode) => (
     <div ref={ref}>
       <svg
         width={width}
@@ -47,9 +70,11 @@ export function TankViews({ selected, onSelect, onOpen }: Props) {
         <RigSide scale={scale} ground={ground} loads={false} bays {...choosing} />
         <RigEnd perM={perM} middle={endMiddle} ground={endGround} bays {...choosing} />
         <RigPlan scale={above} middle={planAt.top + across / 2} loads={false} bays {...choosing} />
-        <FocusedSize right={["x", scale.x]} up={(m) => ground - m * perM} showsHeight />
-        <FocusedSize right={["y", (m) => endMiddle + m * perM]} up={(m) => endGround - m * perM} />
+        <FocusedSize right={["x", scale.x]} up={down(ground)} showsHeight />
+        <FocusedSize right={["y", (m) => endMiddle + m * perM]} up={down(endGround)} />
+        {pins}
       </svg>
     </div>
   );
+  return <NotesOnPlaces views={views} drawing={drawing} />;
 }
