@@ -52,13 +52,27 @@ test("load-dark", async ({ page }) => {
   await take(page, "load-dark");
 });
 
-for (const stage of ["use", "load"]) {
-  test(`${stage}-narrow`, async ({ page }) => {
-    await page.setViewportSize(NARROW);
-    await open(page, "fellside", stage);
-    await take(page, `${stage}-narrow`);
-  });
-}
+test("load-narrow", async ({ page }) => {
+  await page.setViewportSize(NARROW);
+  await open(page, "fellside", "load");
+  await take(page, "load-narrow");
+});
+
+// Of an application that was started with --open --name bench.local, with phones that are paired.
+test("devices", async ({ page, playwright }) => {
+  const { address } = await (await page.request.get("/api/who")).json();
+  test.skip(address === null, "it was not started with --open");
+  const { host, port } = new URL(address);
+  for (const name of ["Yard phone", "Bench tablet"]) {
+    const { code } = await (await page.request.post("/api/pairing-codes")).json();
+    const phone = await playwright.request.newContext({ ignoreHTTPSErrors: true, extraHTTPHeaders: { Host: host } });
+    expect((await phone.post(`https://127.0.0.1:${port}/api/pair`, { data: { code, name } })).ok()).toBe(true);
+  }
+  await page.goto("/");
+  await page.getByRole("button", { name: "Devices" }).click();
+  await page.getByRole("button", { name: "Show a code" }).click();
+  await take(page, "devices");
+});
 
 test("sum", async ({ page }) => {
   await open(page, "fellside", "load");

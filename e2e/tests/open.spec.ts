@@ -222,6 +222,20 @@ test("no head of a request makes the network this machine", async () => {
   for (const headers of heads) expect(await ask("/api/plans", headers)).toBe(401);
   for (const Host of [`127.0.0.1:${ports.own}`, "127.0.0.1", `localhost:${ports.open}`, "www.example.org", NAME])
     expect([Host, await ask("/api/plans", { Host, ...forged })]).toEqual([Host, 421]);
+  // Nor does another way of writing an address.
+  for (const path of [
+    "//api/plans",
+    "/api//plans",
+    "/api/./plans",
+    "/api/x/../plans",
+    "/api/x/..%2fplans",
+    "/%61pi/plans",
+    "/api/plans/",
+    "/api/plans?x",
+    "/index.php/api/plans",
+    "/api/index.php/api/plans",
+  ])
+    expect([path, await ask(path, {})]).not.toEqual([path, 200]);
   // A page of another site cannot have a device that is let in do anything.
   expect(await ask("/api/sign-out", { Origin: "https://www.example.org" }, {})).toBe(403);
 });

@@ -162,6 +162,8 @@ const database = () => ({
 });
 
 test.beforeAll(async () => {
+  // What is written here is read by the user as whom everything runs.
+  process.umask(0o022);
   here.remove();
   await here.start(await freePort());
   const { password, socket } = database();

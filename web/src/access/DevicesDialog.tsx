@@ -40,6 +40,8 @@ function Devices() {
     });
   const signOut = async () => {
     await api.signOut();
+    // What it kept to be looked at without a connection is not for whoever comes next.
+    for (const name of await caches.keys()) if (name.startsWith(KEPT)) await caches.delete(name);
     await client.invalidateQueries({ queryKey: ["who"] });
   };
   if (!who.data) return <p className="text-ink-2">{who.error?.message ?? "Looking …"}</p>;
@@ -91,6 +93,9 @@ function Devices() {
     </>
   );
 }
+
+/** How the names of the service worker’s caches begin. */
+const KEPT = "yardcask-";
 
 const WAYS = { paired: "paired", signed_in: "signed in with the passphrase", link: "came by a link" };
 
