@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace YardCask\Server\Tests;
 
+use Doctrine\ORM\EntityManagerInterface;
 use PHPUnit\Framework\Attributes\TestWith;
 use Symfony\Component\BrowserKit\Cookie;
 use Symfony\Component\Clock\Test\ClockSensitiveTrait;
@@ -53,12 +54,32 @@ final class SignInTest extends ApiTestCase
         $clock->sleep(14 * 60 + 59);
         $this->elsewhere('POST', '/api/pairing-codes');
         $this->assertStatus(201);
-        $clock->sleep(2);
+        $clock->sleep(1);
         self::assertTrue($this->elsewhere('POST', '/api/pairing-codes')->passphrase);
         $this->assertProblem(403, 'Give the passphrase again');
         self::assertSame('plan', $this->elsewhere('GET', '/api/who')->may);
         self::assertSame(['keep', 'Laptop'], [$this->signIn('Another name')->may, $this->elsewhere('GET', '/api/who')->device], 'It is the same device still.');
         self::assertCount(1, $this->send('GET', '/api/devices')->devices);
+    }
+
+    public function testWhenADeviceWasSeenIsWrittenDownOnceAMinuteAndNotDuringAnUpgrade(): void
+    {
+        $clock = self::mockTime('2026-06-01 08:00:00');
+        $this->signIn();
+        $seen = fn (): string => substr($this->send('GET', '/api/devices')->devices[0]->last_seen_at, 11, 8);
+        $sign = self::getContainer()->get(UpgradeSign::class);
+        foreach ([60 => '08:00:00', 1 => '08:01:01'] as $seconds => $expected) {
+            $clock->sleep($seconds);
+            $this->elsewhere('GET', '/api/plans');
+            self::getContainer()->get(EntityManagerInterface::class)->clear();
+            self::assertSame($expected, $seen());
+        }
+        $sign->putUp();
+        $clock->sleep(120);
+        $this->elsewhere('GET', '/api/plans');
+        $this->assertStatus(200);
+        self::getContainer()->get(EntityManagerInterface::class)->clear();
+        self::assertSame('08:01:01', $seen());
     }
 
     public function testACodeLetsOneDeviceInForTwoMinutes(): void
@@ -147,7 +168,19 @@ final class SignInTest extends ApiTestCase
         $this->assertStatus(401);
     }
 
-    #[TestWith(['kegs'])]
+    public function testOneOfTenCharactersAndOneOfTwoHundredWillDo(): void
+    {
+        foreach (['0123456789', str_repeat('é', 200)] as $passphrase) {
+            $this->send('PUT', '/api/passphrase', (string) json_encode(['passphrase' => $passphrase]));
+            $this->assertStatus(204);
+            $this->elsewhere('POST', '/api/sign-in', ['passphrase' => $passphrase, 'name' => 'Laptop']);
+            $this->assertStatus(200);
+        }
+        $this->send('PUT', '/api/passphrase', (string) json_encode(['passphrase' => str_repeat('é', 201)]));
+        $this->assertStatus(422);
+    }
+
+    #[TestWith(['012345678'])]
     #[TestWith(['          '])]
     public function testAPoorPassphraseIsRefused(string $poor): void
     {
