@@ -211,9 +211,9 @@ final class AccessTest extends ApiTestCase
         $container = self::getContainer();
         $devices = $container->get(Devices::class);
         $link = function (bool $mayNote) use ($container): string {
-            [, $secret] = $container->get(Shares::class)->make($this->plan, $mayNote, 7);
+            [$share] = $container->get(Shares::class)->make($this->plan, $mayNote, 7);
 
-            return $container->get(Shares::class)->enter($secret, 'Visitor');
+            return $container->get(Devices::class)->add('Visitor', DeviceKind::Link, false, $share);
         };
         $removed = $devices->add('Lost phone', DeviceKind::Paired, false, null);
         $devices->remove($container->get(DeviceTokens::class)->device($removed)?->id ?? '');

@@ -232,6 +232,20 @@ final class SignInTest extends ApiTestCase
         $this->assertProblem(409, 'start --open');
     }
 
+    public function testADeviceOfTheWorkshopStaysWhatItIsWhenItFollowsALink(): void
+    {
+        $_SERVER['YARDCASK_ADDRESS'] = 'https://bench.local:8443';
+        $plan = $this->send('POST', '/api/plans/import', self::fellside())->id;
+        $link = $this->send('POST', "/api/plans/$plan/shares", '{"may_note":false,"days":2}')->link;
+        unset($_SERVER['YARDCASK_ADDRESS']);
+        $this->signIn();
+        $who = $this->elsewhere('POST', '/api/enter', ['secret' => explode('#', $link)[1], 'name' => 'Visitor']);
+        self::assertSame(['keep', $plan, 'Laptop'], [$who->may, $who->plan, $who->device]);
+        $this->elsewhere('GET', '/api/plans');
+        $this->assertStatus(200);
+        self::assertCount(1, $this->send('GET', '/api/devices')->devices);
+    }
+
     public function testWhileTheTablesAreUpgradedNothingIsWritten(): void
     {
         $sign = self::getContainer()->get(UpgradeSign::class);

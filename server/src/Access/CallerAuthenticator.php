@@ -39,13 +39,13 @@ final class CallerAuthenticator extends AbstractAuthenticator
         return new SelfValidatingPassport(new UserBadge($caller->getUserIdentifier(), static fn (): Caller => $caller));
     }
 
-    /** The request goes on. */
+    /** Null: the request continues to its route. */
     public function onAuthenticationSuccess(Request $request, TokenInterface $token, string $firewallName): null
     {
         return null;
     }
 
-    /** So it does as nobody's. */
+    /** Null: it continues too, as that of an unknown caller. */
     public function onAuthenticationFailure(Request $request, AuthenticationException $exception): ?Response
     {
         return null;

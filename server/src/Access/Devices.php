@@ -42,7 +42,7 @@ final readonly class Devices
         return array_values(array_filter($tokens, static fn (DeviceToken $token): bool => $token->isValid(Clock::now())));
     }
 
-    /** A code that lets one device in; the one before it is over. */
+    /** A code that lets one device in. The code before it stops working. */
     public function newCode(): string
     {
         $this->gate->check();

@@ -7,7 +7,6 @@ namespace YardCask\Server\Access;
 use Doctrine\ORM\EntityManagerInterface;
 use Psr\Log\LoggerInterface;
 use Symfony\Component\DependencyInjection\Attribute\Target;
-use YardCask\Server\Entity\DeviceKind;
 use YardCask\Server\Entity\Share;
 use YardCask\Server\Problem\Problem;
 use YardCask\Server\Storage\PlanStore;
@@ -19,7 +18,6 @@ final readonly class Shares
     public function __construct(
         private EntityManagerInterface $orm,
         private PlanStore $plans,
-        private Devices $devices,
         private WriteGate $gate,
         #[Target('access.logger')]
         private LoggerInterface $log,
@@ -69,20 +67,14 @@ final readonly class Shares
         $this->log->notice('Link {share} to plan {plan} ended', ['share' => $id, 'plan' => $plan]);
     }
 
-    /**
-     * Lets somebody in who has the link.
-     *
-     * @return string the secret of the device
-     *
-     * @throws Problem when there is no such link, or it is over
-     */
-    public function enter(string $secret, string $name): string
+    /** @throws Problem when there is no such link, or it is over */
+    public function find(string $secret): Share
     {
         $share = $this->orm->getRepository(Share::class)->findOneBy(['digest' => Secret::digest($secret)]);
         if (null === $share || $share->expiresAt <= Clock::now() || $share->plan->isDeleted()) {
             throw Problem::noSuchLink();
         }
 
-        return $this->devices->add($name, DeviceKind::Link, false, $share);
+        return $share;
     }
 }

@@ -41,7 +41,7 @@ class DeviceToken
         return !$this->device->isRemoved() && (null === $this->share || $this->share->expiresAt > $now);
     }
 
-    /** Gives whether that is worth being written down. */
+    /** Returns whether the time should be saved: once a minute at most. */
     public function seen(\DateTimeImmutable $now): bool
     {
         if ($this->lastSeenAt >= $now->modify(self::SEEN_AT_MOST_EVERY)) {

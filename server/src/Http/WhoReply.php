@@ -13,8 +13,11 @@ use YardCask\Server\Access\Listener;
 /** Who asks, as the API says it. */
 final class WhoReply
 {
-    /** @param Caller|null $caller null when nobody knows who it is */
-    public static function of(Request $request, ?Caller $caller): Response
+    /**
+     * @param Caller|null $caller null when nobody knows who it is
+     * @param string|null $plan that a link leads to, for those who see every plan
+     */
+    public static function of(Request $request, ?Caller $caller, ?string $plan = null): Response
     {
         $address = Address::ofThisServer();
 
@@ -22,7 +25,7 @@ final class WhoReply
             'may' => $caller->level ?? Level::Nobody,
             'here' => Listener::Loopback === Listener::of($request),
             'device' => $caller?->device?->name,
-            'plan' => $caller?->plan,
+            'plan' => $plan ?? $caller?->plan,
             'address' => $address->open,
             'trust' => $address->trust,
         ]);

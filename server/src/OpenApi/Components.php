@@ -106,7 +106,7 @@ use YardCask\Server\Entity\RevisionOrigin;
     new OA\Property(property: 'may', description: 'The most that it may do', type: 'string', enum: Level::class),
     new OA\Property(property: 'here', description: 'Whether it asks from the machine that serves this', type: 'boolean'),
     new OA\Property(property: 'device', description: 'Its name; null for that machine, and for nobody', type: 'string', nullable: true),
-    new OA\Property(property: 'plan', description: 'The one plan of a link', type: 'string', nullable: true),
+    new OA\Property(property: 'plan', description: 'The plan that a link leads to: the only one for whoever has nothing else', type: 'string', nullable: true),
     new OA\Property(property: 'address', description: 'At which other devices find this; null where they cannot', type: 'string', nullable: true),
     new OA\Property(property: 'trust', description: 'Where they read how to trust it; null where every browser does', type: 'string', nullable: true),
 ])]

@@ -49,7 +49,7 @@ final class Problem extends \RuntimeException
         );
     }
 
-    /** The framework's scheme for this has no name of its own. */
+    /** A 401 has to name a scheme, and none of the registered ones fits. */
     public static function nobody(): self
     {
         return new self(401, 'Not signed in', 'Sign in with the passphrase, or pair this device first.', headers: ['WWW-Authenticate' => 'Passphrase']);

@@ -20,6 +20,9 @@ const SHARED = "/shared";
 /** Only the machine itself is reached without TLS, and there nobody signs in. */
 const IS_HERE = window.location.protocol === "http:";
 
+/** While the server is away. */
+const AGAIN_MS = 5000;
+
 /** Lets in whom the server knows. */
 export function AccessGate({ children }: { children: ReactNode }) {
   return IS_HERE ? children : <Gate>{children}</Gate>;
@@ -34,6 +37,7 @@ function Gate({ children }: { children: ReactNode }) {
     queryFn: api.who,
     retry: false,
     staleTime: Number.POSITIVE_INFINITY,
+    refetchInterval: ({ state }) => (state.status === "error" ? AGAIN_MS : false),
   });
   const wasIn = useRef(false);
   useEffect(() => onSignedOut(() => void client.invalidateQueries({ queryKey: ["who"] })), [client]);

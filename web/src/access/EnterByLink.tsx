@@ -18,8 +18,10 @@ export default function EnterByLink({ onIn }: { onIn: (who: Who) => void }) {
   }, []);
   const enter = async () => {
     const who = await api.enter(secret, name.trim());
-    onIn(who);
-    navigate(`/plans/${who.plan}/print`, { replace: true });
+    // A device of the workshop stays what it is.
+    const isPaired = who.may === "plan" || who.may === "keep";
+    if (!isPaired) onIn(who);
+    navigate(`/plans/${who.plan}/${isPaired ? "use" : "print"}`, { replace: true });
   };
   return (
     <main className="mx-auto flex max-w-md flex-col gap-4 p-6">

@@ -9,7 +9,6 @@ type Props = {
   autoComplete?: string;
   placeholder?: string;
   digits?: boolean;
-  refused?: boolean;
 };
 
 /** A field of a form by which somebody gets in. */
@@ -21,7 +20,6 @@ export function EntryField({
   autoComplete = "off",
   placeholder,
   digits,
-  refused,
 }: Props) {
   const id = useId();
   return (
@@ -37,7 +35,6 @@ export function EntryField({
         inputMode={digits ? "numeric" : undefined}
         maxLength={200}
         required
-        aria-invalid={refused === true}
         onChange={(event) => onChange(event.target.value)}
       />
     </label>
