@@ -61,7 +61,7 @@ test("load-narrow", async ({ page }) => {
 // Of an application that was started with --open --name bench.local, with phones that are paired.
 test("devices", async ({ page, playwright }) => {
   const { address } = await (await page.request.get("/api/who")).json();
-  test.skip(address === null, "it was not started with --open");
+  expect(address, "Start it with --open --name bench.local.").not.toBeNull();
   const { host, port } = new URL(address);
   for (const name of ["Yard phone", "Bench tablet"]) {
     const { code } = await (await page.request.post("/api/pairing-codes")).json();

@@ -96,7 +96,7 @@ test("it is not opened without a passphrase, nor with what does not go together"
   expect([refused.status, refused.stderr]).toEqual([1, expect.stringContaining("./yardcask passphrase")]);
   for (const [typed, why] of [
     [["kegs", "kegs"], "it needs 10 to 200"],
-    [[PASSPHRASE, "another passphrase"], "two different ones"],
+    [[PASSPHRASE, "another passphrase"], "The two do not match"],
   ] as const) {
     const poor = here.runTyping(typed, "passphrase");
     expect([poor.status, poor.stdout + poor.stderr]).toEqual([1, expect.stringContaining(why)]);
@@ -136,7 +136,7 @@ test("a device on another network reaches it by its name, and trusts it after th
   elsewhere = await launch();
   const page = await elsewhere.newPage();
   await page.goto(at());
-  await expect(answer(page)).toHaveText("This device is not known here yet");
+  await expect(answer(page)).toHaveText("This device is not paired yet");
   await nothingSerious(page, "signing in");
   await pair(page, "Phone on another network");
   await expect(page.getByRole("link", { name: /Fellside/ })).toBeVisible();
@@ -287,6 +287,10 @@ test("a note that was not sent survives that its device is removed", async () =>
 
 test("who paired only is asked for the passphrase before letting in another, and signs out", async () => {
   const page = await device();
+  await page.getByLabel("A name for this device").fill("  ");
+  await page.getByLabel("Code, six digits").fill("123456");
+  await page.getByRole("button", { name: "Pair", exact: true }).click();
+  await expect(page.getByRole("alert")).toContainText("Give this device a name first");
   await pair(page, "Bench tablet");
   await page.getByRole("button", { name: "Devices" }).click();
   const dialog = page.getByRole("dialog");
@@ -301,6 +305,11 @@ test("who paired only is asked for the passphrase before letting in another, and
   await passphrase.fill(PASSPHRASE);
   await passphrase.press("Enter");
   await expect(dialog.getByRole("status")).toContainText(/^\d{3} \d{3}/);
+  await dialog.getByRole("button", { name: "Change the passphrase" }).click();
+  await dialog.getByLabel(/^New passphrase/).fill("kegs");
+  await dialog.getByRole("button", { name: "Change it" }).click();
+  await expect(dialog.getByRole("alert")).toContainText("it needs 10 to 200");
+  await dialog.getByRole("button", { name: "Cancel" }).click();
   await dialog.getByRole("button", { name: "Sign this device out" }).click();
   await expect(page.getByRole("heading", { name: "This device was signed out" })).toBeVisible();
 });
@@ -350,7 +359,7 @@ test("a link shows one plan whole, takes notes by name, and ends", async () => {
   await owner.getByRole("dialog").getByRole("button", { name: "End it" }).click();
   await expect(owner.getByRole("dialog").getByRole("button", { name: "End it" })).toHaveCount(0);
   await visitor.goto(at(`/plans/${id}/print`));
-  await expect(answer(visitor)).toHaveText("This device is not known here yet");
+  await expect(answer(visitor)).toHaveText("This device is not paired yet");
   const logs = ["start/log", "start/server/log"].flatMap((folder) =>
     readdirSync(`${here.data}/${folder}`).map((file) => readFileSync(`${here.data}/${folder}/${file}`, "utf8")),
   );

@@ -56,7 +56,7 @@ final class SignInTest extends ApiTestCase
         $this->assertStatus(201);
         $clock->sleep(1);
         self::assertTrue($this->elsewhere('POST', '/api/pairing-codes')->passphrase);
-        $this->assertProblem(403, 'Give the passphrase again');
+        $this->assertProblem(403, 'Enter the passphrase again');
         self::assertSame('plan', $this->elsewhere('GET', '/api/who')->may);
         self::assertSame(['keep', 'Laptop'], [$this->signIn('Another name')->may, $this->elsewhere('GET', '/api/who')->device], 'It is the same device still.');
         self::assertCount(1, $this->send('GET', '/api/devices')->devices);
@@ -92,7 +92,7 @@ final class SignInTest extends ApiTestCase
         self::assertSame('plan', $this->elsewhere('POST', '/api/pair', ['code' => substr($code, 0, 3).' '.substr($code, 3), 'name' => 'Phone'])->may);
         $this->browser->getCookieJar()->clear();
         $this->elsewhere('POST', '/api/pair', ['code' => $code, 'name' => 'Another phone']);
-        $this->assertProblem(403, 'used already');
+        $this->assertProblem(403, 'already been used');
         $late = $this->send('POST', '/api/pairing-codes')->code;
         $clock->sleep(121);
         $this->elsewhere('POST', '/api/pair', ['code' => $late, 'name' => 'Late phone']);

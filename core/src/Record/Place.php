@@ -17,7 +17,7 @@ final readonly class Place implements Sent, \JsonSerializable
     /** No rig is longer, in m from its origin either way. */
     private const FAR_M = 30.0;
     private const KEYS = ['x_m', 'y_m', 'z_m'];
-    private const TEXT = '/^([xyz])=(-?\d+(?:\.\d+)?) ([xyz])=(-?\d+(?:\.\d+)?)$/D';
+    private const TEXT = '/^([xyz])=(-?[\d.]+(?:E-?\d+)?) ([xyz])=(-?[\d.]+(?:E-?\d+)?)$/D';
 
     public function __construct(
         public ?float $xM,

@@ -50,7 +50,7 @@ return [
     'use.can-enough.why.daily' => 'Serviced sites have a tap every day, and a day needs {litres} at most. One {can} can holds that.',
     'use.can-enough.meaning' => 'A fixed tank is planned where one can would do: for the whole stay, or for a day on serviced sites.',
     'use.note-orphaned.title' => 'There are notes on {names}, which the plan no longer has',
-    'use.note-orphaned.why' => 'Nobody comes upon them in the plan any more. Find them under “Notes”, and take back what no longer matters.',
+    'use.note-orphaned.why' => 'You will no longer come across them in the plan. Find them under “Notes”, and take back any that no longer matter.',
     'use.note-orphaned.meaning' => 'Notes are about something that was removed from the plan.',
     'use.note-ahead.title' => 'A note is dated in the future',
     'use.note-ahead.why' => 'It says {dated} (UTC). The clock of the device that it was written on is wrong, so the notes are not in their true order.',

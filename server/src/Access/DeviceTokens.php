@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace YardCask\Server\Access;
 
 use Doctrine\ORM\EntityManagerInterface;
+use YardCask\Server\Clock;
 use YardCask\Server\Entity\Device;
 use YardCask\Server\Entity\DeviceToken;
 use YardCask\Server\Entity\PairingCode;

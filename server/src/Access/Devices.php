@@ -7,6 +7,7 @@ namespace YardCask\Server\Access;
 use Doctrine\ORM\EntityManagerInterface;
 use Psr\Log\LoggerInterface;
 use Symfony\Component\DependencyInjection\Attribute\Target;
+use YardCask\Server\Clock;
 use YardCask\Server\Entity\Device;
 use YardCask\Server\Entity\DeviceKind;
 use YardCask\Server\Entity\DeviceToken;

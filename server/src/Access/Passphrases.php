@@ -10,6 +10,7 @@ use Symfony\Component\DependencyInjection\Attribute\Target;
 use Symfony\Component\PasswordHasher\Hasher\PasswordHasherFactoryInterface;
 use Symfony\Component\PasswordHasher\PasswordHasherInterface;
 use YardCask\Core\Input\InvalidInput;
+use YardCask\Server\Clock;
 use YardCask\Server\Entity\Passphrase;
 use YardCask\Server\Problem\Problem;
 
@@ -47,7 +48,7 @@ final readonly class Passphrases
         $length = mb_strlen($passphrase);
         if ($length < self::SHORTEST || $length > self::LONGEST || '' === trim($passphrase)) {
             throw InvalidInput::at('/passphrase', \sprintf(
-                'This passphrase has %d characters; it needs %d to %d. A few words that belong to nothing do well.',
+                'This passphrase has %d characters; it needs %d to %d. A few unrelated words work well.',
                 $length,
                 self::SHORTEST,
                 self::LONGEST,

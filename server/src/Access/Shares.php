@@ -7,6 +7,7 @@ namespace YardCask\Server\Access;
 use Doctrine\ORM\EntityManagerInterface;
 use Psr\Log\LoggerInterface;
 use Symfony\Component\DependencyInjection\Attribute\Target;
+use YardCask\Server\Clock;
 use YardCask\Server\Entity\Share;
 use YardCask\Server\Problem\Problem;
 use YardCask\Server\Storage\PlanStore;

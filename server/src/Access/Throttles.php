@@ -9,6 +9,7 @@ use Doctrine\ORM\EntityManagerInterface;
 use Psr\Log\LoggerInterface;
 use Symfony\Component\DependencyInjection\Attribute\Target;
 use Symfony\Component\HttpFoundation\RequestStack;
+use YardCask\Server\Clock;
 use YardCask\Server\Entity\Throttle;
 use YardCask\Server\Problem\Problem;
 

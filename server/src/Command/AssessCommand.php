@@ -15,9 +15,9 @@ use YardCask\Core\Input\Json;
 use YardCask\Core\Plan\Plan;
 use YardCask\Core\Record\Records;
 use YardCask\Core\Stage\Assessor;
-use YardCask\Server\Access\Clock;
 use YardCask\Server\Archive\Archive;
 use YardCask\Server\Catalogue\CatalogueFiles;
+use YardCask\Server\Clock;
 
 /** The assessment of a plan file: exit 0, 1 when something is dangerous, 2 with pointers for a bad plan. */
 #[AsCommand('yardcask:assess', 'Assess a plan file')]

@@ -35,14 +35,14 @@ final class PassphraseCommand extends Command
         $terminal = new SymfonyStyle($input, $output);
         $passphrase = self::hidden($terminal, 'The new passphrase (it is not shown)');
         if ($passphrase !== self::hidden($terminal, 'Once more')) {
-            return self::refuse($output, 'These were two different ones. Nothing was changed.');
+            return self::refuse($output, 'The two do not match. Nothing was changed.');
         }
         try {
             $this->passphrases->set($passphrase);
         } catch (InvalidInput $e) {
             return self::refuse($output, $e->errors[0]->message.' Nothing was changed.');
         }
-        $output->writeln('The passphrase is set. Every device that was signed in or paired signs in or pairs again.');
+        $output->writeln('The passphrase is set. Every device has to sign in or pair again.');
 
         return self::SUCCESS;
     }

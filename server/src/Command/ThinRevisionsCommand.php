@@ -8,6 +8,7 @@ use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Output\OutputInterface;
+use YardCask\Server\Clock;
 use YardCask\Server\Storage\RevisionThinner;
 
 /** Run by the launcher now and then. */
@@ -21,7 +22,7 @@ final class ThinRevisionsCommand extends Command
 
     protected function execute(InputInterface $input, OutputInterface $output): int
     {
-        $output->writeln(\sprintf('%d revisions thinned out.', $this->thinner->thin(new \DateTimeImmutable('now', new \DateTimeZone('UTC')))));
+        $output->writeln(\sprintf('%d revisions thinned out.', $this->thinner->thin(Clock::now())));
 
         return 0;
     }

@@ -62,7 +62,7 @@ final class Problem extends \RuntimeException
 
     public static function wrongCode(): self
     {
-        return new self(403, 'Wrong code', 'That code is wrong, was used already, or is older than two minutes. Ask for a new one under “Devices”.');
+        return new self(403, 'Wrong code', 'That code is wrong, has already been used, or is older than two minutes. Ask for a new one under “Devices”.');
     }
 
     public static function noSuchLink(): self
@@ -80,7 +80,7 @@ final class Problem extends \RuntimeException
 
     public static function passphraseWanted(): self
     {
-        $detail = 'Give the passphrase again: this needs one that was given within the last 15 minutes.';
+        $detail = 'Enter the passphrase again: it has to have been entered within the last 15 minutes.';
 
         return new self(403, 'Passphrase wanted', $detail, ['passphrase' => true]);
     }
@@ -97,7 +97,7 @@ final class Problem extends \RuntimeException
 
     public static function signedInHere(): self
     {
-        return new self(409, 'Not needed here', 'At this machine nobody needs to sign in.');
+        return new self(409, 'Not needed here', 'Nobody needs to sign in on this machine.');
     }
 
     public static function noSuchDevice(): self

@@ -8,6 +8,7 @@ use Doctrine\DBAL\Exception\UniqueConstraintViolationException;
 use Doctrine\DBAL\LockMode;
 use Doctrine\ORM\EntityManagerInterface;
 use YardCask\Core\Input\InvalidInput;
+use YardCask\Server\Clock;
 use YardCask\Server\Entity\PlanHead;
 use YardCask\Server\Entity\StoredPhoto;
 use YardCask\Server\Problem\Problem;
@@ -50,7 +51,6 @@ final readonly class PhotoStore
                     $most = \sprintf('The photographs of a plan may come to %d MB.', self::MOST_BYTES / 1e6);
                     throw InvalidInput::at('', $most.' Duplicate the plan and carry on in the copy.');
                 }
-                $now = new \DateTimeImmutable('now', new \DateTimeZone('UTC'));
                 $photo = new StoredPhoto(
                     uuid: $uuid,
                     plan: $head,
@@ -59,7 +59,7 @@ final readonly class PhotoStore
                     height: $jpeg->height,
                     bytes: \strlen($jpeg->bytes),
                     jpeg: $jpeg->bytes,
-                    receivedAt: $now,
+                    receivedAt: Clock::now(),
                 );
                 $this->orm->persist($photo);
                 $this->orm->flush();

@@ -13,6 +13,7 @@ use YardCask\Core\Plan\Plan;
 use YardCask\Core\Plan\PlanChanges;
 use YardCask\Core\Stage\ShelfNote;
 use YardCask\Server\Access\WhoAsks;
+use YardCask\Server\Clock;
 use YardCask\Server\Entity\PlanHead;
 use YardCask\Server\Entity\PlanRevision;
 use YardCask\Server\Entity\RevisionOrigin;
@@ -77,7 +78,7 @@ final readonly class PlanStore
     public function create(Plan $plan, RevisionOrigin $origin): PlanRevision
     {
         $this->gate->check();
-        $stored = new PlanHead(bin2hex(random_bytes(6)), self::now());
+        $stored = new PlanHead(bin2hex(random_bytes(6)), Clock::now());
         $revision = $this->nextRevision($stored, PartIds::issued($plan), $origin, '');
         $this->orm->persist($stored);
         $this->orm->persist($revision);
@@ -170,7 +171,7 @@ final readonly class PlanStore
     public function delete(string $id): void
     {
         $this->gate->check();
-        $this->head($id)->delete(self::now());
+        $this->head($id)->delete(Clock::now());
         $this->orm->flush();
     }
 
@@ -213,7 +214,7 @@ final readonly class PlanStore
 
     private function nextRevision(PlanHead $stored, Plan $plan, RevisionOrigin $origin, string $changed): PlanRevision
     {
-        $now = self::now();
+        $now = Clock::now();
         $revision = new PlanRevision(
             plan: $stored,
             number: $stored->revised($plan, $now),
@@ -237,10 +238,5 @@ final readonly class PlanStore
         } catch (InvalidInput) {
             return null;
         }
-    }
-
-    private static function now(): \DateTimeImmutable
-    {
-        return new \DateTimeImmutable('now', new \DateTimeZone('UTC'));
     }
 }

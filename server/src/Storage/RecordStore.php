@@ -17,6 +17,7 @@ use YardCask\Core\Record\RecordKind;
 use YardCask\Core\Record\RecordPage;
 use YardCask\Core\Record\Records;
 use YardCask\Server\Access\WhoAsks;
+use YardCask\Server\Clock;
 use YardCask\Server\Entity\PlanHead;
 use YardCask\Server\Entity\StoredRecord;
 use YardCask\Server\Problem\Problem;
@@ -53,7 +54,7 @@ final readonly class RecordStore
                     return [self::same($known, $head, $record)->kept(), false];
                 }
                 $this->seeThatThereIsRoom(1 + $this->orm->getRepository(StoredRecord::class)->count(['plan' => $head]));
-                $stored = new StoredRecord($head, $record, $this->root($head, $record), self::now(), $this->who->device());
+                $stored = new StoredRecord($head, $record, $this->root($head, $record), Clock::now(), $this->who->device());
                 $this->orm->persist($stored);
                 $this->orm->flush();
 
@@ -75,7 +76,7 @@ final readonly class RecordStore
     public function takeIn(PlanHead $plan, array $records): void
     {
         $this->seeThatThereIsRoom(\count($records));
-        $now = self::now();
+        $now = Clock::now();
         $roots = [];
         foreach ($records as $number => $record) {
             $roots[$record->uuid] = null === $record->replaces ? $record->uuid : $roots[$record->replaces] ?? throw InvalidInput::at(
@@ -193,11 +194,6 @@ final readonly class RecordStore
         if ($count > self::MOST) {
             throw InvalidInput::at('', \sprintf('A plan keeps at most %d records. Duplicate the plan and carry on in the copy.', self::MOST));
         }
-    }
-
-    private static function now(): \DateTimeImmutable
-    {
-        return new \DateTimeImmutable('now', new \DateTimeZone('UTC'));
     }
 
     private function byUuid(string $uuid): ?StoredRecord

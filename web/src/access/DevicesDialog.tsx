@@ -74,10 +74,10 @@ function Devices() {
         </>
       )}
       <p className="my-2 text-[13px] text-ink-2">
-        What a device saves or notes carries its name; what is done at the server’s own machine carries none.
+        Whatever a device saves or notes carries its name. What is done on the server itself carries no name.
       </p>
       {changing ? (
-        <NewPassphrase run={fresh.run} onDone={() => setChanging(false)} />
+        <NewPassphrase onDone={() => setChanging(false)} />
       ) : (
         <div className="flex flex-wrap gap-2">
           <button type="button" className="plain" onClick={() => setChanging(true)}>
@@ -132,38 +132,45 @@ function DeviceRow({ device, onRemove }: { device: Device; onRemove: () => void 
   );
 }
 
-type NewPassphraseProps = { run: (asking: () => Promise<void>) => Promise<void>; onDone: () => void };
-
-function NewPassphrase({ run, onDone }: NewPassphraseProps) {
+function NewPassphrase({ onDone }: { onDone: () => void }) {
   const [passphrase, setPassphrase] = useState("");
+  const fresh = useFresh();
   const change = async () => {
     await api.changePassphrase(passphrase);
     onDone();
   };
   return (
-    <form
-      className="flex flex-col gap-3"
-      onSubmit={(event) => {
-        event.preventDefault();
-        void run(change);
-      }}
-    >
-      <p>Changing it signs every device out, and ends every link.</p>
-      <EntryField
-        label="New passphrase, at least 10 characters"
-        value={passphrase}
-        onChange={setPassphrase}
-        type="password"
-        autoComplete="new-password"
-      />
-      <div className="flex gap-2">
-        <button type="submit" className="go">
-          Change it
-        </button>
-        <button type="button" className="plain" onClick={onDone}>
-          Cancel
-        </button>
-      </div>
-    </form>
+    <>
+      <form
+        className="flex flex-col gap-3"
+        onSubmit={(event) => {
+          event.preventDefault();
+          void fresh.run(change);
+        }}
+      >
+        <p>Changing it signs every device out, and ends every link.</p>
+        <EntryField
+          label="New passphrase, at least 10 characters"
+          value={passphrase}
+          onChange={setPassphrase}
+          type="password"
+          autoComplete="new-password"
+        />
+        {fresh.refusal && (
+          <p role="alert" className="refusal">
+            {fresh.refusal}
+          </p>
+        )}
+        <div className="flex gap-2">
+          <button type="submit" className="go">
+            Change it
+          </button>
+          <button type="button" className="plain" onClick={onDone}>
+            Cancel
+          </button>
+        </div>
+      </form>
+      {fresh.form}
+    </>
   );
 }

@@ -17,6 +17,7 @@ export default function EnterByLink({ onIn }: { onIn: (who: Who) => void }) {
     window.history.replaceState(window.history.state, "", window.location.pathname);
   }, []);
   const enter = async () => {
+    if (name.trim() === "") throw new Error("Enter your name: your notes are signed with it.");
     const who = await api.enter(secret, name.trim());
     // A device of the workshop stays what it is.
     const isPaired = who.may === "plan" || who.may === "keep";

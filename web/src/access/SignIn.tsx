@@ -23,36 +23,37 @@ export default function SignIn({ wasIn, onIn }: Props) {
     document.title = "Sign in · Yard Cask";
     heading.current?.focus();
   }, []);
-  const come = (asking: Promise<Who>) =>
-    asking.then((who) => {
-      localStorage.setItem(NAME, name.trim());
-      onIn(who);
-    });
+  const come = async (asking: (name: string) => Promise<Who>) => {
+    const given = name.trim();
+    if (given === "") throw new Error("Give this device a name first, for example “Kitchen phone”.");
+    onIn(await asking(given));
+    localStorage.setItem(NAME, given);
+  };
   return (
     <main className="mx-auto flex max-w-md flex-col gap-5 p-6">
       <header>
         <p className="label">Yard Cask</p>
         <h1 ref={heading} tabIndex={-1} data-autofocus>
-          {wasIn ? "This device was signed out" : "This device is not known here yet"}
+          {wasIn ? "This device was signed out" : "This device is not paired yet"}
         </h1>
         {wasIn && (
           <p className="mt-1 text-ink-2">
-            Edits and notes that were not sent yet are still on it. They are sent once it is in again.
+            Edits and notes that were not sent yet are still on it. They are sent once it is signed in again.
           </p>
         )}
       </header>
       {!isInstalled() && (
         <p className="text-ink-2">
-          On a phone, add this page to the home screen first and open it from there: the browser and the home screen do
-          not share what is paired.
+          On a phone, add this page to the home screen first and open it from there: pairing in the browser does not
+          carry over.
         </p>
       )}
       <EntryField label="A name for this device" value={name} onChange={setName} placeholder="Kitchen phone" />
-      <Way title="Pair it for good" button="Pair" onAsk={() => come(api.pair(code, name.trim()))}>
-        <p className="text-ink-2">Someone who is in already finds a code under “Devices”.</p>
+      <Way title="Pair it for good" button="Pair" onAsk={() => come((given) => api.pair(code, given))}>
+        <p className="text-ink-2">Open “Devices” on a device that already has access, and ask for a code.</p>
         <EntryField label="Code, six digits" value={code} onChange={setCode} digits autoComplete="one-time-code" />
       </Way>
-      <Way title="Or sign in" button="Sign in" onAsk={() => come(api.signIn(passphrase, name.trim()))}>
+      <Way title="Or sign in" button="Sign in" onAsk={() => come((given) => api.signIn(passphrase, given))}>
         <EntryField
           label="Passphrase of the workshop"
           value={passphrase}

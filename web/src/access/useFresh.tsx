@@ -52,7 +52,7 @@ function PassphraseAgain({ onGiven, onLeave }: { onGiven: () => void; onLeave: (
         });
       }}
     >
-      <p>This needs the passphrase, given within the last 15 minutes.</p>
+      <p>Enter the workshop’s passphrase to do this. It then counts for 15 minutes.</p>
       <EntryField
         label="Passphrase of the workshop"
         value={passphrase}

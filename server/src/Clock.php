@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace YardCask\Server\Access;
+namespace YardCask\Server;
 
 use Symfony\Component\Clock\Clock as SystemClock;
 
