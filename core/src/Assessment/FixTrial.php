@@ -19,6 +19,8 @@ final class FixTrial
     private const NOTHING = 1e-4;
     /** The same of what is only worth knowing: nobody acts on less. */
     private const NOT_WORTH_SAYING = 0.05;
+    /** The stage whose findings are about what joins what. */
+    private const JOINING = 'parts';
 
     /** @var array<string, Finding> */
     private readonly array $before;
@@ -26,8 +28,8 @@ final class FixTrial
     private readonly PlanDocument $document;
     /** @var array<string, TriedFix> what has been tried, by the patch: one change often clears several findings */
     private array $tried = [];
-    /** @var array<int, list<Finding>> what the rules of places find in the plan, by their number */
-    private array $ofPlaces = [];
+    /** @var array<int, list<Finding>> what the rules find in the plan that a change does not touch, by their number */
+    private array $untouched = [];
 
     /**
      * @param list<Finding> $findings of the plan
@@ -129,7 +131,7 @@ final class FixTrial
         $growth = 0.0;
         $left = $this->before;
         foreach ($this->rules as $number => $rule) {
-            foreach ($this->findings($number, $rule, $after) as $one) {
+            foreach ($this->findings($number, $rule, $after, $finding) as $one) {
                 $was = $this->before[$one->key()] ?? null;
                 unset($left[$one->key()]);
                 if ($one->key() === $finding?->key()) {
@@ -154,12 +156,13 @@ final class FixTrial
         return new TriedFix($brought, $worsened, $growth, $left);
     }
 
-    /** @return list<Finding> what a rule finds after a change */
-    private function findings(int $number, Rule $rule, Workings $after): array
+    /** @return list<Finding> what a rule finds after a change that is to clear a finding */
+    private function findings(int $number, Rule $rule, Workings $after, ?Finding $finding): array
     {
-        return $rule instanceof RuleOfPlaces && $after->isAsBefore(RuleOfPlaces::SECTIONS)
-            ? $this->ofPlaces[$number] ??= $rule->check($this->workings)
-            : $rule->check($after);
+        $isUntouched = ($rule instanceof RuleOfPlaces && $after->isAsBefore(RuleOfPlaces::SECTIONS))
+            || ($rule instanceof RuleOfJoining && self::JOINING !== $finding?->stage());
+
+        return $isUntouched ? $this->untouched[$number] ??= $rule->check($this->workings) : $rule->check($after);
     }
 
     /** How many findings go that are more than worth knowing: the one that a fix is for, and what came of it. */

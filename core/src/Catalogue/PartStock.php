@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Catalogue;
 
+use YardCask\Core\Catalogue\Fitting\FittingKind;
+use YardCask\Core\Catalogue\Fitting\StockFitting;
 use YardCask\Core\Input\Json;
+use YardCask\Core\Joint\PortEnd;
 use YardCask\Core\Plan\Line\PartKind;
 use YardCask\Core\Plan\Line\Tube;
 
@@ -18,14 +21,20 @@ final class PartStock
 
     /** @var list<StockTank>|null */
     private ?array $tanks = null;
+    /** @var array<string, StockFitting>|null by id */
+    private ?array $fittings = null;
+    /** @var array<string, list<StockFitting>>|null by the kind's value */
+    private ?array $byKind = null;
 
     /**
      * @param list<\Closure(): PartFile> $files no two name the same id
      * @param (\Closure(): list<StockTank>)|null $tankFile none where no tank can be had
+     * @param (\Closure(): list<StockFitting>)|null $fittingFile none where no fitting can be had
      */
     public function __construct(
         private readonly array $files,
         private readonly ?\Closure $tankFile = null,
+        private readonly ?\Closure $fittingFile = null,
     ) {
     }
 
@@ -38,6 +47,25 @@ final class PartStock
     public function tanks(): array
     {
         return $this->tanks ??= null === $this->tankFile ? [] : ($this->tankFile)();
+    }
+
+    /** @return array<string, StockFitting> by id, in the order of the file */
+    public function fittings(): array
+    {
+        return $this->fittings ??= null === $this->fittingFile ? [] : array_column(($this->fittingFile)(), null, 'id');
+    }
+
+    /** @return list<StockFitting> in the order of the file */
+    public function fittingsOf(FittingKind $kind): array
+    {
+        if (null === $this->byKind) {
+            $this->byKind = [];
+            foreach ($this->fittings() as $one) {
+                $this->byKind[$one->kind->value][] = $one;
+            }
+        }
+
+        return $this->byKind[$kind->value] ?? [];
     }
 
     public function isEmpty(): bool
@@ -74,33 +102,40 @@ final class PartStock
         return null;
     }
 
-    /** The part that is put in for this, the nearest to the bore of the pipe that it goes with. */
+    /** The part that is put in for this: of those that the pipe can be joined to, where there are any, the nearest to its bore. */
     public function usual(UsualFor $use, ?Tube $tube = null): ?StockPart
     {
-        $id = $this->usualId($use, $tube?->boreMm);
+        $parts = array_values(array_filter(array_map($this->part(...), $this->usualIds($use, $tube?->boreMm))));
+        $end = null === $tube?->end ? null : PortEnd::read($tube->end)->end;
+        foreach ($parts as $part) {
+            if (null !== $end && $part->takes($end)) {
+                return $part;
+            }
+        }
 
-        return null === $id ? null : $this->part($id);
+        return $parts[0] ?? null;
     }
 
     public function usualPipe(UsualFor $use): ?StockPipe
     {
-        $id = $this->usualId($use, null);
+        $ids = $this->usualIds($use, null);
 
-        return null === $id ? null : $this->pipe($id);
+        return [] === $ids ? null : $this->pipe($ids[0]);
     }
 
-    private function usualId(UsualFor $use, ?float $boreMm): ?string
+    /** @return list<string> the nearest to a bore first */
+    private function usualIds(UsualFor $use, ?float $boreMm): array
     {
         foreach ($this->files() as $file) {
             $all = $file->usual[$use->value] ?? [];
             $off = static fn (?float $usualMm): float => null === $boreMm || null === $usualMm ? 0.0 : abs($usualMm - $boreMm);
             usort($all, static fn (array $one, array $other): int => $off($one[1]) <=> $off($other[1]));
             if ([] !== $all) {
-                return $all[0][0];
+                return array_column($all, 0);
             }
         }
 
-        return null;
+        return [];
     }
 
     /** @return list<StockPart> of some kinds, or of all, in the order of the files */

@@ -6,20 +6,23 @@ namespace YardCask\Core\Catalogue;
 
 use YardCask\Core\Input\InputError;
 use YardCask\Core\Input\InvalidInput;
+use YardCask\Core\Joint\PortEnds;
 use YardCask\Core\Output\Csv;
 use YardCask\Core\Plan\Field\PartFields;
 use YardCask\Core\Plan\Line\PartKind;
 use YardCask\Core\Plan\Line\PumpPoint;
 
 /**
- * Parts as CSV (RFC 4180), one a line under a heading: name, kind, rating_kpa, rating_c, food_grade, weight_kg, price, figures. The
- * figures are those of its kind as “rated_lpm=12 rated_kpa=5”, and “drain_before_frost=yes”; a pump's curve is written there as
- * “curve=0:330,3:230,7:40”, L/min and kPa.
+ * Parts as CSV (RFC 4180), one a line under a heading: name, kind, rating_kpa, rating_c, food_grade, weight_kg, price, figures, ends.
+ * The figures are those of its kind as “rated_lpm=12 rated_kpa=5”, and “drain_before_frost=yes” and “hole_mm=35”; a pump's curve is
+ * written there as “curve=0:330,3:230,7:40”, L/min and kPa. The ends are written as PortEnds reads them: “in: barb 13.8; out: thread 1/2 iso_228 male”;
+ * a table without that column is read too.
  */
 final class PartsCsv
 {
-    private const HEADING = ['name', 'kind', 'rating_kpa', 'rating_c', 'food_grade', 'weight_kg', 'price', 'figures'];
+    private const HEADING = ['name', 'kind', 'rating_kpa', 'rating_c', 'food_grade', 'weight_kg', 'price', 'figures', 'ends'];
     private const FROST = 'drain_before_frost';
+    private const HOLE = 'hole_mm';
     private const LONGEST = 200_000;
     private const MOST = 200;
 
@@ -35,10 +38,11 @@ final class PartsCsv
         }
         $parts = $errors = [];
         foreach (self::rows($text) as $number => $cells) {
-            if ([null] === $cells || self::HEADING === array_map(static fn (?string $cell): string => trim((string) $cell), $cells)) {
+            $cells = array_map(static fn (?string $cell): string => trim((string) $cell), $cells);
+            if ([''] === $cells || self::HEADING === [...$cells, ...\array_slice(self::HEADING, \count($cells))]) {
                 continue;
             }
-            if (\count($cells) !== \count(self::HEADING)) {
+            if (!self::isRow($cells)) {
                 $errors[] = new InputError(
                     '/text',
                     \sprintf(
@@ -52,7 +56,7 @@ final class PartsCsv
                 continue;
             }
             try {
-                $parts[] = StockPart::fromDocument(self::document(array_map(static fn (?string $cell): string => trim((string) $cell), $cells)));
+                $parts[] = self::withPorts(StockPart::fromDocument(self::document($cells)));
             } catch (InvalidInput $e) {
                 foreach ($e->errors as $error) {
                     $errors[] = new InputError('/text', \sprintf('Line %d, %s: %s', $number, ltrim(str_replace('/', ' ', $error->pointer)), $error->message));
@@ -86,6 +90,7 @@ final class PartsCsv
                 $part->make->weightKg,
                 $part->make->price,
                 self::figures($part),
+                $part->ends ?? '',
             ];
         }
 
@@ -105,6 +110,18 @@ final class PartsCsv
         return $rows;
     }
 
+    /**
+     * Whether a line has as many columns as the heading, or all but the last; figures in the last are of a line with a comma too many.
+     *
+     * @param list<string> $cells
+     */
+    private static function isRow(array $cells): bool
+    {
+        $most = \count(self::HEADING);
+
+        return $most - 1 === \count($cells) || ($most === \count($cells) && !str_contains($cells[$most - 1], '='));
+    }
+
     /** @param list<string> $cells */
     private static function document(array $cells): \stdClass
     {
@@ -119,21 +136,44 @@ final class PartsCsv
             }, explode(',', $value)) : ('yes' === $value || 'no' === $value ? 'yes' === $value : $number($value));
         }
 
-        $frost = array_intersect_key($figures, [self::FROST => true]);
-        $figures = array_diff_key($figures, $frost);
+        $besides = array_intersect_key($figures, [self::FROST => true, self::HOLE => true]);
+        $figures = array_diff_key($figures, $besides);
         $rating = ['rating_kpa' => $number($cells[2]), 'rating_c' => $number($cells[3])];
 
-        return (object) ['id' => 'own', 'name' => Csv::unmarked($cells[0]), 'kind' => $cells[1], ...$rating, 'food_grade' => match (strtolower($cells[4])) {
-            'yes', 'true', '1' => true,
-            'no', 'false', '0' => false,
-            default => $cells[4],
-        }, 'weight_kg' => $number($cells[5]), 'price' => $number($cells[6]), ...$frost, 'figures' => (object) $figures, 'ends' => []];
+        return (object) [
+            'id' => 'own',
+            'name' => Csv::unmarked($cells[0]),
+            'kind' => $cells[1],
+            ...$rating,
+            'food_grade' => match (strtolower($cells[4])) {
+                'yes', 'true', '1' => true,
+                'no', 'false', '0' => false,
+                default => $cells[4],
+            },
+            'weight_kg' => $number($cells[5]),
+            'price' => $number($cells[6]),
+            ...$besides,
+            'figures' => (object) $figures,
+            ...('' === ($cells[8] ?? '') ? [] : ['ends' => $cells[8]]),
+        ];
+    }
+
+    /** @throws InvalidInput where an end is said of a port that it does not have */
+    private static function withPorts(StockPart $part): StockPart
+    {
+        $ports = array_column($part->kind->ports(), 'value');
+        foreach (array_diff(array_keys(PortEnds::read($part->ends)), $ports) as $port) {
+            $has = [] === $ports ? 'has no ports' : 'has '.implode(' and ', $ports);
+            throw InvalidInput::at('/ends', \sprintf('“%s” is no port of it: a %s %s, for example “in: barb 13.8”.', $port, $part->kind->word(), $has));
+        }
+
+        return $part;
     }
 
     private static function figures(StockPart $part): string
     {
         $pairs = [];
-        foreach (PartFields::written($part->figures) + [self::FROST => $part->make->drainBeforeFrost] as $key => $value) {
+        foreach (PartFields::written($part->figures) + [self::FROST => $part->make->drainBeforeFrost, self::HOLE => $part->holeMm] as $key => $value) {
             if ('curve' === $key && \is_array($value)) {
                 $value = implode(',', array_map(static fn (mixed $point): string => $point instanceof PumpPoint ? $point->lpm.':'.$point->kpa : '', $value));
             }

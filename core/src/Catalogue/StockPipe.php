@@ -8,10 +8,14 @@ use YardCask\Core\Input\InputReader;
 use YardCask\Core\Input\InvalidInput;
 use YardCask\Core\Plan\Field\Id;
 use YardCask\Core\Plan\Field\Inline;
+use YardCask\Core\Plan\Field\Measured;
+use YardCask\Core\Plan\Field\PartFields;
 use YardCask\Core\Plan\Field\PartReader;
 use YardCask\Core\Plan\Field\Text;
 use YardCask\Core\Plan\Line\PlannedPipe;
 use YardCask\Core\Plan\Line\Tube;
+use YardCask\Core\Quantity\Kind;
+use YardCask\Core\Quantity\Unit;
 
 /** A pipe or a hose that can be had by the metre. */
 final readonly class StockPipe
@@ -23,7 +27,18 @@ final readonly class StockPipe
         public string $name,
         #[Inline]
         public Tube $tube,
+        /** Null where any length is cut off a roll. */
+        #[Measured('the length that it is sold in', 'Sold in', Kind::Length, Unit::Metre, 0.2, 20)]
+        public ?float $soldM = null,
     ) {
+    }
+
+    /** In the place of a pipe of a plan: what joined the other tube does not join this one. */
+    public function insteadOf(PlannedPipe $pipe): PlannedPipe
+    {
+        $joints = $pipe->tube->end === $this->tube->end ? [] : ['fromJoint' => null, 'toJoint' => null];
+
+        return PartFields::changed($pipe, ['tube' => $this->tube, 'stock' => $this->id, ...$joints]);
     }
 
     /**

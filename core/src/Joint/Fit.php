@@ -14,4 +14,9 @@ enum Fit: string
     /** They go together and will not hold. */
     case Leaks = 'leaks';
     case No = 'no';
+
+    public function isTight(): bool
+    {
+        return self::Fits === $this || self::Sealed === $this;
+    }
 }

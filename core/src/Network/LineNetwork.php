@@ -118,9 +118,9 @@ final class LineNetwork
             return null;
         }
         $changed = [];
-        foreach ($this->links as $number => [$link, , , , $id]) {
-            $before = $other->links[$number][0];
-            $isAlike = $link::class === $before::class && $id === $other->links[$number][4];
+        foreach ($this->links as $number => [$link, $from, $to, , $id]) {
+            [$before, $fromBefore, $toBefore, , $idBefore] = $other->links[$number];
+            $isAlike = $link::class === $before::class && [$id, $from, $to] === [$idBefore, $fromBefore, $toBefore];
             if ($isAlike && $link->figures() === $before->figures()) {
                 continue;
             }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace YardCask\Core\Plan;
 
 use YardCask\Core\Plan\Field\PartFields;
+use YardCask\Core\Plan\Line\LinePlan;
+use YardCask\Core\Plan\Line\PlannedAdapter;
 use YardCask\Core\Plan\Rig\PlannedRoadRig;
 use YardCask\Core\Plan\Rig\PlannedTrailer;
 
@@ -32,7 +34,19 @@ final class PartIds
             ...$plan->line->parts,
             ...$plan->line->pipes,
             ...array_merge(...array_column($plan->line->pipes, 'points')),
+            ...self::adapters($plan->line),
         ], 'id');
+    }
+
+    /** @return list<PlannedAdapter> at both ends of every pipe */
+    private static function adapters(LinePlan $line): array
+    {
+        $adapters = [];
+        foreach ($line->pipes as $pipe) {
+            array_push($adapters, ...$pipe->fromJoint->adapters ?? [], ...$pipe->toJoint->adapters ?? []);
+        }
+
+        return $adapters;
     }
 
     /** The plan, with its own ids and those of an earlier state of it counted as issued. */

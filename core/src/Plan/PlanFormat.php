@@ -9,5 +9,5 @@ final class PlanFormat
 {
     public const NAME = 'yard-cask-plan';
     /** Raised with every change that an older plan has to be migrated for. */
-    public const VERSION = 10;
+    public const VERSION = 11;
 }

@@ -49,6 +49,11 @@ final readonly class PlanPatch implements HasSchema
         return new self([['op' => 'remove', 'path' => $path]]);
     }
 
+    public function isNone(): bool
+    {
+        return [] === $this->operations;
+    }
+
     public function and(self $next): self
     {
         return new self([...$this->operations, ...$next->operations]);

@@ -15,8 +15,8 @@ final readonly class Record implements Sent, \JsonSerializable
 {
     use SentAsDeclared;
 
-    private const LONGEST_ID = 60;
-    private const LONGEST_NAME = 80;
+    public const LONGEST_ID = 60;
+    public const LONGEST_NAME = 80;
     private const LONGEST_PRINT = 64;
     private const MOST_REVISIONS = 1_000_000_000;
     private const TIME = 'Y-m-d\TH:i:s\Z';
@@ -25,7 +25,7 @@ final readonly class Record implements Sent, \JsonSerializable
     public function __construct(
         public string $uuid,
         public RecordKind $kind,
-        /** The id of the part, pipe, tank or bay that it is about; null for the whole plan. */
+        /** The id of the part, pipe, tank or bay that it is about, or the item that was bought; null for the whole plan. */
         public ?string $part,
         /** What that was called then. */
         public ?string $partName,
@@ -40,7 +40,13 @@ final readonly class Record implements Sent, \JsonSerializable
         /** Whether it only takes that one back. */
         public bool $retracts,
         /** Of a note that is not a retraction. */
-        public ?Note $note,
+        public ?Note $note = null,
+        /** Of a purchase that is not a retraction. */
+        public ?Purchase $purchase = null,
+        /** Of a cut that is not a retraction. */
+        public ?Cut $cut = null,
+        /** Of offcuts that are not a retraction. */
+        public ?Offcuts $offcuts = null,
     ) {
     }
 
@@ -58,6 +64,9 @@ final readonly class Record implements Sent, \JsonSerializable
         if ($replaces === $uuid) {
             $in->fail('replaces', 'A record cannot replace itself.');
         }
+        if (RecordKind::Note !== $kind && !$in->has('part')) {
+            $in->fail('part', 'Name the item that was bought, the pipe that was cut, or the sort of pipe.');
+        }
         $record = new self(
             uuid: $uuid,
             kind: $kind,
@@ -68,7 +77,10 @@ final readonly class Record implements Sent, \JsonSerializable
             happenedAt: self::time($in, 'happened_at'),
             replaces: $replaces,
             retracts: $retracts,
-            note: $retracts ? null : Note::read($in->object('note')),
+            note: $retracts || RecordKind::Note !== $kind ? null : Note::read($in->object('note')),
+            purchase: $retracts || RecordKind::Purchase !== $kind ? null : Purchase::read($in->object('purchase')),
+            cut: $retracts || RecordKind::Cut !== $kind ? null : Cut::read($in->object('cut')),
+            offcuts: $retracts || RecordKind::Offcuts !== $kind ? null : Offcuts::read($in->object('offcuts')),
         );
         $in->finish();
         $in->throwIfInvalid();
@@ -79,7 +91,7 @@ final readonly class Record implements Sent, \JsonSerializable
     /** What somebody may look for: what it says, and what it is about. */
     public function words(): string
     {
-        return trim(($this->note->text ?? '')."\n".($this->partName ?? ''));
+        return trim(implode("\n", array_filter([$this->note?->text, $this->partName, $this->purchase?->shop], is_string(...))));
     }
 
     /**
@@ -102,6 +114,9 @@ final readonly class Record implements Sent, \JsonSerializable
             replaces: null === $this->replaces ? null : $uuid($this->replaces),
             retracts: $this->retracts,
             note: null === $this->note ? null : new Note($this->note->text, null === $photo ? null : $uuid($photo), $this->note->place),
+            purchase: $this->purchase,
+            cut: $this->cut,
+            offcuts: $this->offcuts,
         );
     }
 

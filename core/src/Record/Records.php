@@ -7,11 +7,19 @@ namespace YardCask\Core\Record;
 /** What findings need of the records that count: how many there are does not matter to them. */
 final readonly class Records
 {
-    /** @param list<NotedPart> $noted by their ids */
+    /**
+     * @param list<NotedPart> $noted by their ids
+     * @param list<Purchased> $purchased by the items
+     * @param array<string, float> $cutM how long pipes were cut, in m, by their ids
+     * @param array<string, list<float>> $offcutsM what the workshop has of each sort of pipe, in m
+     */
     public function __construct(
         public array $noted,
-        /** When the last of them happened, by its device's clock, in UTC; null without any. */
+        /** When the last note happened, by its device's clock, in UTC; null without any. */
         public ?string $latest,
+        public array $purchased = [],
+        public array $cutM = [],
+        public array $offcutsM = [],
     ) {
     }
 
@@ -34,18 +42,31 @@ final readonly class Records
             $last[$root] = $record;
         }
         $counting = array_filter($received, static fn (Record $record): bool => !$record->retracts && $record === $last[$roots[$record->uuid]]);
-        $noted = [];
+        $noted = $purchased = $cutM = $offcutsM = [];
         foreach ($counting as $record) {
-            if (null !== $record->part && $record->happenedAt >= ($noted[$record->part]->happenedAt ?? '')) {
+            if (null !== $record->purchase) {
+                $purchased[(string) $record->part] = new Purchased((string) $record->part, $record->partName ?? (string) $record->part, $record->purchase);
+            } elseif (null !== $record->cut) {
+                $cutM[(string) $record->part] = $record->cut->lengthM;
+            } elseif (null !== $record->offcuts) {
+                $offcutsM[(string) $record->part] = $record->offcuts->lengthsM;
+            } elseif (null !== $record->part && $record->happenedAt >= ($noted[$record->part]->happenedAt ?? '')) {
                 $noted[$record->part] = $record;
             }
         }
         ksort($noted, \SORT_STRING);
-        $times = array_map(static fn (Record $record): string => $record->happenedAt, array_values($counting));
+        ksort($purchased, \SORT_STRING);
+        ksort($cutM, \SORT_STRING);
+        ksort($offcutsM, \SORT_STRING);
+        $notes = array_filter($counting, static fn (Record $record): bool => RecordKind::Note === $record->kind);
+        $times = array_map(static fn (Record $record): string => $record->happenedAt, array_values($notes));
 
         return new self(
             array_map(self::noted(...), array_values($noted)),
             [] === $times ? null : max($times),
+            array_values($purchased),
+            $cutM,
+            $offcutsM,
         );
     }
 

@@ -26,9 +26,15 @@ final class RecordsCsv
         'text',
         'photo',
         'place',
+        'amount',
+        'price',
+        'shop',
+        'instead',
+        'length_m',
+        'offcuts_m',
     ];
-    /** Of a table that was written before notes had places. */
-    private const WITHOUT_PLACE = -1;
+    /** How many columns tables had before notes had places, before purchases and cuts were recorded, and now. */
+    private const WIDTHS = [13, 14, 20];
 
     /** @param list<KeptRecord> $kept */
     public static function write(array $kept): string
@@ -48,7 +54,7 @@ final class RecordsCsv
         }
         $rows = Csv::rows($text);
         $heading = array_shift($rows);
-        if (!\in_array($heading, [self::HEADING, \array_slice(self::HEADING, 0, self::WITHOUT_PLACE)], true)) {
+        if (!\in_array($heading, array_map(static fn (int $width): array => \array_slice(self::HEADING, 0, $width), self::WIDTHS), true)) {
             throw InvalidInput::at('/records', 'The table of records must begin with the heading '.implode(',', self::HEADING).'.');
         }
         $records = $errors = [];
@@ -57,7 +63,7 @@ final class RecordsCsv
                 if (\count($cells) !== \count($heading)) {
                     throw InvalidInput::at('', \sprintf('it has %d cells, not %d.', \count($cells), \count($heading)));
                 }
-                $records[] = Record::read(self::document(array_combine($heading, $cells) + ['place' => '']));
+                $records[] = Record::read(self::document(array_combine($heading, $cells) + array_fill_keys(self::HEADING, '')));
             } catch (InvalidInput $e) {
                 $errors[] = new InputError('/records', \sprintf('Record %d, %s: %s', $index + 1, ltrim($e->errors[0]->pointer, '/'), $e->errors[0]->message));
             }
@@ -72,23 +78,55 @@ final class RecordsCsv
         $retracts = 'yes' === $cells['retracts'];
         $filled = static fn (string $key): array => '' === $cells[$key] ? [] : [$key => Csv::unmarked($cells[$key])];
 
-        $place = '' === $cells['place'] ? [] : ['place' => Place::ofCell($cells['place'])];
-
         return (object) [
             'uuid' => $cells['uuid'],
             'kind' => $cells['kind'],
             ...$filled('part'),
             ...$filled('part_name'),
-            'revision' => is_numeric($cells['revision']) ? (float) $cells['revision'] : $cells['revision'],
+            ...self::number('revision', $cells),
             ...$filled('fingerprint'),
             'happened_at' => $cells['happened_at'],
             ...$filled('replaces'),
             'retracts' => $retracts,
-            ...$retracts ? [] : ['note' => (object) ['text' => Csv::unmarked($cells['text']), ...$filled('photo'), ...$place]],
+            ...match (true) {
+                $retracts => [],
+                RecordKind::Purchase->value === $cells['kind'] => ['purchase' => (object) [
+                    ...self::number('amount', $cells),
+                    ...self::number('price', $cells),
+                    ...$filled('shop'),
+                    ...$filled('instead'),
+                ]],
+                RecordKind::Cut->value === $cells['kind'] => ['cut' => (object) self::number('length_m', $cells)],
+                RecordKind::Offcuts->value === $cells['kind'] => ['offcuts' => (object) ['lengths_m' => self::numbers($cells['offcuts_m'])]],
+                default => ['note' => (object) [
+                    'text' => Csv::unmarked($cells['text']),
+                    ...$filled('photo'),
+                    ...'' === $cells['place'] ? [] : ['place' => Place::ofCell($cells['place'])],
+                ]],
+            },
         ];
     }
 
-    /** @return list<string|int> */
+    /**
+     * @param array<string, string> $cells
+     *
+     * @return array<string, float|string> the cell itself where it is no number
+     */
+    private static function number(string $key, array $cells): array
+    {
+        return '' === $cells[$key] ? [] : [$key => is_numeric($cells[$key]) ? (float) $cells[$key] : $cells[$key]];
+    }
+
+    /** @return list<float|string> parted by blanks */
+    private static function numbers(string $cell): array
+    {
+        return array_map(
+            static fn (string $one): float|string => is_numeric($one) ? (float) $one : $one,
+            array_values(array_filter(explode(' ', $cell), static fn (string $one): bool => '' !== $one)),
+        );
+    }
+
+    /** @return list<string|int|float> */
     private static function row(KeptRecord $kept): array
     {
         $record = $kept->record;
@@ -108,6 +146,12 @@ final class RecordsCsv
             Csv::asText($record->note->text ?? ''),
             $record->note->photo ?? '',
             $record->note?->place?->inCell() ?? '',
+            $record->purchase->amount ?? '',
+            $record->purchase->price ?? '',
+            Csv::asText($record->purchase->shop ?? ''),
+            Csv::asText($record->purchase->instead ?? ''),
+            $record->cut->lengthM ?? '',
+            implode(' ', $record->offcuts->lengthsM ?? []),
         ];
     }
 }

@@ -36,7 +36,7 @@ final class Assessor
     /** @return list<Stage> in the order of the work */
     public static function stages(): array
     {
-        return [new Use\UseStage(), new Load\LoadStage(), new Tanks\TanksStage(), new Line\LineStage()];
+        return [new Use\UseStage(), new Load\LoadStage(), new Tanks\TanksStage(), new Line\LineStage(), new Parts\PartsStage()];
     }
 
     /**
@@ -107,14 +107,15 @@ final class Assessor
     /**
      * @param string $stage that is looked at
      * @param PartStock|null $stock the parts that can be had
+     * @param Records|null $records what was recorded of the plan in use
      *
      * @return StageDrawing|null null where no stage is called that
      */
-    public static function drawn(Plan $plan, string $stage, ?PartStock $stock = null): ?StageDrawing
+    public static function drawn(Plan $plan, string $stage, ?PartStock $stock = null, ?Records $records = null): ?StageDrawing
     {
         foreach (self::stages() as $one) {
             if ($stage === $one->name()) {
-                $workings = Workings::over($plan, $stock);
+                $workings = Workings::over($plan, $stock, $records);
 
                 return new StageDrawing($one->drawing($workings, true), SentFix::all($one->additions($workings), $workings->wording));
             }
@@ -127,12 +128,13 @@ final class Assessor
      * The whole plan on paper.
      *
      * @param PartStock|null $stock the parts that can be had
+     * @param Records|null $records what was recorded of the plan in use
      *
      * @return list<BookPage> of each stage
      */
-    public static function book(Plan $plan, ?PartStock $stock = null): array
+    public static function book(Plan $plan, ?PartStock $stock = null, ?Records $records = null): array
     {
-        $workings = Workings::over($plan, $stock);
+        $workings = Workings::over($plan, $stock, $records);
         $figures = new FigureSheet($workings->wording);
         $pages = [];
         foreach (self::stages() as $one) {
@@ -149,21 +151,26 @@ final class Assessor
         return $pages;
     }
 
-    /** @return array<string, Sum> what each figure of a plan was worked out of, by the figure’s id */
-    public static function sums(Plan $plan): array
+    /**
+     * @param PartStock|null $stock the parts that can be had
+     *
+     * @return array<string, Sum> what each figure of a plan was worked out of, by the figure’s id
+     */
+    public static function sums(Plan $plan, ?PartStock $stock = null): array
     {
-        return self::figures(Workings::over($plan))->sums();
+        return self::figures(Workings::over($plan, $stock))->sums();
     }
 
     /**
      * @param string $stage whose findings are to be cleared
      * @param PartStock|null $stock the parts that can be had; without them none are proposed
+     * @param Records|null $records what was recorded of the plan in use
      *
      * @return list<FindingFixes> the fixes of each finding of that stage, the worst first, every one tried on the whole plan
      */
-    public static function fixes(Plan $plan, string $stage, ?PartStock $stock = null, Watch $watch = new Unwatched()): array
+    public static function fixes(Plan $plan, string $stage, ?PartStock $stock = null, Watch $watch = new Unwatched(), ?Records $records = null): array
     {
-        $workings = Workings::over($plan, $stock);
+        $workings = Workings::over($plan, $stock, $records);
         $findings = self::findings(self::rules(), $workings);
         $trial = new FixTrial($workings, $findings, self::rules(), $watch);
         $own = array_values(array_filter($findings, static fn (Finding $finding): bool => $stage === $finding->stage()));

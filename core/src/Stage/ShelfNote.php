@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace YardCask\Core\Stage;
 
 use YardCask\Core\Assessment\Severity;
+use YardCask\Core\Catalogue\PartStock;
 use YardCask\Core\Output\Sent;
 use YardCask\Core\Output\SentAsDeclared;
 use YardCask\Core\Plan\Plan;
@@ -26,9 +27,10 @@ final readonly class ShelfNote implements Sent, \JsonSerializable
     ) {
     }
 
-    public static function of(Plan $plan): self
+    /** @param PartStock $stock the parts that can be had */
+    public static function of(Plan $plan, PartStock $stock): self
     {
-        $assessment = Assessor::assess($plan, '-');
+        $assessment = Assessor::assess($plan, '-', $stock);
         $answer = $assessment->stages['load']->answer;
         $worst = $assessment->findings[0] ?? null;
 

@@ -7,6 +7,7 @@ namespace YardCask\Core\Start;
 use YardCask\Core\Plan\Bays\PlannedBay;
 use YardCask\Core\Plan\Plan;
 use YardCask\Core\Plan\Tanks\PlannedTank;
+use YardCask\Core\Plan\Tanks\TankMounting;
 use YardCask\Core\Plan\Tanks\WaterKind;
 use YardCask\Core\Stage\Tanks\Shared\PlaceInBay;
 use YardCask\Core\Stage\Tanks\Shared\TankProposal;
@@ -39,5 +40,13 @@ final class BayTank
         }
 
         return null;
+    }
+
+    /** Whether a tank in a bay has room beside it for its overflow and its drain; a can needs none. */
+    public static function leavesRoom(PlannedTank $tank, PlannedBay $bay): bool
+    {
+        [$lengthMm, $widthMm] = $tank->body()->sizeMm();
+
+        return TankMounting::Fixed !== $tank->form || max($bay->lengthMm - $lengthMm, $bay->widthMm - $widthMm) >= self::BESIDE_IT_MM;
     }
 }

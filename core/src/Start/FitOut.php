@@ -17,6 +17,7 @@ use YardCask\Core\Plan\Tanks\PortRole;
 use YardCask\Core\Plan\Tanks\TankMounting;
 use YardCask\Core\Plan\Tanks\WaterKind;
 use YardCask\Core\Stage\Assessor;
+use YardCask\Core\Stage\Parts\Edit\JoinedPlan;
 use YardCask\Core\Stage\Tanks\Shared\PortProposal;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
 
@@ -28,16 +29,18 @@ final class FitOut
     /** On the top first; elsewhere where there is no room over it. */
     private const FACES = [null, Face::Rear, Face::Front, Face::Right, Face::Left];
     private const WEIGHT = 'load.';
-    /** A shower that was asked for is fitted even where the rig is heavy. */
+    private const OVER = ['load.front-over', 'load.rear-over', 'load.axle-over', 'load.tyre-over'];
+    private const SHORT = 'use.short';
     private const SHOWER = 'use.shower-missing';
+    /** With its pipes and fittings. A rule of thumb. */
+    private const A_SHOWER_KG = 3.0;
+    /** A shower that was asked for, a valve without which nothing can be mended, and a vessel that spares the pump are fitted even where the rig is heavy. */
+    private const WORTH_ITS_WEIGHT = [self::SHOWER, 'line.shut-off-missing', 'line.starts-often'];
     /** What is cured where something cures it. */
     private const CURED = [
-        self::SHOWER,
+        ...self::WORTH_ITS_WEIGHT,
         'load.estimate-tight',
-        'load.front-over',
-        'load.rear-over',
-        'load.axle-over',
-        'load.tyre-over',
+        ...self::OVER,
         'load.nose-',
         'load.steering-light',
         'load.side-difference',
@@ -47,11 +50,10 @@ final class FitOut
         'tanks.port-blocked',
         'tanks.outlet-high',
         'tanks.overflow-low',
+        'tanks.open-end-spills',
         'tanks.level-unseen',
         'tanks.unvented',
         'tanks.waste-small',
-        'line.shut-off-missing',
-        'line.starts-often',
         'line.undrained',
         'line.filter-',
         'line.flow-',
@@ -59,8 +61,15 @@ final class FitOut
         'line.dead-leg',
     ];
     private const HOSES = ['tanks.hose-'];
+    private const HOLES = ['parts.hole-'];
+    /** Fittings that were chosen for their pipes may need larger holes than was thought, and adapters weigh something. */
+    private const OF_JOINING = [...self::HOLES, ...self::OVER];
     /** What a waste tank and its fittings may cause, and what is cured with it. */
     private const OF_WASTE = ['tanks.port-blocked', 'tanks.hose-', 'tanks.outlet-high', 'tanks.overflow-low'];
+    /** No tank goes without a fitting for the weight of its hose, or for the litres above its overflow. */
+    private const CARRIED = [self::WEIGHT, self::SHORT];
+    /** A waste tank is worth having even where so little is left to a limit that the rig has to be weighed first. */
+    private const TO_BE_WEIGHED = ['load.estimate-tight'];
     private const MOST_CURES = 12;
     private const A_STOP = 1000;
     /** As much of the fresh water has to stay where a waste tank is fitted. A rule of thumb. */
@@ -79,8 +88,15 @@ final class FitOut
     public static function of(Plan $plan, PartStock $stock): Plan
     {
         $fit = new self($stock);
+        // The line and the fittings weigh something, too.
+        $fitted = RoadFill::toTheLimit($fit->cured($fit->withFittings($plan), self::OVER), $stock);
+        $cured = $fit->cured($fit->withWaste($fitted));
+        // With the weights shifted, the rig may carry a waste tank that it could not before.
+        $again = $fit->withWaste($cured);
+        $complete = $fit->withFittings($again === $cured ? $cured : $fit->cured($again));
+        $joined = JoinedPlan::of($fit->cured($fit->withShower($complete), [self::SHORT]), $stock);
 
-        return RoadFill::toTheLimit($fit->withFittings($fit->cured($fit->withWaste($fit->withFittings($plan)))));
+        return RoadFill::toTheLimit(TankPlacer::namedByBay($fit->cured($joined, [...self::OF_JOINING, self::SHORT])), $stock);
     }
 
     /** With every fitting that there is room for: one often holds only with another there. */
@@ -116,7 +132,7 @@ final class FitOut
         $best = null;
         foreach (self::FACES as $face) {
             $with = $this->ported($role, $face, $tank, $plan);
-            $isAllowed = null !== $with && $this->graver($with, false) <= $this->graver($plan, false);
+            $isAllowed = null !== $with && $this->graver($with, self::CARRIED) <= $this->graver($plan, self::CARRIED);
             if ($isAllowed && (null === $best || \count($this->found($with)) < \count($this->found($best)))) {
                 $best = $with;
             }
@@ -139,7 +155,9 @@ final class FitOut
             return null;
         }
 
-        return null === $with || $this->graver($with, false) <= $this->graver($plan, false) ? $with : $this->curedOnce($with, self::HOSES) ?? $with;
+        $isWorse = null !== $with && $this->graver($with, self::CARRIED) > $this->graver($plan, self::CARRIED);
+
+        return $isWorse ? $this->curedOnce($with, self::HOSES) ?? $with : $with;
     }
 
     /** With a tank for what drains, and less fresh water where the rig cannot carry both; the plan itself where every such tank makes trouble. */
@@ -150,7 +168,7 @@ final class FitOut
         }
         foreach (WasteProposals::to($plan, $this->stock) as $proposed) {
             $fitted = $this->withFittings($proposed);
-            foreach ([RoadFill::toTheLimit($fitted), RoadFill::withMargin($fitted)] as $filled) {
+            foreach ([RoadFill::toTheLimit($fitted, $this->stock), RoadFill::withMargin($fitted, $this->stock)] as $filled) {
                 $with = $this->withoutTrouble($filled, $plan);
                 if (null !== $with && RoadFill::carriedL($with) >= self::KEPT * RoadFill::carriedL($plan)) {
                     return $with;
@@ -161,13 +179,25 @@ final class FitOut
         return $plan;
     }
 
+    /** With less water on the road where the rig may carry a shower that was asked for only then. */
+    private function withShower(Plan $plan): Plan
+    {
+        $isMissing = fn (Plan $one): bool => \in_array(self::SHOWER, array_map(static fn (Finding $found): string => $found->key(), $this->found($one)), true);
+        if (!$isMissing($plan)) {
+            return $plan;
+        }
+        $with = $this->cured(RoadFill::leaving(self::A_SHOWER_KG, $plan, $this->stock), [self::SHOWER]);
+
+        return $isMissing($with) ? $plan : $with;
+    }
+
     /** With what a new waste tank causes cured; null where it lacks a fitting then, or more is left that will not work than without it. */
     private function withoutTrouble(Plan $with, Plan $without): ?Plan
     {
         if ([] !== self::wanted($with->tanks[\count($with->tanks) - 1])) {
             return null;
         }
-        for ($cures = 0; $cures < self::MOST_CURES && $this->graver($with) > $this->graver($without); ++$cures) {
+        for ($cures = 0; $cures < self::MOST_CURES && $this->graver($with, self::TO_BE_WEIGHED) > $this->graver($without, self::TO_BE_WEIGHED); ++$cures) {
             $cured = $this->curedOnce($with, self::OF_WASTE);
             if (null === $cured) {
                 return null;
@@ -175,14 +205,18 @@ final class FitOut
             $with = $cured;
         }
 
-        return $this->graver($with) <= $this->graver($without) ? $with : null;
+        return $this->graver($with, self::TO_BE_WEIGHED) <= $this->graver($without, self::TO_BE_WEIGHED) ? $with : null;
     }
 
-    /** With every fix that costs nothing and clears what the catalogue can clear. */
-    private function cured(Plan $plan): Plan
+    /**
+     * With every fix that costs nothing and clears what can be cleared.
+     *
+     * @param list<string> $codes with which the findings begin that are to be cleared
+     */
+    private function cured(Plan $plan, array $codes = self::CURED): Plan
     {
         for ($cures = 0; $cures < self::MOST_CURES; ++$cures) {
-            $with = $this->curedOnce($plan, self::CURED);
+            $with = $this->curedOnce($plan, $codes);
             if (null === $with) {
                 break;
             }
@@ -199,7 +233,7 @@ final class FitOut
      */
     private function curedOnce(Plan $plan, array $codes): ?Plan
     {
-        $isMeant = static fn (Finding $one): bool => [] !== array_filter($codes, static fn (string $code): bool => str_starts_with($one->key(), $code));
+        $isMeant = static fn (Finding $one): bool => self::isOf($one->key(), $codes);
         foreach (Assessor::fixesOf($isMeant, $this->workings($plan)) as $finding) {
             foreach ($finding->fixes as $fix) {
                 $with = $fix->patch->applyTo($plan);
@@ -222,10 +256,12 @@ final class FitOut
         $less = $this->graver($plan) - $this->graver($with);
 
         return match (true) {
+            // A tank is made longer, but nobody uses less or fills up sooner.
+            str_starts_with($key, self::SHORT) => $less > 0 && $with->use === $plan->use && \count($with->tanks) === \count($plan->tanks),
             null === $fix->cost => true,
-            // Weights are shifted, but no water is left behind for them.
-            str_starts_with($key, self::WEIGHT) => false,
-            str_starts_with($key, self::SHOWER) => $less >= 0,
+            // Weights are shifted where a limit would be broken, but no water is left behind for them.
+            str_starts_with($key, self::WEIGHT) => 2 * $less > self::A_STOP && RoadFill::carriedL($with) >= RoadFill::carriedL($plan),
+            self::isOf($key, self::WORTH_ITS_WEIGHT) => $less >= 0,
             default => $less > 0,
         };
     }
@@ -233,16 +269,24 @@ final class FitOut
     /**
      * How much of a plan will not work; what can hurt someone counts for more than anything else.
      *
-     * @param bool $isWeighed whether what is too heavy counts: no tank goes without a fitting for the weight of its hose
+     * @param list<string> $but with which the findings begin that do not count
      */
-    private function graver(Plan $plan, bool $isWeighed = true): int
+    private function graver(Plan $plan, array $but = []): int
     {
         return array_sum(array_map(static fn (Finding $one): int => match (true) {
-            !$isWeighed && str_starts_with($one->key(), self::WEIGHT) => 0,
+            self::isOf($one->key(), $but) => 0,
             Severity::Stop === $one->code->severity() => self::A_STOP,
+            // One finding says it of all of them.
+            self::isOf($one->key(), self::HOLES) => \count($one->subject),
             Severity::Fix === $one->code->severity() => 1,
             default => 0,
         }, $this->found($plan)));
+    }
+
+    /** @param list<string> $codes with which it may begin */
+    private static function isOf(string $key, array $codes): bool
+    {
+        return [] !== array_filter($codes, static fn (string $code): bool => str_starts_with($key, $code));
     }
 
     /** With what is known of the line from plans that had the same one: ports and weights leave it as it is. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace YardCask\Core\Start;
 
 use YardCask\Core\Assessment\Workings;
+use YardCask\Core\Catalogue\PartStock;
 use YardCask\Core\Plan\Field\PartFields;
 use YardCask\Core\Plan\Plan;
 use YardCask\Core\Plan\Tanks\WaterKind;
@@ -16,7 +17,7 @@ use YardCask\Core\Stage\Load\Shared\LoadWorkings;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
 use YardCask\Core\Stage\Tanks\Shared\WaterAboard;
 
-/** How full a first plan travels. */
+/** How full a first plan travels, with the fittings out of the parts that can be had. */
 final class RoadFill
 {
     private const CHORDS = 3;
@@ -24,9 +25,9 @@ final class RoadFill
     private const FITTINGS_KG = 15.0;
 
     /** As full as the limits allow with what estimated weights may hide, in whole litres or gallons. */
-    public static function withMargin(Plan $plan): Plan
+    public static function withMargin(Plan $plan, ?PartStock $stock = null): Plan
     {
-        $workings = Workings::over($plan);
+        $workings = Workings::over($plan, $stock);
         $greatest = $workings->of(GreatestFill::class);
         $fullL = $workings->of(TanksWorkings::class)->fullL(WaterKind::Fresh);
         if ($greatest->fraction >= 1.0 || $fullL <= 0) {
@@ -37,23 +38,37 @@ final class RoadFill
         return self::filled(floor(floor($greatest->litres / $step + 1e-9) * $step / $fullL * 1e6) / 1e6, $plan);
     }
 
-    /**
-     * As full as it is, or as full as the limits allow if the weights are right, with something left for what is fitted later; unchanged where
-     * the rig is over a limit even without water.
-     */
-    public static function toTheLimit(Plan $plan): Plan
+    /** The same as toTheLimit(), with something left for what is fitted later, if that can be. */
+    public static function forFittings(Plan $plan): Plan
     {
-        if (!self::isOver($plan)) {
+        $with = self::toTheLimit($plan, null, self::FITTINGS_KG);
+
+        return self::isOver($with) ? self::toTheLimit($plan) : $with;
+    }
+
+    /**
+     * As full as it is, or as full as the limits allow if the weights are right; unchanged where the rig is over a limit even without water.
+     *
+     * @param float $leastKg what is left then
+     */
+    public static function toTheLimit(Plan $plan, ?PartStock $stock = null, float $leastKg = 0.0): Plan
+    {
+        return self::isOver($plan, $stock) ? self::leaving($leastKg, $plan, $stock) : $plan;
+    }
+
+    /** As full as it may be so that so much is left; unchanged where that is not left even without water. */
+    public static function leaving(float $leastKg, Plan $plan, ?PartStock $stock): Plan
+    {
+        if (self::spareKg(self::filled(0.0, $plan), $stock) < $leastKg) {
             return $plan;
         }
-        $none = self::filled(0.0, $plan);
-        foreach ([self::FITTINGS_KG, 0.0] as $leastKg) {
-            if (self::spareKg($none) >= $leastKg) {
-                return self::filled(floor(self::greatest($leastKg, $plan) * 100) / 100, $plan);
-            }
+        $fill = floor(self::greatest($leastKg, $plan, $stock) * 100) / 100;
+        // With water brimmed on arrival, or waste aboard, the weight does not grow in a straight line with the fill.
+        while ($fill > 0 && self::spareKg(self::filled($fill, $plan), $stock) < $leastKg) {
+            $fill = floor($fill * 50) / 100;
         }
 
-        return $plan;
+        return self::filled($fill, $plan);
     }
 
     /** The fresh water that can be drawn when the stay begins. */
@@ -63,27 +78,27 @@ final class RoadFill
     }
 
     /** Whether a limit is broken on the road. */
-    public static function isOver(Plan $plan): bool
+    public static function isOver(Plan $plan, ?PartStock $stock = null): bool
     {
-        return self::spareKg($plan) < 0;
+        return self::spareKg($plan, $stock) < 0;
     }
 
     /** What is left on the road of the limit that has least. */
-    private static function spareKg(Plan $plan): float
+    private static function spareKg(Plan $plan, ?PartStock $stock): float
     {
-        $limits = Workings::over($plan)->of(LoadWorkings::class)->limits();
+        $limits = Workings::over($plan, $stock)->of(LoadWorkings::class)->limits();
 
         return min(array_map(static fn (LimitWorking $limit): float => $limit->onTheRoad->kg, $limits));
     }
 
     /** The fill at which so much is left. For each limit and moment it falls in a straight line, so a chord between two fills never promises too much. */
-    private static function greatest(float $leastKg, Plan $plan): float
+    private static function greatest(float $leastKg, Plan $plan, ?PartStock $stock): float
     {
         [$fill, $over] = [0.0, $plan->load->travelFill];
-        [$spareKg, $overKg] = [self::spareKg(self::filled($fill, $plan)), self::spareKg($plan)];
-        for ($chord = 0; $chord < self::CHORDS; ++$chord) {
+        [$spareKg, $overKg] = [self::spareKg(self::filled($fill, $plan), $stock), self::spareKg($plan, $stock)];
+        for ($chord = 0; $chord < self::CHORDS && $spareKg > $overKg; ++$chord) {
             $fill += ($over - $fill) * max(0.0, $spareKg - $leastKg) / ($spareKg - $overKg);
-            $spareKg = self::spareKg(self::filled($fill, $plan));
+            $spareKg = self::spareKg(self::filled($fill, $plan), $stock);
         }
 
         return $fill;

@@ -6,11 +6,13 @@ namespace YardCask\Core\Start;
 
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Payload\BoatPayload;
+use YardCask\Core\Plan\Bays\PlannedBay;
 use YardCask\Core\Plan\Field\FreeName;
 use YardCask\Core\Plan\Field\PartFields;
 use YardCask\Core\Plan\FreeId;
 use YardCask\Core\Plan\Plan;
 use YardCask\Core\Plan\Rig\PlannedBoat;
+use YardCask\Core\Plan\Runs\PlannedRun;
 use YardCask\Core\Plan\Tanks\PlannedTank;
 use YardCask\Core\Plan\Tanks\WaterKind;
 use YardCask\Core\Plan\Use\Supply;
@@ -36,6 +38,8 @@ final class TankPlacer
     private const STEP_M = 0.1;
     /** A smaller difference does not matter, in litres. */
     private const NEAR_L = 1.0;
+    /** A second tank for less than this, in litres, is not worth its fittings: the first one leaves it so much. A rule of thumb. */
+    private const LEAST_L = 30.0;
     private const MOST_CANS_IN_A_ROW = 8;
     /** Entries of drinking cans for which there stays room in the list. */
     private const MOST_DRINKING = 4;
@@ -54,18 +58,41 @@ final class TankPlacer
         return self::inBays($best);
     }
 
-    /** Each tank that happens to stand within a bay is said to stand in it. */
+    /** Each tank that happens to stand within a bay, with room for its fittings, is said to stand in it. */
     private static function inBays(Plan $plan): Plan
     {
         return PartFields::changed($plan, ['tanks' => array_map(static function (PlannedTank $tank) use ($plan): PlannedTank {
             foreach ($plan->bays as $bay) {
-                if (PlaceInBay::isWithin($tank, $bay, $plan) && 0.0 === PlaceInBay::tooLargeMm($tank, $bay)) {
+                if (PlaceInBay::isWithin($tank, $bay, $plan) && 0.0 === PlaceInBay::tooLargeMm($tank, $bay) && BayTank::leavesRoom($tank, $bay)) {
                     return PartFields::changed($tank, ['bay' => $bay->id]);
                 }
             }
 
             return $tank;
         }, $plan->tanks)]);
+    }
+
+    /** A tank that was named after its bay and then moved to another takes that bay’s name, and so do its hoses. */
+    public static function namedByBay(Plan $plan): Plan
+    {
+        $names = array_map(self::nameIn(...), array_column($plan->bays, null, 'id'));
+        $tanks = $plan->tanks;
+        $newNames = [];
+        foreach ($tanks as $index => $tank) {
+            $name = $names[$tank->bay ?? ''] ?? $tank->name;
+            if (\in_array($tank->name, $names, true) && !\in_array($name, array_column($tanks, 'name'), true)) {
+                $tanks[$index] = $tank->named($name);
+                $newNames[$tank->name] = $name;
+            }
+        }
+        $runs = array_map(static fn (PlannedRun $run): PlannedRun => PartFields::changed($run, ['name' => strtr($run->name, $newNames)]), $plan->runs);
+
+        return [] === $newNames ? $plan : PartFields::changed($plan, ['tanks' => $tanks, 'runs' => $runs]);
+    }
+
+    private static function nameIn(PlannedBay $bay): string
+    {
+        return $bay->name.' tank';
     }
 
     /** @param float $needL the tanks are to give, in litres */
@@ -82,7 +109,7 @@ final class TankPlacer
             $brimFull ??= self::holds($full) ? $full : null;
             $fallback ??= $candidate;
             // If the rig cannot carry what is needed, carry as much as it may.
-            $filled = null === $brimFull ? RoadFill::toTheLimit($full) : $full;
+            $filled = null === $brimFull ? RoadFill::forFittings($full) : $full;
             $carriedL = RoadFill::carriedL($filled);
             if (null === $brimFull && (null === $most || $carriedL > $most[0] + 0.5) && self::isAllowed($filled)) {
                 $most = [$carriedL, $filled];
@@ -179,12 +206,17 @@ final class TankPlacer
     private static function oneInEachBay(float $needL, Plan $plan): array
     {
         $tanks = [];
-        foreach ($plan->bays as $bay) {
-            $tank = $needL > 0 && \count($tanks) < Plan::MOST_TANKS - self::MOST_DRINKING
-                ? BayTank::filling($bay, WaterKind::Fresh, $needL, 'tank-'.(\count($tanks) + 1), self::with($plan, $tanks))
+        foreach ($plan->bays as $index => $bay) {
+            $filling = static fn (float $litres): ?PlannedTank => $litres > 0 && \count($tanks) < Plan::MOST_TANKS - self::MOST_DRINKING
+                ? BayTank::filling($bay, WaterKind::Fresh, $litres, 'tank-'.(\count($tanks) + 1), self::with($plan, $tanks))
                 : null;
+            $tank = $filling($needL);
+            $restL = null === $tank ? 0.0 : $needL - TankVolumeCalculator::calculate($tank->tankInput())->usableL;
+            if ($restL > self::NEAR_L && $restL < self::LEAST_L && isset($plan->bays[$index + 1])) {
+                $tank = $filling($needL - self::LEAST_L) ?? $tank;
+            }
             if (null !== $tank) {
-                $tanks[] = $tank->named($bay->name.' tank');
+                $tanks[] = $tank->named(self::nameIn($bay));
                 $needL -= TankVolumeCalculator::calculate($tank->tankInput())->usableL;
             }
         }

@@ -66,20 +66,22 @@ final readonly class WasteProposals
         }
     }
 
-    /** @return iterable<Plan> with a can on wheels: the smallest for the whole stay, or else the largest, emptied sooner */
+    /** @return iterable<Plan> with a can on wheels: the smallest for the whole stay, or else the largest, emptied sooner, or two of them for a day */
     private function rolled(): iterable
     {
         $cans = array_filter($this->stock->tanks(), static fn (StockTank $one): bool => TankMounting::Can === $one->form);
         usort($cans, static fn (StockTank $a, StockTank $b): int => $a->fullL() <=> $b->fullL());
         $roomy = array_values(array_filter($cans, fn (StockTank $one): bool => $one->fullL() >= $this->litres));
         $one = $roomy[0] ?? array_pop($cans);
-        $days = null === $one ? 0.0 : $this->daysIn($one->fullL());
+        $count = null !== $one && $this->daysIn($one->fullL()) < 1.0 ? 2 : 1;
+        $days = null === $one ? 0.0 : $this->daysIn($count * $one->fullL());
         if (null === $one || $days < 1.0) {
             return;
         }
-        $name = Phrasebook::english()->fill('tanks.new.waste-can', []);
+        $name = Phrasebook::english()->fill(1 === $count ? 'tanks.new.waste-can' : 'tanks.new.waste-cans', []);
         $can = PartFields::changed($one->planned(FreeId::of(WaterKind::Waste->value, $this->plan), $name, $this->plan, []), [
             'holds' => WaterKind::Waste,
+            'count' => $count,
             'heldBy' => HeldBy::Straps,
             'straps' => TankProposal::straps($one->emptyKg),
         ]);
@@ -117,7 +119,7 @@ final readonly class WasteProposals
     private function wherever(PlannedTank $tank, float $days): iterable
     {
         foreach ([null, Face::Rear, Face::Front, Face::Right, Face::Left] as $face) {
-            $drain = PortProposal::port(PortRole::Drain, $face, $tank, $this->plan);
+            $drain = PortProposal::port(PortRole::Drain, $face, $tank, Workings::over($this->plan, $this->stock));
             $with = FreePlace::added(PartFields::changed($tank, ['ports' => [$drain]]), $this->plan)?->applyTo($this->plan);
             if (null !== $with) {
                 $last = \count($with->tanks) - 1;

@@ -53,6 +53,12 @@ final readonly class Amount
         return new self($mm, Unit::Millimetre, Kind::Length);
     }
 
+    /** A diameter, which a caliper reads to a tenth. */
+    public static function diameter(float $mm): self
+    {
+        return new self($mm, Unit::Millimetre, Kind::Length, AmountStyle::Exact);
+    }
+
     public static function metres(float $metres): self
     {
         return new self($metres, Unit::Metre, Kind::Length);

@@ -215,7 +215,11 @@ final readonly class Wording
         };
         $shown = Quantity::of($litres, Unit::Litre)->in($unit);
 
-        return number_format($shown, $digitsMore + (Unit::Millilitre === $unit || $shown >= 10 ? 0 : 1))."\u{00A0}".$unit->value;
+        $decimals = $digitsMore + (Unit::Millilitre === $unit || $shown >= 10 ? 0 : 1);
+        $least = 10 ** -$decimals;
+        $text = $shown > 0 && $shown < $least / 2 ? 'less than '.number_format($least, $decimals) : number_format($shown, $decimals);
+
+        return $text."\u{00A0}".$unit->value;
     }
 
     private function moment(float $kgM, int $digitsMore): string

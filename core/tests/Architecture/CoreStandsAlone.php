@@ -18,7 +18,7 @@ final class CoreStandsAlone
 {
     private const CORE = 'YardCask\Core';
     private const PHYSICS = ['Demand', 'Tank', 'Bay', 'Payload', 'Surge', 'Run', 'Pipe', 'Network', 'Gravity', 'Accumulator', 'Heat', 'Wire'];
-    private const STAGES = ['Use', 'Load', 'Tanks', 'Line'];
+    private const STAGES = ['Use', 'Load', 'Tanks', 'Line', 'Parts'];
 
     #[TestRule]
     public function nothingButItselfAndPhp(): Rule
@@ -77,7 +77,7 @@ final class CoreStandsAlone
 
         return PHPat::rule()
             ->classes(...self::in(['Stage', 'Start']))
-            ->excluding(...self::in($rules), ...[Selector::classname('/\\\\(Use|Load|Tanks|Line)Stage$/', true)])
+            ->excluding(...self::in($rules), ...[Selector::classname('/\\\\(Use|Load|Tanks|Line|Parts)Stage$/', true)])
             ->shouldNotDependOn()
             ->classes(...self::in($rules))
             ->because('what a rule shares stands outside it');

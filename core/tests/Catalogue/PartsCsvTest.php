@@ -29,6 +29,7 @@ final class PartsCsvTest extends TestCase
         yield 'without its heading' => [self::TAP, ['Moss tap']];
         yield 'as it leaves a spreadsheet' => [self::HEADING."\r\n".self::TAP."\r\n", ['Moss tap']];
         yield 'as old ones end their lines' => [self::HEADING."\r".self::TAP."\r", ['Moss tap']];
+        yield 'with the hole it is set into' => [str_replace('least_kpa=0', 'least_kpa=0 hole_mm=35', self::TAP), ['Moss tap']];
         yield 'with lines left empty, and room about the cells' => ["\n".self::HEADING."\n\n  \n".str_replace(',', ' , ', self::TAP)."\n\n", ['Moss tap']];
         yield 'with a quote in a name' => [str_replace('Moss tap', '"Moss ""old"" tap"', self::TAP), ['Moss "old" tap']];
         yield 'the same one twice' => [self::TAP."\n".self::TAP, ['Moss tap', 'Moss tap']];
@@ -76,13 +77,14 @@ final class PartsCsvTest extends TestCase
     {
         yield 'nothing at all' => ['', ['from 1 to 200 parts']];
         yield 'a heading and nothing under it' => [self::HEADING, ['from 1 to 200 parts']];
-        yield 'too few columns' => [self::TAP."\nMoss tap,tap,600", ['Line 2 must have 8 columns']];
-        yield 'a comma in a number' => [str_replace(',0.4,', ',0,4,', self::TAP), ['Line 1 must have 8 columns', 'it has 9']];
+        yield 'too few columns' => [self::TAP."\nMoss tap,tap,600", ['Line 2 must have 9 columns']];
+        yield 'a comma in a number' => [str_replace(',0.4,', ',0,4,', self::TAP), ['Line 1 must have 9 columns', 'it has 9']];
         yield 'a kind that is none' => [self::HEADING."\n".str_replace(',tap,', ',spout,', self::TAP), ['Line 2, kind: This must be one of', '"tap"']];
         yield 'a word for a number' => [str_replace(',600,', ',six hundred,', self::TAP), ['Line 1, rating_kpa: This must be a number', '“six hundred”']];
         yield 'neither yes nor no' => [str_replace(',yes,', ',perhaps,', self::TAP), ['Line 1, food_grade: This must be true or false']];
         yield 'no name' => [str_replace('Moss tap', '', self::TAP), ['Line 1, name: This must be a text of 1 to']];
         yield 'a figure that is missing' => [str_replace(' least_kpa=0', '', self::TAP), ['Line 1, figures least_kpa']];
+        yield 'an end of a port that it does not have' => [self::TAP.',out: barb 13.8 mm', ['Line 1, ends: “out” is no port of it: a tap has in']];
         yield 'a figure of another kind' => [self::TAP.' curve=0:330', ['Line 1, figures curve']];
         yield 'a figure that is too large' => [
             str_replace('open_lpm=5', 'open_lpm=5000', self::TAP),

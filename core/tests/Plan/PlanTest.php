@@ -51,7 +51,7 @@ final class PlanTest extends TestCase
         ];
         yield 'axles longer than the rig' => ['[{"op":"replace","path":"/load/rig/axles/1/x_m","value":5.5}]', '/load/rig/axles/1/x_m', 'longer than the rig'];
         yield 'half a person' => ['[{"op":"replace","path":"/use/crew","value":3.5}]', '/use/crew', 'People are counted whole: 3 or 4, not 3.5.'];
-        yield 'a newer version' => ['[{"op":"replace","path":"/version","value":11}]', '/version', 'newer Yard Cask'];
+        yield 'a newer version' => ['[{"op":"replace","path":"/version","value":12}]', '/version', 'newer Yard Cask'];
         yield 'no plan' => ['[{"op":"replace","path":"/format","value":"shopping-list"}]', '/format', 'not a plan'];
     }
 

@@ -29,6 +29,7 @@ final class AmericanUnitsTest extends TestCase
     public function testNothingIsSaidInMetricUnits(): void
     {
         $stock = SampleLines::stock();
+        $sold = [...array_column($stock->fittings(), 'name'), ...array_column($stock->parts(), 'name'), ...array_column($stock->pipes(), 'name')];
         $said = 0;
         foreach (SamplePlans::demos() as $name => $metric) {
             $plan = self::american($metric);
@@ -41,7 +42,8 @@ final class AmericanUnitsTest extends TestCase
             ] as $sent) {
                 foreach (self::texts(json_decode(Json::encode($sent), true)) as $text) {
                     ++$said;
-                    self::assertDoesNotMatchRegularExpression(self::METRIC, (string) preg_replace(self::TRADE, '', $text), $name);
+                    $spoken = str_replace($sold, '', (string) preg_replace(self::TRADE, '', $text));
+                    self::assertDoesNotMatchRegularExpression(self::METRIC, $spoken, $name);
                 }
             }
         }

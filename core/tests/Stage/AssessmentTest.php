@@ -36,7 +36,7 @@ final class AssessmentTest extends TestCase
             self::assertEquals($all->sums, Assessor::sums($plan));
             $fixes = array_column($all->findings, 'fixes', 'key');
             self::assertCount(\count($all->findings), $fixes, 'No two findings have the same key.');
-            foreach (['use', 'load', 'tanks', 'line', '-'] as $stage) {
+            foreach (['use', 'load', 'tanks', 'line', 'parts', '-'] as $stage) {
                 $looked = Assessor::assess($plan, $stage);
                 self::assertSame(array_keys($fixes), array_column($looked->findings, 'key'));
                 self::assertSame([], array_merge(...array_column($looked->findings, 'fixes')));
@@ -229,7 +229,7 @@ final class AssessmentTest extends TestCase
             return $found;
         };
         self::assertSame([
-            'bothy' => ['line.undrained', 'load.nose-light', 'tanks.bay-guessed', 'tanks.drain-missing', 'tanks.frost-below-outlet', 'tanks.level-unseen', 'tanks.unrestrained', 'tanks.unvented', 'use.short'],
+            'bothy' => ['line.undrained', 'load.nose-light', 'parts.apart', 'parts.length-assumed', 'tanks.bay-guessed', 'tanks.drain-missing', 'tanks.frost-below-outlet', 'tanks.level-unseen', 'tanks.unrestrained', 'tanks.unvented', 'use.short'],
             'fellside' => [
                 'line.backwards',
                 'line.filter-fast',
@@ -244,13 +244,15 @@ final class AssessmentTest extends TestCase
                 'load.rear-over',
                 'load.reserve-thin',
                 'load.side-difference',
+                'parts.length-assumed',
+                'parts.many-methods',
+                'parts.metal-in-plastic',
                 'tanks.drain-missing',
                 'tanks.outlet-high',
                 'use.short',
             ],
-            'petrel' => ['line.sink-under', 'line.starts-often', 'load.heel', 'tanks.heeled-under', 'use.drains-outside', 'use.shower-missing'],
+            'petrel' => ['line.sink-under', 'line.starts-often', 'load.heel', 'parts.clamp-shakes', 'parts.length-assumed', 'tanks.heeled-under', 'use.drains-outside', 'use.shower-missing'],
             'prompt-side' => [
-                'line.flow-wasteful',
                 'line.flow-wasteful',
                 'line.flow-wasteful',
                 'line.joint-weak',
@@ -259,6 +261,9 @@ final class AssessmentTest extends TestCase
                 'line.relief-low',
                 'line.starts-often',
                 'line.undrained',
+                'parts.length-assumed',
+                'parts.many-methods',
+                'parts.metal-in-plastic',
                 'tanks.frost-below-outlet',
                 'tanks.hose-near-hot',
                 'tanks.near-hot',

@@ -18,7 +18,7 @@ final class BookTest extends TestCase
     {
         foreach (SamplePlans::demos() as $plan) {
             $pages = Assessor::book($plan);
-            self::assertSame(['use', 'load', 'tanks', 'line'], array_column($pages, 'stage'));
+            self::assertSame(['use', 'load', 'tanks', 'line', 'parts'], array_column($pages, 'stage'));
             $printed = array_merge(...array_map(static fn (BookPage $page): array => $page->figures, $pages));
             self::assertEquals(array_values(Assessor::assess($plan)->figures), $printed);
             foreach ($pages as $page) {

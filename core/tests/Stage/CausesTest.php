@@ -24,7 +24,7 @@ final class CausesTest extends TestCase
     public static function plans(): iterable
     {
         $turned = '[{"op":"add","path":"/line/parts/2/reversed","value":true}]';
-        yield 'a pump the wrong way round' => ['fellside', $turned, ['line.backwards pressure-pump-1' => 4, 'load.not-weighed' => 1]];
+        yield 'a pump the wrong way round' => ['fellside', $turned, ['line.backwards pressure-pump-1' => 5, 'load.not-weighed' => 1]];
         yield 'a tank that is gone' => ['fellside', '[{"op":"remove","path":"/tanks/0"}]', ['line.pipe-lost pipe-1' => 5]];
         yield 'a filter that is gone' => [
             'fellside',

@@ -164,6 +164,10 @@ final readonly class FixEffect
         static $known = null;
         $known ??= new \WeakMap();
 
-        return $known[$plan] ??= array_column(Assessor::assess($plan, '-', $this->stock)->findings, null, 'key');
+        $found = $known[$plan] ??= array_column(Assessor::assess($plan, '-', $this->stock)->findings, null, 'key');
+        // What joins what is settled once a part is in the plan: other stages' fixes say nothing of it.
+        $isOfParts = str_starts_with($this->key, 'parts.');
+
+        return array_filter($found, static fn (SentFinding $one): bool => $isOfParts || 'parts' !== $one->stage);
     }
 }

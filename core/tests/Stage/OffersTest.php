@@ -16,7 +16,7 @@ use YardCask\Core\Tests\Stage\Line\SampleLines;
 final class OffersTest extends TestCase
 {
     private const VARIED = 15;
-    private const STAGES = ['use', 'load', 'tanks', 'line'];
+    private const STAGES = ['use', 'load', 'tanks', 'line', 'parts'];
 
     public function testEveryOfferLeadsToAPlanThatIsAssessed(): void
     {
@@ -63,7 +63,7 @@ final class OffersTest extends TestCase
             mt_srand($seed);
             $plan = SamplePlans::varied($seed);
             for ($left = 8; $left > 0; --$left) {
-                $offers = array_values(self::offers($plan, self::STAGES[mt_rand(0, 3)]));
+                $offers = array_values(self::offers($plan, self::STAGES[mt_rand(0, 4)]));
                 if ([] !== $offers) {
                     $after = self::after($plan, $offers[mt_rand(0, \count($offers) - 1)], "seed $seed");
                     self::assertNotNull($after, "Seed $seed, with $left left.");

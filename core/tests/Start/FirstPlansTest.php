@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace YardCask\Core\Tests\Start;
 
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use YardCask\Core\Assessment\SentFinding;
 use YardCask\Core\Assessment\Severity;
@@ -14,6 +15,7 @@ use YardCask\Core\Plan\Line\PartKind;
 use YardCask\Core\Plan\Line\PlannedPart;
 use YardCask\Core\Plan\Line\SystemType;
 use YardCask\Core\Plan\Plan;
+use YardCask\Core\Plan\Tanks\PlannedTank;
 use YardCask\Core\Plan\Tanks\PortRole;
 use YardCask\Core\Plan\Tanks\TankMounting;
 use YardCask\Core\Plan\Tanks\WaterKind;
@@ -22,6 +24,7 @@ use YardCask\Core\Stage\Assessor;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
 use YardCask\Core\Start\FirstAnswers;
 use YardCask\Core\Start\PlanStarter;
+use YardCask\Core\Tank\TankVolumeCalculator;
 use YardCask\Core\Tests\SamplePlans;
 use YardCask\Core\Tests\Stage\Line\SampleLines;
 
@@ -39,6 +42,8 @@ final class FirstPlansTest extends TestCase
         'load.over-refilled',
         'load.side-difference',
         'use.drains-outside',
+        // Nobody can measure a line that is not there yet.
+        'parts.length-assumed',
     ];
 
     /** What gives way where a rig cannot carry what so many people need. */
@@ -123,6 +128,66 @@ final class FirstPlansTest extends TestCase
         $grave = array_column(array_filter($found, static fn (SentFinding $one): bool => Severity::Watch !== $one->severity), 'code');
         self::assertSame([], array_values(array_diff($grave, self::GIVES_WAY)));
         self::assertSame([], self::missing($plan));
+    }
+
+    /** @return iterable<string, array{array<string, mixed>}> rigs that carry what they are asked to only once their weights are shifted */
+    public static function tight(): iterable
+    {
+        foreach ([['can_foot', 4, 3], ['can_foot', 4, 7], ['mains', 2, 7], ['filtered_fill', 4, 7]] as [$system, $crew, $days]) {
+            yield $system.' '.$crew.' '.$days => [['rig' => 'small-van', 'system' => $system, 'stay' => 'mixed', 'crew' => $crew, 'days' => $days]];
+        }
+    }
+
+    /** @param array<string, mixed> $answers */
+    #[DataProvider('tight')]
+    public function testWhereTheWeightsCanBeShiftedForItThereIsAWasteTankAndNoLimitIsBroken(array $answers): void
+    {
+        $plan = self::started($answers);
+        self::assertNotSame([], $plan->tanksThatHold(WaterKind::Waste));
+        $found = Assessor::assess($plan, '-', SampleLines::stock())->findings;
+        $grave = array_filter($found, static fn (SentFinding $one): bool => Severity::Watch !== $one->severity);
+        self::assertSame([], array_values(array_diff(array_column($grave, 'code'), ['load.estimate-tight', 'use.short'])));
+    }
+
+    public function testTheTanksOfABoatAreNamedAfterTheirBaysAreNotTinyAndSpillNothingWhenSheHeels(): void
+    {
+        $plan = self::started(['rig' => 'boat', 'system' => 'pressure', 'stay' => 'wild', 'crew' => 4]);
+        $bays = array_column($plan->bays, 'name', 'id');
+        $fresh = array_filter($plan->tanksThatHold(WaterKind::Fresh), static fn (PlannedTank $tank): bool => null !== $tank->bay);
+        self::assertCount(2, $fresh);
+        foreach ($fresh as $tank) {
+            self::assertSame($bays[$tank->bay].' tank', $tank->name);
+            self::assertGreaterThan(18.0, TankVolumeCalculator::calculate($tank->tankInput())->usableL);
+        }
+        self::assertNotContains('tanks.open-end-spills', array_column(Assessor::assess($plan, '-', SampleLines::stock())->findings, 'code'));
+    }
+
+    /** @param array<string, mixed> $answers */
+    #[TestWith([['system' => 'storage_heater', 'stay' => 'wild', 'crew' => 1, 'days' => 7]])]
+    #[TestWith([['system' => 'exchanger', 'stay' => 'mixed', 'crew' => 2, 'days' => 3]])]
+    public function testHolesThatAreWiderThanWasThoughtHaveRoomAndTheWaterIsStillEnough(array $answers): void
+    {
+        $found = Assessor::assess(self::started(['rig' => 'small-boat'] + $answers), '-', SampleLines::stock())->findings;
+        self::assertSame([], array_column(array_filter($found, static fn (SentFinding $one): bool => Severity::Watch !== $one->severity), 'code'));
+    }
+
+    /** @param array<string, mixed> $answers */
+    #[TestWith([['system' => 'pressure', 'stay' => 'wild', 'crew' => 1, 'days' => 7], 1.0])]
+    #[TestWith([['system' => 'exchanger', 'stay' => 'mixed', 'crew' => 4, 'days' => 1], 2.0])]
+    public function testATrailerHasAsManyWasteCansAsADayNeeds(array $answers, float $cans): void
+    {
+        $plan = self::started(['rig' => 'trailer'] + $answers);
+        [$waste] = $plan->tanksThatHold(WaterKind::Waste);
+        self::assertSame([TankMounting::Can, $cans], [$waste->form, $waste->count]);
+        self::assertNotContains('use.drains-outside', array_column(Assessor::assess($plan, '-', SampleLines::stock())->findings, 'code'));
+    }
+
+    public function testWhatIsMendedAtAPumpCanBeShutOffAlsoWhereTheRigIsHeavy(): void
+    {
+        $plan = self::started(['rig' => 'van', 'system' => 'can_foot', 'stay' => 'wild', 'crew' => 4]);
+        $found = array_column(Assessor::assess($plan, '-', SampleLines::stock())->findings, 'code');
+        self::assertContains('load.estimate-tight', $found);
+        self::assertNotContains('line.shut-off-missing', $found);
     }
 
     public function testAWasteTankHangsUnderTheFloorWhereThereIsABay(): void

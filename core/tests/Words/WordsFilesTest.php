@@ -14,7 +14,7 @@ use YardCask\Core\Words\Sentences;
 final class WordsFilesTest extends TestCase
 {
     private const SOURCE = __DIR__.'/../../src';
-    private const KEY = '/^(?:frame|use|load|tanks|line)\.[a-z0-9-]+(?:\.[a-z0-9-]+)*$/';
+    private const KEY = '/^(?:frame|use|load|tanks|line|parts)\.[a-z0-9-]+(?:\.[a-z0-9-]+)*$/';
     /** What may not stand in a sentence, and the one sense in which a word may. */
     private const BANNED = [
         'kept for', 'are wanted', 'is wanted there', 'at most are of use', 'of use there', 'nobody has said', 'nowhere to grow', 'runs away', 'its own fall', 'of its fall',

@@ -25,6 +25,11 @@ enum PartPort: string implements NamedChoice
     /** Of a tank: where water falls in at its top. */
     case Inlet = 'inlet';
 
+    public function isBranch(): bool
+    {
+        return \in_array($this, [self::A, self::B, self::C, self::D], true);
+    }
+
     public function word(): string
     {
         return match ($this) {

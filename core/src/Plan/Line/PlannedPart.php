@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace YardCask\Core\Plan\Line;
 
 use YardCask\Core\Input\InputReader;
+use YardCask\Core\Joint\PortEnd;
+use YardCask\Core\Joint\PortEnds;
 use YardCask\Core\Plan\Field\Checked;
 use YardCask\Core\Plan\Field\Choice;
 use YardCask\Core\Plan\Field\Id;
@@ -52,6 +54,9 @@ final readonly class PlannedPart implements PlanPart, Checked
         /** Of an outlet: whether it has to run while the others that do are open. */
         #[YesNo('Runs with the others')]
         public ?bool $together = null,
+        /** As PortEnds reads them; null while nobody has measured one. */
+        #[Text('what its ports join to: “in: barb 13.8; out: thread 1/2 iso_228 male”', PortEnds::LONGEST)]
+        public ?string $ends = null,
     ) {
     }
 
@@ -91,6 +96,12 @@ final readonly class PlannedPart implements PlanPart, Checked
     public function spoken(): string
     {
         return SpokenName::of($this->name);
+    }
+
+    /** What one of its ports joins to; null while nobody has said anything of it. */
+    public function end(PartPort $port): ?PortEnd
+    {
+        return PortEnds::read($this->ends)[$port->value] ?? null;
     }
 
     /** The name of a port in the graph of the line. */

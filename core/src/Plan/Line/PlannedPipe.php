@@ -7,6 +7,7 @@ namespace YardCask\Core\Plan\Line;
 use YardCask\Core\Plan\Field\Id;
 use YardCask\Core\Plan\Field\Inline;
 use YardCask\Core\Plan\Field\Measured;
+use YardCask\Core\Plan\Field\Part;
 use YardCask\Core\Plan\Field\Parts;
 use YardCask\Core\Plan\Field\PlanPart;
 use YardCask\Core\Plan\Field\Text;
@@ -47,6 +48,11 @@ final readonly class PlannedPipe implements PlanPart
         public ?float $bends = null,
         #[Text('what it is called in the catalogue', Id::MAX_LENGTH)]
         public ?string $stock = null,
+        /** What is between it and the port it begins at; null where it is joined to that directly, as such tubes usually are. */
+        #[Part]
+        public ?PlannedJoint $fromJoint = null,
+        #[Part]
+        public ?PlannedJoint $toJoint = null,
     ) {
     }
 }

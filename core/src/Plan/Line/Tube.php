@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Plan\Line;
 
+use YardCask\Core\Joint\PortEnd;
 use YardCask\Core\Plan\Field\Choice;
 use YardCask\Core\Plan\Field\Inline;
 use YardCask\Core\Plan\Field\Measured;
+use YardCask\Core\Plan\Field\Text;
 use YardCask\Core\Quantity\Kind;
 use YardCask\Core\Quantity\Unit;
 
@@ -31,7 +33,10 @@ final readonly class Tube
         public ?float $hotKpa = null,
         /** Null where nobody has said it: then nothing is said of its joints. */
         #[Choice('Its ends are joined by')]
-        public ?Joint $joint = null,
+        public ?JoiningMethod $joint = null,
+        /** As PortEnd reads it; null while nobody has measured it. */
+        #[Text('what both its ends are: “hose 12.5 braided”', PortEnd::LONGEST)]
+        public ?string $end = null,
     ) {
     }
 

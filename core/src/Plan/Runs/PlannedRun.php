@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Plan\Runs;
 
+use YardCask\Core\Joint\PortEnd;
 use YardCask\Core\Plan\Field\Choice;
 use YardCask\Core\Plan\Field\Id;
 use YardCask\Core\Plan\Field\Measured;
@@ -39,6 +40,16 @@ final readonly class PlannedRun implements PlanPart
         /** A reducer, a nozzle, a thin barb: the bore that all of it must pass. */
         #[Measured('the narrowest bore on the way', 'Narrowest bore', Kind::Length, Unit::Millimetre, 2, 120)]
         public ?float $narrowestMm = null,
+        #[Text('what the catalogue calls its hose', Id::MAX_LENGTH)]
+        public ?string $hose = null,
+        /** As PortEnd reads it; null while nobody has measured it. */
+        #[Text('what both ends of its hose are: “hose 38 stiff”', PortEnd::LONGEST)]
+        public ?string $hoseEnd = null,
+        #[Text('what the catalogue calls the fitting that it ends at', Id::MAX_LENGTH)]
+        public ?string $fitting = null,
+        /** As PortEnd reads it; null where it ends in the open, and while nobody has measured it. */
+        #[Text('what the fitting that it ends at joins to: “barb 38.5”', PortEnd::LONGEST)]
+        public ?string $fittingEnd = null,
     ) {
     }
 }

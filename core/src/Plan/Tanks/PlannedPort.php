@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace YardCask\Core\Plan\Tanks;
 
 use YardCask\Core\Bay\Box;
+use YardCask\Core\Joint\PortEnd;
 use YardCask\Core\Plan\Field\Choice;
 use YardCask\Core\Plan\Field\Id;
 use YardCask\Core\Plan\Field\Measured;
@@ -46,6 +47,11 @@ final readonly class PlannedPort implements PlanPart
         /** Or only a place where the maker allows a hole. */
         #[YesNo('Drilled')]
         public bool $drilled,
+        /** As PortEnd reads it: what its fitting, or the port as it is moulded, joins to outside; null while nobody has measured it. */
+        #[Text('what it joins to outside: “barb 13.8”', PortEnd::LONGEST)]
+        public ?string $end = null,
+        #[Text('what the catalogue calls the fitting in it', Id::MAX_LENGTH)]
+        public ?string $fitting = null,
     ) {
     }
 

@@ -11,21 +11,28 @@ use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Plan\Line\HeaterFigures;
 use YardCask\Core\Stage\Line\Shared\HeldWater;
 use YardCask\Core\Stage\Line\Shared\LineWeights;
+use YardCask\Core\Stage\Parts\Shared\FittingWeights;
 use YardCask\Core\Words\Amount;
 use YardCask\Core\Words\FigureText;
 
-/** What the line weighs, dry and in water, as figures with their sums. */
+/** What the line weighs, dry and in water, and what joins and holds it and the tanks, as figures with their sums. */
 final readonly class LineTerms
 {
     private LineWeights $line;
+    private FittingWeights $fittings;
 
     public function __construct(private Workings $workings)
     {
         $this->line = $workings->of(LineWeights::class);
+        $this->fittings = $workings->of(FittingWeights::class);
     }
 
     public function addTo(FigureSheet $figures): void
     {
+        if ([] !== $this->fittings->kg) {
+            $text = new FigureText('load.figure.fittings.label', 'load.source.fittings');
+            $figures->kg('load.fittings', $text, $this->fittings->kg(), $this->fittings(...));
+        }
         if ([] === $this->line->weights) {
             return;
         }
@@ -35,13 +42,27 @@ final readonly class LineTerms
         $figures->kg('load.line_water', $text, $this->line->waterL(), $this->water(...));
     }
 
-    /** @return list<SumTerm> the figures of the line that go into what a rig weighs */
+    /** @return list<SumTerm> those of the figures that go into what a rig weighs */
     public function figures(): array
     {
-        return [] === $this->line->weights ? [] : [SumTerm::figure('line', 'load.line'), SumTerm::figure('line_water', 'load.line_water')];
+        return [
+            ...([] === $this->fittings->kg ? [] : [SumTerm::figure('fittings', 'load.fittings')]),
+            ...([] === $this->line->weights ? [] : [SumTerm::figure('line', 'load.line'), SumTerm::figure('line_water', 'load.line_water')]),
+        ];
     }
 
-    /** @return list<SumTerm> each part, and all pipes together */
+    /** Each thing that is bought, as many of it as there are. */
+    private function fittings(): SumOf
+    {
+        $terms = [];
+        foreach ($this->fittings->kg as $name => $kg) {
+            $terms[] = SumTerm::constant('f'.\count($terms), $this->workings->wording->catalogueName($name), Amount::kg($kg));
+        }
+
+        return SumOf::sum($terms);
+    }
+
+    /** @return list<SumTerm> each part, all pipes together, and all adapters */
     private function own(): array
     {
         $terms = [];
@@ -50,6 +71,10 @@ final readonly class LineTerms
         }
         if ($this->line->pipesKg > 0) {
             $terms[] = SumTerm::constant('pipes', $this->words('load.sum.pipes'), Amount::kg($this->line->pipesKg));
+        }
+
+        if ($this->line->adaptersKg > 0) {
+            $terms[] = SumTerm::constant('adapters', $this->words('load.sum.adapters'), Amount::kg($this->line->adaptersKg));
         }
 
         return $terms;

@@ -52,7 +52,8 @@ final readonly class TankVolumeTerms
             default => throw new \LogicException('A tank has no '.$name.'.'),
         };
 
-        return $this->mm($name, $label, $mm, $key);
+        // An outlet in the floor has no height of its own to go to.
+        return str_ends_with($key, '/face') ? SumTerm::constant($name, $this->words($label), Amount::mm($mm)) : $this->mm($name, $label, $mm, $key);
     }
 
     /** A mark for a share of the usable water: between upright walls in proportion, otherwise where that much lies below it. */

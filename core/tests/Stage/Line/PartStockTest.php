@@ -69,8 +69,10 @@ final class PartStockTest extends TestCase
         $file = PartFile::divided(self::catalogue());
         self::assertEqualsCanonicalizing(array_column(UsualFor::cases(), 'value'), array_keys($file->usual));
         foreach ($file->usual as $use => $all) {
+            // For one bore there may be one for a hose and one for a pipe that is crimped.
             $bores = array_column($all, 1);
-            self::assertSame(array_unique($bores), $bores, $use);
+            $ends = array_map(static fn (array $one): string => (string) $one[1].strtok((string) strstr($file->parts[$one[0]][1] ?? '', '"ends":'), ','), $all);
+            self::assertSame(array_unique($ends), $ends, $use);
             self::assertTrue(1 === \count($all) || !\in_array(null, $bores, true), $use.' is there for any bore and for one.');
         }
         $stock = new PartStock([static fn (): PartFile => $file]);
@@ -84,10 +86,13 @@ final class PartStockTest extends TestCase
         $stock = new PartStock([static fn (): PartFile => PartFile::divided(self::catalogue())]);
         $ids = [];
         foreach ([6, 10, 13, 16, 20, 25] as $boreMm) {
-            $tube = PartFields::changed($stock->pipe('hose-12')?->tube ?? self::fail('There is no such hose.'), ['boreMm' => (float) $boreMm]);
+            $tube = PartFields::changed($stock->pipe('hose-12')?->tube ?? self::fail('There is no such hose.'), ['boreMm' => (float) $boreMm, 'end' => null]);
             $ids[$boreMm] = $stock->usual(UsualFor::Tee, $tube)?->id;
         }
-        self::assertSame([6 => 'tee-10', 10 => 'tee-10', 13 => 'tee-12', 16 => 'tee-15', 20 => 'tee-20', 25 => 'tee-20'], $ids);
+        self::assertSame([6 => 'push-tee-12', 10 => 'tee-10', 13 => 'tee-12', 16 => 'tee-15', 20 => 'tee-20', 25 => 'tee-20'], $ids);
+        foreach (['hose-12' => 'tee-12', 'pipe-cross-16' => 'tee-crimp-16', 'tube-push-12' => 'push-tee-12', 'hose-20' => 'tee-20'] as $pipe => $tee) {
+            self::assertSame($tee, $stock->usual(UsualFor::Tee, $stock->pipe($pipe)?->tube)?->id);
+        }
         self::assertNull(PartStock::none()->usual(UsualFor::Tee));
         self::assertNull(PartStock::none()->usualPipe(UsualFor::Hose));
     }

@@ -7,7 +7,7 @@ namespace YardCask\Core\Tests\Stage\Line;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use YardCask\Core\Assessment\Workings;
-use YardCask\Core\Plan\Line\Joint;
+use YardCask\Core\Plan\Line\JoiningMethod;
 use YardCask\Core\Plan\Line\PartMake;
 use YardCask\Core\Plan\Line\SystemType;
 use YardCask\Core\Plan\Line\Tube;
@@ -40,8 +40,8 @@ final class RatingsTest extends TestCase
 
     public function testAJointHoldsLessTheHotterItIsAndTheStrongerOneMoreAtEveryTemperature(): void
     {
-        self::assertEqualsWithDelta(800 - 500 * 40 / 70, Joint::Clamp->holdsKpa(60.0), 1e-9);
-        foreach (Joint::cases() as $joint) {
+        self::assertEqualsWithDelta(800 - 500 * 40 / 70, JoiningMethod::Clamp->holdsKpa(60.0), 1e-9);
+        foreach (JoiningMethod::cases() as $joint) {
             foreach (range(5, 105, 5) as $c) {
                 self::assertLessThanOrEqual($joint->holdsKpa($c - 5.0), $joint->holdsKpa((float) $c));
                 self::assertGreaterThan($joint->holdsKpa((float) $c), $joint->stronger()?->holdsKpa((float) $c) ?? \INF);
@@ -51,14 +51,14 @@ final class RatingsTest extends TestCase
 
     public function testOfAPipeAndItsJointsTheWeakerIsNearerToItsRating(): void
     {
-        $clamped = SampleLines::of(SystemType::StorageHeater)->tubed('Storage heater', 'out', ['joint' => Joint::Clamp]);
+        $clamped = SampleLines::of(SystemType::StorageHeater)->tubed('Storage heater', 'out', ['joint' => JoiningMethod::Clamp]);
         $id = $clamped->pipe('Storage heater', 'out')->id;
         $rated = array_values(
             array_filter(Workings::over($clamped->plan)->of(LineWorkings::class)->rated(), static fn (RatedPeak $one): bool => $one->id() === $id),
         );
-        self::assertSame([Joint::Clamp, null], array_column($rated, 'joint'));
+        self::assertSame([JoiningMethod::Clamp, null], array_column($rated, 'joint'));
         self::assertSame($rated[0]->peak, $rated[1]->peak);
-        self::assertEqualsWithDelta(Joint::Clamp->holdsKpa($rated[0]->c), $rated[0]->ratingKpa, 1e-9);
+        self::assertEqualsWithDelta(JoiningMethod::Clamp->holdsKpa($rated[0]->c), $rated[0]->ratingKpa, 1e-9);
         self::assertGreaterThan(50.0, $rated[0]->c, 'It is the hot water that comes to it.');
         // Where nobody has said how it is joined nothing is said of its joints.
         $unsaid = $clamped->tubed('Storage heater', 'out', ['joint' => null]);

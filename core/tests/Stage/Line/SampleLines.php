@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace YardCask\Core\Tests\Stage\Line;
 
 use YardCask\Core\Assessment\SentFix;
+use YardCask\Core\Catalogue\Fitting\FittingStock;
 use YardCask\Core\Catalogue\PartFile;
 use YardCask\Core\Catalogue\PartStock;
 use YardCask\Core\Catalogue\SystemBook;
@@ -39,6 +40,7 @@ final readonly class SampleLines
         return $stock ??= new PartStock(
             [static fn (): PartFile => PartFile::divided((string) file_get_contents(SamplePlans::CATALOGUE.'parts.json'))],
             static fn (): array => TankStock::fromJson((string) file_get_contents(SamplePlans::CATALOGUE.'tanks.json')),
+            static fn (): array => FittingStock::fromJson((string) file_get_contents(SamplePlans::CATALOGUE.'fittings.json')),
         );
     }
 

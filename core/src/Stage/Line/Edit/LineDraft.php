@@ -12,9 +12,9 @@ use YardCask\Core\Plan\FreeId;
 use YardCask\Core\Plan\Line\LinePlan;
 use YardCask\Core\Plan\Line\PartKind;
 use YardCask\Core\Plan\Line\PartPort;
+use YardCask\Core\Plan\Line\PlannedJoint;
 use YardCask\Core\Plan\Line\PlannedPart;
 use YardCask\Core\Plan\Line\PlannedPipe;
-use YardCask\Core\Plan\Line\PumpFigures;
 use YardCask\Core\Plan\ListPatch;
 use YardCask\Core\Plan\Plan;
 use YardCask\Core\Plan\PlanPatch;
@@ -179,12 +179,15 @@ final readonly class LineDraft
         $own = array_values(array_filter($this->line->pipes, static fn (PlannedPipe $pipe): bool => self::touches($pipe, $part)));
         $draft = $this->with(['parts' => $parts]);
         $far = array_map(static fn (PlannedPipe $pipe): string => self::isAt($pipe->from, $part) ? $pipe->to : $pipe->from, $own);
+        $joints = array_map(static fn (PlannedPipe $pipe): ?PlannedJoint => self::isAt($pipe->from, $part) ? $pipe->toJoint : $pipe->fromJoint, $own);
         $draft = $draft->withoutPipes($own);
         if (2 === \count($own)) {
             // The one that leads to it keeps its sort and its direction.
             $kept = self::isAt($own[0]->to, $part) ? 0 : 1;
 
-            return $draft->withPipe(PartFields::changed($own[$kept], ['from' => $far[$kept], 'to' => $far[1 - $kept], 'lengthM' => self::summed($own)]));
+            $ends = ['from' => $far[$kept], 'to' => $far[1 - $kept], 'fromJoint' => $joints[$kept], 'toJoint' => $joints[1 - $kept]];
+
+            return $draft->withPipe(PartFields::changed($own[$kept], [...$ends, 'lengthM' => self::summed($own)]));
         }
         foreach ($far as $port) {
             $tee = $draft->line->part((string) strtok($port, '.'));
@@ -204,12 +207,10 @@ final readonly class LineDraft
     /** Another make in the place of a part of the same figures. */
     public function swapped(PlannedPart $part, StockPart $stock): self
     {
-        // The wire to the battery is the rig's, not the pump's.
-        $figures = $part->figures instanceof PumpFigures && $stock->figures instanceof PumpFigures
-            ? PartFields::changed($stock->figures, ['wireM' => $part->figures->wireM])
-            : $stock->figures;
-
-        return $this->changed($part, ['kind' => $stock->kind, 'make' => $stock->make, 'figures' => $figures, 'stock' => $stock->id]);
+        return $this->with(['parts' => array_map(
+            static fn (PlannedPart $one): PlannedPart => $one->id === $part->id ? $stock->insteadOf($one) : $one,
+            $this->line->parts,
+        )]);
     }
 
     /** Takes a part out and puts the same one into a pipe elsewhere. */
@@ -237,9 +238,7 @@ final readonly class LineDraft
 
     public function withBore(PlannedPipe $pipe, StockPipe $stock): self
     {
-        $changes = ['tube' => $stock->tube, 'stock' => $stock->id];
-
-        $change = static fn (PlannedPipe $one): PlannedPipe => $one->id === $pipe->id ? PartFields::changed($one, $changes) : $one;
+        $change = static fn (PlannedPipe $one): PlannedPipe => $one->id === $pipe->id ? $stock->insteadOf($one) : $one;
 
         return $this->with(['pipes' => array_map($change, $this->line->pipes)]);
     }
@@ -290,10 +289,10 @@ final readonly class LineDraft
         $pipes = $this->line->pipes;
         // What is measured is halved: nobody has measured where it is cut.
         $half = null === $pipe->lengthM ? null : max(0.02, round($pipe->lengthM / 2, 3));
-        $pipes[$index] = PartFields::changed($pipe, ['to' => $in, 'lengthM' => $half, 'points' => \array_slice($pipe->points, 0, $at)]);
+        $pipes[$index] = PartFields::changed($pipe, ['to' => $in, 'lengthM' => $half, 'points' => \array_slice($pipe->points, 0, $at), 'toJoint' => null]);
         $rest = null === $at ? [] : \array_slice($pipe->points, $at + 1);
         $behind = self::like($pipe, $this->freeId('pipe'), $this->pipeName(), $out, $pipe->to);
-        $behind = PartFields::changed($behind, ['lengthM' => $half, 'points' => $rest]);
+        $behind = PartFields::changed($behind, ['lengthM' => $half, 'points' => $rest, 'toJoint' => $pipe->toJoint]);
         array_splice($pipes, $index + 1, 0, [$behind]);
 
         return $this->with(['pipes' => $pipes]);
@@ -312,7 +311,9 @@ final readonly class LineDraft
 
     private static function like(PlannedPipe $pipe, string $id, string $name, string $from, string $to): PlannedPipe
     {
-        return PartFields::changed($pipe, ['id' => $id, 'name' => $name, 'from' => $from, 'to' => $to, 'points' => [], 'lengthM' => null, 'bends' => null]);
+        $own = ['points' => [], 'lengthM' => null, 'bends' => null, 'fromJoint' => null, 'toJoint' => null];
+
+        return PartFields::changed($pipe, ['id' => $id, 'name' => $name, 'from' => $from, 'to' => $to, ...$own]);
     }
 
     /** Free in the plan and in this draft. */

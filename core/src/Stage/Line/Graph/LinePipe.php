@@ -49,7 +49,10 @@ final readonly class LinePipe
     /** In velocity heads. */
     public function kSum(): float
     {
-        return self::K_ENDS + self::K_BEND * ($this->pipe->bends ?? 0.0);
+        $boreMm = $this->pipe->tube->boreMm;
+        $adapters = ($this->pipe->fromJoint?->kSum($boreMm) ?? 0.0) + ($this->pipe->toJoint?->kSum($boreMm) ?? 0.0);
+
+        return self::K_ENDS + self::K_BEND * ($this->pipe->bends ?? 0.0) + $adapters;
     }
 
     public function litres(): float

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace YardCask\Core\Stage\Line\Shared;
 
 use YardCask\Core\Payload\Mass;
+use YardCask\Core\Plan\Rig\PlannedRig;
 
 /** A part of the line, or several taken as one, by what it weighs dry and what water stands in it. */
 final readonly class LineWeight
@@ -23,6 +24,27 @@ final readonly class LineWeight
         /** Whether nobody has said where it is. */
         public bool $isGuessed = true,
     ) {
+    }
+
+    /**
+     * @param array{float, float}|null $place along and across; what nobody has placed is taken to be in the middle of the rig, where it leans to no side
+     * @param array{float, float, float} $weights what it weighs dry in kg, the water in it in L, and its height in m
+     */
+    public static function placed(?array $place, string $name, array $weights, PlannedRig $rig, ?string $pointer = null): self
+    {
+        [$xM, $yM] = $place ?? [$rig->bodyFromM() + $rig->sizes()->lengthM / 2, 0.0];
+        [$ownKg, $waterL, $zM] = $weights;
+
+        return new self(
+            name: $name,
+            ownKg: $ownKg,
+            waterL: $waterL,
+            xM: $xM,
+            yM: $yM,
+            zM: $zM,
+            pointer: $pointer,
+            isGuessed: null === $place,
+        );
     }
 
     public function kg(): float

@@ -6,7 +6,6 @@ namespace YardCask\Core\Stage\Line\Shared;
 
 use YardCask\Core\Assessment\KeyedWorkings;
 use YardCask\Core\Assessment\Workings;
-use YardCask\Core\Plan\Plan;
 use YardCask\Core\Stage\Line\Graph\LineGraph;
 use YardCask\Core\Words\Phrasebook;
 
@@ -19,11 +18,13 @@ final readonly class LineWeights implements KeyedWorkings
     /**
      * @param list<LineWeight> $weights
      * @param float $pipesKg of all pipes, dry
+     * @param float $adaptersKg of all adapters at their ends
      * @param float $pipesL in all pipes
      */
     private function __construct(
         public array $weights,
         public float $pipesKg,
+        public float $adaptersKg,
         public float $pipesL,
     ) {
     }
@@ -32,16 +33,16 @@ final readonly class LineWeights implements KeyedWorkings
     {
         $plan = $workings->plan;
         if ([] === $plan->line->parts) {
-            return new self([], 0.0, 0.0);
+            return new self([], 0.0, 0.0, 0.0);
         }
         $graph = $workings->of(LineGraph::class);
         $heavy = $light = [];
         foreach ($plan->line->parts as $index => $part) {
-            $one = self::placed(
+            $one = LineWeight::placed(
                 null === $part->xM || null === $part->yM ? null : [$part->xM, $part->yM],
                 $part->name,
                 [$part->make->weightKg, HeldWater::litres($part), $part->zM],
-                $plan,
+                $plan->load->rig,
                 '/line/parts/'.$index,
             );
             if ($one->kg() < self::HEAVY_KG) {
@@ -55,37 +56,33 @@ final readonly class LineWeights implements KeyedWorkings
             [$from, $to] = [$pipe->from->place(), $pipe->to->place()];
             $pipesKg += $ownKg = $pipe->pipe->tube->make->weightKg * $pipe->lengthM;
             $pipesL += $waterL = $pipe->litres();
-            $light[] = self::placed(
+            $light[] = LineWeight::placed(
                 null === $from || null === $to ? null : [($from[0] + $to[0]) / 2, ($from[1] + $to[1]) / 2],
                 $pipe->pipe->name,
                 [$ownKg, $waterL, ($pipe->from->zM() + $pipe->to->zM()) / 2],
-                $plan,
+                $plan->load->rig,
             );
         }
+        $adapters = self::adapters($workings);
+        array_push($light, ...$adapters);
         $name = Phrasebook::english()->fill([] === $heavy ? 'load.sum.line' : 'load.sum.line-rest', []);
 
-        return new self([...$heavy, ...LineWeight::together($name, $light)], $pipesKg, $pipesL);
+        return new self([...$heavy, ...LineWeight::together($name, $light)], $pipesKg, array_sum(array_column($adapters, 'ownKg')), $pipesL);
     }
 
-    /**
-     * @param array{float, float}|null $place along and across; what nobody has placed is taken to be in the middle of the rig, where it leans to no side
-     * @param array{float, float, float} $weights what it weighs dry in kg, the water in it in L, and its height in m
-     */
-    private static function placed(?array $place, string $name, array $weights, Plan $plan, ?string $pointer = null): LineWeight
+    /** @return list<LineWeight> at the ports that they join, dry: they hold no water to speak of */
+    private static function adapters(Workings $workings): array
     {
-        [$xM, $yM] = $place ?? [$plan->load->rig->bodyFromM() + $plan->load->rig->sizes()->lengthM / 2, 0.0];
-        [$ownKg, $waterL, $zM] = $weights;
+        $weights = [];
+        foreach ($workings->of(PipeEndings::class)->all as $ending) {
+            $point = $ending->point();
+            foreach ($ending->joint()->adapters ?? [] as $adapter) {
+                $place = null === $point ? null : [$point->xM, $point->yM];
+                $weights[] = LineWeight::placed($place, $adapter->name, [$adapter->make->weightKg, 0.0, $ending->zM()], $workings->plan->load->rig);
+            }
+        }
 
-        return new LineWeight(
-            name: $name,
-            ownKg: $ownKg,
-            waterL: $waterL,
-            xM: $xM,
-            yM: $yM,
-            zM: $zM,
-            pointer: $pointer,
-            isGuessed: null === $place,
-        );
+        return $weights;
     }
 
     public static function sections(): array

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Stage\Line\Solve;
 
-use YardCask\Core\Plan\Line\Joint;
+use YardCask\Core\Plan\Line\JoiningMethod;
 use YardCask\Core\Plan\Line\PlannedPart;
 use YardCask\Core\Stage\Line\Graph\LinePipe;
 use YardCask\Core\Words\Phrase;
@@ -19,7 +19,7 @@ final readonly class RatedPeak
         /** Of the water that comes to it. */
         public float $c,
         /** Null where it is about the part or the pipe itself. */
-        public ?Joint $joint = null,
+        public ?JoiningMethod $joint = null,
     ) {
     }
 

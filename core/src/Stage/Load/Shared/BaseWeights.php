@@ -30,16 +30,20 @@ final readonly class BaseWeights
     ) {
     }
 
-    /** @param list<LineWeight> $line what the line weighs now */
-    public static function of(Plan $plan, ?PlannedSeat $driver, array $line): self
+    /**
+     * @param list<LineWeight> $line what the line weighs now, with what joins and holds it
+     * @param list<LineWeight> $ofTanks what joins and holds the tanks
+     */
+    public static function of(Plan $plan, ?PlannedSeat $driver, array $line, array $ofTanks): self
     {
         $rig = $plan->load->rig;
+        $tanks = self::tanks($plan, $ofTanks);
 
         return match (true) {
             $rig instanceof PlannedRoadRig => $rig->isOnlyWholeWeighed()
-                ? self::sharedOut($rig, self::onRoad($rig, $plan, $driver, $line))
-                : self::corrected($rig->frontWeighing(), $rig->rearWeighing(), self::onRoad($rig, $plan, $driver, $line)),
-            $rig instanceof PlannedTrailer => self::corrected($rig->whole, $rig->nose, self::onTrailer($rig, $plan, $line)),
+                ? self::sharedOut($rig, self::onRoad($rig, $driver, $tanks, $line))
+                : self::corrected($rig->frontWeighing(), $rig->rearWeighing(), self::onRoad($rig, $driver, $tanks, $line)),
+            $rig instanceof PlannedTrailer => self::corrected($rig->whole, $rig->nose, self::onTrailer($rig, $tanks, $line)),
             default => new self(0.0, 0.0, []),
         };
     }
@@ -77,11 +81,12 @@ final readonly class BaseWeights
     }
 
     /**
+     * @param list<array{Phrase, float, float}> $tanks
      * @param list<LineWeight> $line
      *
      * @return list<array{Phrase, float, float}>
      */
-    private static function onRoad(PlannedRoadRig $rig, Plan $plan, ?PlannedSeat $driver, array $line): array
+    private static function onRoad(PlannedRoadRig $rig, ?PlannedSeat $driver, array $tanks, array $line): array
     {
         $wheelbaseM = $rig->wheelbaseM();
         $at = static fn (Phrase $what, float $kg, float $xM): array => [$what, $kg * (1 - $xM / $wheelbaseM), $kg * $xM / $wheelbaseM];
@@ -89,12 +94,7 @@ final readonly class BaseWeights
         if ($rig->weighedWithDriver && null !== $driver) {
             $corrections[] = $at(new Phrase('load.sum.driver'), -$driver->kg, $driver->xM);
         }
-        if ($rig->weighedWithTanks) {
-            array_push(
-                $corrections,
-                ...array_map(static fn (PlannedTank $tank): array => $at(self::tank($tank), -$tank->allEmptyKg(), $tank->xM), $plan->tanks),
-            );
-        }
+        array_push($corrections, ...array_map(static fn (array $one): array => $at($one[0], -$one[1], $one[2]), $rig->weighedWithTanks ? $tanks : []));
         $corrections[] = self::lineThen($rig->weighedWithLine, $line, $at);
         // Where the fuel tank is, nobody asks: between the axles is near enough.
         $corrections[] = $at(new Phrase('load.sum.fuel'), (1 - $rig->weighedFuel) * $rig->fuelKg, $wheelbaseM / 2);
@@ -103,27 +103,33 @@ final readonly class BaseWeights
     }
 
     /**
+     * @param list<array{Phrase, float, float}> $tanks
      * @param list<LineWeight> $line
      *
      * @return list<array{Phrase, float, float}>
      */
-    private static function onTrailer(PlannedTrailer $rig, Plan $plan, array $line): array
+    private static function onTrailer(PlannedTrailer $rig, array $tanks, array $line): array
     {
         $axleM = $rig->axle()->xM;
         $at = static fn (Phrase $what, float $kg, float $xM): array => [$what, $kg, $kg * (1 - $xM / $axleM)];
 
         return [
-            ...array_map(
-                static fn (PlannedTank $tank): array => $at(self::tank($tank), -$tank->allEmptyKg(), $tank->xM),
-                $rig->weighedWithTanks ? $plan->tanks : [],
-            ),
+            ...array_map(static fn (array $one): array => $at($one[0], -$one[1], $one[2]), $rig->weighedWithTanks ? $tanks : []),
             self::lineThen($rig->weighedWithLine, $line, $at),
         ];
     }
 
-    private static function tank(PlannedTank $tank): Phrase
+    /**
+     * @param list<LineWeight> $fittings
+     *
+     * @return list<array{Phrase, float, float}> each tank, and what joins and holds them: its weight in kg, and how far along the rig it is
+     */
+    private static function tanks(Plan $plan, array $fittings): array
     {
-        return new Phrase('load.sum.tank-aboard', ['tank' => $tank->name]);
+        $tank = static fn (PlannedTank $one): array => [new Phrase('load.sum.tank-aboard', ['tank' => $one->name]), $one->allEmptyKg(), $one->xM];
+        $fitting = static fn (LineWeight $one): array => [new Phrase('load.sum.fittings-aboard'), $one->ownKg, $one->xM];
+
+        return [...array_map($tank, $plan->tanks), ...array_map($fitting, $fittings)];
     }
 
     /**

@@ -26,6 +26,7 @@ use YardCask\Core\Stage\Line\Shared\LineWeight;
 use YardCask\Core\Stage\Line\Shared\LineWeights;
 use YardCask\Core\Stage\Line\Shared\OutletFlows;
 use YardCask\Core\Stage\Line\Shared\TapReach;
+use YardCask\Core\Stage\Parts\Shared\FittingWeights;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
 use YardCask\Core\Stage\Tanks\Shared\TankWorking;
 
@@ -38,7 +39,7 @@ final class LoadWorkings implements StageWorkings
     public readonly Contents $contents;
     /** The rig as the calculators take it. */
     public readonly WeighedRig $rig;
-    /** @var list<LineWeight> */
+    /** @var list<LineWeight> the line, what joins and holds it, and what joins and holds the tanks */
     public readonly array $line;
     /** @var array<string, Payload> by the state's value */
     private array $payloads = [];
@@ -52,8 +53,10 @@ final class LoadWorkings implements StageWorkings
     {
         $this->plan = $workings->plan;
         $this->people = People::of($this->plan);
-        $this->line = $workings->of(LineWeights::class)->weights;
-        $this->base = BaseWeights::of($this->plan, $this->people->driver(), $this->line);
+        $fittings = $workings->of(FittingWeights::class);
+        $line = [...$workings->of(LineWeights::class)->weights, ...$fittings->ofLine];
+        $this->line = [...$line, ...$fittings->ofTanks];
+        $this->base = BaseWeights::of($this->plan, $this->people->driver(), $line, $fittings->ofTanks);
         $this->contents = new Contents($workings);
         $this->rig = new WeighedRig($this->plan->load->rig, $this->base);
     }
@@ -65,7 +68,7 @@ final class LoadWorkings implements StageWorkings
 
     public static function sections(): array
     {
-        return ['use', 'load', 'tanks', TapReach::class, OutletFlows::class, LineWeights::class];
+        return ['use', 'load', 'tanks', TapReach::class, OutletFlows::class, LineWeights::class, FittingWeights::class];
     }
 
     public function payloadIn(RigState $state): Payload
@@ -80,10 +83,34 @@ final class LoadWorkings implements StageWorkings
      */
     public function payloadWith(array $litres): Payload
     {
-        $masses = $this->masses();
+        return $this->payload($this->masses(), $litres, $this->tanks());
+    }
+
+    /** What all that a plan adds to the rig rests on a limit, in kg: tanks and line without water, and what joins and holds them. */
+    public function builtInKg(LimitName $name): float
+    {
+        $none = array_map(static fn (): float => 0.0, $this->tanks());
+        $dry = array_map(static fn (LineWeight $one): Mass => new Mass($one->name, $one->ownKg, $one->xM, $one->yM), $this->line);
+        $with = $this->payload([...$this->withoutLine(), ...$dry], $none, $this->tanks());
+        foreach ($this->payload($this->withoutLine(), $none, [])->limits() as $index => $without) {
+            if ($name === $without->name) {
+                return $with->limits()[$index]->kgAt(1.0) - $without->kgAt(1.0);
+            }
+        }
+
+        throw new \LogicException('There is no limit called '.$name->value.'.');
+    }
+
+    /**
+     * @param list<Mass> $masses
+     * @param list<float> $litres in each of the tanks
+     * @param list<TankWorking> $tanks
+     */
+    private function payload(array $masses, array $litres, array $tanks): Payload
+    {
         $fresh = [];
         $surfaces = [];
-        foreach ($this->tanks() as $index => $working) {
+        foreach ($tanks as $index => $working) {
             $tank = $working->tank;
             if (WaterKind::Fresh === $tank->holds) {
                 $fresh[] = $loaded = new LoadedTank($tank->name, $litres[$index], $tank->allEmptyKg(), $tank->xM, $tank->yM);
@@ -198,11 +225,13 @@ final class LoadWorkings implements StageWorkings
     /** @return list<Mass> */
     private function besideTanks(): array
     {
-        return [
-            ...$this->people->masses(),
-            ...array_map(static fn (PlannedLoad $load): Mass => $load->mass(), $this->plan->load->loads),
-            ...array_map(static fn (LineWeight $one): Mass => $one->mass(), $this->line),
-        ];
+        return [...$this->withoutLine(), ...array_map(static fn (LineWeight $one): Mass => $one->mass(), $this->line)];
+    }
+
+    /** @return list<Mass> people and loads */
+    private function withoutLine(): array
+    {
+        return [...$this->people->masses(), ...array_map(static fn (PlannedLoad $load): Mass => $load->mass(), $this->plan->load->loads)];
     }
 
     /** @return list<TankWorking> */

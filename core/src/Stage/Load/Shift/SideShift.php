@@ -9,6 +9,7 @@ use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Plan\PlanPatch;
 use YardCask\Core\Stage\Tanks\Shared\BayFixes;
 use YardCask\Core\Stage\Tanks\Shared\FreePlace;
+use YardCask\Core\Stage\Tanks\Shared\PlaceInBay;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
 use YardCask\Core\Words\Amount;
 use YardCask\Core\Words\Phrase;
@@ -32,7 +33,12 @@ final class SideShift
             $tank = $largest->tank;
             $toM = self::placeM($tank->yM - $tankMomentKgM / $tankKg, $halfM - $tank->widthMm / 2000);
             $fix = FreePlace::fix(self::label($tank->name, $toM), $largest, $tank->movedTo($tank->xM, $toM), $workings->plan);
-            $elsewhere = null === $workings->plan->bayOf($tank) ? [] : BayFixes::elsewhere($largest, $workings);
+            $bay = $workings->plan->bayOf($tank);
+            $elsewhere = match (true) {
+                null === $bay => [],
+                PlaceInBay::isWithin($tank, $bay, $workings->plan) => BayFixes::elsewhere($largest, $workings),
+                default => BayFixes::of($largest, $workings),
+            };
             $shifts = array_map(static fn (Fix $one): array => [$tankKg, $one], array_values(array_filter([$fix, ...$elsewhere])));
         }
         foreach ($workings->plan->load->loads as $index => $load) {

@@ -11,8 +11,8 @@ use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Plan\Tanks\PortRole;
 use YardCask\Core\Plan\Tanks\TankMounting;
 use YardCask\Core\Plan\Tanks\WaterKind;
+use YardCask\Core\Stage\Tanks\Shared\Draining;
 use YardCask\Core\Stage\Tanks\Shared\PortProposal;
-use YardCask\Core\Stage\Tanks\Shared\RunWorkings;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
 use YardCask\Core\Stage\Tanks\Shared\TankWorking;
 use YardCask\Core\Stage\Tanks\TanksFinding;
@@ -52,6 +52,8 @@ final class DrainMissing implements Rule
 
     private static function freezes(TankWorking $working, Workings $workings): bool
     {
-        return true === $workings->plan->bayOf($working->tank)?->frost && RunWorkings::undrainedL($working) > FrostBelowOutlet::HARMLESS_L;
+        $harmlessL = FrostBelowOutlet::HARMLESS_L;
+
+        return true === $workings->plan->bayOf($working->tank)?->frost && Draining::leftAtBestL($working, $workings, $harmlessL) > $harmlessL;
     }
 }

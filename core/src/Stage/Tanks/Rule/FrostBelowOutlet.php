@@ -10,8 +10,8 @@ use YardCask\Core\Assessment\RuleWithThresholds;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Plan\Tanks\PortRole;
 use YardCask\Core\Stage\Tanks\Shared\BayFixes;
+use YardCask\Core\Stage\Tanks\Shared\Draining;
 use YardCask\Core\Stage\Tanks\Shared\PortProposal;
-use YardCask\Core\Stage\Tanks\Shared\RunWorkings;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
 use YardCask\Core\Stage\Tanks\TanksFinding;
 use YardCask\Core\Words\Amount;
@@ -33,7 +33,7 @@ final class FrostBelowOutlet implements RuleWithThresholds
         $findings = [];
         foreach ($workings->of(TanksWorkings::class)->all() as $working) {
             $bay = $workings->plan->bayOf($working->tank);
-            $leftL = RunWorkings::undrainedL($working);
+            $leftL = Draining::leftAtBestL($working, $workings, self::HARMLESS_L);
             if (true === $bay?->frost && $leftL > self::HARMLESS_L) {
                 $findings[] = new Finding(
                     TanksFinding::FrostBelowOutlet,

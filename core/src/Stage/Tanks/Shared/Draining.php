@@ -18,7 +18,6 @@ final readonly class Draining
     /** Chocks or a kerb under one side, a sloping field: as far as a rig is tilted by hand to drain it. */
     public const SLOPE_PERCENT = 8.0;
     private const SLICES = 20;
-    private const COLUMNS = 24;
 
     private function __construct(
         public TankRun $run,
@@ -89,7 +88,7 @@ final readonly class Draining
 
     /**
      * What stays in the tank on the best of the slopes that a rig is put on by hand: all that lies under the level plane through
-     * the lowest edge of the drain, counted in columns.
+     * the lowest edge of the drain.
      */
     public function leftOnSlopeL(): float
     {
@@ -100,6 +99,18 @@ final readonly class Draining
         }
 
         return $least;
+    }
+
+    /**
+     * What stays in a tank that is drained as well as it can be, on the best slope where it has a drain; in litres.
+     *
+     * @param float $harmlessL that little is not looked into any further
+     */
+    public static function leftAtBestL(TankWorking $working, Workings $workings, float $harmlessL): float
+    {
+        $levelL = RunWorkings::undrainedL($working);
+
+        return $levelL <= $harmlessL ? $levelL : self::of($working, $workings)?->leftOnSlopeL() ?? $levelL;
     }
 
     /** What stays in its hose on the best slope along the rig; null without a hose. */
@@ -129,19 +140,37 @@ final readonly class Draining
         $mm3 = $allMm3 = 0.0;
         foreach ($tank->boxes() as $box) {
             [$length, $width, $height] = $box->sizeMm();
-            $columnMm2 = $length * $width / self::COLUMNS ** 2;
-            for ($i = 0; $i < self::COLUMNS; ++$i) {
-                for ($j = 0; $j < self::COLUMNS; ++$j) {
-                    $x = $box->low[0] + ($i + 0.5) / self::COLUMNS * $length;
-                    $y = $box->low[1] + ($j + 0.5) / self::COLUMNS * $width;
-                    $level = $this->run->port->lowestMm() + $along * ($x - $portX) + $across * ($y - $portY);
-                    $mm3 += $columnMm2 * min($height, max(0.0, $level - $box->low[2]));
-                }
-            }
+            // Above the box's floor, at its corner in front on the left.
+            $levelMm = $this->run->port->lowestMm() + $along * ($box->low[0] - $portX) + $across * ($box->low[1] - $portY) - $box->low[2];
+            $mm3 += self::underMm3($levelMm, [$along, $across], [$length, $width]) - self::underMm3($levelMm - $height, [$along, $across], [$length, $width]);
             $allMm3 += $length * $width * $height;
         }
 
         // A cylinder's boxes hold more than it does.
         return $mm3 / $allMm3 * $this->run->tank->grossL();
+    }
+
+    /**
+     * What lies between a rectangle and a plane, where the plane is above it: the integral of max(0, z) over the rectangle, which is a
+     * sum over its corners, since z⁺³ / (6ab) derived by both sides is z⁺.
+     *
+     * @param float $levelMm of the plane at the rectangle's corner
+     * @param array{float, float} $rises of the plane per length, along the sides
+     * @param array{float, float} $sides of the rectangle, in mm
+     */
+    private static function underMm3(float $levelMm, array $rises, array $sides): float
+    {
+        [$a, $b] = $rises;
+        [$ofA, $ofB] = [0.0 === $a ? [0.0] : [0.0, $a * $sides[0]], 0.0 === $b ? [0.0] : [0.0, $b * $sides[1]]];
+        $power = \count($ofA) + \count($ofB) - 1;
+        $sum = 0.0;
+        foreach ($ofA as $i => $riseA) {
+            foreach ($ofB as $j => $riseB) {
+                $sign = (\count($ofA) + \count($ofB) - $i - $j) % 2 === 1 ? -1 : 1;
+                $sum += $sign * max(0.0, $levelMm + $riseA + $riseB) ** $power;
+            }
+        }
+
+        return $sum / (0.0 === $a ? 1 / $sides[0] : $a) / (0.0 === $b ? 1 / $sides[1] : $b) / [1 => 1, 2 => 2, 3 => 6][$power];
     }
 }

@@ -19,6 +19,7 @@ use YardCask\Core\Plan\Tanks\Face;
 use YardCask\Core\Plan\Tanks\PlannedPort;
 use YardCask\Core\Plan\Tanks\PlannedTank;
 use YardCask\Core\Plan\Tanks\PortRole;
+use YardCask\Core\Plan\Tanks\TankMounting;
 use YardCask\Core\Words\Phrase;
 
 /** A port to begin with, and the run that it usually has: a fill falls from the wall, a vent rises before it falls, a drain ends below. */
@@ -26,10 +27,14 @@ final class PortProposal
 {
     private const FILL_BORE_MM = 38.0;
     private const VENT_BORE_MM = 19.0;
+    private const OUTLET_BORE_MM = 13.0;
     private const DRAIN_BORE_MM = 13.0;
+    /** What stands in waste water would block a narrower one. */
+    private const WASTE_DRAIN_BORE_MM = 25.0;
     private const GAUGE_BORE_MM = 30.0;
     private const ELBOW_MM = 60.0;
     private const FROM_THE_EDGE_MM = 80.0;
+    private const FROM_A_CORNER_MM = 50.0;
     /** How far out of the middle line a boat's side deck is, as a share of half her beam. */
     private const SIDE_DECK = 0.85;
 
@@ -41,7 +46,7 @@ final class PortProposal
     {
         $plan = $workings->plan;
         $tank = $working->tank;
-        $wanted = self::port($role, $face, $tank, $plan, $boreMm);
+        $wanted = self::port($role, $face, $tank, $workings, $boreMm);
         $spare = self::spareFor($wanted, $tank);
         $drilled = ['name' => $wanted->name, 'role' => $role, 'drilled' => true] + (null === $boreMm ? [] : ['boreMm' => $boreMm]);
         $port = null === $spare ? $wanted : PartFields::changed($tank->ports[$spare], $drilled);
@@ -62,17 +67,29 @@ final class PortProposal
         return new Fix(new Phrase('tanks.fix.add-port', ['role' => $role]), $patch->and($hose));
     }
 
-    /** With its usual bore and on its usual face, or with others: a drain over the bottom, everything else under the lid. */
-    public static function port(PortRole $role, ?Face $face, PlannedTank $tank, Plan $plan, ?float $boreMm = null): PlannedPort
+    /**
+     * With its usual bore and on its usual face, or with others: a drain through the bottom where its fitting has room there, or else as low as
+     * a hole can be drilled; everything else under the lid. Beside the holes that are there.
+     */
+    public static function port(PortRole $role, ?Face $face, PlannedTank $tank, Workings $workings, ?float $boreMm = null): PlannedPort
     {
-        $usual = self::usual($role, $tank, $plan);
+        $usual = self::usual($role, $tank, $workings->plan);
         $bored = null === $boreMm ? $usual : PartFields::changed($usual, ['boreMm' => $boreMm]);
-        if (null === $face) {
-            return $bored;
+        if (null !== $face) {
+            $at = PortRole::Drain === $role ? ['upMm' => 0.0, 'alongMm' => $usual->alongMm] : ['upMm' => max(0.0, $tank->heightMm - $bored->boreMm / 2)];
+            $bored = PartFields::changed(PortRoom::movedTo($face, $bored, $tank), $at);
+        } elseif (PortRole::Drain === $role && self::drainsDown($tank, $bored, $workings->plan)) {
+            $bored = PortRoom::movedTo(Face::Bottom, $bored, $tank);
         }
-        $upMm = PortRole::Drain === $role ? $bored->boreMm / 2 : max(0.0, $tank->heightMm - $bored->boreMm / 2);
 
-        return PartFields::changed(PortRoom::movedTo($face, $bored, $tank), ['upMm' => $upMm]);
+        return TankMounting::Fixed === $tank->form ? (new HolePlaces($tank, $workings->stock))->freed($bored) ?? $bored : $bored;
+    }
+
+    /** Whether there is room under a tank for a drain: known only of one in a bay. */
+    private static function drainsDown(PlannedTank $tank, PlannedPort $drain, Plan $plan): bool
+    {
+        return null !== $plan->bayOf($tank)
+            && PortRoom::missingMm(PortRoom::movedTo(Face::Bottom, $drain, $tank), $tank, $plan) <= PortRoom::NOTHING_MM;
     }
 
     /** The place on the wanted face where the maker allows a hole and nothing sits yet, nearest to where it is wanted; null without one. */
@@ -99,6 +116,7 @@ final class PortProposal
     {
         $edgeMm = min(self::FROM_THE_EDGE_MM, $tank->rowMm() / 2);
         $middleMm = round($tank->widthMm / 2);
+        $drainBoreMm = $tank->holds->takesWaste() ? self::WASTE_DRAIN_BORE_MM : self::DRAIN_BORE_MM;
         [$face, $alongMm, $upMm, $boreMm] = match ($role) {
             PortRole::Fill => [Face::Top, round($edgeMm), $middleMm, self::FILL_BORE_MM],
             // At the rear, away from where braking throws the water.
@@ -113,8 +131,9 @@ final class PortProposal
                 self::VENT_BORE_MM,
             ],
             PortRole::Spare => [Face::Top, round($edgeMm), $middleMm, self::GAUGE_BORE_MM],
-            PortRole::Outlet => [Face::Front, $middleMm, $tank->outletHeightMm + self::DRAIN_BORE_MM / 2, self::DRAIN_BORE_MM],
-            PortRole::Drain => [Face::Rear, $middleMm, self::DRAIN_BORE_MM / 2, self::DRAIN_BORE_MM],
+            PortRole::Outlet => [Face::Front, $middleMm, $tank->outletHeightMm + self::OUTLET_BORE_MM / 2, self::OUTLET_BORE_MM],
+            // In a corner: parked with that one lowest, almost nothing stays.
+            PortRole::Drain => [Face::Rear, min(self::FROM_A_CORNER_MM, $middleMm), 0.0, $drainBoreMm],
         };
 
         return new PlannedPort(

@@ -13,7 +13,7 @@ use YardCask\Core\Quantity\Unit;
 use YardCask\Core\Words\Amount;
 use YardCask\Core\Words\Phrase;
 
-/** Making the largest tank that is made to measure longer or shorter, in steps of 10 mm or half an inch, within the rig. */
+/** Making a tank that is made to measure longer or shorter, the largest where that can be, in steps of 10 mm or half an inch, within the rig. */
 final class TankLength
 {
     private const STEP_MM = 10.0;
@@ -24,31 +24,36 @@ final class TankLength
     public static function giving(float $usableL, Workings $workings): ?Fix
     {
         $tanks = $workings->of(TanksWorkings::class);
-        $ownL = $tanks->largestMade()?->usableL() ?? 0.0;
+        foreach ($tanks->made() as $made) {
+            $ownL = $made->usableL();
+            $fix = $ownL > 0 ? self::times(1 + ($usableL - $tanks->usableL(WaterKind::Fresh)) / $ownL, ceil(...), $made, $workings) : null;
+            if (null !== $fix) {
+                return $fix;
+            }
+        }
 
-        return self::times($ownL > 0 ? 1 + ($usableL - $tanks->usableL(WaterKind::Fresh)) / $ownL : 0.0, ceil(...), $workings);
+        return null;
     }
 
     /** So that all fresh tanks together hold $fullL or less when brim full. */
     public static function holdingAtMost(float $fullL, Workings $workings): ?Fix
     {
         $tanks = $workings->of(TanksWorkings::class);
-        $ownL = $tanks->largestMade()?->fullL() ?? 0.0;
+        $largest = $tanks->largestMade();
+        $ownL = $largest?->fullL() ?? 0.0;
 
-        return self::times($ownL > 0 ? 1 - ($tanks->fullL(WaterKind::Fresh) - $fullL) / $ownL : 0.0, floor(...), $workings);
+        return null === $largest || $ownL <= 0
+            ? null
+            : self::times(1 - ($tanks->fullL(WaterKind::Fresh) - $fullL) / $ownL, floor(...), $largest, $workings);
     }
 
     /** @param callable(float): float $round */
-    private static function times(float $factor, callable $round, Workings $workings): ?Fix
+    private static function times(float $factor, callable $round, TankWorking $made, Workings $workings): ?Fix
     {
-        $largest = $workings->of(TanksWorkings::class)->largestMade();
         $stepMm = Unit::Inch === $workings->plan->units->length ? self::STEP_IN_MM : self::STEP_MM;
-        $lengthMm = round($round(($largest?->tank->lengthMm ?? 0.0) * $factor / $stepMm) * $stepMm, 3);
-        if (null === $largest || $lengthMm < self::SHORTEST_MM) {
-            return null;
-        }
+        $lengthMm = round($round($made->tank->lengthMm * $factor / $stepMm) * $stepMm, 3);
 
-        return self::to($lengthMm, $largest, $workings);
+        return $lengthMm < self::SHORTEST_MM ? null : self::to($lengthMm, $made, $workings);
     }
 
     /** Longer or shorter, and moved off a wall through which it would stand. */

@@ -24,6 +24,8 @@ final class TankProposal
     /** Outlet and overflow as far from floor and lid as a hole and its nut need. */
     private const FITTING_MM = 15.0;
     private const FITTING_IN = 0.625;
+    /** Where a hose for the overflow goes into a side, its lower edge is so much lower. */
+    private const OVERFLOW_LOWER_MM = 13.0;
     /** Wall of 8 mm polyethylene at 950 kg/m³ over the six faces. */
     private const WALL_KG_PER_M2 = 7.6;
     private const SHORTEST_MM = 100.0;
@@ -46,7 +48,7 @@ final class TankProposal
         $fittingMm = $inches ? self::FITTING_IN * 25.4 : self::FITTING_MM;
         $stepMm = $inches ? 12.7 : 10.0;
         [$widthMm, $heightMm] = [$round($widthMm), $round($heightMm)];
-        $wantedMm = ceil($usableL * 1e6 / ($widthMm * ($heightMm - 2 * $fittingMm)) / $stepMm - 1e-9) * $stepMm;
+        $wantedMm = ceil($usableL * 1e6 / ($widthMm * ($heightMm - 2 * $fittingMm - self::OVERFLOW_LOWER_MM)) / $stepMm - 1e-9) * $stepMm;
         $lengthMm = round(min(floor($maxLengthMm / $stepMm) * $stepMm, max(ceil(self::SHORTEST_MM / $stepMm) * $stepMm, $wantedMm)), 3);
         $emptyKg = 2 * ($lengthMm * $widthMm + $lengthMm * $heightMm + $widthMm * $heightMm) / 1e6 * self::WALL_KG_PER_M2;
 

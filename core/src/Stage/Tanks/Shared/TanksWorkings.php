@@ -102,21 +102,31 @@ final class TanksWorkings implements StageWorkings
     /** The fixed fresh tank that holds most, if there is one. */
     public function largestFixed(): ?TankWorking
     {
-        return $this->largest(static fn (PlannedTank $tank): bool => TankMounting::Fixed === $tank->form);
+        return $this->largest(static fn (PlannedTank $tank): bool => TankMounting::Fixed === $tank->form)[0] ?? null;
     }
 
     /** The largest fresh tank that is made to measure, so that its size can be changed; null without one. */
     public function largestMade(): ?TankWorking
     {
+        return $this->made()[0] ?? null;
+    }
+
+    /** @return list<TankWorking> all such tanks, the largest first */
+    public function made(): array
+    {
         return $this->largest(static fn (PlannedTank $tank): bool => $tank->isMadeToMeasure());
     }
 
-    /** @param \Closure(PlannedTank): bool $counts */
-    private function largest(\Closure $counts): ?TankWorking
+    /**
+     * @param \Closure(PlannedTank): bool $counts
+     *
+     * @return list<TankWorking> the largest first
+     */
+    private function largest(\Closure $counts): array
     {
         $all = array_values(array_filter($this->that(WaterKind::Fresh), static fn (TankWorking $working): bool => $counts($working->tank)));
         usort($all, static fn (TankWorking $a, TankWorking $b): int => $b->grossL() <=> $a->grossL());
 
-        return $all[0] ?? null;
+        return $all;
     }
 }

@@ -11,11 +11,14 @@ use YardCask\Core\Input\NamedChoice;
  *
  * What a joint holds is what makers of such joints usually promise, on the safe side; what stands on one’s own has the last word.
  */
-enum Joint: string implements NamedChoice
+enum JoiningMethod: string implements NamedChoice
 {
     case Clamp = 'clamp';
     case Push = 'push';
+    /** A ring that is pressed on once: over a pipe on its spigot, or over a hose on its barb. */
     case Crimp = 'crimp';
+    case Compression = 'compression';
+    case Solvent = 'solvent';
     case Screwed = 'screwed';
 
     private const COLD_C = 20.0;
@@ -27,6 +30,8 @@ enum Joint: string implements NamedChoice
             self::Clamp => 'screwed hose clamps',
             self::Push => 'push-fits',
             self::Crimp => 'crimped rings',
+            self::Compression => 'compression fittings',
+            self::Solvent => 'solvent cement',
             self::Screwed => 'screwed or soldered',
         };
     }
@@ -38,7 +43,8 @@ enum Joint: string implements NamedChoice
             self::Clamp => [800.0, 300.0],
             self::Push => [1000.0, 400.0],
             self::Crimp => [1000.0, 600.0],
-            self::Screwed => [1600.0, 1000.0],
+            self::Solvent => [1000.0, 200.0],
+            self::Compression, self::Screwed => [1600.0, 1000.0],
         };
 
         return $coldKpa - ($coldKpa - $hotKpa) * min(1.0, max(0.0, ($c - self::COLD_C) / (self::HOT_C - self::COLD_C)));
@@ -49,8 +55,8 @@ enum Joint: string implements NamedChoice
     {
         return match ($this) {
             self::Clamp => self::Crimp,
-            self::Push, self::Crimp => self::Screwed,
-            self::Screwed => null,
+            self::Push, self::Crimp, self::Solvent => self::Screwed,
+            self::Compression, self::Screwed => null,
         };
     }
 }

@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Stage\Parts;
+
+use YardCask\Core\Assessment\Answer;
+use YardCask\Core\Assessment\Finding;
+use YardCask\Core\Assessment\Workings;
+use YardCask\Core\Stage\Parts\Joints\PlanJoints;
+use YardCask\Core\Stage\Parts\Joints\Verdict;
+use YardCask\Core\Words\Phrase;
+
+/** How many joints hold, and what is to be done about the others, or about what else is wrong. */
+final class PartsAnswer
+{
+    /** @param list<Finding> $findings of all stages, the worst first */
+    public static function of(Workings $workings, array $findings): Answer
+    {
+        $snag = self::snag($findings);
+        $joints = $workings->of(PlanJoints::class);
+        $count = static fn (Verdict $one): int => \count($joints->that($one));
+        $all = \count($joints->all);
+        $with = [
+            'joints' => $all,
+            'tight' => $count(Verdict::Tight),
+            'apart' => $count(Verdict::Apart),
+            'leaks' => $count(Verdict::Leaks),
+            'unmeasured' => $count(Verdict::Unmeasured),
+            'adapters' => PartsFigures::adapters($joints),
+            'snag' => null === $snag ? '' : new Phrase($snag->text->title, $snag->text->with),
+        ];
+        [$sentence, $reason] = match (true) {
+            0 === $all => ['parts.answer.nothing', 'parts.answer.nothing.why'],
+            $with['apart'] + $with['leaks'] > 0 => ['parts.answer.trouble', 'parts.answer.trouble.why'],
+            $with['unmeasured'] > 0 => ['parts.answer.unmeasured', 'parts.answer.unmeasured.why'],
+            null !== $snag => ['parts.answer.tight', 'parts.answer.tight.but'],
+            default => ['parts.answer.tight', 'parts.answer.tight.why'],
+        };
+
+        return Answer::of($workings->wording, $sentence, $reason, 0 === $all ? 'parts.joints' : 'parts.tight', $with);
+    }
+
+    /**
+     * The worst of what has to be put right.
+     *
+     * @param list<Finding> $findings
+     */
+    private static function snag(array $findings): ?Finding
+    {
+        foreach ($findings as $one) {
+            if ($one->code instanceof PartsFinding && $one->isGrave()) {
+                return $one;
+            }
+        }
+
+        return null;
+    }
+}
