@@ -63,7 +63,7 @@ $time = static function (string $plan, string ...$paths) use ($all, $request): f
     return $took;
 };
 $sent = ['nothing' => [$plan, '/api/nothing']];
-foreach (['use', 'load', 'tanks', 'line'] as $stage) {
+foreach (['use', 'load', 'tanks', 'line', 'parts'] as $stage) {
     foreach (['three stages' => $stages, 'the largest' => $largest] as $name => $document) {
         $sent[$name.$stage] = [$document, '/api/assess?stage='.$stage];
         $sent[$name.$stage.' drawn'] = [$document, '/api/assess?stage='.$stage, '/api/drawing?stage='.$stage];
@@ -100,12 +100,12 @@ $whole = array_sum(array_map($gzipped, glob($root.'/web/dist/assets/*.js') ?: []
 
 $nothing = median($http['nothing']);
 foreach (['three stages' => 3, 'the largest' => 8] as $name => $goal) {
-    foreach (['use', 'load', 'tanks', 'line'] as $stage) {
+    foreach (['use', 'load', 'tanks', 'line', 'parts'] as $stage) {
         [$assess, $drawn] = [median($http[$name.$stage]), median($http[$name.$stage.' drawn'])];
         printf("assess %-12s, %-6s %6.2f ms   %.2f × an empty route (goal: at most %d); with its drawing %.2f ms, %.2f ×\n", $name, $stage, $assess, $assess / $nothing, $goal, $drawn, $drawn / $nothing);
     }
 }
-foreach (['use', 'load', 'tanks', 'line'] as $stage) {
+foreach (['use', 'load', 'tanks', 'line', 'parts'] as $stage) {
     printf("its fixes           , %-6s %6.2f ms   asked for by themselves, no typing waits for them\n", $stage, median($http['fixes'.$stage]));
 }
 foreach ($long as $what => $ms) {

@@ -9,7 +9,7 @@ INTERRUPTED=(yardcask_interrupted)
 database_install() {
     # Debian's script cannot take a path with a blank in it, so it is run beside its target.
     cd "$RUN/state" && "${AS[@]}" rm -rf mariadb.new \
-        && "${AS[@]}" mariadb-install-db --no-defaults --datadir=./mariadb.new --auth-root-authentication-method=socket --auth-root-socket-user="$SERVICE" --skip-test-db \
+        && TMPDIR="$RUN/tmp" "${AS[@]}" mariadb-install-db --no-defaults --datadir=./mariadb.new --auth-root-authentication-method=socket --auth-root-socket-user="$SERVICE" --skip-test-db \
         && "${AS[@]}" mv mariadb.new mariadb
 }
 
@@ -34,7 +34,7 @@ database_answers() { database_client mariadb-admin ping >/dev/null 2>&1; }
 start_mariadb() {
     local mariadbd
     mariadbd=$(command -v mariadbd || echo /usr/sbin/mariadbd)
-    spawn mariadb "$mariadbd" --defaults-file="$ROOT/deploy/mariadb.cnf" --max-connections="$SETTING_DATABASE_CONNECTIONS" \
+    TMPDIR="$RUN/tmp" spawn mariadb "$mariadbd" --defaults-file="$ROOT/deploy/mariadb.cnf" --max-connections="$SETTING_DATABASE_CONNECTIONS" \
         --innodb-buffer-pool-size="${SETTING_DATABASE_MEMORY_MB}M" --datadir="$STATE/mariadb" \
         --socket="$RUN/mariadb.sock" --pid-file="$RUN/mariadb.pid" --init-file="$RUN/mariadb-init.sql" --log-error="$STATE/log/mariadb.log"
 }

@@ -81,6 +81,8 @@ hold_state() {
     # A short path of plain characters, which every configuration file can hold: sockets, and links to where things really lie.
     RUN=$("${AS[@]}" mktemp -d /tmp/yardcask.XXXXXXXX) || fail "no directory can be created in /tmp" "Check that /tmp is writable."
     "${AS[@]}" ln -s "$ROOT" "$RUN/app" && "${AS[@]}" ln -s "$STATE" "$RUN/state"
+    # A MariaDB that starts deletes every temporary table that it finds, whoever is using it: each has a folder of its own for them.
+    "${AS[@]}" mkdir "$RUN/tmp"
     # While it is locked nobody who tidies /tmp up takes it away.
     exec 7<"$RUN" && flock --shared 7
     write_down

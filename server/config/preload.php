@@ -7,10 +7,12 @@ $framework = ($_SERVER['YARDCASK_STATE'] ?? dirname(__DIR__, 2).'/var/server').'
 if (is_file($framework)) {
     require $framework;
 }
-// … and nearly every class of the core, which an assessment needs.
+// … and nearly every class of the core, which an assessment needs, and of the server.
 $known = array_flip(array_map(realpath(...), get_included_files()));
-foreach (new RegexIterator(new RecursiveIteratorIterator(new RecursiveDirectoryIterator(dirname(__DIR__, 2).'/core/src')), '/\.php$/') as $file) {
-    if (!isset($known[realpath((string) $file)])) {
-        opcache_compile_file((string) $file);
+foreach (['/core/src', '/server/src'] as $folder) {
+    foreach (new RegexIterator(new RecursiveIteratorIterator(new RecursiveDirectoryIterator(dirname(__DIR__, 2).$folder)), '/\.php$/') as $file) {
+        if (!isset($known[realpath((string) $file)])) {
+            opcache_compile_file((string) $file);
+        }
     }
 }

@@ -154,7 +154,7 @@ final class LineTest extends ApiTestCase
         $problem = $this->send('POST', '/api/own-parts/table', Json::encode(['text' => $table]));
         $this->assertStatus(422);
         $said = implode(' ', array_column($problem->violations, 'message'));
-        foreach (['Line 2, food_grade', 'Line 3 must have 8 columns', 'Line 4, kind'] as $words) {
+        foreach (['Line 2, food_grade', 'Line 3 must have 9 columns', 'Line 4, kind'] as $words) {
             self::assertStringContainsString($words, $said);
         }
         foreach (['{"text":""}', '{}', '{"text":7}'] as $body) {

@@ -147,6 +147,9 @@ final class PlansTest extends ApiTestCase
         self::assertStringContainsString('over before any water', $note()->answer);
         self::assertSame('stop', $note()->severity);
         self::assertStringContainsString('The rear axle is', $note()->snag);
+        $assessed = $this->send('POST', '/api/assess?stage=load', json_encode($plan->plan));
+        $answer = $assessed->stages->load->answer;
+        self::assertSame([$answer->before.$answer->figure.$answer->after, $assessed->findings[0]->title], [$note()->answer, $note()->snag]);
     }
 
     public function testIsCopiedUnderANameOfItsOwn(): void

@@ -7,6 +7,7 @@ namespace YardCask\Server\Tests;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Symfony\Bundle\FrameworkBundle\Console\Application;
 use Symfony\Component\Console\Tester\CommandTester;
+use YardCask\Core\Input\Json;
 use YardCask\Core\Record\KeptRecord;
 use YardCask\Core\Record\Record;
 use YardCask\Core\Record\Records;
@@ -99,16 +100,21 @@ final class RecordsTest extends ApiTestCase
         $store = self::getContainer()->get(RecordStore::class);
         $id = basename($this->path);
         self::assertEquals(Records::none(), $store->forFindings($id));
-        $uuids = [];
+        $known = ['note' => [], 'purchase' => [], 'cut' => [], 'offcuts' => []];
         for ($number = 1; $number <= 150; ++$number) {
             $uuid = \sprintf('00000000-0000-4000-8000-%012d', $number);
+            $kind = ['note', 'note', 'purchase', 'cut', 'offcuts'][mt_rand(0, 4)];
+            $uuids = $known[$kind];
             $replaces = [] !== $uuids && mt_rand(0, 1) > 0 ? ['replaces' => $uuids[array_rand($uuids)]] : [];
             $retracts = [] !== $replaces && 0 === mt_rand(0, 3) ? ['retracts' => true] : [];
-            $part = ['', 'tail', 'gone', 'Gone', 'tank-1'][mt_rand(0, 4)];
+            $part = ['', 'tail', 'gone', 'Gone', 'tank-1'][mt_rand('note' === $kind ? 0 : 1, 4)];
             $more = ['happened_at' => \sprintf('2026-06-%02dT08:%02d:00Z', mt_rand(1, 28), $number % 60)] + $replaces + $retracts;
-            $this->note($uuid, [] === $retracts ? 'Seen' : null, '' === $part ? $more : $more + ['part' => $part, 'part_name' => "Name $number"]);
+            $said = ['purchase' => ['amount' => mt_rand(0, 9)], 'cut' => ['length_m' => mt_rand(1, 9)], 'offcuts' => ['lengths_m' => [mt_rand(1, 9)]]];
+            $more += 'note' === $kind || [] !== $retracts ? [] : [$kind => $said[$kind]];
+            $more += ['kind' => $kind];
+            $this->note($uuid, [] === $retracts && 'note' === $kind ? 'Seen' : null, '' === $part ? $more : $more + ['part' => $part, 'part_name' => "Name $number"]);
             $this->assertStatus(201);
-            $uuids[] = $uuid;
+            $known[$kind][] = $uuid;
         }
         $received = array_map(static fn (KeptRecord $kept): Record => $kept->record, $store->all($id));
         self::assertCount(150, $received);
@@ -142,6 +148,36 @@ final class RecordsTest extends ApiTestCase
         unlink($file);
     }
 
+    public function testOfAPurchaseTheLastThatWasReceivedCountsAndNotesAreApart(): void
+    {
+        $this->note(self::FIRST, 'Seen');
+        $this->bought(11, 'tap-basin', 1);
+        $this->bought(12, 'tee-12', 3, ['happened_at' => '2026-06-02T08:00:00Z']);
+        // By a clock that is behind.
+        $this->bought(13, 'tee-12', 2);
+        $this->bought(14, 'pump-11', 1);
+        $this->bought(15, 'pump-11', 0, ['replaces' => '00000000-0000-4000-8000-000000000014', 'retracts' => true, 'purchase' => null]);
+        $plan = Json::encode($this->send('GET', $this->path)->plan);
+        $shops = $this->send('POST', '/api/drawing?stage=parts&recorded='.basename($this->path), $plan)->drawing->shops;
+        $rows = array_column(array_merge(...array_column($shops, 'rows')), 'have', 'key');
+        self::assertSame([1, 0], [$rows['tap-basin'] ?? null, $rows['pump-11'] ?? null]);
+        $extra = $this->send('POST', '/api/drawing?stage=parts&recorded='.basename($this->path), $plan)->drawing->extra;
+        self::assertSame([['tee-12', 2]], array_map(static fn (\stdClass $one): array => [$one->key, $one->have], $extra));
+        self::assertSame(['Seen'], array_map(static fn (\stdClass $kept): string => $kept->record->note->text, $this->send('GET', $this->path.'/records?kind=note')->records));
+        self::assertSame(3, $this->send('GET', $this->path.'/records?kind=purchase')->total);
+        // The table that goes out is read again.
+        $this->send('POST', '/api/shopping.csv?recorded='.basename($this->path), $plan);
+        $table = (string) $this->browser->getResponse()->getContent();
+        $read = $this->send('POST', '/api/shopping-table', Json::encode(['text' => $table]))->purchases;
+        self::assertSame([['tap-basin', 1]], array_map(static fn (\stdClass $one): array => [$one->item, $one->purchase->amount], $read));
+        $this->send('POST', '/api/shopping-table', '{"text":"item,have\r\ntee-12,two\r\n"}');
+        $this->assertProblem(422, 'Line 2, have');
+        foreach (['{}', '[]', '7', '{"text":["item"]}'] as $body) {
+            $this->send('POST', '/api/shopping-table', $body);
+            $this->assertStatus(422);
+        }
+    }
+
     public function testTheTableHoldsEveryCellAndNoFormula(): void
     {
         $this->note(self::FIRST, "=1+1\n\"quoted\", and more", ['part' => 'tail', 'part_name' => '@Tail']);
@@ -167,6 +203,12 @@ final class RecordsTest extends ApiTestCase
         yield 'blanks only' => [['note' => ['text' => " \n "]], '/note/text'];
         yield 'too long' => [['note' => ['text' => str_repeat('ü', 2001)]], '/note/text'];
         yield 'a control character' => [['note' => ['text' => "a\x07b"]], '/note/text'];
+        yield 'a purchase of nothing' => [['kind' => 'purchase', 'note' => null, 'purchase' => ['amount' => 1]], '/part'];
+        yield 'a purchase that does not say how much' => [['kind' => 'purchase', 'part' => 'tee-12', 'note' => null, 'purchase' => ['price' => 2]], '/purchase/amount'];
+        yield 'a cut of nothing' => [['kind' => 'cut', 'note' => null, 'cut' => ['length_m' => 1]], '/part'];
+        yield 'a cut of no length' => [['kind' => 'cut', 'part' => 'pipe-1', 'note' => null, 'cut' => ['length_m' => 0]], '/cut/length_m'];
+        yield 'an offcut of no length' => [['kind' => 'offcuts', 'part' => 'hose-12', 'note' => null, 'offcuts' => ['lengths_m' => [1, 0]]], '/offcuts/lengths_m/1'];
+        yield 'a note with a purchase' => [['purchase' => ['amount' => 1]], '/purchase'];
         yield 'no note' => [['note' => null], '/note'];
         yield 'an unknown kind' => [['kind' => 'leak'], '/kind'];
         yield 'no such day' => [['happened_at' => '2026-06-31T08:00:00Z'], '/happened_at'];
@@ -188,6 +230,14 @@ final class RecordsTest extends ApiTestCase
         $this->send('PUT', $this->path.'/records/'.self::FIRST, self::body(self::FIRST, 'Seen', $other));
         $this->assertProblem(422, '"pointer":"'.$pointer.'"');
         self::assertSame([], $this->listed());
+    }
+
+    /** @param array<string, mixed> $other than usual */
+    private function bought(int $uuid, string $item, float $amount, array $other = []): void
+    {
+        $uuid = \sprintf('00000000-0000-4000-8000-%012d', $uuid);
+        $this->note($uuid, null, $other + ['kind' => 'purchase', 'part' => $item, 'part_name' => $item, 'purchase' => ['amount' => $amount]]);
+        $this->assertStatus(201);
     }
 
     /** @param array<string, mixed> $other than usual */

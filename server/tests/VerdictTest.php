@@ -78,7 +78,7 @@ final class VerdictTest extends ApiTestCase
     {
         $problem = $this->send('POST', '/api/drawing?stage=galley', self::fellside());
         $this->assertStatus(404);
-        self::assertSame('There is no stage “galley”. The stages are use, load, tanks, line.', $problem->detail);
+        self::assertSame('There is no stage “galley”. The stages are use, load, tanks, line, parts.', $problem->detail);
         $this->send('POST', '/api/drawing', self::fellside());
         $this->assertStatus(404);
         self::assertSame([], $this->found('/api/fixes?stage=galley', self::fellside()));

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace YardCask\Server\Catalogue;
 
 use Symfony\Contracts\Cache\CacheInterface;
+use YardCask\Core\Catalogue\Fitting\FittingStock;
+use YardCask\Core\Catalogue\Fitting\StockFitting;
 use YardCask\Core\Catalogue\PartFile;
 use YardCask\Core\Catalogue\PartStock;
 use YardCask\Core\Catalogue\StockTank;
@@ -40,20 +42,22 @@ final readonly class CatalogueFiles
         return TankStock::fromJson($this->read('tanks.json'));
     }
 
+    /** @return list<StockFitting> */
+    public function fittingStock(): array
+    {
+        return $this->kept('fittings.json', FittingStock::fromJson(...));
+    }
+
     /** Without those that somebody keeps. */
     public function partStock(): PartStock
     {
-        return new PartStock([$this->parts(...)], $this->tankStock(...));
+        return new PartStock([$this->parts(...)], $this->tankStock(...), $this->fittingStock(...));
     }
 
     public function parts(): PartFile
     {
-        $file = fn (): PartFile => PartFile::divided($this->read('parts.json'));
-        if (null === $this->catalogueCache) {
-            return $file();
-        }
-        [$parts, $pipes, $usual] = $this->catalogueCache->get('parts-'.filemtime($this->catalogueDir.'/parts.json'), static function () use ($file): array {
-            $divided = $file();
+        [$parts, $pipes, $usual] = $this->kept('parts.json', static function (string $json): array {
+            $divided = PartFile::divided($json);
 
             return [$divided->parts, $divided->pipes, $divided->usual];
         });
@@ -72,6 +76,24 @@ final readonly class CatalogueFiles
         $files = glob($this->catalogueDir.'/plans/*.json');
 
         return array_map(static fn (string $file): string => (string) file_get_contents($file), false === $files ? [] : $files);
+    }
+
+    /**
+     * What a file says, read once as long as the file stays as it is.
+     *
+     * @template T
+     *
+     * @param \Closure(string): T $reader
+     *
+     * @return T
+     */
+    private function kept(string $name, \Closure $reader): mixed
+    {
+        $read = fn (): mixed => $reader($this->read($name));
+
+        return null === $this->catalogueCache
+            ? $read()
+            : $this->catalogueCache->get($name.'-'.filemtime($this->catalogueDir.'/'.$name), $read);
     }
 
     private function read(string $name): string

@@ -22,6 +22,7 @@ use YardCask\Core\Output\Schema;
 use YardCask\Core\Plan\PlanSchema;
 use YardCask\Core\Quantity\UnitPreferences;
 use YardCask\Core\Record\KeptRecord;
+use YardCask\Core\Record\Purchased;
 use YardCask\Core\Record\Record;
 use YardCask\Core\Record\RecordPage;
 use YardCask\Core\Stage\AssessmentSchema;
@@ -87,6 +88,7 @@ final class WriteDocsCommand extends Command
             $this->schemaDir.'/record.schema.json' => self::schema('What a device has recorded about a plan', Record::class),
             $this->schemaDir.'/kept-record.schema.json' => self::schema('A record that was received', KeptRecord::class),
             $this->schemaDir.'/record-page.schema.json' => self::schema('Some of the records of a plan', RecordPage::class),
+            $this->schemaDir.'/purchased.schema.json' => self::schema('What somebody says of buying an item', Purchased::class),
             $this->schemaDir.'/openapi.json' => self::openApi(),
             \dirname($this->schemaDir).'/docs/findings.md' => self::findings(),
             \dirname($this->schemaDir).'/docs/sentences.md' => Sentences::page(),

@@ -18,16 +18,17 @@ use YardCask\Core\Stage\Assessor;
 use YardCask\Server\Archive\Archive;
 use YardCask\Server\Clock;
 use YardCask\Server\Http\ArchiveBody;
+use YardCask\Server\Http\AskedRecords;
 use YardCask\Server\Http\JsonBody;
 use YardCask\Server\Http\JsonReply;
 use YardCask\Server\OpenApi\ListResponse;
 use YardCask\Server\OpenApi\PlanRequest;
 use YardCask\Server\OpenApi\ProblemResponse;
+use YardCask\Server\OpenApi\RecordedParameter;
 use YardCask\Server\OpenApi\SearchResponse;
 use YardCask\Server\Problem\Problem;
 use YardCask\Server\Search\Searches;
 use YardCask\Server\Storage\OwnParts;
-use YardCask\Server\Storage\RecordStore;
 
 /**
  * Says everything that can be said about a plan, saved or not: what it comes to, how a stage is drawn, what clears findings, what figures were worked
@@ -38,7 +39,7 @@ final readonly class AssessController
     public function __construct(
         private OwnParts $parts,
         private Searches $searches,
-        private RecordStore $records,
+        private AskedRecords $records,
     ) {
     }
 
@@ -59,27 +60,19 @@ final readonly class AssessController
         description: 'The id of the part or pipe of the line that is opened: with a stage, of the fields of the line only its own come.',
         schema: new OA\Schema(type: 'string'),
     )]
-    #[OA\Parameter(
-        name: 'recorded',
-        in: 'query',
-        required: false,
-        description: 'The id of the stored plan whose records are taken into account',
-        schema: new OA\Schema(type: 'string'),
-    )]
+    #[RecordedParameter]
     #[PlanRequest]
     #[OA\Response(response: 200, description: 'The assessment', content: new OA\JsonContent(ref: 'assessment.schema.json'))]
     #[ProblemResponse(422, 'Not a valid plan')]
     public function assess(Request $request): Response
     {
-        $recorded = self::asked($request, 'recorded');
-
         return self::reply(
             Assessor::assess(
                 Plan::read(JsonBody::read($request)),
                 self::asked($request, 'stage'),
                 $this->parts->stock(),
                 self::asked($request, 'opened'),
-                null === $recorded ? null : $this->records->forFindings($recorded),
+                $this->records->of($request),
                 Clock::now(),
             ),
         );
@@ -104,6 +97,7 @@ final readonly class AssessController
     #[Route('/api/drawing', methods: ['POST'])]
     #[OA\Post(path: '/api/drawing', operationId: 'drawStage', summary: 'How a stage that is looked at is drawn, and what can be added there')]
     #[OA\Parameter(name: 'stage', in: 'query', required: true, schema: new OA\Schema(type: 'string'))]
+    #[RecordedParameter]
     #[PlanRequest]
     #[OA\Response(
         response: 200,
@@ -116,7 +110,9 @@ final readonly class AssessController
     {
         $stage = self::asked($request, 'stage') ?? '';
 
-        return self::reply(Assessor::drawn(Plan::read(JsonBody::read($request)), $stage, $this->parts->stock()) ?? throw Problem::noSuchStage($stage));
+        $plan = Plan::read(JsonBody::read($request));
+
+        return self::reply(Assessor::drawn($plan, $stage, $this->parts->stock(), $this->records->of($request)) ?? throw Problem::noSuchStage($stage));
     }
 
     #[Route('/api/book', methods: ['POST'])]
@@ -125,12 +121,13 @@ final readonly class AssessController
         operationId: 'printBook',
         summary: 'A plan on paper: every stage drawn whole, with all of its figures and what is still to be measured',
     )]
+    #[RecordedParameter]
     #[PlanRequest]
     #[ListResponse('pages', 'book-page.schema.json', 'The stages in the order of the work')]
     #[ProblemResponse(422, 'Not a valid plan')]
     public function book(Request $request): Response
     {
-        return self::reply(['pages' => Assessor::book(Plan::read(JsonBody::read($request)), $this->parts->stock())]);
+        return self::reply(['pages' => Assessor::book(Plan::read(JsonBody::read($request)), $this->parts->stock(), $this->records->of($request))]);
     }
 
     #[Route('/api/readings', methods: ['POST'])]
@@ -163,12 +160,13 @@ final readonly class AssessController
     #[ProblemResponse(422, 'Not a valid plan')]
     public function sums(Request $request): Response
     {
-        return self::reply(['sums' => Assessor::sums(Plan::read(JsonBody::read($request)))]);
+        return self::reply(['sums' => Assessor::sums(Plan::read(JsonBody::read($request)), $this->parts->stock())]);
     }
 
     #[Route('/api/fixes', methods: ['POST'])]
     #[OA\Post(path: '/api/fixes', operationId: 'proveFixes', summary: 'What clears the findings of a stage, each fix tried on the whole plan')]
     #[OA\Parameter(name: 'stage', in: 'query', required: true, schema: new OA\Schema(type: 'string'))]
+    #[RecordedParameter]
     #[PlanRequest]
     #[SearchResponse(new OA\Schema(type: 'array', items: new OA\Items(ref: 'finding-fixes.schema.json')), 'The fixes of each finding, by its key')]
     #[ProblemResponse(422, 'Not a valid plan')]
@@ -178,7 +176,9 @@ final readonly class AssessController
         $stage = self::asked($request, 'stage') ?? '';
         $stock = $this->parts->stock();
 
-        return $this->searches->reply($request, static fn (Watch $watch): array => Assessor::fixes($plan, $stage, $stock, $watch));
+        $records = $this->records->of($request);
+
+        return $this->searches->reply($request, static fn (Watch $watch): array => Assessor::fixes($plan, $stage, $stock, $watch, $records));
     }
 
     private static function reply(mixed $workedOut): Response

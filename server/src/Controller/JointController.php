@@ -11,13 +11,17 @@ use Symfony\Component\Routing\Attribute\Route;
 use YardCask\Core\Calculator\CalculatorName;
 use YardCask\Core\Joint\EndForm;
 use YardCask\Core\Joint\Fit;
+use YardCask\Core\Plan\Plan;
 use YardCask\Core\Quantity\Kind;
 use YardCask\Core\Quantity\QuantityParser;
 use YardCask\Core\Quantity\Unit;
 use YardCask\Core\Quantity\UnitPreferences;
 use YardCask\Core\Quantity\UnreadableQuantity;
+use YardCask\Core\Stage\Parts\Edit\EndEdit;
+use YardCask\Core\Stage\Parts\Edit\EndSide;
 use YardCask\Server\Http\JsonBody;
 use YardCask\Server\Http\JsonReply;
+use YardCask\Server\OpenApi\PatchResponse;
 use YardCask\Server\OpenApi\ProblemResponse;
 use YardCask\Server\Problem\Problem;
 
@@ -82,6 +86,35 @@ final readonly class JointController
         $body = JsonBody::read($request);
 
         return JsonReply::of(CalculatorName::Ends->calculate($body instanceof \stdClass ? self::measured($body, '') : $body));
+    }
+
+    #[Route('/api/joint-ends', methods: ['POST'])]
+    #[OA\Post(path: '/api/joint-ends', operationId: 'sayEnd', summary: 'What an end of a joint is, as a JSON Patch; lengths are in mm, or as typed')]
+    #[OA\RequestBody(required: true, content: new OA\JsonContent(required: ['edit', 'plan'], properties: [
+        new OA\Property(
+            property: 'edit',
+            description: 'For example {"joint": "pipe-3.from", "side": "port", "end": {"system": "barb", "outer_mm": 13.8}}',
+            required: ['joint', 'side', 'end'],
+            properties: [
+                new OA\Property(property: 'joint', type: 'string'),
+                new OA\Property(property: 'side', type: 'string', enum: EndSide::class),
+                new OA\Property(property: 'end', type: 'object', additionalProperties: true),
+            ],
+            type: 'object',
+        ),
+        new OA\Property(property: 'plan', ref: 'plan.schema.json'),
+    ]))]
+    #[PatchResponse('The patch')]
+    #[ProblemResponse(422, 'Not an end, or no joint of the plan')]
+    public function say(Request $request): Response
+    {
+        $body = JsonBody::read($request);
+        [$edit, $plan] = $body instanceof \stdClass ? [$body->edit ?? null, $body->plan ?? null] : [null, null];
+        if ($edit instanceof \stdClass && ($edit->end ?? null) instanceof \stdClass) {
+            $edit->end = self::measured($edit->end, '/end');
+        }
+
+        return JsonReply::of(['patch' => EndEdit::patch($edit, Plan::read($plan))]);
     }
 
     /** With every length that was typed as text in mm, and a pitch as a number. */

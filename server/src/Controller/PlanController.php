@@ -70,7 +70,7 @@ final readonly class PlanController
     #[ProblemResponse(422, 'An answer is missing or not allowed')]
     public function preview(Request $request, CatalogueFiles $files): Response
     {
-        return JsonReply::of(Assessor::assess(self::begun($request, $files), self::NO_STAGE));
+        return JsonReply::of(Assessor::assess(self::begun($request, $files), self::NO_STAGE, $files->partStock()));
     }
 
     #[Route('/{id}', methods: ['GET'])]

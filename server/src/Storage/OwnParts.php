@@ -36,6 +36,7 @@ final readonly class OwnParts
                 ),
             ],
             $this->files->tankStock(...),
+            $this->files->fittingStock(...),
         );
     }
 

@@ -26,6 +26,7 @@ final readonly class PlanStore
         private EntityManagerInterface $orm,
         private WriteGate $gate,
         private WhoAsks $who,
+        private OwnParts $parts,
     ) {
     }
 
@@ -55,7 +56,7 @@ final readonly class PlanStore
     {
         if (null === $stored->note()) {
             $plan = Plan::fromJson($this->revision($stored, $stored->revision())->document);
-            $stored->noted(Json::encode(ShelfNote::of($plan)));
+            $stored->noted(Json::encode(ShelfNote::of($plan, $this->parts->stock())));
             // The shelf can be read also when nothing can be written.
             if ($this->gate->isOpen()) {
                 $this->orm->flush();
@@ -225,7 +226,7 @@ final readonly class PlanStore
             device: $this->who->device(),
         );
         // At once: a shelf of a hundred new plans would have to work out all of them.
-        $stored->noted(Json::encode(ShelfNote::of($plan)));
+        $stored->noted(Json::encode(ShelfNote::of($plan, $this->parts->stock())));
 
         return $revision;
     }

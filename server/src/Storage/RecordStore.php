@@ -127,11 +127,12 @@ final readonly class RecordStore
                 SUBSTRING_INDEX(GROUP_CONCAT(JSON_VALUE(r.document, '$.part_name') ORDER BY r.happened_at DESC, r.id DESC SEPARATOR '\n'), '\n', 1) AS name,
                 DATE_FORMAT(MAX(r.happened_at), '%Y-%m-%dT%H:%i:%sZ') AS latest
              FROM record r JOIN plan p ON p.id = r.plan_id
-             WHERE r.plan_id = ? AND p.deleted_at IS NULL AND r.retracts = 0
+             WHERE r.plan_id = ? AND r.kind = 'note' AND p.deleted_at IS NULL AND r.retracts = 0
                 AND NOT EXISTS (SELECT 1 FROM record later WHERE later.root = r.root AND later.id > r.id)
              GROUP BY r.part COLLATE utf8mb4_bin ORDER BY r.part COLLATE utf8mb4_bin",
             [$plan],
         );
+        $others = $this->others($plan);
         $text = static fn (mixed $cell): string => \is_string($cell) ? $cell : '';
         $noted = array_filter($rows, static fn (array $row): bool => '' !== $row['part']);
         $times = array_map($text, array_column($rows, 'latest'));
@@ -139,7 +140,26 @@ final readonly class RecordStore
         return new Records(
             array_values(array_map(static fn (array $row): NotedPart => new NotedPart($text($row['part']), $text($row['name'] ?? $row['part'])), $noted)),
             [] === $times ? null : max($times),
+            $others->purchased,
+            $others->cutM,
+            $others->offcutsM,
         );
+    }
+
+    /** What counts of all but notes: few enough to be read one by one. */
+    private function others(string $plan): Records
+    {
+        $rows = $this->orm->getConnection()->fetchFirstColumn(
+            "SELECT r.document
+             FROM record r JOIN plan p ON p.id = r.plan_id
+             WHERE r.plan_id = ? AND r.kind <> 'note' AND p.deleted_at IS NULL AND r.retracts = 0
+                AND NOT EXISTS (SELECT 1 FROM record later WHERE later.root = r.root AND later.id > r.id)
+             ORDER BY r.id",
+            [$plan],
+        );
+        $read = static fn (mixed $document): Record => Record::read(Json::decode(\is_string($document) ? $document : ''));
+
+        return Records::of(array_map($read, $rows));
     }
 
     private function counting(PlanHead $plan, ?RecordKind $kind, string $part, string $words): QueryBuilder
