@@ -26,6 +26,7 @@ import type {
   Plan,
   PlanSummary,
   Problem,
+  Purchased,
   Readings,
   RecordPage,
   RevisionPage,
@@ -153,19 +154,26 @@ export const api = {
       }),
     ),
   /** How the stage that is looked at is drawn whole, and what can be added there. */
-  book: async (plan: Plan, signal: AbortSignal): Promise<BookPage[]> =>
-    (await answer(http.POST("/api/book", { body: plan, signal }))).pages,
-  drawing: (plan: Plan, stage: string, signal: AbortSignal): Promise<StageDrawing> =>
-    answer(http.POST("/api/drawing", { params: { query: { stage } }, body: plan, signal })),
+  book: async (plan: Plan, recorded: string, signal: AbortSignal): Promise<BookPage[]> =>
+    (await answer(http.POST("/api/book", { params: { query: { recorded } }, body: plan, signal }))).pages,
+  drawing: (plan: Plan, recorded: string, stage: string, signal: AbortSignal): Promise<StageDrawing> =>
+    answer(http.POST("/api/drawing", { params: { query: { stage, recorded } }, body: plan, signal })),
   /** Has this device keep what a plan comes to and how a stage of it is drawn. */
   keepStage: async (id: string, plan: Plan, stage: string, signal: AbortSignal): Promise<void> => {
     const asked = { body: plan, signal, headers: { [KEEP]: "yes" } };
     await answer(http.POST("/api/assess", { ...asked, params: { query: { stage, recorded: id } } }));
-    await answer(http.POST("/api/drawing", { ...asked, params: { query: { stage } } }));
+    await answer(http.POST("/api/drawing", { ...asked, params: { query: { stage, recorded: id } } }));
   },
   /** What clears the findings of one stage. */
-  fixes: async (plan: Plan, stage: string, signal: AbortSignal): Promise<Searched<readonly FindingFixes[]>> =>
-    searched(await answer(http.POST("/api/fixes", { params: { query: { stage } }, body: plan, signal, parseAs }))),
+  fixes: async (
+    plan: Plan,
+    recorded: string,
+    stage: string,
+    signal: AbortSignal,
+  ): Promise<Searched<readonly FindingFixes[]>> =>
+    searched(
+      await answer(http.POST("/api/fixes", { params: { query: { stage, recorded } }, body: plan, signal, parseAs })),
+    ),
   /** Every measured field as it reads. */
   readings: (plan: Plan): Promise<Readings> => answer(http.POST("/api/readings", { body: plan })),
   /** What each figure was worked out of, by its id. */
@@ -208,6 +216,25 @@ export const api = {
   /** What does something to the line, as a patch. */
   lineEdit: async (edit: LineEdit, plan: Plan): Promise<Fix["patch"]> =>
     (await answer(http.POST("/api/line-edits", { body: { edit, plan } }))).patch as Fix["patch"],
+  /** Everything that a plan needs, as CSV. */
+  shopping: async (plan: Plan, recorded: string): Promise<string> =>
+    String(
+      await answer(http.POST("/api/shopping.csv", { params: { query: { recorded } }, body: plan, parseAs: "text" })),
+    ),
+  /** What a table of the shopping list says of buying. */
+  readShopping: async (text: string): Promise<readonly Purchased[]> =>
+    (await answer(http.POST("/api/shopping-table", { body: { text } }))).purchases,
+  /** The templates of the tanks at their true size. */
+  templates: async (plan: Plan): Promise<Blob> =>
+    (await answer(http.POST("/api/templates.pdf", { body: plan, parseAs: "blob" }))) as Blob,
+  /** Says what an end of a joint is, as it was measured: lengths as they were typed. */
+  sayEnd: async (
+    joint: string,
+    side: "tube" | "port",
+    end: Record<string, string>,
+    plan: Plan,
+  ): Promise<Fix["patch"]> =>
+    (await answer(http.POST("/api/joint-ends", { body: { edit: { joint, side, end }, plan } }))).patch as Fix["patch"],
   ownParts: async (): Promise<readonly OwnTank[]> => (await answer(http.GET("/api/own-parts"))).parts,
   keepOwnPart: (part: string, plan: Plan): Promise<unknown> =>
     answer(http.POST("/api/own-parts", { body: { part, plan } })),
@@ -237,7 +264,7 @@ export const api = {
   records: (plan: string, part: string | null, words: string, page: number): Promise<RecordPage> =>
     answer(
       http.GET("/api/plans/{id}/records", {
-        params: { ...at(plan), query: { page, ...(part && { part }), ...(words && { words }) } },
+        params: { ...at(plan), query: { page, kind: "note" as const, ...(part && { part }), ...(words && { words }) } },
       }),
     ),
   putPhoto: (plan: string, uuid: string, jpeg: Blob): Promise<unknown> =>

@@ -35,6 +35,8 @@ export type TanksDrawing = Assessment["stages"]["tanks"]["drawing"];
 /** A box that stands in the rig, in m. */
 export type Box = BayDrawing["box"];
 export type LineDrawing = Assessment["stages"]["line"]["drawing"];
+export type PartsDrawing = Assessment["stages"]["parts"]["drawing"];
+export type JointRow = PartsDrawing["joints"][number];
 export type LineElement = LineDrawing["elements"][number];
 export type LineScene = LineDrawing["scenes"][number];
 export type PressureStair = LineScene["stairs"][number];
@@ -80,6 +82,9 @@ export type EndCandidate = { name: string; off_mm: number; tell: string };
 /** What a device has recorded about a plan. */
 export type NewRecord = Schemas["record.schema"];
 export type KeptRecord = Schemas["kept-record.schema"];
+/** What somebody says of buying an item of the shopping list. */
+export type Purchased = Schemas["purchased.schema"];
+export type Purchase = Purchased["purchase"];
 export type RecordPage = Schemas["record-page.schema"];
 export type FirstAnswers = Schemas["FirstAnswers"];
 /** A tank that somebody keeps beside those of the catalogue. */

@@ -7,10 +7,10 @@ import { LONG_MS, useWaited } from "../plan/widgets/useWaited";
 
 /** What the stage says: one sentence, its figure in the colour of water, and a line of reason. While it is older than what is typed it says so. */
 export function Answer({ answer }: { answer: Assessment["stages"]["use"]["answer"] }) {
-  const { settled, reading, uncounted, away, goTo, plan, state } = usePlan();
+  const { settled, uncounted, away, goTo, plan, state } = usePlan();
   const place = Object.keys(state.typed).find((one) => isUncounted(state.typed[one]));
   const waiting = place && pointerOf(plan, place);
-  const older = !settled || reading || uncounted > 0;
+  const older = !settled || uncounted > 0;
   const isLong = useWaited(!settled, LONG_MS) >= LONG_MS;
   return (
     <header className={`answer ${older ? "answer-older" : ""}`} aria-busy={!settled}>

@@ -8,7 +8,7 @@ import { TextField } from "../fields/TextField";
 import { useKept } from "../offline/kept";
 import { useChoices } from "../plan/server/useCatalogue";
 import { usePlan } from "../plan/state/PlanContext";
-import { isUnsaved } from "../plan/state/planState";
+import { isReading, isUnsaved } from "../plan/state/planState";
 import { NotesDialog } from "../records/NotesDialog";
 import { UnsentNotice } from "../records/UnsentNotice";
 import { givePlanFile } from "./giveFile";
@@ -119,7 +119,7 @@ function SaveState() {
         ? [`Not saved: ${state.refusal}`, "text-rust"]
         : state.conflict
           ? ["Not saved yet: the plan was changed elsewhere too.", "text-brass"]
-          : isUnsaved(state)
+          : isUnsaved(state) || isReading(state)
             ? ["Saving …", "text-ink-2"]
             : uncounted > 0
               ? ["A field is not in the plan yet.", "text-brass"]

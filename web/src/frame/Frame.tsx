@@ -68,8 +68,10 @@ function useStageKeys(stage: StageName, onHelp: () => void) {
   const navigate = useNavigate();
   useEffect(() => {
     const press = (event: KeyboardEvent) => {
+      // In a select, what is typed looks for an option.
       const typing =
         event.target instanceof HTMLTextAreaElement ||
+        event.target instanceof HTMLSelectElement ||
         (event.target instanceof HTMLInputElement && event.target.type === "text");
       if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === "z" && !typing) {
         event.preventDefault();

@@ -1,7 +1,7 @@
 import type { Plan } from "../api/types";
 
 /** Gives out a file to be kept. */
-export function giveFile(text: string, name: string, type: string): void {
+export function giveFile(text: string | Blob, name: string, type: string): void {
   const url = URL.createObjectURL(new Blob([text], { type }));
   const link = document.createElement("a");
   link.href = url;

@@ -28,7 +28,7 @@ export default function PrintBook({ from }: { from: string | null }) {
   );
   const book = useQuery({
     queryKey: ["book", plan],
-    queryFn: ({ signal }) => api.book(plan, signal),
+    queryFn: ({ signal }) => api.book(plan, state.id, signal),
     staleTime: Number.POSITIVE_INFINITY,
     enabled: work.settled,
     retry: (_, error) => error instanceof Away,

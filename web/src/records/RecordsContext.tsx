@@ -49,6 +49,7 @@ export function RecordsProvider({ children }: { children: ReactNode }) {
     if (before > 0) {
       await queries.invalidateQueries({ queryKey: ["records"] });
       void queries.invalidateQueries({ queryKey: ["assess"] });
+      void queries.invalidateQueries({ queryKey: ["fixes"] });
       channel.current?.postMessage("sent");
     }
   }, [look, queries]);

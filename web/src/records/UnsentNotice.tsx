@@ -7,24 +7,29 @@ import { NoteForm } from "./NoteForm";
 import type { Unsent } from "./outbox";
 import { useRecords } from "./RecordsContext";
 
-const notes = (count: number) => (count === 1 ? "1 note" : `${count} notes`);
+/** “2 notes”, “1 purchase”; where both are among them, “3 records”. */
+function counted(unsent: readonly Unsent[]): string {
+  const kinds = new Set(unsent.map(({ record }) => (record.kind === "offcuts" ? "record" : record.kind)));
+  const kind = kinds.size === 1 ? [...kinds][0] : "record";
+  return unsent.length === 1 ? `1 ${kind}` : `${unsent.length} ${kind}s`;
+}
 
-/** How many notes are only on this device, and what has become of them. */
+/** What is only on this device, and what has become of it. */
 export function UnsentNotice() {
   const { unsent } = useRecords();
   const [open, setOpen] = useState(false);
   if (unsent.length === 0 && !open) return null;
-  const refused = unsent.filter((one) => one.refused !== undefined).length;
+  const refused = unsent.filter((one) => one.refused !== undefined);
   return (
     <>
       <button type="button" className="edge-unsent quiet text-brass" onClick={() => setOpen(true)}>
-        {refused > 0 ? `${notes(refused)} not taken` : `${notes(unsent.length)} not sent yet`}
+        {refused.length > 0 ? `${counted(refused)} not taken` : `${counted(unsent)} not sent yet`}
       </button>
       <OverPage open={open} onClose={() => setOpen(false)} className="max-h-[86vh] max-w-xl">
         <DialogTitle as="h2">Only on this device</DialogTitle>
         <p className="my-2 text-ink-2">
           {unsent.length === 0
-            ? "Nothing: the server has every note."
+            ? "Nothing: the server has everything."
             : "They are sent while this page is open and the server can be reached."}
         </p>
         <ul className="min-h-0 overflow-y-auto px-1">
@@ -38,6 +43,13 @@ export function UnsentNotice() {
       </OverPage>
     </>
   );
+}
+
+function inWords({ retracts, purchase, cut, offcuts, note }: Unsent["record"]): string {
+  if (retracts) return "Takes a note back";
+  if (offcuts) return `In the workshop: ${offcuts.lengths_m.join(", ") || 0} m`;
+  if (cut) return `Cut: ${cut.length_m} m`;
+  return purchase ? `Bought: ${purchase.amount}` : note?.text || "A photograph";
 }
 
 function UnsentRow({ unsent }: { unsent: Unsent }) {
@@ -55,9 +67,7 @@ function UnsentRow({ unsent }: { unsent: Unsent }) {
         {planName}
         {record.part_name && `, ${record.part_name}`}, {moment(record.happened_at)}
       </p>
-      <p className="whitespace-pre-line break-words">
-        {record.retracts ? "Takes a note back" : record.note?.text || "A photograph"}
-      </p>
+      <p className="whitespace-pre-line break-words">{inWords(record)}</p>
       {refused === undefined ? (
         <p className="text-[13px] text-brass">Waits for a connection.</p>
       ) : (
@@ -73,7 +83,7 @@ function UnsentRow({ unsent }: { unsent: Unsent }) {
             />
           ) : (
             <div className="mt-1 flex flex-wrap gap-2">
-              {!record.retracts && (
+              {record.note && (
                 <button type="button" className="plain small" onClick={() => setCorrecting(true)}>
                   Correct
                 </button>

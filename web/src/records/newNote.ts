@@ -15,11 +15,14 @@ export function newNote(about: About, text: string, photo: string | null, replac
 /** Takes a note back: it is no longer listed, and stays in the table of all that was recorded. */
 export const retraction = (about: About, replaces: string): NewRecord => ({ ...head(about, replaces), retracts: true });
 
+/** By the clock of this device, as records have it. */
+export const now = () => `${new Date().toISOString().slice(0, 19)}Z`;
+
 const head = ({ part, partName, revision }: About, replaces: string | null) => ({
   uuid: crypto.randomUUID(),
   kind: "note" as const,
   ...(part && { part, part_name: partName.slice(0, 80) }),
   revision,
-  happened_at: `${new Date().toISOString().slice(0, 19)}Z`,
+  happened_at: now(),
   ...(replaces && { replaces }),
 });

@@ -45,7 +45,11 @@ export type Outbox = {
 
 export const outboxOf = (name = "yardcask"): Outbox => ({
   all: async () => (await database(name)).getAll("unsent"),
-  add: async (unsent) => void (await (await database(name)).add("unsent", unsent)),
+  // On the disk before it counts as kept: a phone may die in the cold a moment later.
+  add: async (unsent) => {
+    const writing = (await database(name)).transaction("unsent", "readwrite", { durability: "strict" });
+    await Promise.all([writing.store.add(unsent), writing.done]);
+  },
   put: async (unsent) => void (await (await database(name)).put("unsent", unsent)),
   remove: async (order) => (await database(name)).delete("unsent", order),
 });

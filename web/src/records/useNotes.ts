@@ -37,6 +37,7 @@ export function useNotes(part: string | null, words = "", page = 0): Notes {
   const own = unsent.filter(
     ({ plan, record }) =>
       plan === state.id &&
+      record.kind === "note" &&
       (part === null || record.part === part) &&
       // What takes another’s place hides that one, whatever it says.
       (record.replaces !== undefined || (page === 0 && isHere(record.note?.text ?? ""))),

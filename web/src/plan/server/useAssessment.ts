@@ -17,7 +17,7 @@ async function looked(
 ): Promise<Assessment> {
   const [assessment, drawn] = await Promise.all([
     api.assess(plan, id, stage, opened, signal),
-    api.drawing(plan, stage, signal),
+    api.drawing(plan, id, stage, signal),
   ]);
   const sheet = { ...assessment.stages[stage as StageName], ...drawn };
   return { ...assessment, stages: { ...assessment.stages, [stage]: sheet } as Assessment["stages"] };
@@ -40,7 +40,7 @@ export function useAssessment(
 ): {
   assessment: Assessment | undefined;
   before: Assessment | null;
-  settled: boolean;
+  isOfPlan: boolean;
   away: boolean;
   /** Why the server does not take the plan; null where it does. */
   refused: readonly string[] | null;
@@ -69,7 +69,7 @@ export function useAssessment(
   return {
     assessment: query.data ?? shown?.now,
     before: shown?.before ?? null,
-    settled: shown?.of === plan && shown.stage === stage,
+    isOfPlan: shown?.of === plan && shown.stage === stage,
     away: query.failureReason instanceof Away,
     refused: query.error instanceof Refused ? whyNot(query.error) : null,
   };

@@ -17,7 +17,7 @@ export function useFixes(stage: StageName): {
   /** Why not every fix was tried, or could not be; null where all were. */
   stopped: string | null;
 } {
-  const { plan, assessment, settled } = usePlan();
+  const { plan, state, assessment, settled } = usePlan();
   const [asked, setAsked] = useState(plan);
   useEffect(() => {
     if (!settled) return;
@@ -25,8 +25,8 @@ export function useFixes(stage: StageName): {
     return () => clearTimeout(timer);
   }, [plan, settled]);
   const query = useQuery({
-    queryKey: ["fixes", stage, asked],
-    queryFn: ({ signal }) => api.fixes(asked, stage, signal),
+    queryKey: ["fixes", state.id, stage, asked],
+    queryFn: ({ signal }) => api.fixes(asked, state.id, stage, signal),
     enabled: settled && asked === plan && assessment.findings.some((finding) => finding.stage === stage),
     placeholderData: keepPreviousData,
     staleTime: Number.POSITIVE_INFINITY,

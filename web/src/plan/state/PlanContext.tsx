@@ -10,7 +10,7 @@ export type PlanWork = {
   assessment: Assessment;
   /** The assessment before the last change, to say what a figure was. */
   before: Assessment | null;
-  /** Whether the assessment is that of the plan as it is now. */
+  /** Whether the assessment is that of the plan as it is now, and nothing typed is on its way to be read. */
   settled: boolean;
   /** Whether the server did not answer when it was last asked for it. */
   away: boolean;
@@ -35,8 +35,6 @@ export type PlanWork = {
   typed: (pointer: string) => Typed | undefined;
   /** Forgets what was typed at and below a pointer. */
   untype: (under: string) => void;
-  /** Whether something typed is on its way to the server, to be read. */
-  reading: boolean;
   /** How many texts could not be read, yet or at all. */
   uncounted: number;
   /** Ends an undo step: the next edit begins a new one. */

@@ -27,12 +27,13 @@ export function PlanProvider({ opening, stage, children }: { opening: Opening; s
   const [open, setOpen] = useState<{ stage: string; id: string } | null>(null);
   const opened = open?.stage === stage ? open.id : null;
   const navigate = useNavigate();
-  const { assessment, before, settled, away, refused } = useAssessment(
+  const { assessment, before, isOfPlan, away, refused } = useAssessment(
     state.plan,
     saved.id,
     stage,
     stage === "line" ? opened : null,
   );
+  const settled = isOfPlan && !isReading(state);
   useSaving(state, dispatch, tab);
   const type = useTyping(state, dispatch);
 
@@ -91,7 +92,6 @@ export function PlanProvider({ opening, stage, children }: { opening: Opening; s
       type: (pointer, text, what, sure) => type(placeOf(state.plan, pointer), text, what, sure),
       typed: (pointer) => state.typed[placeOf(state.plan, pointer)],
       untype: (under) => dispatch({ type: "untyped", under: placeOf(state.plan, under) }),
-      reading: isReading(state),
       uncounted: Object.values(state.typed).filter(isUncounted).length,
       settle: () => dispatch({ type: "settle" }),
       resolve: (resolution) => dispatch({ type: "resolve", with: resolution }),

@@ -117,6 +117,18 @@ describe("saving", () => {
     expect([back.plan.use.days, back.saved.revision, isUnsaved(back)]).toEqual([2, 9, false]);
     expect(planReducer(back, { type: "undo" }).plan.use.days).toBe(4);
   });
+  it("a change taken back while it is on its way is unsaved until the server has the plan as it was", () => {
+    const onTheWay = having(days(4), { type: "saving", plan: withValue(fellside, "/use/days", 4) }, { type: "undo" });
+    expect(isUnsaved(onTheWay)).toBe(true);
+    const arrived = { id: "a", revision: 2, saved_at: "", plan: withValue(fellside, "/use/days", 4) };
+    const after = planReducer(onTheWay, { type: "saved", saved: arrived });
+    expect([after.plan.use.days, isUnsaved(after)]).toEqual([3, true]);
+    const again = planReducer(after, { type: "saving", plan: fellside });
+    expect(isUnsaved(planReducer(again, { type: "saved", saved: { ...arrived, plan: fellside } }))).toBe(false);
+    // What the server refused has not arrived.
+    expect(isUnsaved(planReducer(onTheWay, { type: "refused", why: "" }))).toBe(false);
+    expect(isUnsaved(planReducer(onTheWay, { type: "away", why: "" }))).toBe(true);
+  });
   it("the same change made twice is no conflict", () => {
     expect(
       having({ type: "edit", from: fellside, plan: current.plan, what: "crew" }, { type: "conflict", current })

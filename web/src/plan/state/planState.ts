@@ -101,8 +101,9 @@ export function isReading({ typed, plan }: Pick<PlanState, "typed" | "plan">): b
   );
 }
 
-export function isUnsaved(state: PlanState): boolean {
-  return !same(state.plan, state.saved.plan);
+/** Whether the server holds another plan than this, or will once something has arrived that is still on its way. */
+export function isUnsaved({ plan, saved, sent }: PlanState): boolean {
+  return [saved.plan, ...sent].some((one) => !same(one, plan));
 }
 
 export function planReducer(state: PlanState, action: PlanAction): PlanState {
@@ -185,12 +186,12 @@ function reduced(state: PlanState, action: PlanAction): PlanState {
     case "away":
       return { ...state, saving: "away", refusal: action.why };
     case "refused":
-      return { ...state, saving: "refused", refusal: action.why };
+      return { ...state, saving: "refused", refusal: action.why, sent: state.sent.slice(0, -1) };
     case "conflict": {
       const ours = [state.plan, ...state.sent].some((plan) => same(plan, action.current.plan));
       return ours
         ? { ...state, saved: action.current, saving: "rest", sent: [] }
-        : { ...state, saved: action.arrived ?? state.saved, saving: "rest", conflict: action.current };
+        : { ...state, saved: action.arrived ?? state.saved, saving: "rest", sent: [], conflict: action.current };
     }
     case "resolve":
       return resolved(state, action.with);
@@ -232,10 +233,11 @@ export function withDraft(state: PlanState, kept: LocalDraft): PlanState {
     at,
     one.state === "reading" ? { ...one, state: "waiting" as const } : one,
   ]);
-  const withTexts = { ...state, typed: { ...state.typed, ...Object.fromEntries(typed) } };
+  const sent = kept.sent ?? [];
+  const withTexts = { ...state, typed: { ...state.typed, ...Object.fromEntries(typed) }, sent };
   if (same(kept.plan, state.plan)) return withTexts;
   const past = [...state.past, { plan: state.plan, what: "edits from this browser" }];
-  const edited = { ...withTexts, plan: kept.plan, past, future: [], lastEdit: null, sent: kept.sent ?? [] };
-  const known = kept.base.revision === state.saved.revision || edited.sent.some((plan) => same(plan, state.saved.plan));
+  const edited = { ...withTexts, plan: kept.plan, past, future: [], lastEdit: null };
+  const known = kept.base.revision === state.saved.revision || sent.some((plan) => same(plan, state.saved.plan));
   return known ? edited : { ...edited, saved: kept.base, conflict: state.saved };
 }

@@ -1,6 +1,8 @@
 import { type CSSProperties, useState } from "react";
 import { useWidth } from "../../drawing/useWidth";
+import { WhenRead } from "../../fields/WhenRead";
 import { OpenedPanel } from "../../frame/OpenedPanel";
+import { useWhenSettled } from "../../plan/server/useWhenSettled";
 import { usePlan } from "../../plan/state/PlanContext";
 import { useReveal } from "../../plan/widgets/useReveal";
 import { usePrinted } from "../../print/printed";
@@ -30,9 +32,14 @@ const FIRST_TO_MEASURE = 7;
 /** The line: from tank to every tap, with what flows and at what pressure. */
 export default function LineStage() {
   const printed = usePrinted();
-  const { plan, assessment, opened: selected, open, apply, settled } = usePlan();
+  const { plan, assessment, opened: selected, open, apply } = usePlan();
   const drawing = assessment.stages.line.drawing;
   const [wanted, setScene] = useState<string | null>(null);
+  const additions = assessment.stages.line.additions;
+  const [wantedAddition, wantAddition] = useWhenSettled((label: string) => {
+    const addition = additions.find((one) => one.label === label);
+    if (addition) apply(addition);
+  });
   const [systems, showSystemTypes] = useState(false);
   const [ref, width] = useWidth<HTMLDivElement>(860);
   useReveal((pointer) => {
@@ -83,13 +90,13 @@ export default function LineStage() {
             </button>
           ))}
       </div>
-      {assessment.stages.line.additions.map((addition) => (
+      {additions.map((addition) => (
         <button
           key={addition.label}
           type="button"
           className="plain mb-2"
-          aria-disabled={!settled}
-          onClick={() => settled && apply(addition)}
+          aria-busy={wantedAddition === addition.label}
+          onClick={() => wantAddition(addition.label)}
         >
           {addition.label}
         </button>
@@ -145,11 +152,13 @@ export default function LineStage() {
       {scene && scene.stairs.length > 1 && <p className="text-[13px] text-ink-2">{scene.pump}</p>}
       {opened && selected && (
         <OpenedPanel id={selected} name={opened.name} kind={kind}>
-          {valve && valve.positions.length > 0 && <ValveTurn valve={valve} turned={turned} scene={scene} />}
-          {part && <PartPanel key={part.id} part={part} index={partIndex} drawing={drawing} onGone={gone} />}
-          {part && <LoosePorts drawing={drawing} owner={part.id} />}
-          {pipe && <PipePanel key={pipe.id} pipe={pipe} drawing={drawing} onGone={gone} />}
-          {tank && <TankPanel key={tank.id} tank={tank} />}
+          <WhenRead key={`fields of ${selected}`} pointer={tank ? null : (pipe?.pointer ?? `/line/parts/${partIndex}`)}>
+            {valve && valve.positions.length > 0 && <ValveTurn valve={valve} turned={turned} scene={scene} />}
+            {part && <PartPanel part={part} index={partIndex} drawing={drawing} onGone={gone} />}
+            {part && <LoosePorts drawing={drawing} owner={part.id} />}
+            {pipe && <PipePanel pipe={pipe} drawing={drawing} onGone={gone} />}
+            {tank && <TankPanel tank={tank} />}
+          </WhenRead>
         </OpenedPanel>
       )}
       {!empty && <Outlets drawing={drawing} scene={scene?.id} onScene={setScene} />}

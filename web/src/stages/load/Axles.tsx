@@ -1,6 +1,7 @@
 import { ChoiceField } from "../../fields/ChoiceField";
 import { MeasuredFields } from "../../fields/MeasuredFields";
 import { TextField } from "../../fields/TextField";
+import { useWhenSettled } from "../../plan/server/useWhenSettled";
 import { usePlan } from "../../plan/state/PlanContext";
 import { AddButton } from "../../plan/widgets/AddButton";
 import { focusSoon } from "../../plan/widgets/focus";
@@ -9,19 +10,28 @@ const AXLES = "/load/rig/axles";
 
 /** The axles of a vehicle or a trailer; those of a vehicle behind its first carry together, as all of a trailer’s do. */
 export function Axles() {
-  const { plan, assessment, settled, apply, untype } = usePlan();
+  const { plan, assessment, apply, untype } = usePlan();
   const rig = plan.load.rig;
-  if (rig.kind === "boat") return null;
   const first = rig.kind === "road" ? 1 : 0;
-  const together = rig.axles.length - first > 1;
   const { add_axle: addAxle, remove_axles: removals } = assessment.stages.load.drawing;
+  const axles = rig.kind === "boat" ? [] : rig.axles;
+  const removalOf = (id: string) => removals[axles.findIndex((one) => one.id === id) - first];
+  const [wanted, want] = useWhenSettled((id: string) => {
+    const removal = removalOf(id);
+    if (!removal) return;
+    untype(`${AXLES}/${axles.findIndex((one) => one.id === id)}`);
+    apply(removal);
+    focusSoon("#add-axle");
+  });
+  if (rig.kind === "boat") return null;
+  const together = axles.length - first > 1;
   return (
     <fieldset>
       <legend className="mb-1 font-[620]">{together ? "Axles; the rear ones share their load" : "Axles"}</legend>
-      {rig.axles.map((axle, index) => {
+      {axles.map((axle, index) => {
         const at = `${AXLES}/${index}`;
         const shares = together && index >= first;
-        const removal = removals[index - first];
+        const removal = removalOf(axle.id);
         // The first axle of a vehicle is where its places are measured from.
         const except = [...(index < first ? ["x_m"] : []), ...(shares ? [] : ["share"])];
         return (
@@ -34,13 +44,8 @@ export function Axles() {
                   type="button"
                   className="plain"
                   aria-label={removal.label}
-                  aria-disabled={!settled}
-                  onClick={() => {
-                    if (!settled) return;
-                    untype(at);
-                    apply(removal);
-                    focusSoon("#add-axle");
-                  }}
+                  aria-busy={wanted === axle.id}
+                  onClick={() => want(axle.id)}
                 >
                   Remove
                 </button>

@@ -37,6 +37,7 @@ export function WeighTicket({ selected, onSelect }: Selection) {
       <Row id="load.line" />
       <Row id="load.line_water" />
       <Row id="load.tanks" />
+      <Row id="load.fittings" />
       <Row id="load.drinking" />
       <Row id="load.water" />
       {assessment.figures["load.water_share"] && (
