@@ -1,6 +1,6 @@
 import { readFileSync } from "node:fs";
 import { expect, type Page, test } from "@playwright/test";
-import { answer, field, openItem, saved, stored, type } from "../tests/bench";
+import { answer, field, openItem, stored, type } from "../tests/bench";
 
 const NARROW = { width: 390, height: 844 };
 
@@ -52,12 +52,6 @@ test("load-dark", async ({ page }) => {
   await take(page, "load-dark");
 });
 
-test("load-narrow", async ({ page }) => {
-  await page.setViewportSize(NARROW);
-  await open(page, "fellside", "load");
-  await take(page, "load-narrow");
-});
-
 // Of an application that was started with --open --name bench.local, with phones that are paired.
 test("devices", async ({ page, playwright }) => {
   const { address } = await (await page.request.get("/api/who")).json();
@@ -95,6 +89,22 @@ test("tanks-ports", async ({ page }) => {
   await page.locator(".opened").getByRole("button", { name: /^Fill/ }).first().click();
   await page.getByText("Ports and their hoses").evaluate((heading) => heading.scrollIntoView());
   await take(page, "tanks-ports");
+});
+
+test("parts", async ({ page }) => {
+  await open(page, "petrel", "parts");
+  await page.getByRole("button", { name: /pipe from the pressure pump to the tee/i }).click();
+  await take(page, "parts");
+});
+
+test("parts-narrow", async ({ page }) => {
+  await page.setViewportSize(NARROW);
+  await open(page, "petrel", "parts");
+  await page.getByRole("radio", { name: "Shopping list" }).click();
+  for (const name of ["Ball valve, 12 mm", "Pressure pump, 4 L/min"])
+    await page.getByRole("checkbox", { name: `Bought: ${name}` }).click();
+  await expect(page.getByText("2 of 40 lines bought")).toBeVisible();
+  await take(page, "parts-narrow");
 });
 
 test("line-narrow", async ({ page }) => {
@@ -141,25 +151,6 @@ test("two-windows", async ({ page, context }) => {
   await type(other, "/use/days", "5");
   await expect(other.getByRole("dialog")).toContainText("Where they differ");
   await take(other, "two-windows");
-});
-
-test("revisions", async ({ page }) => {
-  await open(page, "fellside", "use");
-  for (const [pointer, text] of [
-    ["/use/days", "4"],
-    ["/use/days", "3"],
-    ["/use/crew", "3"],
-    ["/use/crew", "2"],
-  ] as const) {
-    await type(page, pointer, text);
-    await expect(field(page, pointer)).toHaveValue(text);
-    await page.waitForTimeout(900);
-    await saved(page);
-  }
-  await page.getByRole("button", { name: "File" }).click();
-  await page.getByRole("button", { name: "Earlier revisions" }).click();
-  await expect(page.getByRole("dialog")).toContainText("Imported from a file");
-  await take(page, "revisions");
 });
 
 test("new-plan", async ({ page }) => {

@@ -9,21 +9,26 @@ test("by keyboard alone a bay is added, taped from another datum, given an obstr
     await page.getByRole("button", { name, exact: true }).focus();
     await page.keyboard.press(key);
   };
+  const enter = async (pointer: string, text: string) => {
+    await field(page, pointer).focus();
+    // On a busy machine Chromium sometimes drops a selection made as the field was drawn: whoever sees that selects it again.
+    const isAllSelected = (input: HTMLInputElement) =>
+      input.selectionStart === 0 && input.selectionEnd === input.value.length;
+    await expect(async () => {
+      await page.keyboard.press("ControlOrMeta+a");
+      expect(await field(page, pointer).evaluate(isAllSelected)).toBe(true);
+    }).toPass();
+    await page.keyboard.type(text);
+    await page.keyboard.press("Enter");
+  };
   await press("Add a bay");
   await expect(page.getByLabel("Name of the bay")).toBeFocused();
   await page.keyboard.press("ControlOrMeta+a");
   await page.keyboard.type("Bench box");
   const bay = "/bays/3";
-  for (const [key, text] of [
-    ["length_mm", "1.2 m"],
-    ["width_mm", "20 in"],
-    ["height_mm", "450"],
-  ]) {
-    await field(page, `${bay}/${key}`).focus();
-    await page.keyboard.press("ControlOrMeta+a");
-    await page.keyboard.type(text!);
-    await page.keyboard.press("Enter");
-  }
+  await enter(`${bay}/length_mm`, "1.2 m");
+  await enter(`${bay}/width_mm`, "20 in");
+  await enter(`${bay}/height_mm`, "450");
   await expect(field(page, `${bay}/width_mm`)).toHaveValue("508");
   // It begins at the rear sill, along the left wall; the same place taped from the front axle.
   await page.getByRole("radio", { name: "rear sill" }).focus();
@@ -31,10 +36,7 @@ test("by keyboard alone a bay is added, taped from another datum, given an obstr
   await page.keyboard.press("ArrowLeft");
   await expect(page.getByRole("radio", { name: "front axle" })).toBeChecked();
   await expect(field(page, `${bay}/along_m`)).toHaveValue("3750");
-  await field(page, `${bay}/along_m`).focus();
-  await page.keyboard.press("ControlOrMeta+a");
-  await page.keyboard.type("900");
-  await page.keyboard.press("Enter");
+  await enter(`${bay}/along_m`, "900");
   await press("Add an obstruction");
   await expect(page.getByLabel("What is in the way", { exact: true })).toBeFocused();
   await press("Tail tank");
@@ -167,7 +169,14 @@ test("the catalogue is tried in every bay, sorted by any column, and what is put
   await page.getByRole("button", { name: "Undo" }).click();
   await expect(answer(page)).toHaveText("You can use 109 L of 127 L.");
   await page.getByRole("radio", { name: "pairs", exact: true }).click();
-  await page.getByRole("button", { name: /^Fit it: Heron 120 and Flounder 118/ }).click();
+  const pair = page.getByRole("button", { name: /^Fit it: Heron 120 and Flounder 118/ });
+  // A busy machine may not try all of them in the time that a search has.
+  const again = page.getByRole("button", { name: "Search again" });
+  await expect(async () => {
+    if (!(await pair.isVisible()) && (await again.isVisible())) await again.click();
+    await expect(pair).toBeVisible({ timeout: 8000 });
+  }).toPass();
+  await pair.click();
   await expect(answer(page)).toContainText("215 L of");
   await saved(page);
   expect((await stored(page, id)).tanks).toHaveLength(4);

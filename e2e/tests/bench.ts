@@ -3,7 +3,7 @@ import { expect, type Locator, type Page } from "@playwright/test";
 
 export const FELLSIDE = new URL("../../catalogue/plans/fellside.json", import.meta.url).pathname;
 
-export type Stage = "use" | "load" | "tanks" | "line";
+export type Stage = "use" | "load" | "tanks" | "line" | "parts";
 
 /** Takes the demonstration plan in as a plan of the test's own, and opens it; on Tanks with its tail tank opened. */
 export async function openFellside(page: Page, stage: Stage = "use"): Promise<string> {
@@ -17,6 +17,10 @@ export const openItem = async (page: Page, name: string): Promise<void> => {
   await page.locator("#tanks-list, #bays-list, #things-list").getByRole("button", { name, exact: true }).click();
   await expect(page.locator(".opened")).toHaveAttribute("aria-label", name);
 };
+
+/** A demonstration plan as its file has it. */
+export const demo = (name: string): unknown =>
+  JSON.parse(readFileSync(new URL(`../../catalogue/plans/${name}.json`, import.meta.url), "utf8"));
 
 export async function openPlan(page: Page, plan: unknown, stage: Stage): Promise<string> {
   const reply = await page.request.post("/api/plans/import", { data: plan });

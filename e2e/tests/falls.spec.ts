@@ -1,5 +1,6 @@
 import { spawnSync } from "node:child_process";
 import {
+  chownSync,
   createReadStream,
   existsSync,
   mkdirSync,
@@ -276,8 +277,15 @@ test("everything goes into a backup while it runs and comes back out of it, also
   expect(here.run("stop").status).toBe(0);
   expect(here.run("restore", saved).status).toBe(0);
   expect(here.programs()).toEqual({});
+  // Started again, it deletes no temporary table that another installation is using.
+  const used = `/tmp/#sql-temptable-${process.pid}.MAI`;
+  const { uid, gid } = statSync(`${here.data}/start/mariadb`);
+  writeFileSync(used, "");
+  chownSync(used, uid, gid);
   served = await here.start(port);
   expect((await all()).sort()).toEqual(now.sort());
+  expect(existsSync(used)).toBe(true);
+  rmSync(used);
 });
 
 test("a program that keeps crashing is given up, with the reason from its log", async () => {

@@ -76,7 +76,7 @@ for (const [width, height] of [
       await page.getByRole("link", { name: "Print the whole plan" }).tap();
       await expect(page.getByText("The server is away. Trying again …")).toBeVisible();
       await page.unroute("**/api/**");
-      await expect(page.locator(".book-page")).toHaveCount(5);
+      await expect(page.locator(".book-page")).toHaveCount(6);
       await page.goBack();
       await expect.poll(async () => (await stored(page, id)).use).toMatchObject({ days: 7, stay: "mixed" });
       await expect(page.locator(".edge-save")).toHaveText(/^Saved/);
@@ -104,6 +104,7 @@ for (const [width, height] of [
       await page.keyboard.press("Tab");
       await page.keyboard.press("Tab");
       await expect(fix).toBeFocused();
+      await expect(fix).toBeEnabled();
       await page.keyboard.press("Enter");
       await expect(page.getByRole("button", { name: "Undo" })).toBeEnabled();
       await fits(page);

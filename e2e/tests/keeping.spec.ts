@@ -91,6 +91,27 @@ test("a save that arrived without its reply is no conflict, and typing goes on",
   expect((await stored(page, id)).use).toMatchObject({ days: 6, crew: 3 });
 });
 
+test("an edit taken back while it is on its way to the server is taken back there too", async ({ page }) => {
+  const id = await openFellside(page);
+  let arrive = () => {};
+  const held = new Promise<void>((resolve) => {
+    arrive = resolve;
+  });
+  const sent = page.waitForRequest((request) => request.method() === "PUT");
+  await page.route("**/api/plans/*", async (route) => {
+    if (route.request().method() === "PUT") await held;
+    return route.continue();
+  });
+  await type(page, "/use/days", "5");
+  await sent;
+  await page.getByRole("button", { name: "Undo" }).click();
+  await expect(answer(page)).toHaveText("Carry 127 L for 3 days.");
+  await expect(page.locator(".edge-save")).toHaveText("Saving …");
+  arrive();
+  await saved(page);
+  expect((await stored(page, id)).use.days).toBe(3);
+});
+
 test("two tabs offline on one plan each keep their own edits, and neither is lost when both come back", async ({
   page,
   context,
@@ -325,7 +346,7 @@ test("edits that were kept here before the application was brought up to date go
   await expect(answer(page)).toBeVisible();
   await expect.poll(async () => (await stored(page, id)).use.days).toBe(5);
   const plan = await stored(page, id);
-  expect([plan.version, plan.load.rig.axles.length]).toEqual([10, 2]);
+  expect([plan.version, plan.load.rig.axles.length]).toEqual([11, 2]);
 });
 
 test("a stage that cannot be fetched while the server is away says so, and comes when it is back", async ({ page }) => {

@@ -6,13 +6,17 @@ import { expect } from "@playwright/test";
 /** An application of its own, with data and a port of its own, started by the launcher as a newcomer starts it. */
 const YARDCASK = new URL("../../yardcask", import.meta.url).pathname;
 
+/** A whole assessment is longer than what Node takes without being told. */
+const MOST_SAID = 16 * 1024 * 1024;
+
 export type Launched = { launcher: ChildProcess; said: () => string };
 
 export function installation(name: string, yardcask = YARDCASK) {
   const data = `${process.env.STATE ?? "/tmp"}/${name}`;
   const env = { ...process.env, YARDCASK_VAR: data };
 
-  const run = (...args: string[]) => spawnSync(yardcask, args, { env, encoding: "utf8", timeout: 120_000 });
+  const run = (...args: string[]) =>
+    spawnSync(yardcask, args, { env, encoding: "utf8", timeout: 120_000, maxBuffer: MOST_SAID });
 
   /** With lines that somebody types. */
   const runTyping = (lines: readonly string[], ...args: string[]) =>

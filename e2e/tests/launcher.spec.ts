@@ -270,7 +270,7 @@ test("calc and assess answer in JSON and exit codes; anything else shows how to 
   expect([assessed.status, JSON.parse(assessed.stdout).findings[0].code]).toEqual([1, "load.rear-over"]);
   expect(run("assess", "/nowhere").status).toBe(2);
   const read = run("read", VERSION_ONE);
-  expect([read.status, JSON.parse(read.stdout).version]).toEqual([0, 10]);
+  expect([read.status, JSON.parse(read.stdout).version]).toEqual([0, 11]);
   for (const wrong of [
     ["frob"],
     ["calc"],

@@ -28,7 +28,7 @@ test("a plan that was opened is there without a connection, with every stage, an
   await expect(answer(page)).toHaveText(said);
   await expect(edge(page)).toContainText("Revision 1, as last opened here");
   for (const [stage, part] of [
-    ["load", "Travel with 51 L at most."],
+    ["load", "Travel with 45 L at most."],
     ["tanks", "You can use 109 L"],
     ["line", "3.6 L/min"],
   ]) {

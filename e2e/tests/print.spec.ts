@@ -16,7 +16,7 @@ for (const [name, tanks] of [
     await page.getByRole("button", { name: "File" }).click();
     await page.getByRole("link", { name: "Print the whole plan" }).click();
     const stages = page.locator(".book-page");
-    await expect(stages).toHaveCount(5);
+    await expect(stages).toHaveCount(6);
     const line = page.getByRole("region", { name: "Line", exact: true });
     await expect(line.getByRole("heading", { level: 1 })).toHaveText(said);
     for (const tank of tanks) await expect(page.getByRole("region", { name: `${tank}, drawn` })).toBeVisible();
@@ -41,8 +41,8 @@ test("one stage is printed by itself, and what is still to be measured can be ad
   await page.getByRole("button", { name: "File" }).click();
   await page.getByRole("link", { name: "Print this stage" }).click();
   await expect(page.locator(".book-page")).toHaveCount(1);
-  await expect(page.getByRole("region", { name: "Load", exact: true })).toContainText("Travel with 51 L at most.");
-  await expect(page.getByRole("region", { name: "Figures of Load" })).toContainText(/Most water to travel with51\sL/);
+  await expect(page.getByRole("region", { name: "Load", exact: true })).toContainText("Travel with 45 L at most.");
+  await expect(page.getByRole("region", { name: "Figures of Load" })).toContainText(/Most water to travel with45\sL/);
   // What is folded on the screen lies open on paper.
   await expect(page.getByRole("button", { name: /plate, ticket and sizes/ })).toHaveCount(0);
   await expect(page.getByRole("textbox", { name: "Gross limit" })).toBeVisible();

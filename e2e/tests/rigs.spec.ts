@@ -70,7 +70,7 @@ test("a trailer whose nose is too light says so, and a move cures it", async ({ 
 
 test("a boat with a tank to one side lies over, and says how to right her", async ({ page }) => {
   const { id } = await (
-    await page.request.post("/api/plans", { data: { crew: 2, stay: "mixed", habit: "ordinary", days: 3, rig: "boat" } })
+    await page.request.post("/api/plans", { data: { crew: 2, stay: "mixed", habit: "ordinary", days: 2, rig: "boat" } })
   ).json();
   await page.goto(`/plans/${id}/tanks`);
   await page.locator("#tanks-list button").first().click();

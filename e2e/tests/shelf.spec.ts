@@ -13,8 +13,8 @@ test("the shelf shows each plan's rig, answer and worst snag, and what is sought
     .toContain(name);
   await page.getByRole("link", { name: "Plans" }).click();
   const card = page.getByRole("listitem").filter({ hasText: name });
-  await expect(card).toContainText("Travel with 51 L at most.");
-  await expect(card).toContainText("Stop: The rear axle is 38 kg over its limit on the road.");
+  await expect(card).toContainText("Travel with 45 L at most.");
+  await expect(card).toContainText("Stop: The rear axle is 42 kg over its limit on the road.");
   await expect(card.locator("svg path").first()).toHaveAttribute("d", /^M/);
   await card.getByRole("button", { name: `Duplicate ${name}` }).click();
   await expect(page.getByRole("link", { name: `${name}, copy` })).toBeVisible();

@@ -22,7 +22,19 @@ test("every figure opens its sum, and the sum leads to the field behind it", asy
   await expect(field(page, "/load/loads/2/x_m")).toBeFocused();
   await page.keyboard.press("Control+A");
   await page.keyboard.type("2500");
-  await expect(glass(page, "Payload left")).toContainText("was −38 kg");
+  await expect(glass(page, "Payload left")).toContainText("was −42 kg");
+});
+
+test("all that the rig weighs together is on the weigh ticket, line by line", async ({ page }) => {
+  const id = await openFellside(page, "load");
+  const { plan } = await (await page.request.get(`/api/plans/${id}`)).json();
+  const { sums } = await (await page.request.post("/api/sums", { data: plan })).json();
+  const labels: string[] = sums["load.gross.travel"].inputs.map((input: { label: string }) => input.label);
+  const ticket = page.getByRole("region", { name: "Weigh ticket" });
+  // People and gear are there one by one.
+  for (const label of labels.filter((one) => one !== "People and gear"))
+    await expect(ticket.getByText(label, { exact: true })).toBeVisible();
+  expect(labels).toContain("Fittings and straps");
 });
 
 test("marks to cut, answers and parts of a day open their sums too", async ({ page }) => {
