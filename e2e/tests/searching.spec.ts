@@ -77,12 +77,12 @@ test("fixes that were not all tried are there, and it is said that others are mi
     const last = JSON.parse(lines.at(-1)!);
     const body = JSON.stringify({
       found: last.found.slice(0, 1),
-      stopped: "This search was stopped after 6 s: 1 of 4 tried.",
+      stopped: "This search was stopped after 6 s of computing: 1 of 4 tried.",
     });
     await route.fulfill({ response: reply, body: `${body}\n` });
   });
   await openFellside(page, "tanks");
   await expect(page.getByRole("complementary", { name: "Snags" })).toContainText(
-    "Not every snag has its fixes. This search was stopped after 6 s: 1 of 4 tried.",
+    "Not every snag has its fixes. This search was stopped after 6 s of computing: 1 of 4 tried.",
   );
 });

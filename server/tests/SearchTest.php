@@ -54,7 +54,7 @@ final class SearchTest extends ApiTestCase
             usleep(10_000);
         }
         self::assertTrue($watch->isOver());
-        self::assertSame('This search was stopped after 0 s: 3 of 9 tried.', $watch->stopped());
+        self::assertSame('This search was stopped after 0 s of computing: 3 of 9 tried.', $watch->stopped());
         ob_end_flush();
         self::assertSame("{\"done\":0,\"of\":0}\n{\"done\":3,\"of\":9}\n", $sent);
     }

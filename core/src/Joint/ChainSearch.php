@@ -17,6 +17,8 @@ final class ChainSearch
 
     /** @var list<array{Adapter, bool, string}> every adapter either way round, and the key of the end at which it comes out */
     private array $ways = [];
+    /** @var array<string, list<int>> the ways that begin with an end, by its key */
+    private array $beginning = [];
     /** @var array<string, PortEnd> by its key */
     private array $ends = [];
     /** @var array<string, list<int>> the ways that an end goes into tightly, by its key */
@@ -30,9 +32,10 @@ final class ChainSearch
         private readonly bool $isUnderPressure = true,
     ) {
         foreach ($adapters as $one) {
-            $this->ways[] = [$one, false, $this->keyOf($one->far)];
-            if ($this->keyOf($one->near) !== $this->keyOf($one->far)) {
-                $this->ways[] = [$one, true, $this->keyOf($one->near)];
+            [$near, $far] = [$this->keyOf($one->near), $this->keyOf($one->far)];
+            foreach ($near === $far ? [[$near, $far]] : [[$near, $far], [$far, $near]] as $turned => [$entry, $exit]) {
+                $this->beginning[$entry][] = \count($this->ways);
+                $this->ways[] = [$one, 1 === $turned, $exit];
             }
         }
     }
@@ -92,11 +95,13 @@ final class ChainSearch
     private function waysFrom(string $key): array
     {
         $ways = [];
-        foreach ($this->ways as $number => [$adapter, $isTurned]) {
-            if ($this->isTight($key, $this->keyOf($isTurned ? $adapter->far : $adapter->near))) {
-                $ways[] = $number;
+        foreach ($this->beginning as $entry => $numbers) {
+            if ($this->isTight($key, $entry)) {
+                array_push($ways, ...$numbers);
             }
         }
+        // Of equal chains the catalogue's order decides.
+        sort($ways);
 
         return $ways;
     }

@@ -41,34 +41,31 @@ final class RoadFill
     /** The same as toTheLimit(), with something left for what is fitted later, if that can be. */
     public static function forFittings(Plan $plan): Plan
     {
-        $with = self::toTheLimit($plan, null, self::FITTINGS_KG);
+        $workings = Workings::over($plan);
+        if (self::spareKg($workings) >= 0) {
+            return $plan;
+        }
+        $with = self::left(self::FITTINGS_KG, $workings);
 
-        return self::isOver($with) ? self::toTheLimit($plan) : $with;
+        return self::spareKg($workings->with($with)) < 0 ? self::left(0.0, $workings) : $with;
+    }
+
+    /** As full as it is, or as full as the limits allow if the weights are right; unchanged where the rig is over a limit even without water. */
+    public static function toTheLimit(Plan $plan, ?PartStock $stock = null): Plan
+    {
+        $workings = Workings::over($plan, $stock);
+
+        return self::spareKg($workings) < 0 ? self::left(0.0, $workings) : $plan;
     }
 
     /**
-     * As full as it is, or as full as the limits allow if the weights are right; unchanged where the rig is over a limit even without water.
+     * As full as it may be so that something is left; unchanged where that is not left even without water.
      *
      * @param float $leastKg what is left then
      */
-    public static function toTheLimit(Plan $plan, ?PartStock $stock = null, float $leastKg = 0.0): Plan
-    {
-        return self::isOver($plan, $stock) ? self::leaving($leastKg, $plan, $stock) : $plan;
-    }
-
-    /** As full as it may be so that so much is left; unchanged where that is not left even without water. */
     public static function leaving(float $leastKg, Plan $plan, ?PartStock $stock): Plan
     {
-        if (self::spareKg(self::filled(0.0, $plan), $stock) < $leastKg) {
-            return $plan;
-        }
-        $fill = floor(self::greatest($leastKg, $plan, $stock) * 100) / 100;
-        // With water brimmed on arrival, or waste aboard, the weight does not grow in a straight line with the fill.
-        while ($fill > 0 && self::spareKg(self::filled($fill, $plan), $stock) < $leastKg) {
-            $fill = floor($fill * 50) / 100;
-        }
-
-        return self::filled($fill, $plan);
+        return self::left($leastKg, Workings::over($plan, $stock));
     }
 
     /** The fresh water that can be drawn when the stay begins. */
@@ -78,30 +75,39 @@ final class RoadFill
     }
 
     /** Whether a limit is broken on the road. */
-    public static function isOver(Plan $plan, ?PartStock $stock = null): bool
+    public static function isOver(Plan $plan): bool
     {
-        return self::spareKg($plan, $stock) < 0;
+        return self::spareKg(Workings::over($plan)) < 0;
+    }
+
+    private static function left(float $leastKg, Workings $workings): Plan
+    {
+        $plan = $workings->plan;
+        $spareKg = static fn (float $fill): float => self::spareKg($workings->with(self::filled($fill, $plan)));
+        $dryKg = $spareKg(0.0);
+        if ($dryKg < $leastKg) {
+            return $plan;
+        }
+        // For each limit and moment it falls in a straight line, so a chord between two fills never promises too much.
+        [$fill, $most] = [0.0, $plan->load->travelFill];
+        [$leftKg, $mostKg] = [$dryKg, self::spareKg($workings)];
+        for ($chord = 0; $chord < self::CHORDS && $leftKg > $mostKg; ++$chord) {
+            $fill += ($most - $fill) * max(0.0, $leftKg - $leastKg) / ($leftKg - $mostKg);
+            $leftKg = $spareKg($fill);
+        }
+        $fill = floor($fill * 100) / 100;
+        // With water brimmed on arrival, or waste aboard, the weight does not grow in a straight line with the fill.
+        while ($fill > 0 && $spareKg($fill) < $leastKg) {
+            $fill = floor($fill * 50) / 100;
+        }
+
+        return self::filled($fill, $plan);
     }
 
     /** What is left on the road of the limit that has least. */
-    private static function spareKg(Plan $plan, ?PartStock $stock): float
+    private static function spareKg(Workings $workings): float
     {
-        $limits = Workings::over($plan, $stock)->of(LoadWorkings::class)->limits();
-
-        return min(array_map(static fn (LimitWorking $limit): float => $limit->onTheRoad->kg, $limits));
-    }
-
-    /** The fill at which so much is left. For each limit and moment it falls in a straight line, so a chord between two fills never promises too much. */
-    private static function greatest(float $leastKg, Plan $plan, ?PartStock $stock): float
-    {
-        [$fill, $over] = [0.0, $plan->load->travelFill];
-        [$spareKg, $overKg] = [self::spareKg(self::filled($fill, $plan), $stock), self::spareKg($plan, $stock)];
-        for ($chord = 0; $chord < self::CHORDS && $spareKg > $overKg; ++$chord) {
-            $fill += ($over - $fill) * max(0.0, $spareKg - $leastKg) / ($spareKg - $overKg);
-            $spareKg = self::spareKg(self::filled($fill, $plan), $stock);
-        }
-
-        return $fill;
+        return min(array_map(static fn (LimitWorking $limit): float => $limit->onTheRoad->kg, $workings->of(LoadWorkings::class)->limits()));
     }
 
     private static function filled(float $fraction, Plan $plan): Plan

@@ -22,20 +22,27 @@ use YardCask\Core\Plan\Tanks\TankMounting;
 use YardCask\Core\Plan\Tanks\WaterKind;
 use YardCask\Core\Plan\Use\PlannedUse;
 use YardCask\Core\Plan\Use\StayStyle;
+use YardCask\Core\Plan\Use\Supply;
 use YardCask\Core\Stage\Tanks\Shared\FreePlace;
 use YardCask\Core\Stage\Tanks\Shared\PortProposal;
 use YardCask\Core\Stage\Tanks\Shared\TankProposal;
+use YardCask\Core\Stage\Tanks\Shared\WaterAboard;
 use YardCask\Core\Stage\Use\Shared\UseWorkings;
 use YardCask\Core\Tank\TankVolumeCalculator;
 use YardCask\Core\Words\Phrasebook;
 
-/** Where the water that drains outside could be kept instead, and for how many days: what a fitter would try first comes first. */
+/**
+ * Where the water that drains outside could be kept instead, and for how many days: what a fitter would try first comes first. It is emptied at the
+ * latest when the fresh water is used up, since nobody drains more than there was.
+ */
 final readonly class WasteProposals
 {
     private function __construct(
         private Plan $plan,
         private PartStock $stock,
-        /** Of the whole stay. */
+        /** Whole days after which it is emptied at the latest; the stay where the fresh water lasts for it. */
+        private float $days,
+        /** That drain in those days. */
         private float $litres,
     ) {
     }
@@ -43,9 +50,14 @@ final readonly class WasteProposals
     /** @return iterable<Plan> with a tank or a can for it, and every drain led there */
     public static function to(Plan $plan, PartStock $stock): iterable
     {
-        $litres = Workings::over($plan)->of(UseWorkings::class)->stayLInto(PlannedUse::OUTSIDE);
+        $workings = Workings::over($plan);
+        $use = $workings->of(UseWorkings::class);
+        $stayDays = $plan->use->days;
+        $lastsDays = self::wholeDays($stayDays, $workings->of(WaterAboard::class)->usableL, $use->need(Supply::Main)->stayL);
+        $days = min($stayDays, max(1.0, $lastsDays));
+        $litres = $use->stayLInto(PlannedUse::OUTSIDE) * $days / $stayDays;
 
-        return $litres > 0 ? (new self($plan, $stock, $litres))->all() : [];
+        return $litres > 0 ? (new self($plan, $stock, $days, $litres))->all() : [];
     }
 
     /** @return iterable<Plan> */
@@ -60,13 +72,12 @@ final readonly class WasteProposals
         if ($isTowed) {
             yield from $this->rolled();
         }
-        $stayDays = $this->plan->use->days;
-        foreach ([$stayDays, ...range(max(1.0, ceil($stayDays) - 1), 1.0)] as $days) {
-            yield from $this->wherever(FreePlace::usual($this->plan, WaterKind::Waste, $this->litres * min(1.0, $days / $stayDays)), $days);
+        foreach ([$this->days, ...range(max(1.0, ceil($this->days) - 1), 1.0)] as $days) {
+            yield from $this->wherever(FreePlace::usual($this->plan, WaterKind::Waste, $this->litres * min(1.0, $days / $this->days)), $days);
         }
     }
 
-    /** @return iterable<Plan> with a can on wheels: the smallest for the whole stay, or else the largest, emptied sooner, or two of them for a day */
+    /** @return iterable<Plan> with a can on wheels: the smallest for all days, or else the largest, emptied sooner, or two of them for a day */
     private function rolled(): iterable
     {
         $cans = array_filter($this->stock->tanks(), static fn (StockTank $one): bool => TankMounting::Can === $one->form);
@@ -91,12 +102,16 @@ final readonly class WasteProposals
         }
     }
 
-    /** The stay, or as many whole days of it as that many litres last. */
+    /** The days for which it is wanted, or as many whole ones of them as that many litres last. */
     private function daysIn(float $litres): float
     {
-        $share = $litres / $this->litres;
+        return self::wholeDays($this->days, $litres, $this->litres);
+    }
 
-        return $share >= 1.0 ? $this->plan->use->days : floor($share * $this->plan->use->days);
+    /** All the days that need so many litres, or as many whole ones of them as there are litres for. */
+    private static function wholeDays(float $days, float $litres, float $neededL): float
+    {
+        return $litres >= $neededL ? $days : floor($days * $litres / $neededL);
     }
 
     /** @return iterable<Plan> with a tank in a bay, under the floor first: everything drains down to it, and it takes no room inside */

@@ -23,7 +23,7 @@ use YardCask\Core\Words\Phrase;
 /** What puts adapters between ends that do not meet. */
 final class JoinFixes
 {
-    /** @var array<string, ChainSearch> by the adapters that stand the pressure and the heat there */
+    /** @var array<string, ChainSearch> by the adapters that stand the pressure and the heat there, and whether there is any */
     private array $searches = [];
     /** @var array<string, array{Adapter, StockFitting}>|null by id */
     private ?array $adapters = null;
@@ -116,7 +116,7 @@ final class JoinFixes
             return $figures instanceof AdapterFigures && $figures->foodGrade && $figures->ratingKpa >= $kpa && $figures->ratingC >= $c;
         });
 
-        return $this->searches[implode(' ', array_keys($fit))] ??= new ChainSearch(array_column($fit, 0), $joint->isUnderPressure);
+        return $this->searches[($joint->isUnderPressure ? 'pressed ' : 'drawn ').implode(' ', array_keys($fit))] ??= new ChainSearch(array_column($fit, 0), $joint->isUnderPressure);
     }
 
     /** @return array<string, array{Adapter, StockFitting}> by id */
