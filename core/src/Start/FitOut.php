@@ -66,6 +66,8 @@ final class FitOut
     private const OF_JOINING = [...self::HOLES, ...self::OVER];
     /** What a waste tank and its fittings may cause, and what is cured with it. */
     private const OF_WASTE = ['tanks.port-blocked', 'tanks.hose-', 'tanks.outlet-high', 'tanks.overflow-low'];
+    /** Cans change the load on the coupling little, and what they change is made up for by what is stowed. */
+    private const OF_CANS = [...self::OF_WASTE, 'load.nose-'];
     /** No tank goes without a fitting for the weight of its hose, or for the litres above its overflow. */
     private const CARRIED = [self::WEIGHT, self::SHORT];
     /** A waste tank is worth having even where so little is left to a limit that the rig has to be weighed first. */
@@ -96,7 +98,7 @@ final class FitOut
         $complete = $fit->withFittings($again === $cured ? $cured : $fit->cured($again));
         $joined = JoinedPlan::of($fit->cured($fit->withShower($complete), [self::SHORT]), $stock);
 
-        return RoadFill::toTheLimit(TankPlacer::namedByBay($fit->cured($joined, [...self::OF_JOINING, self::SHORT])), $stock);
+        return RoadFill::toTheLimit(TankPlacer::namedByBay($fit->cured($joined, [...self::OF_JOINING, self::SHORT, ...self::TO_BE_WEIGHED])), $stock);
     }
 
     /** With every fitting that there is room for: one often holds only with another there. */
@@ -166,39 +168,67 @@ final class FitOut
         if ([] !== $plan->tanksThatHold(WaterKind::Waste)) {
             return $plan;
         }
+        [$best, $fewest] = [$plan, \PHP_INT_MAX];
         foreach (WasteProposals::to($plan, $this->stock) as $proposed) {
             $fitted = $this->withFittings($proposed);
             foreach ([RoadFill::toTheLimit($fitted, $this->stock), RoadFill::withMargin($fitted, $this->stock)] as $filled) {
                 $with = $this->withoutTrouble($filled, $plan);
-                if (null !== $with && RoadFill::carriedL($with) >= self::KEPT * RoadFill::carriedL($plan)) {
-                    return $with;
+                $lacks = null !== $with && self::isKept($with, $plan) ? $this->lacks($with, $plan) : \PHP_INT_MAX;
+                if (null !== $with && $lacks < $fewest) {
+                    [$best, $fewest] = [$with, $lacks];
+                }
+                if (0 === $fewest) {
+                    return $best;
                 }
             }
         }
 
-        return $plan;
+        return $best;
+    }
+
+    /** How much a plan with a waste tank lacks that it could have with another: certain weights, and the weight of a shower that was asked for. */
+    private function lacks(Plan $with, Plan $without): int
+    {
+        $isTight = $this->graver($with) > $this->graver($without);
+        $lighter = $this->lacksShower($with) ? RoadFill::leaving(self::A_SHOWER_KG, $with, $this->stock) : null;
+        $hasNoRoom = null !== $lighter && !(RoadFill::leaves(self::A_SHOWER_KG, $lighter, $this->stock) && self::isKept($lighter, $without));
+
+        return ($isTight ? 1 : 0) + ($hasNoRoom ? 1 : 0);
+    }
+
+    /** Whether enough of the fresh water is still there, on the road and when the stay begins. */
+    private static function isKept(Plan $with, Plan $plan): bool
+    {
+        return RoadFill::carriedL($with) >= self::KEPT * RoadFill::carriedL($plan) && RoadFill::travelL($with) >= self::KEPT * RoadFill::travelL($plan);
     }
 
     /** With less water on the road where the rig may carry a shower that was asked for only then. */
     private function withShower(Plan $plan): Plan
     {
-        $isMissing = fn (Plan $one): bool => \in_array(self::SHOWER, array_map(static fn (Finding $found): string => $found->key(), $this->found($one)), true);
-        if (!$isMissing($plan)) {
+        if (!$this->lacksShower($plan)) {
             return $plan;
         }
         $with = $this->cured(RoadFill::leaving(self::A_SHOWER_KG, $plan, $this->stock), [self::SHOWER]);
 
-        return $isMissing($with) ? $plan : $with;
+        return $this->lacksShower($with) ? $plan : $with;
+    }
+
+    /** Whether a shower was asked for that is not there. */
+    private function lacksShower(Plan $plan): bool
+    {
+        return \in_array(self::SHOWER, array_map(static fn (Finding $found): string => $found->key(), $this->found($plan)), true);
     }
 
     /** With what a new waste tank causes cured; null where it lacks a fitting then, or more is left that will not work than without it. */
     private function withoutTrouble(Plan $with, Plan $without): ?Plan
     {
-        if ([] !== self::wanted($with->tanks[\count($with->tanks) - 1])) {
+        $waste = $with->tanks[\count($with->tanks) - 1];
+        if ([] !== self::wanted($waste)) {
             return null;
         }
+        $curable = TankMounting::Can === $waste->form ? self::OF_CANS : self::OF_WASTE;
         for ($cures = 0; $cures < self::MOST_CURES && $this->graver($with, self::TO_BE_WEIGHED) > $this->graver($without, self::TO_BE_WEIGHED); ++$cures) {
-            $cured = $this->curedOnce($with, self::OF_WASTE);
+            $cured = $this->curedOnce($with, $curable);
             if (null === $cured) {
                 return null;
             }
@@ -249,8 +279,8 @@ final class FitOut
     /** @param string $key of what it clears */
     private function isWorthIt(string $key, SentFix $fix, Plan $with, Plan $plan): bool
     {
-        // Nobody is left without what they asked for.
-        if (\count($with->use->uses) < \count($plan->use->uses)) {
+        // Nobody is left without what they asked for, or sent off nearly dry where there is a tap on arrival.
+        if (\count($with->use->uses) < \count($plan->use->uses) || RoadFill::travelL($with) < self::KEPT * RoadFill::travelL($plan)) {
             return false;
         }
         $less = $this->graver($plan) - $this->graver($with);

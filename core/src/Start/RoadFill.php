@@ -74,31 +74,40 @@ final class RoadFill
         return Workings::over($plan)->of(WaterAboard::class)->usableL;
     }
 
-    /** Whether a limit is broken on the road. */
-    public static function isOver(Plan $plan): bool
+    /** The fresh water that could be drawn if nothing were filled up on arrival. */
+    public static function travelL(Plan $plan): float
     {
-        return self::spareKg(Workings::over($plan)) < 0;
+        return Workings::over($plan)->of(WaterAboard::class)->travelUsableL;
+    }
+
+    /** Whether so much is left on the road to every limit, in kg. */
+    public static function leaves(float $leastKg, Plan $plan, ?PartStock $stock = null): bool
+    {
+        return self::spareKg(Workings::over($plan, $stock)) >= $leastKg;
     }
 
     private static function left(float $leastKg, Workings $workings): Plan
     {
         $plan = $workings->plan;
         $spareKg = static fn (float $fill): float => self::spareKg($workings->with(self::filled($fill, $plan)));
-        $dryKg = $spareKg(0.0);
-        if ($dryKg < $leastKg) {
+        [$dryKg, $mostKg] = [$spareKg(0.0), self::spareKg($workings)];
+        if ($dryKg < $leastKg || $mostKg >= $leastKg) {
             return $plan;
         }
         // For each limit and moment it falls in a straight line, so a chord between two fills never promises too much.
-        [$fill, $most] = [0.0, $plan->load->travelFill];
-        [$leftKg, $mostKg] = [$dryKg, self::spareKg($workings)];
+        [$fill, $most, $leftKg] = [0.0, $plan->load->travelFill, $dryKg];
         for ($chord = 0; $chord < self::CHORDS && $leftKg > $mostKg; ++$chord) {
             $fill += ($most - $fill) * max(0.0, $leftKg - $leastKg) / ($leftKg - $mostKg);
             $leftKg = $spareKg($fill);
         }
         $fill = floor($fill * 100) / 100;
         // With water brimmed on arrival, or waste aboard, the weight does not grow in a straight line with the fill.
-        while ($fill > 0 && $spareKg($fill) < $leastKg) {
-            $fill = floor($fill * 50) / 100;
+        if ($spareKg($fill) < $leastKg) {
+            [$fill, $tooMuch] = [0.0, $fill];
+            while ($tooMuch - $fill > 0.015) {
+                $between = floor(50 * ($fill + $tooMuch)) / 100;
+                $spareKg($between) < $leastKg ? $tooMuch = $between : $fill = $between;
+            }
         }
 
         return self::filled($fill, $plan);

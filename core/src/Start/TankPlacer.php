@@ -282,7 +282,7 @@ final class TankPlacer
     {
         $workings = Workings::over($plan);
         $load = $workings->of(LoadWorkings::class);
-        if (RoadFill::isOver($plan)) {
+        if (!RoadFill::leaves(0.0, $plan)) {
             return false;
         }
         $rig = $plan->load->rig;

@@ -14,6 +14,7 @@ use YardCask\Core\Plan\Field\PartFields;
 use YardCask\Core\Plan\FreeId;
 use YardCask\Core\Plan\Plan;
 use YardCask\Core\Plan\PlanPatch;
+use YardCask\Core\Plan\Rig\PlannedTrailer;
 use YardCask\Core\Plan\Tanks\Face;
 use YardCask\Core\Plan\Tanks\HeldBy;
 use YardCask\Core\Plan\Tanks\PlannedTank;
@@ -96,9 +97,20 @@ final readonly class WasteProposals
             'heldBy' => HeldBy::Straps,
             'straps' => TankProposal::straps($one->emptyKg),
         ]);
-        $with = FreePlace::added($can, $this->plan);
-        if (null !== $with) {
-            yield $this->drained($with->applyTo($this->plan), $days);
+        foreach ($this->placed($can) as $with) {
+            yield $this->drained($with, $days);
+        }
+    }
+
+    /** @return iterable<Plan> with a tank where there is room for it: in a trailer by its axles first, where it changes the load on the coupling least */
+    private function placed(PlannedTank $tank): iterable
+    {
+        $rig = $this->plan->load->rig;
+        foreach ($rig instanceof PlannedTrailer ? [$rig->axle()->xM, null] : [null] as $nearM) {
+            $with = FreePlace::added($tank, $this->plan, $nearM);
+            if (null !== $with) {
+                yield $with->applyTo($this->plan);
+            }
         }
     }
 
@@ -135,11 +147,13 @@ final readonly class WasteProposals
     {
         foreach ([null, Face::Rear, Face::Front, Face::Right, Face::Left] as $face) {
             $drain = PortProposal::port(PortRole::Drain, $face, $tank, Workings::over($this->plan, $this->stock));
-            $with = FreePlace::added(PartFields::changed($tank, ['ports' => [$drain]]), $this->plan)?->applyTo($this->plan);
-            if (null !== $with) {
+            $isPlaced = false;
+            foreach ($this->placed(PartFields::changed($tank, ['ports' => [$drain]])) as $with) {
                 $last = \count($with->tanks) - 1;
                 yield $this->drained(PlanPatch::replace('/tanks/'.$last.'/ports', [])->applyTo($with), $days);
-
+                $isPlaced = true;
+            }
+            if ($isPlaced) {
                 return;
             }
         }

@@ -180,12 +180,20 @@ final class FreePlace
             && abs($tank->yM) + $tank->widthMm / 2000 <= $sizes->widthM / 2 + 1e-6 && $tank->zM + $tank->heightMm / 1000 <= $sizes->heightM + 1e-6;
     }
 
-    /** A tank on the floor, a fixed one in the first bay that takes it; null where there is no free place for it. */
-    public static function added(PlannedTank $tank, Plan $plan): ?PlanPatch
+    /**
+     * A tank on the floor, a fixed one in the first bay that takes it; null where there is no free place for it.
+     *
+     * @param float|null $nearM as near as it can be to this place along the rig, in or out of a bay
+     */
+    public static function added(PlannedTank $tank, Plan $plan, ?float $nearM = null): ?PlanPatch
     {
         $names = array_map(static fn (PlannedTank $one): string => $one->name, $plan->tanks);
         $named = self::onFloor($tank->named(FreeName::of($tank->name, $names)), $plan->load->rig);
-        $settled = \count($plan->tanks) < Plan::MOST_TANKS ? self::inABay($named, $plan) ?? self::settled($named, $plan) : null;
+        $settled = match (true) {
+            \count($plan->tanks) >= Plan::MOST_TANKS => null,
+            null !== $nearM => self::besideIt($named->movedTo($nearM, 0.0), $plan),
+            default => self::inABay($named, $plan) ?? self::settled($named, $plan),
+        };
 
         return null === $settled ? null : PlanPatch::append('/tanks', $settled);
     }
