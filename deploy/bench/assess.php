@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 // Times the assessment of a plan of the first three stages (the demonstration plan without its line) and of the largest plan with its whole
 // line over HTTP against an empty route, for each stage that may be looked at: the verdict, and until verdict and drawing are both there, as
-// a key waits for them; the proof of its fixes, which comes when the hand rests; the core alone. Weighs the scripts of the first page and of each part that is loaded when it is opened.
+// a key waits for them, each time after an edit: of a weight, and of the largest plan also of a pipe, with which its line is solved anew; the proof of its fixes, which comes when the hand rests; the core alone. Weighs the scripts of the first page and of each part that is loaded when it is opened.
 
 use YardCask\Core\Stage\Assessor;
 use YardCask\Core\Input\Json;
@@ -62,18 +62,35 @@ $time = static function (string $plan, string ...$paths) use ($all, $request): f
 
     return $took;
 };
-$sent = ['nothing' => [$plan, '/api/nothing']];
+/** As somebody types: each time the document has another number at some place. */
+$typing = static function (string $document, Closure $set): Closure {
+    $typed = json_decode($document, flags: \JSON_THROW_ON_ERROR);
+
+    return static function (int $round) use ($typed, $set): string {
+        $set($typed, $round);
+
+        return json_encode($typed, \JSON_THROW_ON_ERROR);
+    };
+};
+$weight = static function (stdClass $plan, int $round): void {
+    $plan->load->loads[0]->kg = 20 + $round / 10;
+};
+$pipe = static function (stdClass $plan, int $round): void {
+    $plan->line->pipes[0]->length_m = 1 + $round / 1000;
+};
+$sent = ['nothing' => [$typing($plan, $weight), '/api/nothing']];
 foreach (['use', 'load', 'tanks', 'line', 'parts'] as $stage) {
-    foreach (['three stages' => $stages, 'the largest' => $largest] as $name => $document) {
+    foreach (['three stages' => $typing($stages, $weight), 'the largest' => $typing($largest, $weight), 'its line' => $typing($largest, $pipe)] as $name => $document) {
         $sent[$name.$stage] = [$document, '/api/assess?stage='.$stage];
         $sent[$name.$stage.' drawn'] = [$document, '/api/assess?stage='.$stage, '/api/drawing?stage='.$stage];
     }
-    $sent['fixes'.$stage] = [$largest, '/api/fixes?stage='.$stage];
+    $sent['fixes'.$stage] = [$typing($largest, $weight), '/api/fixes?stage='.$stage];
 }
 $http = [];
 for ($round = 0; $round < 2 * ROUNDS; ++$round) {
     foreach ($sent as $name => $arguments) {
-        $took = $time(...$arguments);
+        [$document, $paths] = [$arguments[0], array_slice($arguments, 1)];
+        $took = $time($document($round), ...$paths);
         if ($round >= ROUNDS) {
             $http[$name][] = $took;
         }
@@ -99,7 +116,7 @@ $first = array_sum(array_map(static fn (string $path): int => $gzipped($root.'/w
 $whole = array_sum(array_map($gzipped, glob($root.'/web/dist/assets/*.js') ?: []));
 
 $nothing = median($http['nothing']);
-foreach (['three stages' => 3, 'the largest' => 8] as $name => $goal) {
+foreach (['three stages' => 3, 'the largest' => 8, 'its line' => 8] as $name => $goal) {
     foreach (['use', 'load', 'tanks', 'line', 'parts'] as $stage) {
         [$assess, $drawn] = [median($http[$name.$stage]), median($http[$name.$stage.' drawn'])];
         printf("assess %-12s, %-6s %6.2f ms   %.2f × an empty route (goal: at most %d); with its drawing %.2f ms, %.2f ×\n", $name, $stage, $assess, $assess / $nothing, $goal, $drawn, $drawn / $nothing);

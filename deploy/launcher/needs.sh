@@ -7,11 +7,11 @@ missing_packages() {
         local extensions
         extensions=$(php -m)
         local pair
-        for pair in pdo_mysql:php-mysql mbstring:php-mbstring intl:php-intl SimpleXML:php-xml curl:php-curl gd:php-gd zip:php-zip; do
+        for pair in pdo_mysql:php-mysql mbstring:php-mbstring intl:php-intl SimpleXML:php-xml curl:php-curl gd:php-gd zip:php-zip apcu:php-apcu; do
             grep -qix "${pair%%:*}" <<<"$extensions" || echo "${pair##*:}"
         done
     else
-        echo php-mysql php-mbstring php-intl php-xml php-curl php-gd php-zip
+        echo php-mysql php-mbstring php-intl php-xml php-curl php-gd php-zip php-apcu
     fi
     command -v composer >/dev/null || echo composer unzip
     [ "$1" != console ] || return 0

@@ -9,6 +9,6 @@ interface StageWorkings
 {
     public static function over(Workings $workings): static;
 
-    /** @return list<string> the sections of the plan that its results depend on: use, load, tanks; or classes of KeyedWorkings */
+    /** @return list<string> the sections of the plan that its results depend on: use, load or of that only the rig, tanks; or classes of KeyedWorkings */
     public static function sections(): array;
 }

@@ -19,6 +19,8 @@ final class Workings
 {
     /** @var array<class-string<StageWorkings>, StageWorkings> */
     private array $made = [];
+    /** @var array<class-string<StageWorkings>, string> */
+    private array $keys = [];
     public readonly Wording $wording;
     public readonly RigWords $rigWords;
 
@@ -30,21 +32,28 @@ final class Workings
         public readonly Records $records,
         /** Now; null where that is not to matter. */
         public readonly ?\DateTimeImmutable $at,
+        private readonly Memory $memory = new NoMemory(),
         private readonly ?self $before = null,
     ) {
         $this->wording = new Wording($plan->units);
         $this->rigWords = RigWords::of($plan->load->rig);
     }
 
-    public static function over(Plan $plan, ?PartStock $stock = null, ?Records $records = null, ?\DateTimeImmutable $at = null): self
-    {
-        return new self($plan, $stock ?? PartStock::none(), $records ?? Records::none(), $at);
+    /** @param Memory $memory of what was worked out over other plans with the same stock; what is worked out over this one is kept by remember() */
+    public static function over(
+        Plan $plan,
+        ?PartStock $stock = null,
+        ?Records $records = null,
+        ?\DateTimeImmutable $at = null,
+        Memory $memory = new NoMemory(),
+    ): self {
+        return new self($plan, $stock ?? PartStock::none(), $records ?? Records::none(), $at, $memory);
     }
 
     /** The workings of a plan that differs from this one in some sections; what does not depend on those is not computed again. */
     public function with(Plan $plan): self
     {
-        return new self($plan, $this->stock, $this->records, $this->at, $this);
+        return new self($plan, $this->stock, $this->records, $this->at, before: $this);
     }
 
     /**
@@ -57,6 +66,37 @@ final class Workings
     public function before(string $class): ?StageWorkings
     {
         return $this->before?->of($class);
+    }
+
+    /**
+     * @param class-string<KeptWorkings> $class
+     *
+     * @return array<array-key, mixed>|null what was kept of those of a plan with the same sections
+     */
+    public function recalled(string $class): ?array
+    {
+        return $this->memory instanceof NoMemory ? null : $this->memory->recall($this->key($class));
+    }
+
+    /** Keeps what was worked out for plans with the same sections. */
+    public function remember(): void
+    {
+        foreach ($this->memory instanceof NoMemory ? [] : $this->made as $class => $made) {
+            $values = $made instanceof KeptWorkings ? $made->toKeep() : null;
+            if (null !== $values) {
+                $this->memory->keep($this->key($class), $values);
+            }
+        }
+    }
+
+    /**
+     * The same for plans that are the same in all that some workings depend on.
+     *
+     * @param class-string<StageWorkings> $class
+     */
+    private function key(string $class): string
+    {
+        return $this->keys[$class] ??= $class.' '.hash('xxh128', serialize(array_map($this->section(...), $class::sections())));
     }
 
     /** Lets go of all that was worked out. Parts of it refer back to this, so that it would stay in memory until PHP searches for such rings. */
@@ -152,6 +192,7 @@ final class Workings
         return match ($name) {
             'use' => $this->plan->use,
             'load' => $this->plan->load,
+            'rig' => $this->plan->load->rig,
             'bays' => $this->plan->bays,
             'tanks' => $this->plan->tanks,
             'runs' => $this->plan->runs,

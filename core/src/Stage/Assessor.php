@@ -11,6 +11,8 @@ use YardCask\Core\Assessment\FigureSheet;
 use YardCask\Core\Assessment\Finding;
 use YardCask\Core\Assessment\FindingFixes;
 use YardCask\Core\Assessment\FixTrial;
+use YardCask\Core\Assessment\Memory;
+use YardCask\Core\Assessment\NoMemory;
 use YardCask\Core\Assessment\Readings;
 use YardCask\Core\Assessment\Rule;
 use YardCask\Core\Assessment\SentFinding;
@@ -48,6 +50,7 @@ final class Assessor
      * @param string|null $opened the id of what is opened of the line, where a stage is named
      * @param Records|null $records what was recorded of the plan in use
      * @param \DateTimeImmutable|null $at now; null where that is not to matter
+     * @param Memory $memory of what was worked out over other plans with the same stock, used where a stage is named
      */
     public static function assess(
         Plan $plan,
@@ -56,8 +59,9 @@ final class Assessor
         ?string $opened = null,
         ?Records $records = null,
         ?\DateTimeImmutable $at = null,
+        Memory $memory = new NoMemory(),
     ): Assessment {
-        $workings = Workings::over($plan, $stock, $records, $at);
+        $workings = Workings::over($plan, $stock, $records, $at, null === $stage ? new NoMemory() : $memory);
         $wording = $workings->wording;
         $stages = self::stages();
         $figures = self::figures($workings, null === $stage);
@@ -86,7 +90,7 @@ final class Assessor
             $findings,
         );
 
-        return new Assessment(
+        $assessment = new Assessment(
             fileName: $plan->fileName(),
             stages: $sheets,
             glass: $glass,
@@ -96,6 +100,9 @@ final class Assessor
             readings: null === $stage ? Readings::of($plan) : Readings::shown($plan, $opened),
             snags: SnagCount::of($sent, $wording),
         );
+        $workings->remember();
+
+        return $assessment;
     }
 
     /** @return list<Finding> only what is found, of all stages, the worst first: a small part of the work of assess() */

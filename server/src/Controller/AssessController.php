@@ -9,6 +9,7 @@ use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
 use YardCask\Core\Assessment\Assessment;
+use YardCask\Core\Assessment\Memory;
 use YardCask\Core\Assessment\Readings;
 use YardCask\Core\Input\Json;
 use YardCask\Core\Plan\Plan;
@@ -40,6 +41,7 @@ final readonly class AssessController
         private OwnParts $parts,
         private Searches $searches,
         private AskedRecords $records,
+        private Memory $memory,
     ) {
     }
 
@@ -74,6 +76,7 @@ final readonly class AssessController
                 self::asked($request, 'opened'),
                 $this->records->of($request),
                 Clock::now(),
+                $this->memory,
             ),
         );
     }

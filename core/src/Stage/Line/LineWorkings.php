@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Stage\Line;
 
-use YardCask\Core\Assessment\StageWorkings;
+use YardCask\Core\Assessment\KeptWorkings;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Plan\Line\InletFigures;
 use YardCask\Core\Plan\Line\PartFigures;
@@ -17,6 +17,7 @@ use YardCask\Core\Stage\Line\Mode\Position;
 use YardCask\Core\Stage\Line\Solve\CaseNetwork;
 use YardCask\Core\Stage\Line\Solve\HighestPressure;
 use YardCask\Core\Stage\Line\Solve\HotSection;
+use YardCask\Core\Stage\Line\Solve\KeptLine;
 use YardCask\Core\Stage\Line\Solve\LineCase;
 use YardCask\Core\Stage\Line\Solve\LineSolver;
 use YardCask\Core\Stage\Line\Solve\RatedPeak;
@@ -27,10 +28,12 @@ use YardCask\Core\Stage\Line\Solve\WarmWater;
 use YardCask\Core\Stage\Tanks\Shared\Breathing;
 
 /** The line of a plan, worked out case by case. */
-final class LineWorkings implements StageWorkings
+final class LineWorkings implements KeptWorkings
 {
-    /** @var array<string, SolvedLine> */
+    /** @var array<string, SolvedLine> by the case's key */
     private array $solved = [];
+    /** @var array<string, SolvedLine> of those the ones that were not recalled, and what they were begun from */
+    private array $worked = [];
     /** @var array<string, CaseNetwork> by the mode's value */
     private array $networks = [];
     private ?ModeSearch $modes = null;
@@ -48,6 +51,8 @@ final class LineWorkings implements StageWorkings
         private readonly Breathing $breathing,
         /** Those of the plan that this one was changed from. */
         private readonly ?self $before,
+        /** What is known of the same line from another plan. */
+        private readonly KeptLine $kept,
         /** @var array<string, Position> what somebody turns to see what comes of it, by the valve’s id */
         private readonly array $turned = [],
     ) {
@@ -57,12 +62,21 @@ final class LineWorkings implements StageWorkings
     {
         $graph = $workings->of(LineGraph::class);
 
-        return new self($graph, WarmWater::of($graph), $workings->of(Breathing::class), $workings->before(self::class));
+        $kept = KeptLine::of($workings->recalled(self::class));
+
+        return new self($graph, WarmWater::of($graph), $workings->of(Breathing::class), $workings->before(self::class), $kept);
     }
 
     public static function sections(): array
     {
         return ['line', 'tank_ends', Breathing::class];
+    }
+
+    public function toKeep(): ?array
+    {
+        $known = KeptLine::from($this->solved, $this->highest);
+
+        return $this->kept->hasAllOf($known) ? null : $known->toArray();
     }
 
     /**
@@ -72,7 +86,7 @@ final class LineWorkings implements StageWorkings
      */
     public function turned(array $turned): self
     {
-        return new self($this->graph, $this->warm, $this->breathing, null, $turned);
+        return new self($this->graph, $this->warm, $this->breathing, null, KeptLine::of(null), $turned);
     }
 
     public function modes(): ModeSearch
@@ -82,7 +96,7 @@ final class LineWorkings implements StageWorkings
 
     public function highest(): HighestPressure
     {
-        return $this->highest ??= HighestPressure::over($this->graph, $this->modes(), $this->strongest(...), $this->hotSections());
+        return $this->highest ??= $this->kept->highest() ?? HighestPressure::over($this->graph, $this->modes(), $this->strongest(...), $this->hotSections());
     }
 
     /** @return list<SolvedLine> each outlet alone at its strongest: while the battery charges, or on mains; none in modes that open none */
@@ -99,8 +113,7 @@ final class LineWorkings implements StageWorkings
     private function aloneAtMost(PlannedPart $outlet): SolvedLine
     {
         $resting = $this->alone($outlet);
-        $held = $resting->rounds[\count($resting->rounds) - 1]->held ?? [];
-        $driven = array_filter($resting->pumps, static fn (SolvedPump $one): bool => null !== $one->figures->volts && !isset($held[$one->part->id]));
+        $driven = array_filter($resting->pumps, static fn (SolvedPump $one): bool => null !== $one->figures->volts && !isset($resting->held[$one->part->id]));
 
         return [] === $driven ? $resting : $this->solve(LineCase::strongest([$outlet->id]));
     }
@@ -134,7 +147,13 @@ final class LineWorkings implements StageWorkings
 
     public function solve(LineCase $case): SolvedLine
     {
-        return $this->solved[$case->key] ??= LineSolver::solve(
+        return $this->solved[$case->key] ??= $this->kept->solved($case, $this->graph, $this->warm) ?? $this->worked($case);
+    }
+
+    /** Solved, also where it is known: what others begin from has to be whole. */
+    private function worked(LineCase $case): SolvedLine
+    {
+        return $this->worked[$case->key] ??= LineSolver::solve(
             $this->graph,
             $this->warm,
             $this->networks[$case->mode->value] ??= new CaseNetwork(
@@ -145,7 +164,7 @@ final class LineWorkings implements StageWorkings
             ),
             $case,
             fn (): ?SolvedLine => $this->near($case),
-            $this->before->solved[$case->key] ?? null,
+            $this->before->worked[$case->key] ?? null,
         );
     }
 
@@ -154,7 +173,7 @@ final class LineWorkings implements StageWorkings
     {
         $all = new LineCase($this->all(), mode: $case->mode);
         if (LineMode::MainsUse === $case->mode) {
-            return $case->key === $all->key ? null : $this->solve($all);
+            return $case->key === $all->key ? null : $this->worked($all);
         }
         if (LineMode::Use !== $case->mode) {
             return null;
@@ -163,8 +182,8 @@ final class LineWorkings implements StageWorkings
 
         return match ($case->key) {
             $all->key => null,
-            $resting->key => $this->solve($all),
-            default => $this->solve($resting),
+            $resting->key => $this->worked($all),
+            default => $this->worked($resting),
         };
     }
 

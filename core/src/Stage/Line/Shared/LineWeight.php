@@ -7,7 +7,11 @@ namespace YardCask\Core\Stage\Line\Shared;
 use YardCask\Core\Payload\Mass;
 use YardCask\Core\Plan\Rig\PlannedRig;
 
-/** A part of the line, or several taken as one, by what it weighs dry and what water stands in it. */
+/**
+ * A part of the line, or several taken as one, by what it weighs dry and what water stands in it.
+ *
+ * @phpstan-type KeptWeight array{string, float, float, float, float, float}
+ */
 final readonly class LineWeight
 {
     public function __construct(
@@ -45,6 +49,22 @@ final readonly class LineWeight
             pointer: $pointer,
             isGuessed: null === $place,
         );
+    }
+
+    /** @return KeptWeight its name and its figures, of several that are taken as one */
+    public function values(): array
+    {
+        return [$this->name, $this->ownKg, $this->waterL, $this->xM, $this->yM, $this->zM];
+    }
+
+    /**
+     * @param list<KeptWeight> $values each as values() gave it
+     *
+     * @return list<self>
+     */
+    public static function ofValues(array $values): array
+    {
+        return array_map(static fn (array $one): self => new self(...$one), $values);
     }
 
     public function kg(): float

@@ -37,7 +37,7 @@ final readonly class HighestPressure
      * @param array{array<string, PeakPressure>, array<int, PeakPressure>} $offMains the same without mains
      * @param array<string, float> $coldKpa what stands at most in a heater before it heats, by its id
      */
-    private function __construct(
+    public function __construct(
         public array $parts,
         public array $pipes,
         public array $coldKpa,

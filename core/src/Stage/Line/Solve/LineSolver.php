@@ -54,7 +54,7 @@ final class LineSolver
                 }
             }
             if ([] === $more || self::MOST_ROUNDS === $round + 1) {
-                return self::solved($graph, $warm, $case, $line, $rounds, $cycling);
+                return self::solved($graph, $warm, $case, $line, $held, $cycling, $rounds);
             }
             $held += $more;
         }
@@ -85,11 +85,21 @@ final class LineSolver
     }
 
     /**
-     * @param list<PumpIteration> $rounds
-     * @param array<string, bool> $cycling
+     * What is known of the flows and pressures of a case, in the line.
+     *
+     * @param array<string, float> $held what pumps hold, in kPa, by their ids
+     * @param array<string, bool> $cycling whether those start and stop
+     * @param list<PumpIteration> $rounds as it was solved
      */
-    private static function solved(LineGraph $graph, WarmWater $warm, LineCase $case, Line $line, array $rounds, array $cycling): SolvedLine
-    {
+    public static function solved(
+        LineGraph $graph,
+        WarmWater $warm,
+        LineCase $case,
+        Line $line,
+        array $held,
+        array $cycling,
+        array $rounds = [],
+    ): SolvedLine {
         $pipeLpm = $outlets = $pumps = $from = [];
         foreach ($graph->pipes as $index => $pipe) {
             $lpm = $line->linksLpm['pipe:'.$pipe->pipe->id] ?? 0.0;
@@ -129,6 +139,8 @@ final class LineSolver
             outlets: self::byId(HeatLimit::on($outlets, $warm)),
             pumps: $pumps,
             fromLpm: $from,
+            held: $held,
+            cycling: $cycling,
             rounds: $rounds,
         );
     }

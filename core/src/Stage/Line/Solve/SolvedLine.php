@@ -15,7 +15,9 @@ final readonly class SolvedLine
      * @param array<string, SolvedOutlet> $outlets those that are open, by id
      * @param array<string, SolvedPump> $pumps those that run, by id
      * @param array<string, float> $fromLpm what comes from each tank or inlet, by its port's name
-     * @param list<PumpIteration> $rounds as it was solved, the last one with all that is held
+     * @param array<string, float> $held what pumps hold in the end, in kPa, by their ids
+     * @param array<string, bool> $cycling whether those start and stop
+     * @param list<PumpIteration> $rounds as it was solved; none where it was recalled
      */
     public function __construct(
         public LineCase $case,
@@ -24,6 +26,8 @@ final readonly class SolvedLine
         public array $outlets,
         public array $pumps,
         public array $fromLpm,
+        public array $held,
+        public array $cycling,
         public array $rounds,
     ) {
     }

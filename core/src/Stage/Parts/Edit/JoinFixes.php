@@ -116,7 +116,9 @@ final class JoinFixes
             return $figures instanceof AdapterFigures && $figures->foodGrade && $figures->ratingKpa >= $kpa && $figures->ratingC >= $c;
         });
 
-        return $this->searches[($joint->isUnderPressure ? 'pressed ' : 'drawn ').implode(' ', array_keys($fit))] ??= new ChainSearch(array_column($fit, 0), $joint->isUnderPressure);
+        $key = ($joint->isUnderPressure ? 'pressed ' : 'drawn ').implode(' ', array_keys($fit));
+
+        return $this->searches[$key] ??= new ChainSearch(array_column($fit, 0), $joint->isUnderPressure);
     }
 
     /** @return array<string, array{Adapter, StockFitting}> by id */

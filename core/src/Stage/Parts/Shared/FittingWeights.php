@@ -4,24 +4,24 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Stage\Parts\Shared;
 
+use YardCask\Core\Assessment\KeptWorkings;
 use YardCask\Core\Assessment\KeyedWorkings;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Stage\Line\Shared\LineWeight;
-use YardCask\Core\Stage\Parts\Joints\PlanJoints;
 use YardCask\Core\Stage\Parts\Shopping\Basket;
 use YardCask\Core\Stage\Parts\Shopping\JointItems;
 use YardCask\Core\Stage\Parts\Shopping\PowerItems;
 use YardCask\Core\Stage\Parts\Shopping\RouteItems;
 use YardCask\Core\Stage\Parts\Shopping\TankItems;
-use YardCask\Core\Stage\Tanks\Shared\RunWorkings;
-use YardCask\Core\Stage\Tanks\Shared\StrapPulls;
 use YardCask\Core\Words\Phrasebook;
 
 /**
  * What rides along beside tanks, parts, pipes and adapters, and where: clamps and rings, clips, insulation, wires, the fittings and
  * hoses of tanks, and what holds these.
+ *
+ * @phpstan-import-type KeptWeight from LineWeight
  */
-final readonly class FittingWeights implements KeyedWorkings
+final readonly class FittingWeights implements KeptWorkings, KeyedWorkings
 {
     /**
      * @param array<string, float> $kg of each thing that is bought, by its name in the catalogue
@@ -32,10 +32,26 @@ final readonly class FittingWeights implements KeyedWorkings
         public array $kg,
         public array $ofLine,
         public array $ofTanks,
+        private bool $isRecalled = false,
     ) {
     }
 
     public static function over(Workings $workings): static
+    {
+        /** @var array{array<string, float>, list<KeptWeight>, list<KeptWeight>}|null $kept */
+        $kept = $workings->recalled(self::class);
+
+        return null === $kept ? self::found($workings) : new self($kept[0], LineWeight::ofValues($kept[1]), LineWeight::ofValues($kept[2]), true);
+    }
+
+    public function toKeep(): ?array
+    {
+        $values = static fn (LineWeight $one): array => $one->values();
+
+        return $this->isRecalled ? null : [$this->kg, array_map($values, $this->ofLine), array_map($values, $this->ofTanks)];
+    }
+
+    private static function found(Workings $workings): self
     {
         $basket = new Basket();
         TankItems::addTo($basket, $workings);
@@ -63,7 +79,7 @@ final readonly class FittingWeights implements KeyedWorkings
 
     public static function sections(): array
     {
-        return [...PlanJoints::sections(), ...RunWorkings::sections(), ...StrapPulls::sections()];
+        return ['line', 'tanks', 'runs', 'bays', 'rig'];
     }
 
     public function key(): string

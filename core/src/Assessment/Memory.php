@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Assessment;
+
+/** Keeps what was worked out from one assessment to the next: nothing comes out otherwise for it, only sooner. */
+interface Memory
+{
+    /** @return array<array-key, mixed>|null what was kept under a key; null where nothing was, or no longer is */
+    public function recall(string $key): ?array;
+
+    /** @param array<array-key, mixed> $values scalars and arrays of them only */
+    public function keep(string $key, array $values): void;
+}
