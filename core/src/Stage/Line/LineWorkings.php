@@ -76,7 +76,7 @@ final class LineWorkings implements KeptWorkings
     {
         $known = KeptLine::from($this->solved, $this->highest);
 
-        return $this->kept->hasAllOf($known) ? null : $known->toArray();
+        return $this->kept->hasAllOf($known) ? null : $this->kept->with($known)->toArray();
     }
 
     /**

@@ -71,6 +71,11 @@ final readonly class KeptLine
         return [] === array_diff_key($other->cases, $this->cases) && (null !== $this->highest || null === $other->highest);
     }
 
+    public function with(self $more): self
+    {
+        return new self($more->cases + $this->cases, $more->highest ?? $this->highest);
+    }
+
     public function solved(LineCase $case, LineGraph $graph, WarmWater $warm): ?SolvedLine
     {
         if (!isset($this->cases[$case->key])) {
