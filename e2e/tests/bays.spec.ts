@@ -1,5 +1,6 @@
 import { expect, test } from "@playwright/test";
 import { answer, field, openFellside, saved, snag, stored, type } from "./bench";
+import { pause } from "./launched";
 
 test("by keyboard alone a bay is added, taped from another datum, given an obstruction, and a tank put into it", async ({
   page,
@@ -178,6 +179,23 @@ test("the catalogue is tried in every bay, sorted by any column, and what is put
   await expect(answer(page)).toContainText("215 L of");
   await saved(page);
   expect((await stored(page, id)).tanks).toHaveLength(4);
+});
+
+test("a tank of the catalogue that is pressed before the answer has come is put in when it has", async ({ page }) => {
+  const id = await openFellside(page, "tanks");
+  await page.getByRole("button", { name: "Find a tank that fits" }).click();
+  const eel = page.getByRole("button", { name: "Fit it: Eel 113, Right arch bay" });
+  await expect(eel).toBeVisible();
+  await page.route("**/api/assess?*", async (route) => {
+    await pause(1000);
+    await route.continue();
+  });
+  await type(page, "/tanks/0/name", "Old tank");
+  await eel.click();
+  await expect(page.getByLabel("Name of the tank")).toHaveValue("Eel 113");
+  await expect(answer(page)).toHaveText("You can use 102 L of 113 L.");
+  await saved(page);
+  expect((await stored(page, id)).tanks[0]).toMatchObject({ id: "tail", bay: "right-arch", length_mm: 900 });
 });
 
 test("bays and the catalogue in the hand: nothing is cut off", async ({ page }) => {

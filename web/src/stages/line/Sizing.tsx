@@ -2,6 +2,7 @@ import { useState } from "react";
 import { api } from "../../api/client";
 import type { SizingOffer } from "../../api/types";
 import { useSearch } from "../../plan/server/useSearch";
+import { useWhenFound } from "../../plan/server/useWhenFound";
 import { usePlan } from "../../plan/state/PlanContext";
 import { SearchStatus } from "../../plan/widgets/SearchStatus";
 
@@ -19,20 +20,30 @@ export function Sizing() {
 }
 
 function Tables() {
-  const { plan } = usePlan();
+  const { plan, apply } = usePlan();
   const search = useSearch(["sizing"], (asked) => api.lineSizing(plan, asked));
+  const fit = useWhenFound(search, (wanted) => {
+    const rows = search.found?.tables.flatMap((table) =>
+      table.rows.map((row) => ({ of: rowOf(table, row), fix: row.fix })),
+    );
+    const fix = rows?.find((row) => row.of === wanted)?.fix;
+    if (fix) apply(fix);
+  });
   return (
     <>
       <SearchStatus search={search} trying="Trying every size" />
       {search.found?.tables.map((table) => (
-        <Sizes key={table.id} table={table} />
+        <Sizes key={table.id} table={table} onFit={fit} />
       ))}
     </>
   );
 }
 
-function Sizes({ table }: { table: SizingOffer["tables"][number] }) {
-  const { apply, settled } = usePlan();
+type Table = SizingOffer["tables"][number];
+
+const rowOf = (table: Table, row: Table["rows"][number]) => `${table.id} ${row.name}`;
+
+function Sizes({ table, onFit }: { table: Table; onFit: (row: string) => void }) {
   return (
     <div className="card relative mt-3 overflow-x-auto p-4">
       <h3 className="text-[15px] font-[620]">{table.title}</h3>
@@ -68,7 +79,7 @@ function Sizes({ table }: { table: SizingOffer["tables"][number] }) {
                     type="button"
                     className="plain small"
                     aria-label={row.fix.label}
-                    onClick={() => row.fix && settled && apply(row.fix)}
+                    onClick={() => onFit(rowOf(table, row))}
                   >
                     Fit it
                   </button>

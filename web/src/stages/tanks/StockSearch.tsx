@@ -1,8 +1,8 @@
 import { useState } from "react";
 import { api } from "../../api/client";
-import type { StockRow } from "../../api/types";
 import { Choice } from "../../fields/Choice";
 import { useSearch } from "../../plan/server/useSearch";
+import { useWhenFound } from "../../plan/server/useWhenFound";
 import { usePlan } from "../../plan/state/PlanContext";
 import { SearchStatus } from "../../plan/widgets/SearchStatus";
 import { OwnTanks } from "./OwnTanks";
@@ -26,7 +26,7 @@ export function StockSearch({ onChoose }: { onChoose: (id: string) => void }) {
 const BESIDE = "";
 
 function Search({ onChoose }: { onChoose: (id: string) => void }) {
-  const { plan, settled, add, apply } = usePlan();
+  const { plan, add, apply } = usePlan();
   const fresh = plan.tanks.filter((tank) => tank.holds === "fresh");
   const [wanted, setReplaced] = useState(fresh[0]?.id ?? BESIDE);
   const replaced = fresh.some((tank) => tank.id === wanted) ? wanted : BESIDE;
@@ -37,15 +37,16 @@ function Search({ onChoose }: { onChoose: (id: string) => void }) {
     api.stock(plan, replaced, pairs, asked),
   );
   const offer = search.found;
-  const putIn = (row: StockRow) => {
-    if (!row.patch || !settled) return;
+  const putIn = useWhenFound(search, (id) => {
+    const row = offer?.rows.find((one) => one.id === id);
+    if (!row?.patch) return;
     const addition = { label: `${row.name} fitted`, patch: row.patch };
     if (row.patch.some((step) => step.op === "add")) onChoose(add(addition));
     else {
       apply(addition);
       onChoose(replaced);
     }
-  };
+  });
   return (
     <div className="card mt-2 p-4">
       <div className="mb-3 flex flex-wrap items-end gap-x-5 gap-y-2">

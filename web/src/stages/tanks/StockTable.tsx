@@ -18,7 +18,8 @@ type Props = {
   offer: StockOffer;
   chosen: string | null;
   onChoose: (id: string) => void;
-  onPutIn: (row: StockRow) => void;
+  /** By the row's id. */
+  onPutIn: (row: string) => void;
 };
 
 /** The same in rows, sorted by whatever heading is pressed; a second press turns it round. */
@@ -101,7 +102,7 @@ export function StockTable({ offer, chosen, onChoose, onPutIn }: Props) {
                     type="button"
                     className="plain small"
                     aria-label={`Fit it: ${row.name}, ${row.where}`}
-                    onClick={() => onPutIn(row)}
+                    onClick={() => onPutIn(row.id)}
                   >
                     Fit it
                   </button>
