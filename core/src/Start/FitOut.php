@@ -169,11 +169,12 @@ final class FitOut
             return $plan;
         }
         [$best, $fewest] = [$plan, \PHP_INT_MAX];
+        $isShowerDue = $this->lacksShower($plan) && $this->carriesShower($plan, $plan);
         foreach (WasteProposals::to($plan, $this->stock) as $proposed) {
             $fitted = $this->withFittings($proposed);
             foreach ([RoadFill::toTheLimit($fitted, $this->stock), RoadFill::withMargin($fitted, $this->stock)] as $filled) {
                 $with = $this->withoutTrouble($filled, $plan);
-                $lacks = null !== $with && self::isKept($with, $plan) ? $this->lacks($with, $plan) : \PHP_INT_MAX;
+                $lacks = null !== $with && self::isKept($with, $plan) ? $this->lacks($with, $plan, $isShowerDue) : \PHP_INT_MAX;
                 if (null !== $with && $lacks < $fewest) {
                     [$best, $fewest] = [$with, $lacks];
                 }
@@ -187,13 +188,19 @@ final class FitOut
     }
 
     /** How much a plan with a waste tank lacks that it could have with another: certain weights, and the weight of a shower that was asked for. */
-    private function lacks(Plan $with, Plan $without): int
+    private function lacks(Plan $with, Plan $without, bool $isShowerDue): int
     {
         $isTight = $this->graver($with) > $this->graver($without);
-        $lighter = $this->lacksShower($with) ? RoadFill::leaving(self::A_SHOWER_KG, $with, $this->stock) : null;
-        $hasNoRoom = null !== $lighter && !(RoadFill::leaves(self::A_SHOWER_KG, $lighter, $this->stock) && self::isKept($lighter, $without));
 
-        return ($isTight ? 1 : 0) + ($hasNoRoom ? 1 : 0);
+        return ($isTight ? 1 : 0) + ($isShowerDue && !$this->carriesShower($with, $without) ? 1 : 0);
+    }
+
+    /** Whether it can carry one more, with less water if need be. */
+    private function carriesShower(Plan $plan, Plan $without): bool
+    {
+        $lighter = RoadFill::leaving(self::A_SHOWER_KG, $plan, $this->stock);
+
+        return RoadFill::leaves(self::A_SHOWER_KG, $lighter, $this->stock) && self::isKept($lighter, $without);
     }
 
     /** Whether enough of the fresh water is still there, on the road and when the stay begins. */
