@@ -105,7 +105,7 @@ final class RoadFill
         if ($spareKg($fill) < $leastKg) {
             [$fill, $tooMuch] = [0.0, $fill];
             while ($tooMuch - $fill > 0.015) {
-                $between = floor(50 * ($fill + $tooMuch)) / 100;
+                $between = round(50 * ($fill + $tooMuch)) / 100;
                 $spareKg($between) < $leastKg ? $tooMuch = $between : $fill = $between;
             }
         }
