@@ -7,8 +7,8 @@ const chromium = ["/usr/bin/chromium-headless-shell", "/usr/bin/chromium"].find(
 export default defineConfig({
   testDir: "tests",
   // Generous: a busy machine may be slow, and only what never comes has failed.
-  timeout: 180_000,
-  expect: { timeout: 40_000 },
+  timeout: 360_000,
+  expect: { timeout: 100_000 },
   // Each file has plans, and where it kills something an installation, of its own.
   fullyParallel: false,
   workers: 3,

@@ -27,7 +27,7 @@ let served: Launched;
 let port: number;
 let client: APIRequestContext;
 
-test.describe.configure({ mode: "serial", timeout: 240_000 });
+test.describe.configure({ mode: "serial", timeout: 360_000 });
 test.beforeAll(async () => {
   here.remove();
   port = await freePort();

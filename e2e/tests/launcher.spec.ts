@@ -20,7 +20,7 @@ const { data, env, yardcask, run, begin, start, interrupt, end, programs, remove
 const DEMOS = ["Bothy", "Fellside", "Petrel", "Prompt Side"];
 const VERSION_ONE = new URL("../../core/tests/plans/fellside-version-1.json", import.meta.url).pathname;
 
-test.describe.configure({ mode: "serial", timeout: 180_000 });
+test.describe.configure({ mode: "serial", timeout: 360_000 });
 test.beforeAll(remove);
 test.afterAll(() => {
   run("stop");
@@ -135,7 +135,7 @@ test("a start that is interrupted anywhere leaves nothing behind and can simply 
     await expect.poll(() => launcher.exitCode ?? launcher.signalCode, { timeout: 60_000 }).not.toBeNull();
     // Before bash has read its first lines the signal itself ends it.
     expect([130, null], said()).toContain(launcher.exitCode);
-    await expect.poll(() => [programs(), left()], { timeout: 20_000 }).toEqual([{}, []]);
+    await expect.poll(() => [programs(), left()], { timeout: 100_000 }).toEqual([{}, []]);
   }
   const { said } = await start(port);
   expect(said()).toContain("is ready:");
@@ -187,7 +187,7 @@ test("when its launcher is killed everything ends by itself, and it can simply b
   const port = await freePort();
   const { launcher } = await start(port);
   launcher.kill("SIGKILL");
-  await expect.poll(programs, { timeout: 30_000 }).toEqual({});
+  await expect.poll(programs, { timeout: 100_000 }).toEqual({});
   await start(port);
   expect(await answers(port)).toBe(true);
   run("stop");

@@ -17,7 +17,7 @@ let launched: Launched;
 let ports: { own: number; open: number; trust: number };
 let browser: Browser;
 
-test.describe.configure({ mode: "serial", timeout: 180_000 });
+test.describe.configure({ mode: "serial", timeout: 360_000 });
 const options = () => ["--name", NAME, "--open-port", String(ports.open), "--trust-port", String(ports.trust)];
 const at = (path = "/") => `https://${NAME}:${ports.open}${path}`;
 const own = (path = "/") => `http://127.0.0.1:${ports.own}${path}`;

@@ -21,7 +21,7 @@ const servers: Server[] = [];
 const agent = new https.Agent({ keepAlive: true, maxSockets: WRITERS, rejectUnauthorized: false });
 let cookie = "";
 
-test.describe.configure({ mode: "serial", timeout: 300_000 });
+test.describe.configure({ mode: "serial", timeout: 600_000 });
 
 /** As whom the launcher runs everything. */
 const asService =
