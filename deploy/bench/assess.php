@@ -75,12 +75,13 @@ $typing = static function (string $document, Closure $set): Closure {
 $weight = static function (stdClass $plan, int $round): void {
     $plan->load->loads[0]->kg = 20 + $round / 10;
 };
-$pipe = static function (stdClass $plan, int $round): void {
-    $plan->line->pipes[0]->length_m = 1 + $round / 1000;
+/** Of each stage another one, so that no line has been solved before. */
+$pipe = static fn (string $stage): Closure => static function (stdClass $plan, int $round) use ($stage): void {
+    $plan->line->pipes[0]->length_m = 1 + strlen($stage) / 10 + ord($stage) / 1000 + $round / 100000;
 };
 $sent = ['nothing' => [$typing($plan, $weight), '/api/nothing']];
 foreach (['use', 'load', 'tanks', 'line', 'parts'] as $stage) {
-    foreach (['three stages' => $typing($stages, $weight), 'the largest' => $typing($largest, $weight), 'its line' => $typing($largest, $pipe)] as $name => $document) {
+    foreach (['three stages' => $typing($stages, $weight), 'the largest' => $typing($largest, $weight), 'its line' => $typing($largest, $pipe($stage))] as $name => $document) {
         $sent[$name.$stage] = [$document, '/api/assess?stage='.$stage];
         $sent[$name.$stage.' drawn'] = [$document, '/api/assess?stage='.$stage, '/api/drawing?stage='.$stage];
     }

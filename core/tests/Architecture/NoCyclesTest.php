@@ -15,6 +15,7 @@ final class NoCyclesTest extends TestCase
 
     /** A plan’s workings make those of each stage, which are worked out over them. */
     private const MADE_OVER_EACH_OTHER = [
+        'YardCask\Core\Assessment\KeptWorkings',
         'YardCask\Core\Assessment\KeyedWorkings',
         'YardCask\Core\Assessment\StageWorkings',
         'YardCask\Core\Assessment\Workings',

@@ -68,17 +68,23 @@ final readonly class AssessController
     #[ProblemResponse(422, 'Not a valid plan')]
     public function assess(Request $request): Response
     {
-        return self::reply(
-            Assessor::assess(
-                Plan::read(JsonBody::read($request)),
-                self::asked($request, 'stage'),
-                $this->parts->stock(),
-                self::asked($request, 'opened'),
-                $this->records->of($request),
-                Clock::now(),
-                $this->memory,
-            ),
-        );
+        // All of it is let go of with the request: to search meanwhile for objects that refer to each other takes about an eighth of the time.
+        gc_disable();
+        try {
+            return self::reply(
+                Assessor::assess(
+                    Plan::read(JsonBody::read($request)),
+                    self::asked($request, 'stage'),
+                    $this->parts->stock(),
+                    self::asked($request, 'opened'),
+                    $this->records->of($request),
+                    Clock::now(),
+                    $this->memory,
+                ),
+            );
+        } finally {
+            gc_enable();
+        }
     }
 
     #[Route('/api/assess-archive', methods: ['POST'])]
