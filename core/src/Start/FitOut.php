@@ -66,7 +66,7 @@ final class FitOut
     private const OF_JOINING = [...self::HOLES, ...self::OVER];
     /** What a waste tank and its fittings may cause, and what is cured with it. */
     private const OF_WASTE = ['tanks.port-blocked', 'tanks.hose-', 'tanks.outlet-high', 'tanks.overflow-low'];
-    /** Cans change the load on the coupling little, and what they change is made up for by what is stowed. */
+    /** Waste cans change the load on a coupling; moving what is stowed makes up for it. */
     private const OF_CANS = [...self::OF_WASTE, 'load.nose-'];
     /** No tank goes without a fitting for the weight of its hose, or for the litres above its overflow. */
     private const CARRIED = [self::WEIGHT, self::SHORT];
@@ -187,7 +187,7 @@ final class FitOut
         return $best;
     }
 
-    /** How much a plan with a waste tank lacks that it could have with another: certain weights, and the weight of a shower that was asked for. */
+    /** How many things a plan falls short of because of its waste tank: being clear of the limits without weighing, and carrying a shower. */
     private function lacks(Plan $with, Plan $without, bool $isShowerDue): int
     {
         $isTight = $this->graver($with) > $this->graver($without);
@@ -195,7 +195,7 @@ final class FitOut
         return ($isTight ? 1 : 0) + ($isShowerDue && !$this->carriesShower($with, $without) ? 1 : 0);
     }
 
-    /** Whether it can carry one more, with less water if need be. */
+    /** Whether it can carry a shower as well, with less water if need be. */
     private function carriesShower(Plan $plan, Plan $without): bool
     {
         $lighter = RoadFill::leaving(self::A_SHOWER_KG, $plan, $this->stock);

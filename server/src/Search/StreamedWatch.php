@@ -14,7 +14,7 @@ use YardCask\Core\Search\Watch;
 final class StreamedWatch implements Watch
 {
     private const EVERY_S = 0.1;
-    /** How often its processor time a search may last where others compute beside it. */
+    /** On a busy machine a search may last this many times its processor time. */
     private const BUSY = 4;
 
     private readonly float $beganS;
@@ -26,7 +26,7 @@ final class StreamedWatch implements Watch
     private ?string $stopped = null;
 
     /**
-     * @param float $limitS of processor time, after which it is over: on a busy machine a search takes longer but finds as much
+     * @param float $limitS of processor time, after which it is over: a busy machine takes longer but finds as much
      * @param string|null $search what the page calls it; null where nobody can stop it
      */
     public function __construct(private readonly float $limitS, private readonly StopFlag $flag, private readonly ?string $search)

@@ -3,8 +3,8 @@ import { usePlan } from "../state/PlanContext";
 import type { Search } from "./useSearch";
 
 /**
- * Does something with a row of what a search has found: at once where it was found for the plan as it is now, otherwise with the row of that name
- * that the search then finds. Gives a function to want something of a row.
+ * Acts on a row of a search: at once if the search is of the plan as it is now, otherwise on the same row once the search has caught up.
+ * Returns the function to call with the row's name.
  */
 export function useWhenFound(search: Search<unknown>, act: (row: string) => void): (row: string) => void {
   const { settled } = usePlan();
