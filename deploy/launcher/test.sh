@@ -118,12 +118,9 @@ run_checks() {
 run_core() { suite "Core" "$STATE/core.xml" paratest_core; }
 run_server() { suite "Server, on MariaDB" "$STATE/server.xml" phpunit_server; }
 # Two lanes that take about as long as each other.
-server_lane() {
-    run_server
-    check_typescript
-}
+server_lane() { run_server; }
 checks_lane() {
-    check_php
+    run_checks
     run_web
 }
 run_web() { suite "Web" "$STATE/web.xml" vitest; }

@@ -89,6 +89,27 @@ final class CommandsTest extends KernelTestCase
         unlink($file);
     }
 
+    public function testEveryFirstPlanOfARigHasItsRow(): void
+    {
+        $tester = new CommandTester((new Application(self::bootKernel()))->find('yardcask:first-plans'));
+        self::assertSame(0, $tester->execute(['--rig' => ['pickup'], '--system' => ['can_foot', 'gravity'], '--people' => ['1']]));
+        preg_match_all('/^\| (?!Pick-up)(.*) \|$/m', $tester->getDisplay(), $rows);
+        $cells = array_map(static fn (string $row): array => array_map(trim(...), explode('|', $row)), $rows[1]);
+        self::assertCount(18, $cells);
+        foreach ($cells as [$system, $stay, , $days, $needsL, $tanksL, , , , $fullKg, $heater, $parts, , $givesWay]) {
+            if (str_starts_with($system, 'header')) {
+                self::assertStringContainsString('needs a tank above the taps', $givesWay);
+                continue;
+            }
+            self::assertSame(['', ''], [$heater, $givesWay], "$stay $days");
+            self::assertGreaterThanOrEqual($needsL, $tanksL, "$stay $days");
+            self::assertGreaterThan($tanksL, $fullKg, "$stay $days");
+            self::assertGreaterThanOrEqual(3, $parts, "$stay $days");
+        }
+        $this->expectExceptionMessage('There is no rig “cart”. There are: small-van, ');
+        $tester->execute(['--rig' => ['cart']]);
+    }
+
     public function testGeneratedFilesMatchTheCode(): void
     {
         $tester = new CommandTester((new Application(self::bootKernel()))->find('yardcask:write-docs'));

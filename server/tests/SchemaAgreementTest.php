@@ -41,14 +41,14 @@ final class SchemaAgreementTest extends TestCase
 
     public function testSchemaAndReaderTakeAndRefuseTheSameDocuments(): void
     {
-        $tried = 0;
+        $tried = [];
         foreach (self::plans() as $plan) {
-            foreach (self::variants(Json::decode($plan->toJson()), '') as $pointer => $document) {
-                self::assertSame(self::readerTakes($document), self::schemaTakes($document), $pointer);
-                ++$tried;
+            $rig = $plan->load->rig->kind()->value;
+            foreach (self::variants(Json::decode($plan->toJson()), $rig, $tried) as $pointer => $document) {
+                self::assertSame(self::readerTakes($document), self::schemaTakes($document), $rig.' '.$pointer);
             }
         }
-        self::assertGreaterThan(900, $tried);
+        self::assertGreaterThan(300, \count($tried));
     }
 
     public function testTheBoundsOfEveryMeasuredFieldAreInTheSchema(): void
@@ -85,12 +85,21 @@ final class SchemaAgreementTest extends TestCase
         }
     }
 
-    /** @return iterable<string, mixed> the document, and one for each change of each of its leaves */
-    private static function variants(mixed $document, string $pointer): iterable
+    /**
+     * @param array<string, true> $tried the fields of each kind of rig whose changes have been tried
+     *
+     * @return iterable<string, mixed> the document, and one for each change of each of its leaves
+     */
+    private static function variants(mixed $document, string $rig, array &$tried): iterable
     {
         $text = Json::encode($document);
         yield 'unchanged' => $document;
         foreach (self::leaves($document, '') as $path) {
+            $field = $rig.preg_replace('#/\d+(?=/|$)#', '/*', $path);
+            if (isset($tried[$field])) {
+                continue;
+            }
+            $tried[$field] = true;
             foreach (['removed', 'null', '-1', '1e6', '"x"', '[]', '{}', 'true', '""'] as $change) {
                 $copy = Json::decode($text);
                 $node = &$copy;
