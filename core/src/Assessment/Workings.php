@@ -19,8 +19,8 @@ final class Workings
 {
     /** @var array<class-string<StageWorkings>, StageWorkings> */
     private array $made = [];
-    /** @var array<class-string<StageWorkings>, string> */
-    private array $keys = [];
+    /** @var array<string, string> hashes of sections, by their names */
+    private array $hashes = [];
     public readonly Wording $wording;
     public readonly RigWords $rigWords;
 
@@ -96,7 +96,12 @@ final class Workings
      */
     private function key(string $class): string
     {
-        return $this->keys[$class] ??= $class.' '.hash('xxh128', serialize(array_map($this->section(...), $class::sections())));
+        return $class.' '.implode('', array_map($this->hash(...), $class::sections()));
+    }
+
+    private function hash(string $section): string
+    {
+        return $this->hashes[$section] ??= hash('xxh128', serialize($this->section($section)), true);
     }
 
     /** Lets go of all that was worked out. Parts of it refer back to this, so that it would stay in memory until PHP searches for such rings. */
