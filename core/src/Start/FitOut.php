@@ -73,6 +73,8 @@ final class FitOut
     /** A waste tank is worth having even where so little is left to a limit that the rig has to be weighed first. */
     private const TO_BE_WEIGHED = ['load.estimate-tight'];
     private const MOST_CURES = 12;
+    /** A smaller difference does not matter, in litres. */
+    private const NEAR_L = 1.0;
     private const A_STOP = 1000;
     /** As much of the fresh water has to stay where a waste tank is fitted. A rule of thumb. */
     private const KEPT = 0.75;
@@ -294,13 +296,20 @@ final class FitOut
 
         return match (true) {
             // A tank is made longer, but nobody uses less or fills up sooner.
-            str_starts_with($key, self::SHORT) => $less > 0 && $with->use === $plan->use && \count($with->tanks) === \count($plan->tanks),
+            str_starts_with($key, self::SHORT) => $less > 0 && $with->use === $plan->use && \count($with->tanks) === \count($plan->tanks)
+                && $this->mayCarryL($with) > $this->mayCarryL($plan) + self::NEAR_L,
             null === $fix->cost => true,
             // Weights are shifted where a limit would be broken, but no water is left behind for them.
             str_starts_with($key, self::WEIGHT) => 2 * $less > self::A_STOP && RoadFill::carriedL($with) >= RoadFill::carriedL($plan),
             self::isOf($key, self::WORTH_ITS_WEIGHT) => $less >= 0,
             default => $less > 0,
         };
+    }
+
+    /** The fresh water that the rig may carry in its tanks. */
+    private function mayCarryL(Plan $plan): float
+    {
+        return RoadFill::carriedL(RoadFill::toTheLimit($plan, $this->stock));
     }
 
     /**

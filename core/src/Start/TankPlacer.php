@@ -211,17 +211,23 @@ final class TankPlacer
                 ? BayTank::filling($bay, WaterKind::Fresh, $litres, 'tank-'.(\count($tanks) + 1), self::with($plan, $tanks))
                 : null;
             $tank = $filling($needL);
-            $restL = null === $tank ? 0.0 : $needL - TankVolumeCalculator::calculate($tank->tankInput())->usableL;
+            $restL = null === $tank ? 0.0 : $needL - self::givesL($tank);
             if ($restL > self::NEAR_L && $restL < self::LEAST_L && isset($plan->bays[$index + 1])) {
                 $tank = $filling($needL - self::LEAST_L) ?? $tank;
             }
             if (null !== $tank) {
                 $tanks[] = $tank->named(self::nameIn($bay));
-                $needL -= TankVolumeCalculator::calculate($tank->tankInput())->usableL;
+                $needL -= self::givesL($tank);
             }
         }
 
         return $tanks;
+    }
+
+    /** What can be drawn from a tank once it has its overflow. */
+    private static function givesL(PlannedTank $tank): float
+    {
+        return TankVolumeCalculator::calculate(TankProposal::belowItsOverflow($tank)->tankInput())->usableL;
     }
 
     /** @return list<float> places of a tank's middle along the rig, the nearest to the usual one first */
@@ -266,14 +272,14 @@ final class TankPlacer
         return $plan;
     }
 
-    /** Whether nothing is short and every limit holds in every state. */
+    /** Whether nothing is short, also once the tanks have their overflows, and every limit holds in every state. */
     public static function holds(Plan $plan): bool
     {
-        $workings = Workings::over($plan);
-        $use = $workings->of(UseWorkings::class);
+        $fitted = Workings::over(PartFields::changed($plan, ['tanks' => array_map(TankProposal::belowItsOverflow(...), $plan->tanks)]));
+        $use = $fitted->of(UseWorkings::class);
 
-        return $use->need(Supply::Main)->carryL - $workings->of(WaterAboard::class)->usableL < 0.05
-            && $use->need(Supply::Drinking)->carryL - $workings->of(TanksWorkings::class)->usableL(WaterKind::Drinking) < 0.05
+        return $use->need(Supply::Main)->carryL - $fitted->of(WaterAboard::class)->usableL < 0.05
+            && $use->need(Supply::Drinking)->carryL - $fitted->of(TanksWorkings::class)->usableL(WaterKind::Drinking) < 0.05
             && self::isAllowed($plan);
     }
 

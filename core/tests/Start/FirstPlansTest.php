@@ -22,6 +22,7 @@ use YardCask\Core\Plan\Tanks\WaterKind;
 use YardCask\Core\Plan\Use\PlannedUse;
 use YardCask\Core\Stage\Assessor;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
+use YardCask\Core\Stage\Tanks\Shared\WaterAboard;
 use YardCask\Core\Start\FirstAnswers;
 use YardCask\Core\Start\PlanStarter;
 use YardCask\Core\Tank\TankVolumeCalculator;
@@ -164,6 +165,8 @@ final class FirstPlansTest extends TestCase
     /** @param array<string, mixed> $answers */
     #[TestWith([['system' => 'storage_heater', 'stay' => 'wild', 'crew' => 1, 'days' => 7]])]
     #[TestWith([['system' => 'exchanger', 'stay' => 'mixed', 'crew' => 2, 'days' => 3]])]
+    // The longest tank of the bilge gives enough only to its lid: what its overflow takes away is in a second one.
+    #[TestWith([['system' => 'can_foot', 'stay' => 'mixed', 'crew' => 1, 'days' => 7]])]
     public function testHolesThatAreWiderThanWasThoughtHaveRoomAndTheWaterIsStillEnough(array $answers): void
     {
         $found = Assessor::assess(self::started(['rig' => 'small-boat'] + $answers), '-', SampleLines::stock())->findings;
@@ -189,6 +192,14 @@ final class FirstPlansTest extends TestCase
         self::assertEqualsWithDelta(4.65, $cans->xM, 1.2);
         $found = Assessor::assess($plan, '-', SampleLines::stock())->findings;
         self::assertSame([], array_filter($found, static fn (SentFinding $one): bool => Severity::Watch !== $one->severity));
+    }
+
+    public function testNoTankIsMadeLongerForWaterThatTheRigMayNotCarry(): void
+    {
+        $plan = self::started(['rig' => 'large-boat', 'system' => 'can_foot', 'stay' => 'mixed', 'crew' => 8, 'days' => 7]);
+        $workings = Workings::over($plan);
+        self::assertContains('use.short', array_column(Assessor::assess($plan, '-', SampleLines::stock())->findings, 'code'));
+        self::assertLessThan(1.15 * $workings->of(WaterAboard::class)->travelUsableL, $workings->of(TanksWorkings::class)->fullL(WaterKind::Fresh));
     }
 
     /** What the fresh tanks give is gone before more could drain: 124 L for four people are two days. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Stage\Tanks\Shared;
 
+use YardCask\Core\Plan\Field\PartFields;
 use YardCask\Core\Plan\Tanks\HeldBy;
 use YardCask\Core\Plan\Tanks\PlannedShape;
 use YardCask\Core\Plan\Tanks\PlannedTank;
@@ -74,6 +75,14 @@ final class TankProposal
             heldBy: HeldBy::Straps,
             straps: self::straps($lengthMm * $widthMm * $heightMm / 1e6 + $emptyKg),
         );
+    }
+
+    /** A fixed tank filled no higher than a hose for its overflow lets it. */
+    public static function belowItsOverflow(PlannedTank $tank): PlannedTank
+    {
+        return TankMounting::Fixed !== $tank->form
+            ? $tank
+            : PartFields::changed($tank, ['overflowHeightMm' => max(0.0, $tank->overflowHeightMm - self::OVERFLOW_LOWER_MM)]);
     }
 
     /** Cans alike of 20 L, or of 10 L for drinking; emptied to their floor, filled to their brim, and poured by hand. */
