@@ -198,6 +198,23 @@ describe("places stay with their part", () => {
     }
     expect(planReducer(state, { type: "untyped", under: "/tanks/@drink-cans" }).typed).toEqual({});
   });
+  it("a text that was refused gives way to what an edit sets its field to, and to nothing else", () => {
+    const refused: PlanAction = {
+      type: "typed",
+      place: "/use/days",
+      typed: { text: "", state: "refused", what: "days" },
+    };
+    expect(having(refused, days(5)).typed).toEqual({});
+    const length: PlanAction = { ...refused, place: "/tanks/@tail/length_mm" };
+    const removed: PlanAction = { type: "edit", from: fellside, plan: less, what: "without Tail tank" };
+    expect(having(length, removed, { type: "undo" }).typed).toHaveProperty([length.place]);
+    const crew = withValue(fellside, "/use/crew", 4);
+    expect(having(refused, { type: "edit", from: fellside, plan: crew, what: "crew" }).typed).toHaveProperty(
+      "/use/days",
+    );
+    const reading: PlanAction = { ...refused, typed: { text: "6", state: "reading", what: "days" } };
+    expect(having(reading, days(5)).typed).toHaveProperty("/use/days");
+  });
   it("ids are new, also where a patch speaks of them, and never those of a part that was removed", () => {
     const ids = new Set(Array.from({ length: 300 }, () => newId(fellside, "can")));
     expect(ids.size).toBeGreaterThan(295);

@@ -1,6 +1,6 @@
 import type { Plan, SavedPlan } from "../../api/types";
 import type { LocalDraft, Typed } from "../drafts/localDraft";
-import { same } from "./edits";
+import { same, valueAt } from "./edits";
 import { withIssued } from "./issued";
 import { merged } from "./merge";
 import { type Place, pointerOf } from "./parts";
@@ -94,6 +94,12 @@ export function isUncounted(typed: Typed | undefined): boolean {
   return typed?.state === "waiting" || typed?.state === "refused";
 }
 
+/** What stays typed after an edit: a text that was refused gives way where the edit gives that field another value. */
+function stillTyped(typed: PlanState["typed"], before: Plan, after: Plan): PlanState["typed"] {
+  const isSet = (place: Place) => ![undefined, valueAt(before, place)].includes(valueAt(after, place));
+  return Object.fromEntries(Object.entries(typed).filter(([place, one]) => one.state !== "refused" || !isSet(place)));
+}
+
 /** Whether a text of a part that is still there is on its way to the plan. */
 export function isReading({ typed, plan }: Pick<PlanState, "typed" | "plan">): boolean {
   return Object.entries(typed).some(
@@ -129,6 +135,7 @@ function reduced(state: PlanState, action: PlanAction): PlanState {
         future: [],
         what: action.what,
         lastEdit: action.key ?? null,
+        typed: stillTyped(state.typed, state.plan, plan),
         saving: state.saving === "refused" ? "rest" : state.saving,
       };
     }

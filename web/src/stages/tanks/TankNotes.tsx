@@ -28,7 +28,8 @@ export function TankNotes({ tank, detail }: { tank: Tank; detail: TankDetail }) 
           {detail.slosh_figure_id && (
             <>
               {" "}
-              Between its baffles it sloshes to and fro in <FigureButton id={detail.slosh_figure_id} />.
+              {(tank.baffle_cells ?? 1) > 1 ? "Between its baffles it" : "It"} sloshes to and fro in{" "}
+              <FigureButton id={detail.slosh_figure_id} />.
             </>
           )}
         </p>

@@ -48,7 +48,7 @@ export function DaysCurve() {
               style={{ fontSize: 12, fill: "var(--ink-3)" }}
             >
               {day}
-              {day === days.at(-1) ? " days" : ""}
+              {day === days.at(-1) && (day === 1 ? " day" : " days")}
             </text>
           </g>
         ))}
