@@ -178,6 +178,7 @@ return [
     'load.figure.line-water.label' => 'Line: water in it',
     'load.figure.drinking.label' => 'Drinking water',
     'load.figure.water.label' => 'Water {rig, select, boat {under way} other {on the road}}',
+    'load.figure.water-weight.label' => 'Weight of the water {rig, select, boat {under way} other {on the road}}',
     'load.figure.water-share.label' => 'Water’s share of the payload',
     'load.figure.at-limit.label' => '{limit}, {state}',
     'load.figure.spare.label' => '{limit}: left {rig, select, boat {under way} other {on the road}}',
