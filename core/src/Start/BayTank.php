@@ -20,12 +20,27 @@ final class BayTank
     /** At one end of it, for its overflow and its drain. */
     private const BESIDE_IT_MM = 70.0;
     private const LEAST_MM = 120.0;
-    /** Length, width and height of a tank in a bay with something in the way: the first that fits is taken. */
-    private const SHARES_OF_BAY = [[1.0, 1.0, 1.0], [1.0, 1.0, 0.85], [1.0, 0.6, 1.0], [0.7, 1.0, 1.0], [1.0, 0.45, 1.0], [0.5, 1.0, 1.0], [0.5, 0.5, 1.0]];
+    /** Length, width and height of a tank in a bay with something in the way, or for little water: the first that fits and is no slab is taken. */
+    private const SHARES_OF_BAY = [
+        [1.0, 1.0, 1.0],
+        [1.0, 1.0, 0.85],
+        [1.0, 0.6, 1.0],
+        [0.7, 1.0, 1.0],
+        [1.0, 0.45, 1.0],
+        [0.5, 1.0, 1.0],
+        [0.5, 0.5, 1.0],
+        [1.0, 0.25, 1.0],
+        [1.0, 0.25, 0.5],
+    ];
+    /** A tank across a bay that is shorter than such a share of its width is a slab; one that is as long as it can be is what the bay gives. */
+    private const SLAB = 1 / 3;
+    /** The steps in which tanks are made longer. */
+    private const STEP_MM = 13.0;
 
     /** The largest tank that fits a bay with its fittings and is no larger than needed, in litres; null if none fits. */
     public static function filling(PlannedBay $bay, WaterKind $holds, float $litres, string $id, Plan $plan): ?PlannedTank
     {
+        $smallest = null;
         foreach (self::SHARES_OF_BAY as [$long, $wide, $high]) {
             $heightMm = ($bay->heightMm - self::OVER_IT_MM) * $high;
             $widthMm = $bay->widthMm * $wide;
@@ -33,13 +48,21 @@ final class BayTank
             if (min($heightMm, $widthMm, $lengthMm) >= self::LEAST_MM) {
                 $tank = TankProposal::fixed($id, $holds, $litres, $widthMm, $heightMm, $lengthMm, $plan->units);
                 $standing = 0.0 === PlaceInBay::tooLargeMm($tank, $bay) ? PlaceInBay::nearest(PlaceInBay::cornered($tank, $bay, $plan), $bay, $plan) : null;
-                if (null !== $standing) {
+                if (null !== $standing && $tank->lengthMm >= min(self::SLAB * $tank->widthMm, $lengthMm - self::STEP_MM)) {
                     return $standing;
+                }
+                if (null !== $standing && (null === $smallest || self::volumeMm3($standing) < self::volumeMm3($smallest))) {
+                    $smallest = $standing;
                 }
             }
         }
 
-        return null;
+        return $smallest;
+    }
+
+    private static function volumeMm3(PlannedTank $tank): float
+    {
+        return $tank->lengthMm * $tank->widthMm * $tank->heightMm;
     }
 
     /** Whether a tank in a bay has room beside it for its overflow and its drain; a can needs none. */

@@ -38,6 +38,8 @@ final class TankPlacer
     private const STEP_M = 0.1;
     /** A smaller difference does not matter, in litres. */
     private const NEAR_L = 1.0;
+    /** Of what is needed, so much should be aboard on the road, too: nobody knows what comes out of the tap on arrival. A rule of thumb. */
+    private const ON_THE_ROAD = 0.5;
     /** A second tank for less than this, in litres, is not worth its fittings: the first one leaves it so much. A rule of thumb. */
     private const LEAST_L = 30.0;
     private const MOST_CANS_IN_A_ROW = 8;
@@ -98,12 +100,18 @@ final class TankPlacer
     /** @param float $needL the tanks are to give, in litres */
     private static function best(Plan $plan, StartingRig $starting, float $needL): Plan
     {
-        $fallback = $brimFull = $most = null;
+        $holding = $fallback = $brimFull = $most = null;
         foreach (self::candidates($plan, $starting, $needL) as $tanks) {
             $full = self::withDrinking(self::with($plan, $tanks));
             $candidate = RoadFill::withMargin($full);
             if (self::holds($candidate)) {
-                return $candidate;
+                // Where they are filled up on arrival, tanks that can travel full are better than others.
+                $travelL = RoadFill::travelL($candidate);
+                if ($travelL >= self::ON_THE_ROAD * $needL) {
+                    return $candidate;
+                }
+                $holding = null !== $holding && $holding[0] >= $travelL - self::NEAR_L ? $holding : [$travelL, $candidate];
+                continue;
             }
             // A plan without a margin for estimated weights says so; that is better than one that runs dry.
             $brimFull ??= self::holds($full) ? $full : null;
@@ -116,7 +124,7 @@ final class TankPlacer
             }
         }
 
-        return $brimFull ?? $most[1] ?? $fallback ?? $plan;
+        return $holding[1] ?? $brimFull ?? $most[1] ?? $fallback ?? $plan;
     }
 
     /**

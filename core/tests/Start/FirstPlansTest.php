@@ -202,6 +202,22 @@ final class FirstPlansTest extends TestCase
         self::assertLessThan(1.15 * $workings->of(WaterAboard::class)->travelUsableL, $workings->of(TanksWorkings::class)->fullL(WaterKind::Fresh));
     }
 
+    /** One long tank on the left could travel with 52 L only: the front axle carries no more there. */
+    public function testOfTanksThatAreFilledUpOnArrivalThoseAreTakenThatMayTravelFull(): void
+    {
+        $workings = Workings::over(self::started(['rig' => 'bus', 'system' => 'pressure', 'stay' => 'mixed', 'crew' => 8]));
+        self::assertGreaterThan(380.0, $workings->of(WaterAboard::class)->travelUsableL);
+    }
+
+    /** The hold of the bus is 1.9 m wide. */
+    public function testAWasteTankForLittleWaterIsNoSlabAcrossItsBay(): void
+    {
+        [$waste] = self::started(['rig' => 'bus', 'system' => 'pressure', 'stay' => 'mixed', 'crew' => 2, 'days' => 1])->tanksThatHold(WaterKind::Waste);
+        self::assertSame('hold', $waste->bay);
+        self::assertGreaterThan($waste->widthMm / 3, $waste->lengthMm);
+        self::assertLessThan(40.0, $waste->lengthMm * $waste->widthMm * $waste->heightMm / 1e6);
+    }
+
     /** What the fresh tanks give is gone before more could drain: 124 L for four people are two days. */
     public function testAWasteTankIsNoLargerThanWhatTheFreshWaterCanFill(): void
     {

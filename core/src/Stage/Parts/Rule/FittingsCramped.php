@@ -11,8 +11,8 @@ use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Plan\Field\PartFields;
 use YardCask\Core\Plan\Tanks\PlannedPort;
 use YardCask\Core\Stage\Parts\Drilling\DrilledPort;
-use YardCask\Core\Stage\Parts\Edit\PortMoves;
 use YardCask\Core\Stage\Parts\PartsFinding;
+use YardCask\Core\Stage\Tanks\Shared\PortMoves;
 use YardCask\Core\Stage\Tanks\Shared\PortRoom;
 use YardCask\Core\Words\Amount;
 use YardCask\Core\Words\SnagText;
@@ -48,9 +48,11 @@ final class FittingsCramped implements Rule
                 'room' => Amount::mm($drilled->figures->roomMm),
                 'room_missing' => Amount::mm($missingMm),
             ]),
-            static fn (): array => 1 === \count($ids)
-                ? PortMoves::of($drilled, $workings, static fn (PlannedPort $there): bool => 0.0 === self::missingMm($there, $drilled, $workings))
-                : [],
+            static function () use ($ids, $drilled, $workings): array {
+                $does = static fn (PlannedPort $there): bool => 0.0 === self::missingMm($there, $drilled, $workings);
+
+                return 1 === \count($ids) ? PortMoves::of($drilled->tank, $drilled->port, $workings, $does) : [];
+            },
         )];
     }
 

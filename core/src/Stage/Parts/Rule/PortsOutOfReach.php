@@ -10,8 +10,8 @@ use YardCask\Core\Assessment\Rule;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Plan\Tanks\PlannedPort;
 use YardCask\Core\Stage\Parts\Drilling\DrilledPort;
-use YardCask\Core\Stage\Parts\Edit\PortMoves;
 use YardCask\Core\Stage\Parts\PartsFinding;
+use YardCask\Core\Stage\Tanks\Shared\PortMoves;
 use YardCask\Core\Stage\Tanks\Shared\PortRoom;
 use YardCask\Core\Words\SnagText;
 
@@ -40,7 +40,7 @@ final class PortsOutOfReach implements Rule
                 'tank' => $first->tank->name,
             ]),
             static fn (): array => 1 === \count($shut)
-                ? PortMoves::of($first, $workings, static fn (PlannedPort $there): bool => PortRoom::isReached($there, $first->tank, $plan))
+                ? PortMoves::of($first->tank, $first->port, $workings, static fn (PlannedPort $there): bool => PortRoom::isReached($there, $first->tank, $plan))
                 : [],
         )];
     }

@@ -9,23 +9,20 @@ use YardCask\Core\Assessment\Fix;
 use YardCask\Core\Assessment\Measure;
 use YardCask\Core\Assessment\RuleOfPlaces;
 use YardCask\Core\Assessment\Workings;
-use YardCask\Core\Plan\PlanPatch;
-use YardCask\Core\Plan\Tanks\Face;
+use YardCask\Core\Plan\Tanks\PlannedPort;
 use YardCask\Core\Stage\Tanks\Shared\BayFixes;
 use YardCask\Core\Stage\Tanks\Shared\Obstacles;
+use YardCask\Core\Stage\Tanks\Shared\PortMoves;
 use YardCask\Core\Stage\Tanks\Shared\PortRoom;
 use YardCask\Core\Stage\Tanks\Shared\RunWorkings;
 use YardCask\Core\Stage\Tanks\Shared\TankRun;
 use YardCask\Core\Stage\Tanks\TanksFinding;
 use YardCask\Core\Words\Amount;
-use YardCask\Core\Words\Phrase;
 use YardCask\Core\Words\SnagText;
 
 /** The tank fits but its fitting does not: a wall, an obstruction or another tank is in the way. */
 final class PortBlocked implements RuleOfPlaces
 {
-    private const MOST_FACES = 2;
-
     public function check(Workings $workings): array
     {
         $findings = [];
@@ -54,18 +51,16 @@ final class PortBlocked implements RuleOfPlaces
         return $findings;
     }
 
-    /** @return list<Fix> the port in the middle of another side or of the top, where there is room */
+    /** @return list<Fix> the port on another face, where there is room before it */
     private static function otherFaces(TankRun $run, Workings $workings): array
     {
-        $fixes = [];
-        foreach ([Face::Front, Face::Rear, Face::Left, Face::Right, Face::Top] as $face) {
-            $port = PortRoom::movedTo($face, $run->port, $run->tank->tank);
-            if ($face !== $run->port->face && PortRoom::missingMm($port, $run->tank->tank, $workings->plan) <= PortRoom::NOTHING_MM) {
-                $label = new Phrase('tanks.fix.other-face', ['port' => $run->port->name, 'face' => $face->word()]);
-                $fixes[] = new Fix($label, PlanPatch::replace($run->portPointer(), $port));
-            }
-        }
+        $tank = $run->tank->tank;
 
-        return \array_slice($fixes, 0, self::MOST_FACES);
+        return PortMoves::of(
+            $tank,
+            $run->port,
+            $workings,
+            static fn (PlannedPort $port): bool => PortRoom::missingMm($port, $tank, $workings->plan) <= PortRoom::NOTHING_MM,
+        );
     }
 }

@@ -2,17 +2,15 @@
 
 declare(strict_types=1);
 
-namespace YardCask\Core\Stage\Parts\Edit;
+namespace YardCask\Core\Stage\Tanks\Shared;
 
 use YardCask\Core\Assessment\Fix;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Plan\PlanPatch;
 use YardCask\Core\Plan\Tanks\Face;
 use YardCask\Core\Plan\Tanks\PlannedPort;
+use YardCask\Core\Plan\Tanks\PlannedTank;
 use YardCask\Core\Plan\Tanks\PortRole;
-use YardCask\Core\Stage\Parts\Drilling\DrilledPort;
-use YardCask\Core\Stage\Tanks\Shared\HolePlaces;
-use YardCask\Core\Stage\Tanks\Shared\PortRoom;
 use YardCask\Core\Words\Phrase;
 
 /** The ports of tanks on other faces, where their holes have room. */
@@ -26,9 +24,8 @@ final class PortMoves
      *
      * @return list<Fix> one for each face that would do
      */
-    public static function of(DrilledPort $drilled, Workings $workings, \Closure $does): array
+    public static function of(PlannedTank $tank, PlannedPort $port, Workings $workings, \Closure $does): array
     {
-        [$tank, $port] = [$drilled->tank, $drilled->port];
         $places = new HolePlaces($tank, $workings->stock);
         $pointer = '/tanks/'.(int) array_search($tank, $workings->plan->tanks, true).'/ports/'.(int) array_search($port, $tank->ports, true);
         $fixes = [];
