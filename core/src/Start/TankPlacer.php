@@ -40,6 +40,8 @@ final class TankPlacer
     private const NEAR_L = 1.0;
     /** Of what is needed, so much should be aboard on the road, too: nobody knows what comes out of the tap on arrival. A rule of thumb. */
     private const ON_THE_ROAD = 0.5;
+    /** What a litre on the road counts for beside one on arrival, where neither is enough. A rule of thumb. */
+    private const A_LITRE_ON_THE_ROAD = 0.1;
     /** A second tank for less than this, in litres, is not worth its fittings: the first one leaves it so much. A rule of thumb. */
     private const LEAST_L = 30.0;
     private const MOST_CANS_IN_A_ROW = 8;
@@ -118,9 +120,9 @@ final class TankPlacer
             $fallback ??= $candidate;
             // If the rig cannot carry what is needed, carry as much as it may.
             $filled = null === $brimFull ? RoadFill::forFittings($full) : $full;
-            $carriedL = RoadFill::carriedL($filled);
-            if (null === $brimFull && (null === $most || $carriedL > $most[0] + 0.5) && self::isAllowed($filled)) {
-                $most = [$carriedL, $filled];
+            $scoreL = RoadFill::carriedL($filled) + self::A_LITRE_ON_THE_ROAD * RoadFill::travelL($filled);
+            if (null === $brimFull && (null === $most || $scoreL > $most[0] + self::NEAR_L) && self::isAllowed($filled)) {
+                $most = [$scoreL, $filled];
             }
         }
 

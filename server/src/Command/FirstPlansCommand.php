@@ -36,6 +36,7 @@ final class FirstPlansCommand extends Command
         $several = InputOption::VALUE_REQUIRED | InputOption::VALUE_IS_ARRAY;
         $this->addOption('rig', null, $several, 'Only of this rig, such as small-van', []);
         $this->addOption('system', null, $several, 'Only with this system, such as can_foot', []);
+        $this->addOption('stay', null, $several, 'Only for this way to stay, such as wild', []);
         $this->addOption('people', null, $several, 'Only for so many people', self::CREWS);
     }
 
@@ -43,11 +44,12 @@ final class FirstPlansCommand extends Command
     {
         $choices = $this->files->startingChoices();
         $rigs = self::asked('rig', array_column($choices->rigs, null, 'id'), $input);
+        $stays = self::asked('stay', array_column(StayStyle::cases(), null, 'value'), $input);
         $systems = self::asked('system', array_column(SystemType::cases(), null, 'value'), $input);
         foreach ($rigs as $rig) {
             $table = (new Table($output))->setHeaders([$rig->label, 'Stay', 'People', 'Days', ...FirstPlanRow::HEADS]);
             foreach ($systems as $system) {
-                foreach (StayStyle::cases() as $stay) {
+                foreach ($stays as $stay) {
                     foreach (self::named('people', $input) as $crew) {
                         foreach (self::DAYS as $days) {
                             $answers = ['rig' => $rig->id, 'system' => $system->value, 'stay' => $stay->value, 'crew' => $crew, 'days' => $days];
