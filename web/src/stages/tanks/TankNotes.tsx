@@ -28,7 +28,7 @@ export function TankNotes({ tank, detail }: { tank: Tank; detail: TankDetail }) 
           {detail.slosh_figure_id && (
             <>
               {" "}
-              {(tank.baffle_cells ?? 1) > 1 ? "Between its baffles it" : "It"} sloshes to and fro in{" "}
+              {(tank.baffle_cells ?? 1) > 1 ? "Between its baffles the water" : "The water"} sloshes to and fro in{" "}
               <FigureButton id={detail.slosh_figure_id} />.
             </>
           )}
