@@ -77,9 +77,9 @@ final readonly class LoadFigures
         $text = new FigureText('load.figure.drinking.label', 'load.source.drinking');
         $cans = array_map(static fn (TankWorking $working): string => 'tanks.'.$working->tank->id.'.full', $this->tanks()->that(WaterKind::Drinking));
         $this->figures->kg('load.drinking', $text, $this->tanks()->fullL(WaterKind::Drinking), fn (): SumOf => $this->terms->weightOf(...$cans));
-        $text = new FigureText('load.figure.water.label', 'load.source.chosen', $with);
+        $text = new FigureText('load.figure.travel.label', 'load.source.chosen', $with);
         $this->figures->litres('load.travel', $text, $this->tanks()->travelL(), fn (): SumOf => $this->terms->travelling());
-        $text = new FigureText('load.figure.water-weight.label', 'load.source.water', $with);
+        $text = new FigureText('load.figure.water.label', 'load.source.water', $with);
         $this->figures->kg('load.water', $text, $this->tanks()->travelL(), fn (): SumOf => $this->terms->weightOf('load.travel'));
     }
 

@@ -19,6 +19,8 @@ export function DaysCurve() {
   const usable = assessment.figures["use.aboard"];
   const needed = assessment.figures["use.needed"];
   const atEnd = x(curve.days) > width * 0.62;
+  // “2.5 days” is wider than the margin beside the last mark.
+  const hasRoom = (day: number) => day !== days.at(-1) || x(day) < width - 30;
   return (
     <div ref={ref} className="min-w-0">
       <svg
@@ -42,9 +44,9 @@ export function DaysCurve() {
           <g key={day}>
             <path d={`M${x(day)} ${HEIGHT - BOTTOM}v4`} className="stroke-ink-3" />
             <text
-              x={x(day)}
+              x={hasRoom(day) ? x(day) : width}
               y={HEIGHT - BOTTOM + 17}
-              textAnchor="middle"
+              textAnchor={hasRoom(day) ? "middle" : "end"}
               style={{ fontSize: 12, fill: "var(--ink-3)" }}
             >
               {day}
