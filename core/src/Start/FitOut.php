@@ -100,7 +100,17 @@ final class FitOut
         $complete = $fit->withFittings($again === $cured ? $cured : $fit->cured($again));
         $joined = JoinedPlan::of($fit->cured($fit->withShower($complete), [self::SHORT]), $stock);
 
-        return RoadFill::toTheLimit(TankPlacer::namedByBay($fit->cured($joined, [...self::OF_JOINING, self::SHORT, ...self::TO_BE_WEIGHED])), $stock);
+        $named = TankPlacer::namedByBay($fit->cured($joined, [...self::OF_JOINING, self::SHORT, ...self::TO_BE_WEIGHED]));
+
+        return $fit->fullIfItMay(RoadFill::toTheLimit($named, $stock));
+    }
+
+    /** With full tanks on the road where that makes no more trouble: what was held back for one weight may have been made up for by another. */
+    private function fullIfItMay(Plan $plan): Plan
+    {
+        $full = RoadFill::full($plan);
+
+        return RoadFill::travelL($full) > RoadFill::travelL($plan) + self::NEAR_L && $this->graver($full) <= $this->graver($plan) ? $full : $plan;
     }
 
     /** With every fitting that there is room for: one often holds only with another there. */

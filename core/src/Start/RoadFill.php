@@ -68,6 +68,12 @@ final class RoadFill
         return self::left($leastKg, Workings::over($plan, $stock));
     }
 
+    /** Full on the road, whatever it weighs. */
+    public static function full(Plan $plan): Plan
+    {
+        return self::filled(1.0, $plan);
+    }
+
     /** The fresh water that can be drawn when the stay begins. */
     public static function carriedL(Plan $plan): float
     {

@@ -203,9 +203,12 @@ final class FirstPlansTest extends TestCase
     }
 
     /** One long tank on the left could travel with 52 L only: the front axle carries no more there. */
-    public function testOfTanksThatAreFilledUpOnArrivalThoseAreTakenThatMayTravelFull(): void
+    #[TestWith(['pressure'])]
+    // Its heavier line makes it travel with half of it first, until weights are shifted.
+    #[TestWith(['pressure_accumulator'])]
+    public function testOfTanksThatAreFilledUpOnArrivalThoseAreTakenThatMayTravelFull(string $system): void
     {
-        $workings = Workings::over(self::started(['rig' => 'bus', 'system' => 'pressure', 'stay' => 'mixed', 'crew' => 8]));
+        $workings = Workings::over(self::started(['rig' => 'bus', 'system' => $system, 'stay' => 'mixed', 'crew' => 8]));
         self::assertGreaterThan(380.0, $workings->of(WaterAboard::class)->travelUsableL);
     }
 
