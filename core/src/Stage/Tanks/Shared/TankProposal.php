@@ -26,7 +26,7 @@ final class TankProposal
     private const FITTING_MM = 15.0;
     private const FITTING_IN = 0.625;
     /** Where a hose for the overflow goes into a side, its lower edge is so much lower. */
-    private const OVERFLOW_LOWER_MM = 13.0;
+    private const OVERFLOW_LOWER_MM = 12.5;
     /** Wall of 8 mm polyethylene at 950 kg/m³ over the six faces. */
     private const WALL_KG_PER_M2 = 7.6;
     private const SHORTEST_MM = 100.0;
