@@ -109,8 +109,10 @@ final class FitOut
     private function fullIfItMay(Plan $plan): Plan
     {
         $full = RoadFill::full($plan);
+        $isAsSafe = fn (): bool => RoadFill::clearKg($full, $this->stock) >= min(0.0, RoadFill::clearKg($plan, $this->stock))
+            && $this->graver($full) <= $this->graver($plan);
 
-        return RoadFill::travelL($full) > RoadFill::travelL($plan) + self::NEAR_L && $this->graver($full) <= $this->graver($plan) ? $full : $plan;
+        return RoadFill::travelL($full) > RoadFill::travelL($plan) + self::NEAR_L && $isAsSafe() ? $full : $plan;
     }
 
     /** With every fitting that there is room for: one often holds only with another there. */

@@ -92,6 +92,14 @@ final class RoadFill
         return self::spareKg(Workings::over($plan, $stock)) >= $leastKg;
     }
 
+    /** What is left on the road, whatever estimated weights may hide, to the limit that has least; negative where one may be broken. */
+    public static function clearKg(Plan $plan, ?PartStock $stock = null): float
+    {
+        $limits = Workings::over($plan, $stock)->of(LoadWorkings::class)->limits();
+
+        return min(array_map(static fn (LimitWorking $limit): float => $limit->onTheRoad->kg - $limit->errorKg, $limits));
+    }
+
     private static function left(float $leastKg, Workings $workings): Plan
     {
         $plan = $workings->plan;
