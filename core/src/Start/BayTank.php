@@ -32,10 +32,8 @@ final class BayTank
         [1.0, 0.25, 1.0],
         [1.0, 0.25, 0.5],
     ];
-    /** A tank across a bay that is shorter than such a share of its width is a slab; one that is as long as it can be is what the bay gives. */
+    /** A tank across a bay is a slab that is shorter than such a share of its width, and than half of what it could be. */
     private const SLAB = 1 / 3;
-    /** The steps in which tanks are made longer. */
-    private const STEP_MM = 13.0;
 
     /** The largest tank that fits a bay with its fittings and is no larger than needed, in litres; null if none fits. */
     public static function filling(PlannedBay $bay, WaterKind $holds, float $litres, string $id, Plan $plan): ?PlannedTank
@@ -48,7 +46,7 @@ final class BayTank
             if (min($heightMm, $widthMm, $lengthMm) >= self::LEAST_MM) {
                 $tank = TankProposal::fixed($id, $holds, $litres, $widthMm, $heightMm, $lengthMm, $plan->units);
                 $standing = 0.0 === PlaceInBay::tooLargeMm($tank, $bay) ? PlaceInBay::nearest(PlaceInBay::cornered($tank, $bay, $plan), $bay, $plan) : null;
-                if (null !== $standing && $tank->lengthMm >= min(self::SLAB * $tank->widthMm, $lengthMm - self::STEP_MM)) {
+                if (null !== $standing && $tank->lengthMm >= min(self::SLAB * $tank->widthMm, $lengthMm / 2)) {
                     return $standing;
                 }
                 if (null !== $standing && (null === $smallest || self::volumeMm3($standing) < self::volumeMm3($smallest))) {
