@@ -198,8 +198,8 @@ final class AnswersTest extends TestCase
             'Carried: 100 L of 95 L needed',
             'Lasts: 3.1 days of 3 days',
             'Drinking: 20 L of 17 L',
-            'Payload left: 27 kg nose, on the road',
-            'Nose share: 6.2 % of the trailer, on the road',
+            'Payload left: 26 kg nose, on the road',
+            'Nose share: 6.3 % of the trailer, on the road',
         ]];
         yield 'a boat that lies to port' => ['boat', '{"op":"replace","path":"/tanks/0/y_m","value":-0.9}', [
             'Carried: 101 L of 95 L needed',
