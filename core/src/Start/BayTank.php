@@ -20,7 +20,7 @@ final class BayTank
     /** At one end of it, for its overflow and its drain. */
     private const BESIDE_IT_MM = 70.0;
     private const LEAST_MM = 120.0;
-    /** Length, width and height of a tank in a bay with something in the way, or for little water: the first that fits and is no slab is taken. */
+    /** Length, width and height of a tank in a bay with something in the way, or for little water: the first that fits and is not a slab. */
     private const SHARES_OF_BAY = [
         [1.0, 1.0, 1.0],
         [1.0, 1.0, 0.85],
@@ -32,7 +32,7 @@ final class BayTank
         [1.0, 0.25, 1.0],
         [1.0, 0.25, 0.5],
     ];
-    /** A tank across a bay is a slab that is shorter than such a share of its width, and than half of what it could be. */
+    /** A tank is a slab if it is shorter than this share of its width and shorter than half the length that fits. */
     private const SLAB = 1 / 3;
 
     /** The largest tank that fits a bay with its fittings and is no larger than needed, in litres; null if none fits. */

@@ -105,7 +105,7 @@ final class FitOut
         return $fit->fullIfItMay(RoadFill::toTheLimit($named, $stock));
     }
 
-    /** With full tanks on the road where that makes no more trouble: what was held back for one weight may have been made up for by another. */
+    /** With full tanks on the road if that causes no more trouble: weights moved since then may have made up for the water that was held back. */
     private function fullIfItMay(Plan $plan): Plan
     {
         $full = RoadFill::full($plan);

@@ -38,9 +38,9 @@ final class TankPlacer
     private const STEP_M = 0.1;
     /** A smaller difference does not matter, in litres. */
     private const NEAR_L = 1.0;
-    /** Of what is needed, so much should be aboard on the road, too: nobody knows what comes out of the tap on arrival. A rule of thumb. */
+    /** The share of the need that should be aboard on the road too: nobody knows what comes out of the tap on arrival. A rule of thumb. */
     private const ON_THE_ROAD = 0.5;
-    /** What a litre on the road counts for beside one on arrival, where neither is enough. A rule of thumb. */
+    /** How much a litre on the road counts against a litre on arrival, where neither is enough. A rule of thumb. */
     private const A_LITRE_ON_THE_ROAD = 0.1;
     /** A second tank for less than this, in litres, is not worth its fittings: the first one leaves it so much. A rule of thumb. */
     private const LEAST_L = 30.0;
