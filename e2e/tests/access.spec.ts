@@ -1,6 +1,6 @@
 import { expect, test } from "@playwright/test";
 import { nothingSerious } from "./axe";
-import { answer, field, openFellside, openItem } from "./bench";
+import { answer, field, openFellside, openItem, type } from "./bench";
 
 const STAGES = ["use", "load", "tanks", "line"] as const;
 
@@ -46,6 +46,14 @@ test("nothing serious for axe in what opens", async ({ page }) => {
   await page.getByRole("button", { name: "Tail locker", exact: true }).click();
   await expect(page.getByLabel("Name of the bay")).toHaveValue("Tail locker");
   await nothingSerious(page, "a bay and the catalogue");
+});
+
+test("an answer that is older than what is typed can still be read", async ({ page }) => {
+  await openFellside(page);
+  await page.route("**/api/assess?*", () => {});
+  await type(page, "/use/crew", "3");
+  await expect(page.getByText("Still working it out. This is the answer from before")).toBeVisible();
+  await nothingSerious(page, "an older answer");
 });
 
 test("at 390 px nothing is wider than the screen", async ({ page }) => {

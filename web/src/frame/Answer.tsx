@@ -13,8 +13,8 @@ export function Answer({ answer }: { answer: Assessment["stages"]["use"]["answer
   const older = !settled || uncounted > 0;
   const isLong = useWaited(!settled, LONG_MS) >= LONG_MS;
   return (
-    <header className={`answer ${older ? "answer-older" : ""}`} aria-busy={!settled}>
-      <h1 tabIndex={-1} aria-live="polite">
+    <header className="answer" aria-busy={!settled}>
+      <h1 tabIndex={-1} aria-live="polite" className={older ? "older" : ""}>
         {answer.before}
         <FigureButton id={answer.figure_id} className="text-water">
           {answer.figure}

@@ -59,7 +59,7 @@ export function Preview({ assessment, isOlder }: { assessment: Assessment | unde
     >
       {isOlder && isLong && <p className="answer-note">This is for your earlier answers. Working it out …</p>}
       {stagesOf(assessment).map(({ name, answer }, index) => (
-        <div key={name} className={isOlder && isLong ? "opacity-50" : ""}>
+        <div key={name} className={isOlder ? "older" : ""}>
           <p className={index === 0 ? "sentence text-[27px]" : "sentence text-[19px]"}>
             {answer.before}
             <span className="text-water">{answer.figure}</span>
