@@ -29,7 +29,7 @@ final class FitOut
     /** On the top first; elsewhere where there is no room over it. */
     private const FACES = [null, Face::Rear, Face::Front, Face::Right, Face::Left];
     private const WEIGHT = 'load.';
-    private const OVER = ['load.front-over', 'load.rear-over', 'load.axle-over', 'load.tyre-over'];
+    private const OVER = ['load.gross-over', 'load.front-over', 'load.rear-over', 'load.axle-over', 'load.tyre-over'];
     private const SHORT = 'use.short';
     private const SHOWER = 'use.shower-missing';
     /** With its pipes and fittings. A rule of thumb. */
