@@ -62,26 +62,26 @@ $time = static function (string $plan, string ...$paths) use ($all, $request): f
 
     return $took;
 };
-/** As somebody types: each time the document has another number at some place. */
+/** As somebody types: each time the document has a number at some place that it never had there, so that nothing has been worked out before. */
 $typing = static function (string $document, Closure $set): Closure {
-    $typed = json_decode($document, flags: \JSON_THROW_ON_ERROR);
+    static $typed = 0;
+    $plan = json_decode($document, flags: \JSON_THROW_ON_ERROR);
 
-    return static function (int $round) use ($typed, $set): string {
-        $set($typed, $round);
+    return static function () use ($plan, $set, &$typed): string {
+        $set($plan, ++$typed);
 
-        return json_encode($typed, \JSON_THROW_ON_ERROR);
+        return json_encode($plan, \JSON_THROW_ON_ERROR);
     };
 };
-$weight = static function (stdClass $plan, int $round): void {
-    $plan->load->loads[0]->kg = 20 + $round / 10;
+$weight = static function (stdClass $plan, int $typed): void {
+    $plan->load->loads[0]->kg = 20 + $typed / 1000;
 };
-/** Of each stage another one, so that no line has been solved before. */
-$pipe = static fn (string $stage): Closure => static function (stdClass $plan, int $round) use ($stage): void {
-    $plan->line->pipes[0]->length_m = 1 + crc32($stage) % 900 / 1000 + $round / 1000000;
+$pipe = static function (stdClass $plan, int $typed): void {
+    $plan->line->pipes[0]->length_m = 1 + $typed / 100000;
 };
 $sent = ['nothing' => [$typing($plan, $weight), '/api/nothing']];
 foreach (['use', 'load', 'tanks', 'line', 'parts'] as $stage) {
-    foreach (['three stages' => $typing($stages, $weight), 'the largest' => $typing($largest, $weight), 'its line' => $typing($largest, $pipe($stage))] as $name => $document) {
+    foreach (['three stages' => $typing($stages, $weight), 'the largest' => $typing($largest, $weight), 'its line' => $typing($largest, $pipe)] as $name => $document) {
         $sent[$name.$stage] = [$document, '/api/assess?stage='.$stage];
         $sent[$name.$stage.' drawn'] = [$document, '/api/assess?stage='.$stage, '/api/drawing?stage='.$stage];
     }
@@ -91,7 +91,7 @@ $http = [];
 for ($round = 0; $round < 2 * ROUNDS; ++$round) {
     foreach ($sent as $name => $arguments) {
         [$document, $paths] = [$arguments[0], array_slice($arguments, 1)];
-        $took = $time($document($round), ...$paths);
+        $took = $time($document(), ...$paths);
         if ($round >= ROUNDS) {
             $http[$name][] = $took;
         }

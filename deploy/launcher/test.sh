@@ -52,7 +52,7 @@ phpstan_in() { (cd "$ROOT/$1" && vendor/bin/phpstan analyse --no-progress --memo
 COMPILED=(-d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M)
 # The core's tests know no database and no file: they run in as many processes as there are processors.
 paratest_core() { (cd "$ROOT/core" && "${AS[@]}" vendor/bin/paratest --no-test-tokens --passthru-php="${COMPILED[*]@Q}" --log-junit "$STATE/core.xml"); }
-phpunit_server() { (cd "$ROOT/server" && "${AS[@]}" php "${COMPILED[@]}" vendor/bin/phpunit --do-not-cache-result --log-junit "$STATE/server.xml"); }
+phpunit_server() { (cd "$ROOT/server" && "${AS[@]}" php "${COMPILED[@]}" -d apc.enable_cli=1 vendor/bin/phpunit --do-not-cache-result --log-junit "$STATE/server.xml"); }
 npm_run() { npm --prefix "$ROOT/$1" run "$2"; }
 vitest() { (cd "$ROOT/web" && npx vitest run --reporter=default --reporter=junit --outputFile.junit="$STATE/web.xml"); }
 code_style() { (cd "$ROOT/core" && php "${COMPILED[@]}" vendor/bin/php-cs-fixer check --diff); }

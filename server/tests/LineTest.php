@@ -148,6 +148,27 @@ final class LineTest extends ApiTestCase
         self::assertNotContains('own-'.$kept->id, $ids());
     }
 
+    public function testWhatIsRememberedOfAPartOfOnesOwnIsForgottenWhenItChanges(): void
+    {
+        self::assertTrue(apcu_enabled());
+        $plan = Json::decode(self::fellside());
+        $kept = $this->send('POST', '/api/own-parts', Json::encode(['part' => 'pressure-pump-1', 'plan' => $plan]))->parts[0];
+        $pump = array_column($plan->line->parts, null, 'id')['pressure-pump-1'];
+        $pump->stock = 'own-'.$kept->id;
+        $changed = fn (): array => array_values(array_filter(
+            $this->send('POST', '/api/assess?stage=line', Json::encode($plan))->findings,
+            static fn (\stdClass $one): bool => 'line.stock-changed' === $one->code,
+        ));
+        self::assertSame([], $changed());
+        self::assertSame([], $changed());
+        $this->browser->request('GET', '/api/own-parts.csv');
+        $csv = (string) $this->browser->getResponse()->getContent();
+        $this->send('POST', '/api/own-parts/table', Json::encode(['text' => str_replace('curve=0:420,', 'curve=0:410,', $csv)]));
+        self::assertSame([['pressure-pump-1']], array_column($changed(), 'subject'));
+        $this->send('DELETE', '/api/own-parts/'.$kept->id);
+        self::assertStringContainsString('is not in the catalogue', $changed()[0]->title);
+    }
+
     public function testALineOfATableThatIsNotUnderstoodIsNamed(): void
     {
         $table = "name,kind,rating_kpa,rating_c,food_grade,weight_kg,price,figures\nGrey tap,tap,600,60,perhaps,0.4,17,open_lpm=5 least_lpm=2 most_lpm=4 least_kpa=0\nBlue tap,tap,600\nRed tap,spigot,600,60,yes,0.4,17,";

@@ -24,6 +24,18 @@ final readonly class Answer implements Sent, \JsonSerializable
     ) {
     }
 
+    /** @param array{string, string, string, string, string} $values */
+    public static function ofValues(array $values): self
+    {
+        return new self(...$values);
+    }
+
+    /** @return array{string, string, string, string, string} what it is made of again */
+    public function values(): array
+    {
+        return [$this->before, $this->figure, $this->after, $this->reason, $this->figureId];
+    }
+
     /**
      * @param string $sentence the key of the sentence, whose pattern has its figure in square brackets
      * @param string $reason the key of the line below it

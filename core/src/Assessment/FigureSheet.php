@@ -35,17 +35,24 @@ final class FigureSheet
             throw new \LogicException('Two figures are called '.$id.'.');
         }
         $format = $this->wording->format;
+        $printed = $format->figure($read ?? $value, $unit, $kind, $digitsMore);
         $figure = new Figure(
             $id,
             $this->wording->text($text->label, $text->with),
             $value,
-            $format->figure($read ?? $value, $unit, $kind, $digitsMore),
+            $printed,
             $format->symbol($kind),
-            $format->reading($read ?? $value, $unit, $kind, $digitsMore),
+            $format->readingOf($printed, $read ?? $value, $unit, $kind, $digitsMore),
         );
         $this->sums[$id] = new PrintedSum($figure, $unit, $kind, $digitsMore, $text, $sum, read: $read);
 
         return $this->figures[$id] = $figure;
+    }
+
+    /** @param list<Figure> $figures whose sums nobody will ask for */
+    public function put(array $figures): void
+    {
+        $this->figures += array_column($figures, null, 'id');
     }
 
     /**

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Assessment;
 
-use YardCask\Core\Words\SnagText;
+use YardCask\Core\Words\FindingText;
 
 /** Something that is wrong with a plan or worth knowing about it. */
 final readonly class Finding
 {
     /**
      * @param list<string> $subject ids of the parts it is about
-     * @param SnagText $text its title and its reason, written when it is sent
+     * @param FindingText $text its title and its reason, written when it is sent
      * @param \Closure(): list<Fix> $proposals changes that may clear it; each is tried before it is offered
      * @param list<string> $causes keys of findings; where the plan has one of them, this one comes of the first of those
      */
@@ -19,7 +19,7 @@ final readonly class Finding
         public FindingCode $code,
         public array $subject,
         public Measure $measure,
-        public SnagText $text,
+        public FindingText $text,
         public \Closure $proposals,
         public ?LookAt $lookAt = null,
         public array $causes = [],

@@ -28,18 +28,20 @@ final class FixTrial
     private readonly PlanDocument $document;
     /** @var array<string, TriedFix> what has been tried, by the patch: one change often clears several findings */
     private array $tried = [];
-    /** @var array<int, list<Finding>> what the rules find in the plan that a change does not touch, by their number */
+    /** @var array<string, list<Rule>> by the stage's name */
+    private readonly array $rules;
+    /** @var array<string, array<int, list<Finding>>> what the rules find that a change does not touch, by the stage's name and their number there */
     private array $untouched = [];
 
     /**
      * @param list<Finding> $findings of the plan
-     * @param list<Rule> $rules of all stages
+     * @param list<Stage> $stages all of them
      * @param Watch $watch that may have it try no more
      */
     public function __construct(
         private readonly Workings $workings,
         array $findings,
-        private readonly array $rules,
+        private readonly array $stages,
         private readonly Watch $watch = new Unwatched(),
     ) {
         $before = [];
@@ -47,6 +49,10 @@ final class FixTrial
             $before[$finding->key()] = $finding;
         }
         $this->before = $before;
+        $this->rules = array_combine(
+            array_map(static fn (Stage $one): string => $one->name(), $stages),
+            array_map(static fn (Stage $one): array => $one->rules(), $stages),
+        );
         $this->causes = Causes::among($findings);
         $this->document = new PlanDocument($workings->plan);
     }
@@ -130,25 +136,23 @@ final class FixTrial
         $brought = $worsened = [];
         $growth = 0.0;
         $left = $this->before;
-        foreach ($this->rules as $number => $rule) {
-            foreach ($this->findings($number, $rule, $after, $finding) as $one) {
-                $was = $this->before[$one->key()] ?? null;
-                unset($left[$one->key()]);
-                if ($one->key() === $finding?->key()) {
+        foreach ($this->found($after, $finding) as $one) {
+            $was = $this->before[$one->key()] ?? null;
+            unset($left[$one->key()]);
+            if ($one->key() === $finding?->key()) {
+                return null;
+            }
+            if (null === $was) {
+                if (Severity::Stop === $one->code->severity() || $one->code->isImpossible()) {
                     return null;
                 }
-                if (null === $was) {
-                    if (Severity::Stop === $one->code->severity() || $one->code->isImpossible()) {
-                        return null;
-                    }
-                    $brought[] = $one;
-                } else {
-                    $isWatch = Severity::Watch === $one->code->severity();
-                    $grown = $one->measure->grownFrom($was->measure);
-                    if ($grown > ($isWatch ? self::NOT_WORTH_SAYING : self::NOTHING)) {
-                        $worsened[] = $one;
-                        $growth += $isWatch ? 0.0 : $grown;
-                    }
+                $brought[] = $one;
+            } else {
+                $isWatch = Severity::Watch === $one->code->severity();
+                $grown = $one->measure->grownFrom($was->measure);
+                if ($grown > ($isWatch ? self::NOT_WORTH_SAYING : self::NOTHING)) {
+                    $worsened[] = $one;
+                    $growth += $isWatch ? 0.0 : $grown;
                 }
             }
         }
@@ -156,13 +160,20 @@ final class FixTrial
         return new TriedFix($brought, $worsened, $growth, $left);
     }
 
-    /** @return list<Finding> what a rule finds after a change that is to clear a finding */
-    private function findings(int $number, Rule $rule, Workings $after, ?Finding $finding): array
+    /** @return iterable<Finding> what the rules find after a change that is to clear a finding, one rule after the other */
+    private function found(Workings $after, ?Finding $finding): iterable
     {
-        $isUntouched = ($rule instanceof RuleOfPlaces && $after->isAsBefore(RuleOfPlaces::SECTIONS))
-            || ($rule instanceof RuleOfJoining && self::JOINING !== $finding?->stage());
-
-        return $isUntouched ? $this->untouched[$number] ??= $rule->check($this->workings) : $rule->check($after);
+        foreach ($this->stages as $stage) {
+            $isTouched = !$after->isAsBefore($stage->sections());
+            foreach ($this->rules[$stage->name()] as $number => $rule) {
+                $isAsked = match (true) {
+                    $rule instanceof RuleOfJoining => $isTouched && self::JOINING === $finding?->stage(),
+                    $rule instanceof RuleOfRecords => true,
+                    default => $isTouched,
+                };
+                yield from $isAsked ? $rule->check($after) : $this->untouched[$stage->name()][$number] ??= $rule->check($this->workings);
+            }
+        }
     }
 
     /** How many findings go that are more than worth knowing: the one that a fix is for, and what came of it. */

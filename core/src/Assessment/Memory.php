@@ -10,6 +10,9 @@ interface Memory
     /** @return array<array-key, mixed>|null what was kept under a key; null where nothing was, or no longer is */
     public function recall(string $key): ?array;
 
-    /** @param array<array-key, mixed> $values scalars and arrays of them only */
-    public function keep(string $key, array $values): void;
+    /**
+     * @param \Closure(): (array<array-key, mixed>|null) $values scalars and arrays of them only, asked for when there is time; null where there is
+     *                                                           nothing to keep
+     */
+    public function keep(string $key, \Closure $values): void;
 }

@@ -12,7 +12,7 @@ final class NoMemory implements Memory
         return null;
     }
 
-    public function keep(string $key, array $values): void
+    public function keep(string $key, \Closure $values): void
     {
     }
 }

@@ -45,8 +45,8 @@ final readonly class SentFinding implements Sent, \JsonSerializable
         $this->stage = $finding->stage();
         $this->subject = $finding->subject;
         $this->measure = $finding->measure;
-        $this->title = $wording->phrase($finding->text->title());
-        $this->why = $wording->phrase($finding->text->why());
+        $this->title = $finding->text->title($wording);
+        $this->why = $finding->text->why($wording);
         $this->fixes = $fixes;
         $this->lookAt = SentLookAt::of($finding->lookAt, $wording);
         $this->cause = $cause;

@@ -47,7 +47,7 @@ final readonly class SentFix implements Sent, \JsonSerializable
     /** @param list<Finding> $findings */
     private static function cost(string $key, array $findings, Wording $wording): ?string
     {
-        $titles = array_map(static fn (Finding $one): string => $wording->lowered($one->text->title()), $findings);
+        $titles = array_map(static fn (Finding $one): string => $one->text->loweredTitle($wording), $findings);
 
         return [] === $titles ? null : $wording->text($key, ['snags' => implode('; ', $titles)]);
     }

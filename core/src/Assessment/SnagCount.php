@@ -25,8 +25,8 @@ final readonly class SnagCount implements Sent, \JsonSerializable
     /** @param list<SentFinding> $findings worst first */
     public static function of(array $findings, Wording $wording): self
     {
-        $count = static fn (Severity $severity): int => \count(array_filter($findings, static fn (SentFinding $one): bool => $severity === $one->severity));
-        [$stops, $fixes, $watches] = array_map($count, Severity::cases());
+        $counts = array_count_values(array_map(static fn (SentFinding $one): string => $one->severity->value, $findings));
+        [$stops, $fixes, $watches] = array_map(static fn (Severity $one): int => $counts[$one->value] ?? 0, Severity::cases());
         [$worst, $words] = match (true) {
             $stops > 0 => [$stops, $wording->text('frame.snags.stop', ['worst' => $stops, 'others' => $fixes])],
             $fixes > 0 => [$fixes, $wording->text('frame.snags.fix', ['others' => $watches])],

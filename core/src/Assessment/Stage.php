@@ -15,6 +15,9 @@ interface Stage
     /** The key of its title. */
     public function title(): string;
 
+    /** @return list<string> the sections of the plan on which its figures and findings depend, besides what was recorded: see StageWorkings */
+    public function sections(): array;
+
     public function addFigures(Workings $workings, FigureSheet $figures): void;
 
     /**
@@ -39,7 +42,7 @@ interface Stage
     /** @return list<Phrase> what the plan still guesses here, most significant first; an earlier stage’s guesses matter more */
     public function toMeasure(Workings $workings): array;
 
-    /** @return list<Rule> */
+    /** @return list<Rule> those that go by records last */
     public function rules(): array;
 
     /** @return class-string<FindingCode> the enum of what its rules find */

@@ -68,35 +68,49 @@ final class Workings
         return $this->before?->of($class);
     }
 
-    /**
-     * @param class-string<KeptWorkings> $class
-     *
-     * @return array<array-key, mixed>|null what was kept of those of a plan with the same sections
-     */
-    public function recalled(string $class): ?array
+    /** Whether anything is kept from one plan to the next. */
+    public function remembers(): bool
     {
-        return $this->memory instanceof NoMemory ? null : $this->memory->recall($this->key($class));
+        return !$this->memory instanceof NoMemory;
+    }
+
+    /**
+     * @param list<string> $sections on which it depends
+     *
+     * @return array<array-key, mixed>|null what was kept by that name of a plan with the same sections
+     */
+    public function recalled(string $name, array $sections): ?array
+    {
+        return $this->remembers() ? $this->memory->recall($this->key($name, $sections)) : null;
+    }
+
+    /**
+     * Keeps something for plans with the same sections.
+     *
+     * @param list<string> $sections on which it depends
+     * @param \Closure(): (array<array-key, mixed>|null) $values scalars and arrays of them only; null where there is nothing to keep
+     */
+    public function keep(string $name, array $sections, \Closure $values): void
+    {
+        if ($this->remembers()) {
+            $this->memory->keep($this->key($name, $sections), $values);
+        }
     }
 
     /** Keeps what was worked out for plans with the same sections. */
     public function remember(): void
     {
-        foreach ($this->memory instanceof NoMemory ? [] : $this->made as $class => $made) {
-            $values = $made instanceof KeptWorkings ? $made->toKeep() : null;
-            if (null !== $values) {
-                $this->memory->keep($this->key($class), $values);
+        foreach ($this->remembers() ? $this->made : [] as $class => $made) {
+            if ($made instanceof KeptWorkings) {
+                $this->keep($class, $class::sections(), $made->toKeep(...));
             }
         }
     }
 
-    /**
-     * The same for plans that are the same in all that some workings depend on.
-     *
-     * @param class-string<StageWorkings> $class
-     */
-    private function key(string $class): string
+    /** @param list<string> $sections */
+    private function key(string $name, array $sections): string
     {
-        return $class.' '.implode('', array_map($this->hash(...), $class::sections()));
+        return $name.' '.implode('', array_map($this->hash(...), $sections));
     }
 
     private function hash(string $section): string
@@ -192,16 +206,29 @@ final class Workings
         );
     }
 
+    /** @return list<mixed> how full the tanks travel, and what they are filled with */
+    private function filling(): array
+    {
+        $load = $this->plan->load;
+
+        return [$load->travelFill, $load->bucketL, $load->hoseLpm, $load->meterL, $load->wasteEmptied];
+    }
+
     private function section(string $name): mixed
     {
         return match ($name) {
+            'units' => $this->plan->units,
             'use' => $this->plan->use,
             'load' => $this->plan->load,
-            'rig' => $this->plan->load->rig,
+            // As a text, so that one that was read anew is the same.
+            'rig' => serialize($this->plan->load->rig),
+            'things' => serialize($this->plan->load->things),
+            'filling' => $this->filling(),
             'bays' => $this->plan->bays,
             'tanks' => $this->plan->tanks,
             'runs' => $this->plan->runs,
             'line' => $this->plan->line,
+            'part_names' => array_map(static fn (PlannedPart $part): array => [$part->id, $part->name, $part->kind], $this->plan->line->parts),
             'tank_ends' => $this->tankEnds(),
             default => is_a($name, KeyedWorkings::class, true) ? $this->of($name)->key() : throw new \LogicException('A plan has no section '.$name.'.'),
         };

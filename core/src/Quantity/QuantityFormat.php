@@ -59,13 +59,21 @@ final class QuantityFormat
      */
     public function reading(float $value, Unit $unit, Kind $kind, int $digitsMore = 0): string
     {
-        if (Kind::Sideways === $kind) {
-            $side = $this->figure(abs($value), $unit, $kind, $digitsMore).self::GROUP.$this->symbol($kind);
+        return $this->readingOf($this->figure(Kind::Sideways === $kind ? abs($value) : $value, $unit, $kind, $digitsMore), $value, $unit, $kind, $digitsMore);
+    }
 
-            return 0.0 === round($value, 4) ? 'on the centreline' : $side.($value < 0 ? ' left' : ' right');
+    /**
+     * The same where the figure alone was written already.
+     *
+     * @param string $figure of the value, without its side
+     */
+    public function readingOf(string $figure, float $value, Unit $unit, Kind $kind, int $digitsMore = 0): string
+    {
+        if (Kind::Sideways === $kind) {
+            return 0.0 === round($value, 4) ? 'on the centreline' : $figure.self::GROUP.$this->symbol($kind).($value < 0 ? ' left' : ' right');
         }
 
-        return $this->lessThan($value, $unit, $kind, $digitsMore) ?? $this->withSymbol($this->figure($value, $unit, $kind, $digitsMore), $kind);
+        return $this->lessThan($value, $unit, $kind, $digitsMore) ?? $this->withSymbol($figure, $kind);
     }
 
     /** A value as it is printed, in its own unit again: 27.27 L that read as 27 L are 27. Null for what only reads as “less than”. */

@@ -7,10 +7,12 @@ namespace YardCask\Core\Stage;
 use YardCask\Core\Assessment\Assessment;
 use YardCask\Core\Assessment\BookPage;
 use YardCask\Core\Assessment\Causes;
+use YardCask\Core\Assessment\Figure;
 use YardCask\Core\Assessment\FigureSheet;
 use YardCask\Core\Assessment\Finding;
 use YardCask\Core\Assessment\FindingFixes;
 use YardCask\Core\Assessment\FixTrial;
+use YardCask\Core\Assessment\KeptStage;
 use YardCask\Core\Assessment\Memory;
 use YardCask\Core\Assessment\NoMemory;
 use YardCask\Core\Assessment\Readings;
@@ -63,16 +65,18 @@ final class Assessor
     ): Assessment {
         $workings = Workings::over($plan, $stock, $records, $at, null === $stage ? new NoMemory() : $memory);
         $wording = $workings->wording;
-        $stages = self::stages();
-        $figures = self::figures($workings, null === $stage);
-        $findings = self::findings(self::rules(), $workings);
-        $trial = null === $stage ? new FixTrial($workings, $findings, self::rules()) : null;
+        $stages = array_map(static fn (Stage $one): Stage => KeptStage::recalled($one, $workings) ?? $one, self::stages());
+        $figures = new FigureSheet($wording, null === $stage);
+        $ofStages = array_map(static fn (Stage $one): array => self::added($one, $workings, $figures), $stages);
+        $findings = self::findings(self::rules($stages), $workings);
+        $trial = null === $stage ? new FixTrial($workings, $findings, self::stages()) : null;
         $sheets = [];
         $glass = [];
-        foreach ($stages as $one) {
-            $own = array_values(array_filter($findings, static fn (Finding $finding): bool => $one->name() === $finding->stage()));
+        foreach ($stages as $index => $one) {
+            $codes = $one->findingCodes();
+            $own = array_values(array_filter($findings, static fn (Finding $finding): bool => $finding->code instanceof $codes));
             $valve = Valve::of($own, $one->isBegun($workings));
-            $sheets[$one->name()] = new StageSheet(
+            $sheet = new StageSheet(
                 title: $wording->text($one->title()),
                 valve: $valve,
                 state: $wording->text($valve->word()),
@@ -81,7 +85,12 @@ final class Assessor
                 cautions: array_map($wording->phrase(...), $one->cautions($workings)),
                 additions: null === $stage ? SentFix::all($one->additions($workings), $wording) : [],
             );
-            array_push($glass, ...$one->glass($workings, $figures, $findings));
+            $cells = $one->glass($workings, $figures, $findings);
+            if (!$one instanceof KeptStage) {
+                KeptStage::keep($one, $workings, $ofStages[$index], $own, $sheet, $cells);
+            }
+            $sheets[$one->name()] = $sheet;
+            array_push($glass, ...$cells);
         }
 
         $causes = Causes::among($findings);
@@ -108,7 +117,7 @@ final class Assessor
     /** @return list<Finding> only what is found, of all stages, the worst first: a small part of the work of assess() */
     public static function found(Workings $workings): array
     {
-        return self::findings(self::rules(), $workings);
+        return self::findings(self::rules(self::stages()), $workings);
     }
 
     /**
@@ -178,8 +187,8 @@ final class Assessor
     public static function fixes(Plan $plan, string $stage, ?PartStock $stock = null, Watch $watch = new Unwatched(), ?Records $records = null): array
     {
         $workings = Workings::over($plan, $stock, $records);
-        $findings = self::findings(self::rules(), $workings);
-        $trial = new FixTrial($workings, $findings, self::rules(), $watch);
+        $findings = self::findings(self::rules(self::stages()), $workings);
+        $trial = new FixTrial($workings, $findings, self::stages(), $watch);
         $own = array_values(array_filter($findings, static fn (Finding $finding): bool => $stage === $finding->stage()));
         $fixes = [];
         foreach ($own as $done => $finding) {
@@ -202,8 +211,8 @@ final class Assessor
      */
     public static function fixesOf(\Closure $isMeant, Workings $workings): iterable
     {
-        $findings = self::findings(self::rules(), $workings);
-        $trial = new FixTrial($workings, $findings, self::rules());
+        $findings = self::findings(self::rules(self::stages()), $workings);
+        $trial = new FixTrial($workings, $findings, self::stages());
         foreach (array_filter($findings, $isMeant) as $finding) {
             yield new FindingFixes($finding->key(), $trial->proven($finding));
         }
@@ -214,7 +223,7 @@ final class Assessor
     {
         $workings = Workings::over($plan, $stock);
 
-        return LineSizing::over($workings, new FixTrial($workings, self::findings(self::rules(), $workings), self::rules()), $watch);
+        return LineSizing::over($workings, new FixTrial($workings, self::findings(self::rules(self::stages()), $workings), self::stages()), $watch);
     }
 
     private static function figures(Workings $workings, bool $isWhole = true): FigureSheet
@@ -227,10 +236,23 @@ final class Assessor
         return $figures;
     }
 
-    /** @return list<Rule> of all stages */
-    private static function rules(): array
+    /** @return array<string, Figure> by id, those that a stage adds */
+    private static function added(Stage $stage, Workings $workings, FigureSheet $figures): array
     {
-        return array_merge(...array_map(static fn (Stage $one): array => $one->rules(), self::stages()));
+        $before = $figures->all();
+        $stage->addFigures($workings, $figures);
+
+        return array_diff_key($figures->all(), $before);
+    }
+
+    /**
+     * @param list<Stage> $stages
+     *
+     * @return list<Rule>
+     */
+    private static function rules(array $stages): array
+    {
+        return array_merge(...array_map(static fn (Stage $one): array => $one->rules(), $stages));
     }
 
     /**

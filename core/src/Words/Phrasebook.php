@@ -7,6 +7,7 @@ namespace YardCask\Core\Words;
 /** The patterns of the words files, by their keys: ICU message patterns, as Symfony's translation component reads them too. */
 final class Phrasebook
 {
+    private const MOST_WRITTEN = 1000;
     private const FOLDER = __DIR__.'/../../words/en/';
 
     private static ?self $english = null;
@@ -16,8 +17,12 @@ final class Phrasebook
     private array $formatters = [];
     /** @var array<string, bool> whether a name comes first in it, by key */
     private array $begins = [];
+    /** @var array<string, bool> whether it has cases, by key */
+    private array $choosing = [];
     /** @var array<string, list<string>> the names in each pattern, by key */
     private array $names = [];
+    /** @var array<string, string> what was written last, by the pattern and what fills it: much of it comes again and again */
+    private array $written = [];
 
     private function __construct()
     {
@@ -57,8 +62,21 @@ final class Phrasebook
         if (!str_contains($pattern, '{')) {
             return $pattern;
         }
-        if (!self::chooses($pattern)) {
+        if (!($this->choosing[$key] ??= self::chooses($pattern))) {
             return self::putIn($key, $pattern, $with);
+        }
+        $written = $key.serialize($with);
+
+        return $this->written[$written] ??= $this->chosen($key, $pattern, $with);
+    }
+
+    /**
+     * @param array<string, string|int> $with
+     */
+    private function chosen(string $key, string $pattern, array $with): string
+    {
+        if (\count($this->written) >= self::MOST_WRITTEN) {
+            $this->written = [];
         }
         foreach ($this->names($key) as $name) {
             \array_key_exists($name, $with) || throw self::unfilled($key, $name);

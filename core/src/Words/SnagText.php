@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace YardCask\Core\Words;
 
 /** What a finding says: its title and its reason, two patterns over the same named quantities. */
-final readonly class SnagText
+final readonly class SnagText implements FindingText
 {
     /**
      * @param string $title the key of the title
@@ -13,19 +13,24 @@ final readonly class SnagText
      * @param array<string, string|int|Amount|Phrase|\BackedEnum|list<string|Phrase>|null> $with
      */
     public function __construct(
-        public string $title,
-        public string $why,
-        public array $with = [],
+        private string $title,
+        private string $why,
+        private array $with = [],
     ) {
     }
 
-    public function title(): Phrase
+    public function title(Wording $wording): string
     {
-        return new Phrase($this->title, $this->with);
+        return $wording->phrase(new Phrase($this->title, $this->with));
     }
 
-    public function why(): Phrase
+    public function loweredTitle(Wording $wording): string
     {
-        return new Phrase($this->why, $this->with);
+        return $wording->lowered(new Phrase($this->title, $this->with));
+    }
+
+    public function why(Wording $wording): string
+    {
+        return $wording->phrase(new Phrase($this->why, $this->with));
     }
 }

@@ -17,26 +17,47 @@ use YardCask\Core\Assessment\Memory;
 final class ApcuMemory implements Memory
 {
     private const KEPT_S = 600;
+    /** What it stands under; another word once something was forgotten, so that what is still being worked out by then is not found again either. */
+    private const WORD = 'yardcask.memory';
+    private ?string $word = null;
 
-    /** @var array<string, array<array-key, mixed>> what is to be kept, by its key */
+    /** @var array<string, \Closure(): (array<array-key, mixed>|null)> what is to be kept, by its key */
     private array $toKeep = [];
 
     public function recall(string $key): ?array
     {
-        $values = $this->toKeep[$key] ?? apcu_fetch($key);
+        $values = apcu_fetch($this->word().$key);
 
         return \is_array($values) ? $values : null;
     }
 
-    public function keep(string $key, array $values): void
+    public function keep(string $key, \Closure $values): void
     {
-        $this->toKeep[$key] = $values;
+        $this->toKeep[$this->word().$key] = $values;
     }
 
     #[AsEventListener(event: KernelEvents::TERMINATE)]
     public function store(): void
     {
-        apcu_store($this->toKeep, null, self::KEPT_S);
+        $found = array_map(static fn (\Closure $values): ?array => $values(), $this->toKeep);
+        apcu_store(array_filter($found, is_array(...)), null, self::KEPT_S);
         $this->toKeep = [];
+        $this->word = null;
+    }
+
+    /** Forgets all of it: other parts can be had now. */
+    public function forget(): void
+    {
+        apcu_store(self::WORD, bin2hex(random_bytes(8)));
+    }
+
+    private function word(): string
+    {
+        if (null === $this->word) {
+            $known = apcu_entry(self::WORD, static fn (): string => bin2hex(random_bytes(8)));
+            $this->word = \is_string($known) ? $known : '';
+        }
+
+        return $this->word;
     }
 }

@@ -22,6 +22,7 @@ final readonly class OwnParts
         private EntityManagerInterface $orm,
         private WriteGate $gate,
         private CatalogueFiles $files,
+        private ApcuMemory $memory,
     ) {
     }
 
@@ -75,6 +76,7 @@ final readonly class OwnParts
             throw InvalidInput::at('/part', \sprintf('%d parts of your own are kept at most. Let some go first.', self::MOST));
         }
         $this->orm->flush();
+        $this->memory->forget();
 
         return $kept;
     }
@@ -87,6 +89,7 @@ final readonly class OwnParts
         if (null !== $own) {
             $this->orm->remove($own);
             $this->orm->flush();
+            $this->memory->forget();
         }
     }
 }

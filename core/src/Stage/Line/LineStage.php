@@ -38,6 +38,11 @@ final class LineStage implements Stage
         return 'line.title';
     }
 
+    public function sections(): array
+    {
+        return ['units', 'use', 'rig', 'things', 'bays', 'tanks', 'runs', 'line'];
+    }
+
     public function addFigures(Workings $workings, FigureSheet $figures): void
     {
         LineFigures::add($workings, $figures);

@@ -61,7 +61,7 @@ final class LineWorkings implements KeptWorkings
     public static function over(Workings $workings): static
     {
         $graph = $workings->of(LineGraph::class);
-        $kept = KeptLine::of($workings->recalled(self::class));
+        $kept = KeptLine::of($workings->recalled(self::class, self::sections()));
 
         return new self($graph, WarmWater::of($graph), $workings->of(Breathing::class), $workings->before(self::class), $kept);
     }

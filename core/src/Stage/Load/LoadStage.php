@@ -35,6 +35,11 @@ final class LoadStage implements Stage
         return 'load.title';
     }
 
+    public function sections(): array
+    {
+        return ['units', 'use', 'load', 'bays', 'tanks', 'runs', 'line'];
+    }
+
     public function addFigures(Workings $workings, FigureSheet $figures): void
     {
         LoadFigures::add($workings, $figures);

@@ -9,7 +9,6 @@ use YardCask\Core\Assessment\Finding;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Stage\Parts\Joints\PlanJoints;
 use YardCask\Core\Stage\Parts\Joints\Verdict;
-use YardCask\Core\Words\Phrase;
 
 /** How many joints hold, and what is to be done about the others, or about what else is wrong. */
 final class PartsAnswer
@@ -28,7 +27,7 @@ final class PartsAnswer
             'leaks' => $count(Verdict::Leaks),
             'unmeasured' => $count(Verdict::Unmeasured),
             'adapters' => PartsFigures::adapters($joints),
-            'snag' => null === $snag ? '' : new Phrase($snag->text->title, $snag->text->with),
+            'snag' => null === $snag ? '' : $snag->text->title($workings->wording),
         ];
         [$sentence, $reason] = match (true) {
             0 === $all => ['parts.answer.nothing', 'parts.answer.nothing.why'],

@@ -31,6 +31,11 @@ final class PartsStage implements Stage
         return 'parts.title';
     }
 
+    public function sections(): array
+    {
+        return ['units', 'rig', 'things', 'bays', 'tanks', 'runs', 'line'];
+    }
+
     public function addFigures(Workings $workings, FigureSheet $figures): void
     {
         PartsFigures::add($workings, $figures);
@@ -84,9 +89,9 @@ final class PartsStage implements Stage
             new Rule\PortsOutOfReach(),
             new Rule\PipesUnheld(),
             new Rule\ManyMethods(),
+            new Rule\LengthsAssumed(),
             new Rule\BoughtInstead(),
             new Rule\BoughtSpare(),
-            new Rule\LengthsAssumed(),
         ];
     }
 

@@ -13,6 +13,9 @@ use YardCask\Core\Plan\Plan;
 use YardCask\Core\Plan\PlanPatch;
 use YardCask\Core\Plan\Tanks\WaterKind;
 use YardCask\Core\Plan\Use\Supply;
+use YardCask\Core\Stage\Line\Shared\LineFills;
+use YardCask\Core\Stage\Line\Shared\OutletFlows;
+use YardCask\Core\Stage\Line\Shared\TapReach;
 use YardCask\Core\Stage\Tanks\Drawing\TanksDrawing;
 use YardCask\Core\Stage\Tanks\Drawing\TapeJob;
 use YardCask\Core\Stage\Tanks\Shared\FreePlace;
@@ -37,6 +40,11 @@ final class TanksStage implements Stage
     public function title(): string
     {
         return 'tanks.title';
+    }
+
+    public function sections(): array
+    {
+        return ['units', 'use', 'rig', 'things', 'filling', 'bays', 'tanks', 'runs', TapReach::class, OutletFlows::class, LineFills::class];
     }
 
     public function addFigures(Workings $workings, FigureSheet $figures): void

@@ -8,6 +8,8 @@ use YardCask\Core\Assessment\Answer;
 use YardCask\Core\Assessment\FigureSheet;
 use YardCask\Core\Assessment\Stage;
 use YardCask\Core\Assessment\Workings;
+use YardCask\Core\Stage\Line\Shared\OutletFlows;
+use YardCask\Core\Stage\Line\Shared\TapReach;
 use YardCask\Core\Stage\Use\Drawing\UseDrawing;
 use YardCask\Core\Words\Phrase;
 
@@ -22,6 +24,11 @@ final class UseStage implements Stage
     public function title(): string
     {
         return 'use.title';
+    }
+
+    public function sections(): array
+    {
+        return ['units', 'use', 'rig', 'filling', 'tanks', 'part_names', TapReach::class, OutletFlows::class];
     }
 
     public function addFigures(Workings $workings, FigureSheet $figures): void

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Stage\Line\Shared;
 
-use YardCask\Core\Assessment\StageWorkings;
+use YardCask\Core\Assessment\KeyedWorkings;
 use YardCask\Core\Assessment\SumOf;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Plan\Line\PartKind;
@@ -18,7 +18,7 @@ use YardCask\Core\Stage\Tanks\Shared\Breathing;
 use YardCask\Core\Words\Wording;
 
 /** The tanks that are filled through the line, and how fast. */
-final class LineFills implements StageWorkings
+final class LineFills implements KeyedWorkings
 {
     /** Less than that is not called filling. */
     private const LEAST_LPM = 0.05;
@@ -44,6 +44,16 @@ final class LineFills implements StageWorkings
     public static function sections(): array
     {
         return ['line', 'tank_ends', Breathing::class];
+    }
+
+    public function key(): string
+    {
+        $all = [];
+        foreach ($this->line->graph->fills() as $end) {
+            $all[$end->owner->id] = $end->owner instanceof PlannedTank ? $this->of($end->owner) : [];
+        }
+
+        return serialize($all);
     }
 
     /** @return list<LineFill> */

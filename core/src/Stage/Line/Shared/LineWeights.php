@@ -87,7 +87,7 @@ final readonly class LineWeights implements KeyedWorkings
 
     public static function sections(): array
     {
-        return ['line', 'tank_ends', 'load'];
+        return ['line', 'tank_ends', 'rig'];
     }
 
     public function key(): string

@@ -6,6 +6,7 @@ namespace YardCask\Core\Stage\Load\Shared;
 
 use YardCask\Core\Assessment\Fix;
 use YardCask\Core\Assessment\Workings;
+use YardCask\Core\Plan\Field\PartFields;
 use YardCask\Core\Plan\PlanPatch;
 use YardCask\Core\Stage\Tanks\Shared\TanksWorkings;
 use YardCask\Core\Words\Phrase;
@@ -22,7 +23,10 @@ final class WasteFirst
     /** The plan’s workings with the waste emptied; null where none is aboard. */
     public static function without(Workings $workings): ?Workings
     {
-        return self::isAboard($workings) ? $workings->with(self::patch($workings)->applyTo($workings->plan)) : null;
+        $plan = $workings->plan;
+        $emptied = PartFields::changed($plan, ['load' => PartFields::changed($plan->load, ['wasteEmptied' => true])]);
+
+        return self::isAboard($workings) ? $workings->with($emptied) : null;
     }
 
     /** Whether a limit that is broken on the road is kept once the waste is emptied. */

@@ -39,7 +39,7 @@ final readonly class FittingWeights implements KeptWorkings, KeyedWorkings
     public static function over(Workings $workings): static
     {
         /** @var array{array<string, float>, list<KeptWeight>, list<KeptWeight>}|null $kept */
-        $kept = $workings->recalled(self::class);
+        $kept = $workings->recalled(self::class, self::sections());
 
         return null === $kept ? self::found($workings) : new self($kept[0], LineWeight::ofValues($kept[1]), LineWeight::ofValues($kept[2]), true);
     }

@@ -7,7 +7,7 @@ namespace YardCask\Core\Stage\Tanks\Rule;
 use YardCask\Core\Assessment\Finding;
 use YardCask\Core\Assessment\LookAt;
 use YardCask\Core\Assessment\Measure;
-use YardCask\Core\Assessment\RuleOfPlaces;
+use YardCask\Core\Assessment\Rule;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Plan\Bays\BayPlace;
 use YardCask\Core\Stage\Tanks\Shared\PlaceInBay;
@@ -18,7 +18,7 @@ use YardCask\Core\Words\Phrase;
 use YardCask\Core\Words\SnagText;
 
 /** A tank is too large to be got in through the rig's largest door, however it is turned. */
-final class DoorSmall implements RuleOfPlaces
+final class DoorSmall implements Rule
 {
     private const NOTHING_MM = 0.5;
 

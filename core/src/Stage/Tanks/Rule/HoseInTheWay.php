@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace YardCask\Core\Stage\Tanks\Rule;
 
 use YardCask\Core\Assessment\Finding;
-use YardCask\Core\Assessment\RuleOfPlaces;
+use YardCask\Core\Assessment\Rule;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Stage\Tanks\Shared\CourseFixes;
 use YardCask\Core\Stage\Tanks\Shared\HoseCourse;
@@ -17,7 +17,7 @@ use YardCask\Core\Stage\Tanks\TanksFinding;
 use YardCask\Core\Words\SnagText;
 
 /** A hose of a tank goes through something that stands in the rig, or close to what gets hot. */
-final class HoseInTheWay implements RuleOfPlaces
+final class HoseInTheWay implements Rule
 {
     public function check(Workings $workings): array
     {

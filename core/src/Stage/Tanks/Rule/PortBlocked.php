@@ -7,7 +7,7 @@ namespace YardCask\Core\Stage\Tanks\Rule;
 use YardCask\Core\Assessment\Finding;
 use YardCask\Core\Assessment\Fix;
 use YardCask\Core\Assessment\Measure;
-use YardCask\Core\Assessment\RuleOfPlaces;
+use YardCask\Core\Assessment\Rule;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Plan\Tanks\PlannedPort;
 use YardCask\Core\Stage\Tanks\Shared\BayFixes;
@@ -21,7 +21,7 @@ use YardCask\Core\Words\Amount;
 use YardCask\Core\Words\SnagText;
 
 /** The tank fits but its fitting does not: a wall, an obstruction or another tank is in the way. */
-final class PortBlocked implements RuleOfPlaces
+final class PortBlocked implements Rule
 {
     public function check(Workings $workings): array
     {

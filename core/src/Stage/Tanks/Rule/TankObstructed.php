@@ -7,7 +7,7 @@ namespace YardCask\Core\Stage\Tanks\Rule;
 use YardCask\Core\Assessment\Finding;
 use YardCask\Core\Assessment\Fix;
 use YardCask\Core\Assessment\Measure;
-use YardCask\Core\Assessment\RuleOfPlaces;
+use YardCask\Core\Assessment\Rule;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Stage\Tanks\Shared\BayFixes;
 use YardCask\Core\Stage\Tanks\Shared\FreePlace;
@@ -20,7 +20,7 @@ use YardCask\Core\Words\Phrase;
 use YardCask\Core\Words\SnagText;
 
 /** A tank runs into something that stands in a bay, whether it stands in that bay itself or not, or is fixed in the rig. */
-final class TankObstructed implements RuleOfPlaces
+final class TankObstructed implements Rule
 {
     private const NOTHING_MM = 0.5;
 

@@ -6,7 +6,7 @@ namespace YardCask\Core\Stage\Tanks\Rule;
 
 use YardCask\Core\Assessment\Finding;
 use YardCask\Core\Assessment\Measure;
-use YardCask\Core\Assessment\RuleOfPlaces;
+use YardCask\Core\Assessment\Rule;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Bay\Clearance;
 use YardCask\Core\Plan\Bays\PlannedBay;
@@ -20,7 +20,7 @@ use YardCask\Core\Words\Phrase;
 use YardCask\Core\Words\SnagText;
 
 /** A tank reaches out of the bay in which it stands. */
-final class TankOutOfBay implements RuleOfPlaces
+final class TankOutOfBay implements Rule
 {
     private const NOTHING_MM = 0.5;
 

@@ -7,7 +7,7 @@ namespace YardCask\Core\Stage\Tanks\Rule;
 use YardCask\Core\Assessment\Finding;
 use YardCask\Core\Assessment\Fix;
 use YardCask\Core\Assessment\Measure;
-use YardCask\Core\Assessment\RuleOfPlaces;
+use YardCask\Core\Assessment\Rule;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Plan\Field\PartFields;
 use YardCask\Core\Plan\Rig\PastWall;
@@ -21,7 +21,7 @@ use YardCask\Core\Words\Phrase;
 use YardCask\Core\Words\SnagText;
 
 /** A tank stands partly outside the rig. */
-final class TankOutside implements RuleOfPlaces
+final class TankOutside implements Rule
 {
     public function check(Workings $workings): array
     {

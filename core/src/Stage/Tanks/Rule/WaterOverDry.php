@@ -7,7 +7,7 @@ namespace YardCask\Core\Stage\Tanks\Rule;
 use YardCask\Core\Assessment\Finding;
 use YardCask\Core\Assessment\Fix;
 use YardCask\Core\Assessment\Measure;
-use YardCask\Core\Assessment\RuleOfPlaces;
+use YardCask\Core\Assessment\Rule;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Plan\Load\ThingNeed;
 use YardCask\Core\Stage\Tanks\Shared\BayFixes;
@@ -23,7 +23,7 @@ use YardCask\Core\Stage\Tanks\TanksFinding;
 use YardCask\Core\Words\SnagText;
 
 /** What must stay dry lies under a tank, a fitting or a hose: a weeping joint drips into the electrics. */
-final class WaterOverDry implements RuleOfPlaces
+final class WaterOverDry implements Rule
 {
     public function check(Workings $workings): array
     {

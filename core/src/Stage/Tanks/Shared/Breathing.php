@@ -32,7 +32,7 @@ final readonly class Breathing implements KeyedWorkings
 
     public static function sections(): array
     {
-        return ['load', 'tanks', 'runs'];
+        return ['rig', 'tanks', 'runs'];
     }
 
     public function key(): string

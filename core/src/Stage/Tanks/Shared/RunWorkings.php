@@ -9,6 +9,7 @@ use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Plan\Runs\RunEnd;
 use YardCask\Core\Plan\Tanks\PortRole;
 use YardCask\Core\Plan\Tanks\TankMounting;
+use YardCask\Core\Stage\Line\Shared\TapReach;
 
 /** The ports of all tanks, each with its run. */
 final readonly class RunWorkings implements StageWorkings
@@ -34,7 +35,7 @@ final readonly class RunWorkings implements StageWorkings
 
     public static function sections(): array
     {
-        return ['load', 'tanks', 'runs'];
+        return ['tanks', 'runs', TapReach::class];
     }
 
     /** @return list<TankRun> */

@@ -31,6 +31,6 @@ final readonly class StrapPulls implements StageWorkings
 
     public static function sections(): array
     {
-        return TanksWorkings::sections();
+        return ['rig', ...TanksWorkings::sections()];
     }
 }

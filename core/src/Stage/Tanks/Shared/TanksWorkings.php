@@ -32,7 +32,7 @@ final class TanksWorkings implements StageWorkings
 
     public static function sections(): array
     {
-        return ['load', 'tanks', TapReach::class];
+        return ['filling', 'tanks', TapReach::class];
     }
 
     /** @return list<TankWorking> */

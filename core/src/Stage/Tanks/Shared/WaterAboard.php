@@ -39,6 +39,6 @@ final readonly class WaterAboard implements StageWorkings
 
     public static function sections(): array
     {
-        return ['use', 'load', 'tanks', TapReach::class, OutletFlows::class];
+        return ['use', 'rig', 'filling', 'tanks', TapReach::class, OutletFlows::class];
     }
 }

@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Assessment;
+
+use YardCask\Core\Input\Json;
+
+/** A stage’s drawing as it was sent for another plan in which it is the same. */
+final readonly class KeptDrawing implements Drawing, \JsonSerializable
+{
+    /** @param string $json of the drawing */
+    public function __construct(private string $json)
+    {
+    }
+
+    public function jsonSerialize(): mixed
+    {
+        return Json::decode($this->json);
+    }
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Words;
+
+/** What was written of an earlier plan in which it is the same. */
+final readonly class WrittenText implements FindingText
+{
+    public function __construct(
+        private string $title,
+        private string $loweredTitle,
+        private string $why,
+    ) {
+    }
+
+    public function title(Wording $wording): string
+    {
+        return $this->title;
+    }
+
+    public function loweredTitle(Wording $wording): string
+    {
+        return $this->loweredTitle;
+    }
+
+    public function why(Wording $wording): string
+    {
+        return $this->why;
+    }
+}
