@@ -69,7 +69,7 @@ final class Workings
     }
 
     /** Whether anything is kept from one plan to the next. */
-    public function remembers(): bool
+    private function remembers(): bool
     {
         return !$this->memory instanceof NoMemory;
     }

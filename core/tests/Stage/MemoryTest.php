@@ -13,6 +13,10 @@ use YardCask\Core\Plan\Field\MeasuredField;
 use YardCask\Core\Plan\Plan;
 use YardCask\Core\Plan\PlanPatch;
 use YardCask\Core\Plan\Spoken\MeasuredFields;
+use YardCask\Core\Record\NotedPart;
+use YardCask\Core\Record\Purchase;
+use YardCask\Core\Record\Purchased;
+use YardCask\Core\Record\Records;
 use YardCask\Core\Stage\Assessor;
 use YardCask\Core\Tests\SamplePlans;
 use YardCask\Core\Tests\Stage\Line\SampleLines;
@@ -77,6 +81,27 @@ final class MemoryTest extends TestCase
         self::assertCount(2 + 5, $memory->kept);
     }
 
+    /** What is recorded is no part of a plan: what goes by it is found whether the stage is known without it or not, and never kept. */
+    public function testWhatIsRecordedCountsEachTime(): void
+    {
+        $memory = self::memory();
+        $plan = SamplePlans::demos()['petrel'];
+        $recorded = new Records([new NotedPart('gone-1', 'Old tank')], '2026-05-01T10:00:00Z', [new Purchased('nothing-known', 'Blue jug', new Purchase(2.0))]);
+        $codes = [];
+        foreach ([null, $recorded, null, $recorded] as $records) {
+            foreach (['use', 'parts'] as $stage) {
+                $remembering = self::assess($plan, $stage, $memory, $records);
+                self::assertSame(self::assess($plan, $stage, null, $records), $remembering);
+                $codes[] = array_values(array_intersect(['use.note-orphaned', 'parts.bought-spare'], array_column(Json::decode($remembering)->findings, 'code')));
+            }
+        }
+        $found = ['use.note-orphaned', 'parts.bought-spare'];
+        self::assertSame([[], [], $found, $found, [], [], $found, $found], $codes);
+        $memory = self::memory();
+        self::assess($plan, 'use', $memory, $recorded);
+        self::assertCount(2 + 3, $memory->kept, 'Neither Use nor Parts.');
+    }
+
     public function testThePlanWithAllItsFixesIsWorkedOutWhole(): void
     {
         $memory = self::memory();
@@ -119,9 +144,11 @@ final class MemoryTest extends TestCase
         }
     }
 
-    private static function assess(Plan $plan, string $stage, ?Memory $memory = null): string
+    private static function assess(Plan $plan, string $stage, ?Memory $memory = null, ?Records $records = null): string
     {
-        return Json::encode(Assessor::assess($plan, $stage, SampleLines::stock(), memory: $memory ?? self::memory()), digits: Json::WORKED_OUT);
+        $assessment = Assessor::assess($plan, $stage, SampleLines::stock(), records: $records, memory: $memory ?? self::memory());
+
+        return Json::encode($assessment, digits: Json::WORKED_OUT);
     }
 
     /** @return Memory&object{kept: array<string, array<array-key, mixed>>, recalled: int, times: int} */

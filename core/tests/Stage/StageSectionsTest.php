@@ -10,6 +10,7 @@ use YardCask\Core\Assessment\Memory;
 use YardCask\Core\Assessment\Stage;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Plan\Field\PartFields;
+use YardCask\Core\Plan\IssuedNumbers;
 use YardCask\Core\Plan\Load\LoadPlan;
 use YardCask\Core\Plan\Plan;
 use YardCask\Core\Quantity\Unit;
@@ -59,6 +60,7 @@ final class StageSectionsTest extends TestCase
             $load,
             array_combine($names, array_map(static fn (string $name): mixed => $other->load->{$name}, $names)),
         );
+        yield 'name' => PartFields::changed($plan, ['name' => 'Another', 'issued' => new IssuedNumbers(['tank' => 900, 'load' => 900, 'bay' => 900])]);
         yield 'unit' => PartFields::changed($plan, ['units' => new UnitPreferences(Unit::UsGallon, Unit::Inch, Unit::Pound, Unit::Psi, Unit::Fahrenheit)]);
         yield 'use' => PartFields::changed($plan, ['use' => $other->use]);
         yield 'crew' => PartFields::changed($plan, ['use' => PartFields::changed($plan->use, ['crew' => $plan->use->crew + 1])]);
