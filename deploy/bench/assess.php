@@ -62,7 +62,7 @@ $time = static function (string $plan, string ...$paths) use ($all, $request): f
 
     return $took;
 };
-/** As somebody types: each time the document has a number at some place that it never had there, so that nothing has been worked out before. */
+/** As somebody types: each time one number in the document is new, so that its assessment cannot be remembered. */
 $typing = static function (string $document, Closure $set): Closure {
     static $typed = 0;
     $plan = json_decode($document, flags: \JSON_THROW_ON_ERROR);

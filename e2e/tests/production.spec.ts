@@ -110,7 +110,7 @@ function ask(method: string, path: string, body?: unknown, headers: Record<strin
         reply.on("data", (piece) => {
           text += piece;
         });
-        // A server that is killed in the middle of its answer.
+        // The server was killed in the middle of its answer.
         reply.on("close", () => reply.complete || failed(new Error("The answer was cut off.")));
         reply.on("end", () =>
           replied({

@@ -30,7 +30,7 @@ final class FixTrial
     private array $tried = [];
     /** @var array<string, list<Rule>> by the stage's name */
     private readonly array $rules;
-    /** @var array<string, array<int, list<Finding>>> what the rules find that a change does not touch, by the stage's name and their number there */
+    /** @var array<string, array<int, list<Finding>>> findings of rules that a change does not affect, by the stage's name and the rule's number there */
     private array $untouched = [];
 
     /**

@@ -6,7 +6,7 @@ namespace YardCask\Core\Assessment;
 
 use YardCask\Core\Input\Json;
 
-/** A stage’s drawing as it was sent for another plan in which it is the same. */
+/** A stage’s drawing, kept from an earlier plan that has the same one. */
 final readonly class KeptDrawing implements Drawing, \JsonSerializable
 {
     /** @param string $json of the drawing */

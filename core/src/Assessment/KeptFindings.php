@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Assessment;
 
-/** What the rules of a stage found in an earlier plan in which they find the same. */
+/** The findings of a stage, kept from an earlier plan that has the same ones. */
 final readonly class KeptFindings implements Rule
 {
     /** @param list<Finding> $findings */

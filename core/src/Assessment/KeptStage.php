@@ -10,7 +10,7 @@ use YardCask\Core\Words\Wording;
 use YardCask\Core\Words\WrittenText;
 
 /**
- * A stage that says what it said of an earlier plan with the same sections. Only what goes by records it looks for anew.
+ * Repeats what a stage said about an earlier plan with the same sections. Findings that depend on records are looked for each time.
  *
  * @phpstan-type FigureValues array{string, string, float, string, string, string}
  * @phpstan-type FindingValues array{string, list<string>, array{float, float, string}, array{string, string, string}, array{string, string}|null, list<string>}
@@ -36,7 +36,7 @@ final readonly class KeptStage implements Stage
     ) {
     }
 
-    /** @return self|null null where it is not known what the stage says of such a plan */
+    /** @return self|null null where nothing is kept of such a plan */
     public static function recalled(Stage $stage, Workings $workings): ?self
     {
         /** @var StageValues|null $kept */
@@ -46,7 +46,7 @@ final readonly class KeptStage implements Stage
     }
 
     /**
-     * Keeps what a stage says of a plan, unless some of it goes by records.
+     * Keeps what a stage says about a plan, unless some of it depends on records.
      *
      * @param array<string, Figure> $figures its own
      * @param list<Finding> $findings its own
@@ -55,7 +55,7 @@ final readonly class KeptStage implements Stage
     public static function keep(Stage $stage, Workings $workings, array $figures, array $findings, StageSheet $sheet, array $glass): void
     {
         $wording = $workings->wording;
-        $workings->keep(self::class.' '.$stage->name(), $stage->sections(), static fn (): ?array => self::goesByRecords($stage, $workings) ? null : [
+        $workings->keep(self::class.' '.$stage->name(), $stage->sections(), static fn (): ?array => self::dependsOnRecords($stage, $workings) ? null : [
             'figures' => array_map(
                 static fn (Figure $one): array => [$one->id, $one->label, $one->value, $one->figure, $one->symbol, $one->text],
                 array_values($figures),
@@ -69,7 +69,7 @@ final readonly class KeptStage implements Stage
         ]);
     }
 
-    private static function goesByRecords(Stage $stage, Workings $workings): bool
+    private static function dependsOnRecords(Stage $stage, Workings $workings): bool
     {
         foreach ($stage->rules() as $rule) {
             if ($rule instanceof RuleOfRecords && [] !== $rule->check($workings)) {
@@ -165,7 +165,7 @@ final readonly class KeptStage implements Stage
     }
 
     /**
-     * Whether something was found that goes by records.
+     * Whether something was found that depends on records.
      *
      * @param list<Finding> $findings of all stages
      */

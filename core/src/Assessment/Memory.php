@@ -11,8 +11,8 @@ interface Memory
     public function recall(string $key): ?array;
 
     /**
-     * @param \Closure(): (array<array-key, mixed>|null) $values scalars and arrays of them only, asked for when there is time; null where there is
-     *                                                           nothing to keep
+     * @param \Closure(): (array<array-key, mixed>|null) $values scalars and arrays of them only, computed once nobody waits for an answer; null
+     *                                                           where there is nothing to keep
      */
     public function keep(string $key, \Closure $values): void;
 }

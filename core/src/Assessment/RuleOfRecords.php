@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Assessment;
 
-/** A rule that goes by what was recorded of the plan in use: what it finds is not kept for the next plan that is the same. */
+/** A rule that depends on what was recorded of the plan in use: its findings are looked for each time, and never kept. */
 interface RuleOfRecords extends Rule
 {
 }

@@ -42,7 +42,7 @@ interface Stage
     /** @return list<Phrase> what the plan still guesses here, most significant first; an earlier stage’s guesses matter more */
     public function toMeasure(Workings $workings): array;
 
-    /** @return list<Rule> those that go by records last */
+    /** @return list<Rule> those that depend on records last */
     public function rules(): array;
 
     /** @return class-string<FindingCode> the enum of what its rules find */

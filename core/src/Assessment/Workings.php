@@ -220,7 +220,7 @@ final class Workings
             'units' => $this->plan->units,
             'use' => $this->plan->use,
             'load' => $this->plan->load,
-            // As a text, so that one that was read anew is the same.
+            // As text, so that a rig that was read again still compares as the same.
             'rig' => serialize($this->plan->load->rig),
             'things' => serialize($this->plan->load->things),
             'filling' => $this->filling(),

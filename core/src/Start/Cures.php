@@ -12,7 +12,7 @@ use YardCask\Core\Catalogue\PartStock;
 use YardCask\Core\Plan\Plan;
 use YardCask\Core\Stage\Assessor;
 
-/** How grave what is found in a first plan is, and which of the fixes that clear some of it are worth what they cost. */
+/** Judges how serious the findings of a first plan are and which fixes are worth their cost, and applies those fixes. */
 final class Cures
 {
     public const WEIGHT = 'load.';
@@ -22,7 +22,7 @@ final class Cures
     public const SHOWER = 'use.shower-missing';
     /** A shower that was asked for, a valve without which nothing can be mended, and a vessel that spares the pump are fitted even where the rig is heavy. */
     private const WORTH_ITS_WEIGHT = [self::SHOWER, 'line.shut-off-missing', 'line.starts-often'];
-    /** What is cured where something cures it. */
+    /** Findings that are cured wherever a fix is worth its cost. */
     private const CURED = [
         ...self::WORTH_ITS_WEIGHT,
         'load.estimate-tight',
@@ -46,7 +46,7 @@ final class Cures
         'line.together-weak',
         'line.dead-leg',
     ];
-    /** So many one after the other. */
+    /** Fixes that are applied one after the other, at most. */
     public const MOST = 12;
     /** A smaller difference does not matter, in litres. */
     public const NEAR_L = 1.0;
@@ -109,7 +109,7 @@ final class Cures
         if (\count($with->use->uses) < \count($plan->use->uses) || RoadFill::travelL($with) < self::KEPT * RoadFill::travelL($plan)) {
             return false;
         }
-        $less = $this->graver($plan) - $this->graver($with);
+        $less = $this->gravity($plan) - $this->gravity($with);
 
         return match (true) {
             // A tank is made longer, but nobody uses less or fills up sooner.
@@ -134,7 +134,7 @@ final class Cures
      *
      * @param list<string> $but with which the findings begin that do not count
      */
-    public function graver(Plan $plan, array $but = []): int
+    public function gravity(Plan $plan, array $but = []): int
     {
         return array_sum(array_map(static fn (Finding $one): int => match (true) {
             self::isOf($one->key(), $but) => 0,

@@ -66,7 +66,7 @@ final class FitOut
     {
         $full = RoadFill::full($plan);
         $isAsSafe = fn (): bool => RoadFill::clearKg($full, $this->stock) >= min(0.0, RoadFill::clearKg($plan, $this->stock))
-            && $this->cures->graver($full) <= $this->cures->graver($plan);
+            && $this->cures->gravity($full) <= $this->cures->gravity($plan);
 
         return RoadFill::travelL($full) > RoadFill::travelL($plan) + Cures::NEAR_L && $isAsSafe() ? $full : $plan;
     }
@@ -104,7 +104,7 @@ final class FitOut
         $best = null;
         foreach (self::FACES as $face) {
             $with = $this->ported($role, $face, $tank, $plan);
-            $isAllowed = null !== $with && $this->cures->graver($with, self::CARRIED) <= $this->cures->graver($plan, self::CARRIED);
+            $isAllowed = null !== $with && $this->cures->gravity($with, self::CARRIED) <= $this->cures->gravity($plan, self::CARRIED);
             if ($isAllowed && (null === $best || \count($this->cures->found($with)) < \count($this->cures->found($best)))) {
                 $best = $with;
             }
@@ -127,7 +127,7 @@ final class FitOut
             return null;
         }
 
-        $isWorse = null !== $with && $this->cures->graver($with, self::CARRIED) > $this->cures->graver($plan, self::CARRIED);
+        $isWorse = null !== $with && $this->cures->gravity($with, self::CARRIED) > $this->cures->gravity($plan, self::CARRIED);
 
         return $isWorse ? $this->cures->curedOnce($with, self::HOSES) ?? $with : $with;
     }
@@ -160,7 +160,7 @@ final class FitOut
     /** How many things a plan falls short of because of its waste tank: being clear of the limits without weighing, and carrying a shower. */
     private function lacks(Plan $with, Plan $without, bool $isShowerDue): int
     {
-        $isTight = $this->cures->graver($with) > $this->cures->graver($without);
+        $isTight = $this->cures->gravity($with) > $this->cures->gravity($without);
 
         return ($isTight ? 1 : 0) + ($isShowerDue && !$this->carriesShower($with, $without) ? 1 : 0);
     }
@@ -204,8 +204,8 @@ final class FitOut
             return null;
         }
         $curable = TankMounting::Can === $waste->form ? self::OF_CANS : self::OF_WASTE;
-        $graver = fn (Plan $plan): int => $this->cures->graver($plan, self::TO_BE_WEIGHED);
-        for ($cures = 0; $cures < Cures::MOST && $graver($with) > $graver($without); ++$cures) {
+        $gravity = fn (Plan $plan): int => $this->cures->gravity($plan, self::TO_BE_WEIGHED);
+        for ($cures = 0; $cures < Cures::MOST && $gravity($with) > $gravity($without); ++$cures) {
             $cured = $this->cures->curedOnce($with, $curable);
             if (null === $cured) {
                 return null;
@@ -213,6 +213,6 @@ final class FitOut
             $with = $cured;
         }
 
-        return $graver($with) <= $graver($without) ? $with : null;
+        return $gravity($with) <= $gravity($without) ? $with : null;
     }
 }

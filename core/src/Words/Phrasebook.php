@@ -21,7 +21,7 @@ final class Phrasebook
     private array $choosing = [];
     /** @var array<string, list<string>> the names in each pattern, by key */
     private array $names = [];
-    /** @var array<string, string> what was written last, by the pattern and what fills it: much of it comes again and again */
+    /** @var array<string, string> texts written so far, by pattern and values: many repeat within one assessment */
     private array $written = [];
 
     private function __construct()

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Words;
 
-/** What was written of an earlier plan in which it is the same. */
+/** Title and reason as they were written for an earlier plan. */
 final readonly class WrittenText implements FindingText
 {
     public function __construct(

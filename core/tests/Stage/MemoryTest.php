@@ -81,7 +81,7 @@ final class MemoryTest extends TestCase
         self::assertCount(2 + 5, $memory->kept);
     }
 
-    /** What is recorded is no part of a plan: what goes by it is found whether the stage is known without it or not, and never kept. */
+    /** Records are not part of a plan: findings that depend on them are looked for each time, and never kept. */
     public function testWhatIsRecordedCountsEachTime(): void
     {
         $memory = self::memory();

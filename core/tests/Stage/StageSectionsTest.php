@@ -20,8 +20,8 @@ use YardCask\Core\Tests\SamplePlans;
 use YardCask\Core\Tests\Stage\Line\SampleLines;
 
 /**
- * A stage says the same of two plans that have the sections in common on which it depends: what is kept of one stands for the other, and a fix that
- * changes none of them does not ask its rules again.
+ * A stage says the same about two plans that share every section on which it depends. So what is kept of one can be used for the other, and a fix
+ * that changes none of those sections need not run the stage’s rules again.
  */
 final class StageSectionsTest extends TestCase
 {

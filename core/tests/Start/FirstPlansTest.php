@@ -136,7 +136,7 @@ final class FirstPlansTest extends TestCase
         foreach ([['can_foot', 4, 3], ['can_foot', 4, 7], ['mains', 2, 7], ['filtered_fill', 4, 7]] as [$system, $crew, $days]) {
             yield $system.' '.$crew.' '.$days => [['rig' => 'small-van', 'system' => $system, 'stay' => 'mixed', 'crew' => $crew, 'days' => $days]];
         }
-        // What its adapters weigh is too much with the waste aboard, which is emptied first then.
+        // With the waste aboard, the weight of the adapters takes it over its limit, so the waste is emptied first.
         yield 'exchanger 8 3' => [['rig' => 'trailer', 'system' => 'exchanger', 'stay' => 'mixed', 'crew' => 8, 'days' => 3]];
     }
 

@@ -17,7 +17,7 @@ use YardCask\Core\Assessment\Memory;
 final class ApcuMemory implements Memory
 {
     private const KEPT_S = 600;
-    /** What it stands under; another word once something was forgotten, so that what is still being worked out by then is not found again either. */
+    /** Holds the random word with which every key begins. Forgetting replaces it, so that a request which began earlier stores nothing under the new one. */
     private const WORD = 'yardcask.memory';
     private ?string $word = null;
 
@@ -45,7 +45,7 @@ final class ApcuMemory implements Memory
         $this->word = null;
     }
 
-    /** Forgets all of it: other parts can be had now. */
+    /** Forgets everything: the parts that can be had have changed. */
     public function forget(): void
     {
         apcu_store(self::WORD, bin2hex(random_bytes(8)));
