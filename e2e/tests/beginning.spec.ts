@@ -49,6 +49,28 @@ test("a system that the rig has no tank for is refused where it is chosen, and a
   await expect(page.locator(".line-part").filter({ hasText: "Outside shower" })).toBeVisible();
 });
 
+test("Begin pressed for other answers while the first are still being refused begins with those", async ({ page }) => {
+  let letRefuse = () => {};
+  const held = new Promise<void>((resolve) => {
+    letRefuse = resolve;
+  });
+  let asked = 0;
+  await page.route("**/api/plans", async (route) => {
+    if (route.request().method() === "POST" && asked++ === 0) await held;
+    await route.continue();
+  });
+  await page.goto("/new");
+  const system = page.getByLabel("5 Which type of water system?");
+  await system.selectOption("gravity");
+  await page.getByRole("button", { name: "Begin" }).click();
+  await expect(page.getByRole("button", { name: "Beginning …" })).toBeVisible();
+  await system.selectOption("pressure");
+  await page.getByRole("button", { name: "Beginning …" }).click();
+  letRefuse();
+  await expect(page).toHaveURL(/\/plans\/.*\/use$/);
+  expect(asked).toBe(2);
+});
+
 test("the ground follows the system until it is chosen, and is kept then", async ({ page }) => {
   await page.emulateMedia({ colorScheme: "dark" });
   await openFellside(page);

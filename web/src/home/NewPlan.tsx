@@ -43,6 +43,7 @@ export default function NewPlan() {
   const [draft, setDraft] = useState<Draft>(draftKept);
   const [begun, setBegun] = useState<Refusals | null>(null);
   const beginning = useRef(false);
+  const pressedAgain = useRef(false);
   const [isBeginning, setIsBeginning] = useState(false);
   const latest = useRef(draft);
   latest.current = draft;
@@ -57,22 +58,28 @@ export default function NewPlan() {
   const answers = asAnswers(draft);
   const preview = usePreview(answers);
   const refused = begun ?? preview.refusals;
-  const begin = async (event: FormEvent) => {
+  const press = (event: FormEvent) => {
     event.preventDefault();
     // However often the button is pressed, one plan is begun.
-    if (beginning.current) return;
+    if (beginning.current) pressedAgain.current = true;
+    else begin();
+  };
+  const begin = async () => {
+    const asked = latest.current;
     beginning.current = true;
+    pressedAgain.current = false;
     setIsBeginning(true);
-    const asked = draft;
     try {
-      const saved = await api.start(answers);
+      const saved = await api.start(asAnswers(asked));
       sessionStorage.removeItem(KEY);
       navigate(`/plans/${saved.id}/use`);
     } catch (error) {
+      const isOfThese = latest.current === asked;
+      // The answers that were refused may have been changed by now, and the button pressed for the new ones.
+      if (!isOfThese && pressedAgain.current) return begin();
       beginning.current = false;
       setIsBeginning(false);
-      // What was refused may have been typed anew by now.
-      if (latest.current === asked) setBegun(refusalsOf(error));
+      if (isOfThese) setBegun(refusalsOf(error));
     }
   };
   return (
@@ -84,7 +91,7 @@ export default function NewPlan() {
         Answer four questions and you have a plan that works.
       </h1>
       <div className="grid items-start gap-6 md:grid-cols-[minmax(0,1fr)_340px]">
-        <form onSubmit={begin} className="flex flex-col gap-4">
+        <form onSubmit={press} className="flex flex-col gap-4">
           <fieldset className="card card-on flex flex-wrap gap-x-6 gap-y-3 p-4">
             <legend className="sr-only">Who travels</legend>
             <Answer
