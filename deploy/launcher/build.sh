@@ -33,7 +33,7 @@ as_service_console() { APP_ENV=${APP_ENV:-prod} "${AS[@]}" php "$ROOT/server/bin
 
 build_php() {
     build_with composer-server "PHP packages" "$(fingerprint server/composer.json core/composer.json)" "$ROOT/server/vendor/autoload.php" composer_in server
-    build_with "cache-$(printf '%s' "$STATE" | cksum | cut -d' ' -f1)" "Warming the server up" "$(fingerprint server/src server/config server/composer.json)" "$STATE/server/cache/prod" warm_up
+    build_with "cache-$(printf '%s' "$STATE" | cksum | cut -d' ' -f1)" "Warming the server up" "$(fingerprint core/src server/src server/config server/composer.json)" "$STATE/server/cache/prod" warm_up
 }
 
 build_web() {

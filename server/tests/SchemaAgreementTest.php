@@ -71,7 +71,7 @@ final class SchemaAgreementTest extends TestCase
             static fn (string $name): mixed => json_decode((string) file_get_contents(self::ROOT."/schema/$name.schema.json"), false, 64, \JSON_THROW_ON_ERROR),
             ['assessment', 'stage-drawing', 'book-page'],
         );
-        foreach ([...self::plans(), ...array_map(SamplePlans::varied(...), range(1, 40))] as $plan) {
+        foreach ([...self::plans(), ...array_map(SamplePlans::varied(...), range(1, 16))] as $plan) {
             $result = $validator->validate(Json::decode(Json::encode(Assessor::assess($plan))), $schema);
             self::assertTrue($result->isValid(), (string) $result->error());
             foreach (['use', 'load', 'tanks', 'line', 'parts'] as $stage) {
@@ -86,7 +86,7 @@ final class SchemaAgreementTest extends TestCase
     }
 
     /**
-     * @param array<string, true> $tried the fields of each kind of rig whose changes have been tried
+     * @param array<string, true> $tried the fields whose changes have been tried, those of the load with each kind of rig
      *
      * @return iterable<string, mixed> the document, and one for each change of each of its leaves
      */
@@ -95,7 +95,8 @@ final class SchemaAgreementTest extends TestCase
         $text = Json::encode($document);
         yield 'unchanged' => $document;
         foreach (self::leaves($document, '') as $path) {
-            $field = $rig.preg_replace('#/\d+(?=/|$)#', '/*', $path);
+            // What else a plan has is the same of every rig.
+            $field = (str_starts_with($path, '/load/') ? $rig : '').preg_replace('#/\d+(?=/|$)#', '/*', $path);
             if (isset($tried[$field])) {
                 continue;
             }

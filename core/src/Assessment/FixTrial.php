@@ -167,11 +167,13 @@ final class FixTrial
             $isTouched = !$after->isAsBefore($stage->sections());
             foreach ($this->rules[$stage->name()] as $number => $rule) {
                 $isAsked = match (true) {
-                    $rule instanceof RuleOfJoining => $isTouched && self::JOINING === $finding?->stage(),
-                    $rule instanceof RuleOfRecords => true,
-                    default => $isTouched,
+                    !$isTouched || ($rule instanceof RuleOfJoining && self::JOINING !== $finding?->stage()) => false,
+                    default => !$rule instanceof RuleOfSections || !$after->isAsBefore($rule::sections()),
                 };
                 yield from $isAsked ? $rule->check($after) : $this->untouched[$stage->name()][$number] ??= $rule->check($this->workings);
+            }
+            foreach ($stage->recordRules() as $rule) {
+                yield from $rule->check($after);
             }
         }
     }

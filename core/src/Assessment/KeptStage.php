@@ -6,15 +6,13 @@ namespace YardCask\Core\Assessment;
 
 use YardCask\Core\Input\Json;
 use YardCask\Core\Words\Phrase;
-use YardCask\Core\Words\Wording;
-use YardCask\Core\Words\WrittenText;
 
 /**
  * Repeats what a stage said about an earlier plan with the same sections. Findings that depend on records are looked for each time.
  *
  * @phpstan-type FigureValues array{string, string, float, string, string, string}
- * @phpstan-type FindingValues array{string, list<string>, array{float, float, string}, array{string, string, string}, array{string, string}|null, list<string>}
  *
+ * @phpstan-import-type FindingValues from KeptFindings
  * @phpstan-import-type GlassValues from GlassCell
  *
  * @phpstan-type StageValues array{
@@ -54,13 +52,12 @@ final readonly class KeptStage implements Stage
      */
     public static function keep(Stage $stage, Workings $workings, array $figures, array $findings, StageSheet $sheet, array $glass): void
     {
-        $wording = $workings->wording;
         $workings->keep(self::class.' '.$stage->name(), $stage->sections(), static fn (): ?array => self::dependsOnRecords($stage, $workings) ? null : [
             'figures' => array_map(
                 static fn (Figure $one): array => [$one->id, $one->label, $one->value, $one->figure, $one->symbol, $one->text],
                 array_values($figures),
             ),
-            'findings' => array_map(static fn (Finding $one): array => self::findingValues($one, $wording), $findings),
+            'findings' => KeptFindings::values($findings, $workings->wording),
             'begun' => $stage->isBegun($workings),
             'answer' => $sheet->answer->values(),
             'drawing' => Json::encode($sheet->drawing),
@@ -71,28 +68,13 @@ final readonly class KeptStage implements Stage
 
     private static function dependsOnRecords(Stage $stage, Workings $workings): bool
     {
-        foreach ($stage->rules() as $rule) {
-            if ($rule instanceof RuleOfRecords && [] !== $rule->check($workings)) {
+        foreach ($stage->recordRules() as $rule) {
+            if ([] !== $rule->check($workings)) {
                 return true;
             }
         }
 
         return false;
-    }
-
-    /** @return FindingValues */
-    private static function findingValues(Finding $finding, Wording $wording): array
-    {
-        $lookAt = $finding->lookAt;
-
-        return [
-            (string) $finding->code->value,
-            $finding->subject,
-            [$finding->measure->value, $finding->measure->limit, $finding->measure->unit],
-            [$finding->text->title($wording), $finding->text->loweredTitle($wording), $finding->text->why($wording)],
-            null === $lookAt ? null : [$lookAt->pointer, $wording->phrase($lookAt->label)],
-            $finding->causes,
-        ];
     }
 
     public function name(): string
@@ -147,9 +129,12 @@ final readonly class KeptStage implements Stage
 
     public function rules(): array
     {
-        $ofRecords = array_filter($this->stage->rules(), static fn (Rule $rule): bool => $rule instanceof RuleOfRecords);
+        return [KeptFindings::ofValues($this->kept['findings'], $this->stage->findingCodes())];
+    }
 
-        return [new KeptFindings(array_map($this->finding(...), $this->kept['findings'])), ...array_values($ofRecords)];
+    public function recordRules(): array
+    {
+        return $this->stage->recordRules();
     }
 
     public function findingCodes(): string
@@ -175,21 +160,5 @@ final readonly class KeptStage implements Stage
         $own = array_filter($findings, static fn (Finding $one): bool => $one->code instanceof $codes);
 
         return \count($own) > \count($this->kept['findings']);
-    }
-
-    /** @param FindingValues $values */
-    private function finding(array $values): Finding
-    {
-        [$code, $subject, $measure, $text, $lookAt, $causes] = $values;
-
-        return new Finding(
-            code: $this->stage->findingCodes()::from($code),
-            subject: $subject,
-            measure: new Measure(...$measure),
-            text: new WrittenText(...$text),
-            proposals: static fn (): array => [],
-            lookAt: null === $lookAt ? null : new LookAt($lookAt[0], Phrase::verbatim($lookAt[1])),
-            causes: $causes,
-        );
     }
 }

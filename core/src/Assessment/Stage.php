@@ -42,8 +42,11 @@ interface Stage
     /** @return list<Phrase> what the plan still guesses here, most significant first; an earlier stage’s guesses matter more */
     public function toMeasure(Workings $workings): array;
 
-    /** @return list<Rule> those that depend on records last */
+    /** @return list<Rule> those that depend on the plan alone */
     public function rules(): array;
+
+    /** @return list<Rule> those that depend on what was recorded of the plan in use: their findings are looked for each time, and never kept */
+    public function recordRules(): array;
 
     /** @return class-string<FindingCode> the enum of what its rules find */
     public function findingCodes(): string;

@@ -12,15 +12,19 @@ use YardCask\Core\Plan\Rig\RigWords;
 use YardCask\Core\Plan\Tanks\PlannedPort;
 use YardCask\Core\Plan\Tanks\PlannedTank;
 use YardCask\Core\Record\Records;
+use YardCask\Core\Words\Phrasebook;
 use YardCask\Core\Words\Wording;
 
 /** A plan with the workings of every stage over it, each made when it is first asked for. */
 final class Workings
 {
+    /** What a pipe has of its own between its ends. */
+    private const LENGTHS = ['lengthM' => true, 'bends' => true, 'points' => true];
+
     /** @var array<class-string<StageWorkings>, StageWorkings> */
     private array $made = [];
     /** @var array<string, string> hashes of sections, by their names */
-    private array $hashes = [];
+    private array $hashes;
     public readonly Wording $wording;
     public readonly RigWords $rigWords;
 
@@ -37,6 +41,7 @@ final class Workings
     ) {
         $this->wording = new Wording($plan->units);
         $this->rigWords = RigWords::of($plan->load->rig);
+        $this->hashes = null !== $before && $before->plan->line === $plan->line ? array_intersect_key($before->hashes, ['line_joints' => true]) : [];
     }
 
     /** @param Memory $memory of what was worked out over other plans with the same stock; what is worked out over this one is kept by remember() */
@@ -47,7 +52,14 @@ final class Workings
         ?\DateTimeImmutable $at = null,
         Memory $memory = new NoMemory(),
     ): self {
-        return new self($plan, $stock ?? PartStock::none(), $records ?? Records::none(), $at, $memory);
+        $workings = new self($plan, $stock ?? PartStock::none(), $records ?? Records::none(), $at, $memory);
+        /** @var array<string, string>|null $texts */
+        $texts = $workings->recalled(Phrasebook::class, []);
+        if (null !== $texts) {
+            Phrasebook::english()->recall($texts);
+        }
+
+        return $workings;
     }
 
     /** The workings of a plan that differs from this one in some sections; what does not depend on those is not computed again. */
@@ -100,6 +112,7 @@ final class Workings
     /** Keeps what was worked out for plans with the same sections. */
     public function remember(): void
     {
+        $this->keep(Phrasebook::class, [], Phrasebook::english()->lasting(...));
         foreach ($this->remembers() ? $this->made : [] as $class => $made) {
             if ($made instanceof KeptWorkings) {
                 $this->keep($class, $class::sections(), $made->toKeep(...));
@@ -115,7 +128,16 @@ final class Workings
 
     private function hash(string $section): string
     {
-        return $this->hashes[$section] ??= hash('xxh128', serialize($this->section($section)), true);
+        return $this->hashes[$section] ??= match ($section) {
+            'line' => $this->hash('line_joints').$this->hash('line_lengths'),
+            'line_joints' => self::hashed($this->lineJoints()),
+            default => self::hashed($this->section($section)),
+        };
+    }
+
+    private static function hashed(mixed $values): string
+    {
+        return hash('xxh128', serialize($values), true);
     }
 
     /** Lets go of all that was worked out. Parts of it refer back to this, so that it would stay in memory until PHP searches for such rings. */
@@ -214,6 +236,24 @@ final class Workings
         return [$load->travelFill, $load->bucketL, $load->hoseLpm, $load->meterL, $load->wasteEmptied];
     }
 
+    /** @return array<array-key, mixed> the line without how long its pipes are and where they lead along */
+    private function lineJoints(): array
+    {
+        return ['pipes' => array_map(self::joined(...), $this->plan->line->pipes)] + get_object_vars($this->plan->line);
+    }
+
+    /** @return array<array-key, mixed> */
+    private static function joined(PlannedPipe $pipe): array
+    {
+        return array_diff_key(get_object_vars($pipe), self::LENGTHS);
+    }
+
+    /** @return list<array<array-key, mixed>> how long each pipe of the line is, and where it leads along */
+    private function lineLengths(): array
+    {
+        return array_map(static fn (PlannedPipe $pipe): array => array_intersect_key(get_object_vars($pipe), self::LENGTHS), $this->plan->line->pipes);
+    }
+
     private function section(string $name): mixed
     {
         return match ($name) {
@@ -228,6 +268,8 @@ final class Workings
             'tanks' => $this->plan->tanks,
             'runs' => $this->plan->runs,
             'line' => $this->plan->line,
+            'line_joints' => $this->hash('line_joints'),
+            'line_lengths' => $this->lineLengths(),
             'part_names' => array_map(static fn (PlannedPart $part): array => [$part->id, $part->name, $part->kind], $this->plan->line->parts),
             'tank_ends' => $this->tankEnds(),
             default => is_a($name, KeyedWorkings::class, true) ? $this->of($name)->key() : throw new \LogicException('A plan has no section '.$name.'.'),

@@ -246,19 +246,17 @@ final class InputReader
     /** Reports the keys that were never asked for. */
     public function finish(): void
     {
-        foreach (array_keys($this->values) as $key) {
-            if (!isset($this->asked[(string) $key])) {
-                $this->errors->append(
-                    new InputError(
-                        $this->at((string) $key),
-                        \sprintf(
-                            '“%s” is not known here. Known: %s.',
-                            mb_strimwidth((string) $key, 0, 60, '…'),
-                            implode(', ', array_keys($this->asked)),
-                        ),
+        foreach (array_keys(array_diff_key($this->values, $this->asked)) as $key) {
+            $this->errors->append(
+                new InputError(
+                    $this->at((string) $key),
+                    \sprintf(
+                        '“%s” is not known here. Known: %s.',
+                        mb_strimwidth((string) $key, 0, 60, '…'),
+                        implode(', ', array_keys($this->asked)),
                     ),
-                );
-            }
+                ),
+            );
         }
     }
 

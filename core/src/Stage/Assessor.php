@@ -12,6 +12,7 @@ use YardCask\Core\Assessment\FigureSheet;
 use YardCask\Core\Assessment\Finding;
 use YardCask\Core\Assessment\FindingFixes;
 use YardCask\Core\Assessment\FixTrial;
+use YardCask\Core\Assessment\KeptRules;
 use YardCask\Core\Assessment\KeptStage;
 use YardCask\Core\Assessment\Memory;
 use YardCask\Core\Assessment\NoMemory;
@@ -68,7 +69,7 @@ final class Assessor
         $stages = array_map(static fn (Stage $one): Stage => KeptStage::recalled($one, $workings) ?? $one, self::stages());
         $figures = new FigureSheet($wording, null === $stage);
         $ofStages = array_map(static fn (Stage $one): array => self::added($one, $workings, $figures), $stages);
-        $findings = self::findings(self::rules($stages), $workings);
+        $findings = self::findings(array_merge(...array_map(static fn (Stage $one): array => KeptRules::of($one, $workings), $stages)), $workings);
         $trial = null === $stage ? new FixTrial($workings, $findings, self::stages()) : null;
         $sheets = [];
         $glass = [];
@@ -106,7 +107,7 @@ final class Assessor
             findings: $sent,
             figures: $figures->all(),
             sums: null === $stage ? $figures->sums() : null,
-            readings: null === $stage ? Readings::of($plan) : Readings::shown($plan, $opened),
+            readings: null === $stage ? Readings::of($plan) : Readings::shown($workings, $opened),
             snags: SnagCount::of($sent, $wording),
         );
         $workings->remember();
@@ -252,7 +253,7 @@ final class Assessor
      */
     private static function rules(array $stages): array
     {
-        return array_merge(...array_map(static fn (Stage $one): array => $one->rules(), $stages));
+        return array_merge(...array_map(static fn (Stage $one): array => [...$one->rules(), ...$one->recordRules()], $stages));
     }
 
     /**

@@ -8,6 +8,8 @@ namespace YardCask\Core\Words;
 final class Phrasebook
 {
     private const MOST_WRITTEN = 1000;
+    /** As many texts are handed on to the next process. */
+    private const MOST_LASTING = 400;
     private const FOLDER = __DIR__.'/../../words/en/';
 
     private static ?self $english = null;
@@ -23,6 +25,8 @@ final class Phrasebook
     private array $names = [];
     /** @var array<string, string> texts written so far, by pattern and values: many repeat within one assessment */
     private array $written = [];
+    /** @var array<string, string> those of them that an earlier process has written */
+    private array $recalled = [];
 
     private function __construct()
     {
@@ -70,6 +74,25 @@ final class Phrasebook
         return $this->written[$written] ??= $this->chosen($key, $pattern, $with);
     }
 
+    /** @param array<string, string> $texts that lasting() gave in an earlier process */
+    public function recall(array $texts): void
+    {
+        $this->recalled = $texts;
+        $this->written += $texts;
+    }
+
+    /** @return array<string, string>|null the texts without a figure, which are often wanted again; null where there are no new ones */
+    public function lasting(): ?array
+    {
+        $new = array_filter(array_diff_key($this->written, $this->recalled), static fn (string $text): bool => 1 !== preg_match('/\d/', $text));
+
+        return match (true) {
+            [] === $new => null,
+            \count($new) + \count($this->recalled) > self::MOST_LASTING => \array_slice($new, 0, self::MOST_LASTING),
+            default => $new + $this->recalled,
+        };
+    }
+
     /**
      * @param array<string, string|int> $with
      */
@@ -78,11 +101,12 @@ final class Phrasebook
         if (\count($this->written) >= self::MOST_WRITTEN) {
             $this->written = [];
         }
-        foreach ($this->names($key) as $name) {
-            \array_key_exists($name, $with) || throw self::unfilled($key, $name);
-        }
         $this->formatters[$key] ??= new \MessageFormatter('en', $pattern);
         $text = $this->formatters[$key]->format($with);
+        // ICU leaves a name that is not given as it stands in the pattern, with its braces.
+        foreach (\is_string($text) && str_contains($text, '{') ? $this->names($key) : [] as $name) {
+            \array_key_exists($name, $with) || throw self::unfilled($key, $name);
+        }
 
         return \is_string($text) ? $text : throw new \LogicException(\sprintf('“%s”: %s', $key, $this->formatters[$key]->getErrorMessage()));
     }

@@ -54,7 +54,7 @@ final class FittingWeightsTest extends TestCase
         self::assertGreaterThan(0.05, $kg);
         $fittings = $workings->of(FittingWeights::class);
         self::assertEqualsWithDelta($kg, $fittings->kg(), 1e-9);
-        self::assertEqualsWithDelta($kg, array_sum(array_column([...$fittings->ofLine, ...$fittings->ofTanks], 'ownKg')), 1e-9);
+        self::assertEqualsWithDelta($kg, array_sum(array_column([...$fittings->weighed->ofLine, ...$fittings->weighed->ofTanks], 'ownKg')), 1e-9);
         self::assertEqualsWithDelta($kg, Assessor::assess($plan, null, SampleLines::stock())->figures['load.fittings']->value, 1e-9);
     }
 
@@ -63,7 +63,7 @@ final class FittingWeightsTest extends TestCase
         $fellside = SamplePlans::fellside();
         $tail = PartFields::changed($fellside->tanks[0], ['ports' => [], 'straps' => 3, 'xM' => 2.0, 'yM' => 0.4]);
         $plan = PartFields::changed(self::unweighed($fellside), ['tanks' => [$tail], 'runs' => [], 'line' => LinePlan::none()]);
-        [$ofTanks] = self::workings($plan)->of(FittingWeights::class)->ofTanks;
+        [$ofTanks] = self::workings($plan)->of(FittingWeights::class)->weighed->ofTanks;
         self::assertSame([2.0, 0.4], [round($ofTanks->xM, 9), round($ofTanks->yM, 9)]);
         self::assertEqualsWithDelta($tail->zM + $tail->heightMm / 2000, $ofTanks->zM, 1e-9);
         $added = static fn (LimitName $name): float => self::kg(self::workings($plan), $name) - self::kg(Workings::over($plan), $name);
@@ -107,7 +107,7 @@ final class FittingWeightsTest extends TestCase
             {"op":"replace","path":"/load/rig/weighed_with_line","value":"'.$line.'"}]'));
         $fittings = self::workings($plan)->of(FittingWeights::class);
         self::assertEqualsWithDelta(
-            $fittings->kg() - $ofTanks * $fittings->ofTanks[0]->ownKg - $ofLine * $fittings->ofLine[0]->ownKg,
+            $fittings->kg() - $ofTanks * $fittings->weighed->ofTanks[0]->ownKg - $ofLine * $fittings->weighed->ofLine[0]->ownKg,
             self::kg(self::workings($plan), LimitName::Gross) - self::kg(Workings::over($plan), LimitName::Gross),
             1e-9,
         );

@@ -15,7 +15,7 @@ use YardCask\Core\Tests\Stage\Line\SampleLines;
 /** Whatever a stage offers to do to a plan, in its drawing or beside it, can be done to it, one after another too. */
 final class OffersTest extends TestCase
 {
-    private const VARIED = 15;
+    private const VARIED = 6;
     private const STAGES = ['use', 'load', 'tanks', 'line', 'parts'];
 
     public function testEveryOfferLeadsToAPlanThatIsAssessed(): void
@@ -52,7 +52,7 @@ final class OffersTest extends TestCase
                 array_keys($done),
             ),
         );
-        self::assertGreaterThan(1000, array_sum($done));
+        self::assertGreaterThan(600, array_sum($done));
     }
 
     /** As somebody would who takes whatever is offered: each time what is offered then. */

@@ -32,7 +32,7 @@ final class OneVerdictTest extends TestCase
     /** @return iterable<int, Plan> plans varied at random, and new ones of all sorts */
     private static function plans(): iterable
     {
-        for ($seed = 1000; $seed < 1500; ++$seed) {
+        for ($seed = 1000; $seed < 1250; ++$seed) {
             yield $seed => SamplePlans::varied($seed);
         }
         foreach (['van', 'bus', 'pickup', 'trailer', 'boat'] as $rig) {
@@ -61,7 +61,7 @@ final class OneVerdictTest extends TestCase
             self::assertUsedWaterIsAboardOrHasLeft($workings, $where);
             self::assertCarriedAndLastsSpeakOfWhatIsAboard($plan, $workings, $assessment, $where);
         }
-        self::assertGreaterThan(50, $stops);
+        self::assertGreaterThan(25, $stops);
     }
 
     public function testWhatIsNotBegunIsNotClear(): void

@@ -93,8 +93,8 @@ final class PlanStarterTest extends TestCase
         $stays = StayStyle::cases();
         foreach (self::rigs() as [$rig]) {
             for ($crew = 1; $crew <= 8; ++$crew) {
-                foreach ([1, 2, 3, 5, 7] as $days) {
-                    // A ninth of all combinations: each habit and each stay meets each crew and each number of days.
+                // An eighteenth of all combinations: each habit and each stay meets each crew and each number of days.
+                foreach (0 === $crew % 2 ? [1, 3, 7] : [2, 5] as $days) {
                     $answers = [
                         'rig' => $rig,
                         'crew' => $crew,
@@ -126,7 +126,7 @@ final class PlanStarterTest extends TestCase
                 }
             }
         }
-        self::assertGreaterThan(10, $gaveUp, 'Some answers ask for more than any rig carries.');
+        self::assertGreaterThan(5, $gaveUp, 'Some answers ask for more than any rig carries.');
     }
 
     /**

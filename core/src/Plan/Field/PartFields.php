@@ -4,13 +4,21 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Plan\Field;
 
-/** The declared fields of each class of part, found once a process. */
+/** The declared fields of each class of part, found once a process: in its attributes, or faster in code that was written from them. */
 final class PartFields
 {
-    /** @var array<class-string, list<DeclaredField>> */
+    /** @var array<class-string, array{list<DeclaredField>, list<EitherOr>}> */
     private static array $known = [];
-    /** @var array<class-string, list<EitherOr>> */
-    private static array $rules = [];
+    /** @var array<class-string, \Closure(): array{list<DeclaredField>, list<EitherOr>}> */
+    private static array $written = [];
+
+    /** @param string $file of code that FieldsCode has written from the classes as they are now */
+    public static function takeFrom(string $file): void
+    {
+        /** @var array<class-string, \Closure(): array{list<DeclaredField>, list<EitherOr>}> $written */
+        $written = require $file;
+        self::$written = $written;
+    }
 
     /**
      * @param class-string $class
@@ -19,7 +27,7 @@ final class PartFields
      */
     public static function of(string $class): array
     {
-        return self::$known[$class] ??= self::found($class);
+        return self::all($class)[0];
     }
 
     /**
@@ -29,9 +37,44 @@ final class PartFields
      */
     public static function eitherOr(string $class): array
     {
-        return self::$rules[$class] ??= array_map(
-            static fn (\ReflectionAttribute $attribute): EitherOr => $attribute->newInstance(),
-            (new \ReflectionClass($class))->getAttributes(EitherOr::class),
+        return self::all($class)[1];
+    }
+
+    /**
+     * @param class-string $class
+     *
+     * @return array{list<DeclaredField>, list<EitherOr>}
+     */
+    private static function all(string $class): array
+    {
+        return self::$known[$class] ??= isset(self::$written[$class]) ? self::$written[$class]() : self::declared($class);
+    }
+
+    /**
+     * As its attributes say.
+     *
+     * @param class-string $class
+     *
+     * @return array{list<DeclaredField>, list<EitherOr>}
+     */
+    public static function declared(string $class): array
+    {
+        return [
+            array_map(self::field(...), FieldDeclaration::all($class)),
+            array_map(static fn (\ReflectionAttribute $rule): EitherOr => $rule->newInstance(), (new \ReflectionClass($class))->getAttributes(EitherOr::class)),
+        ];
+    }
+
+    private static function field(FieldDeclaration $declared): DeclaredField
+    {
+        $is = $declared->attribute->newInstance();
+
+        return new DeclaredField(
+            $declared->property,
+            $declared->key,
+            $is instanceof AsIn ? self::named($is->class, $declared->key)->is : $is,
+            $declared->type,
+            $declared->optional,
         );
     }
 
@@ -130,33 +173,5 @@ final class PartFields
         }
 
         return (new \ReflectionClass($part))->newInstanceArgs($values);
-    }
-
-    /**
-     * @param class-string $class
-     *
-     * @return list<DeclaredField>
-     */
-    private static function found(string $class): array
-    {
-        $fields = [];
-        foreach ((new \ReflectionClass($class))->getConstructor()?->getParameters() ?? [] as $parameter) {
-            $attributes = $parameter->getAttributes(Field::class, \ReflectionAttribute::IS_INSTANCEOF);
-            $type = $parameter->getType();
-            if ([] === $attributes || !$type instanceof \ReflectionNamedType) {
-                throw new \LogicException($class.'::$'.$parameter->getName().' is not declared as a field.');
-            }
-            $key = strtolower((string) preg_replace('/(?<=[a-z])[A-Z]/', '_$0', $parameter->getName()));
-            $is = $attributes[0]->newInstance();
-            $fields[] = new DeclaredField(
-                $parameter->getName(),
-                $key,
-                $is instanceof AsIn ? self::named($is->class, $key)->is : $is,
-                $type->getName(),
-                $type->allowsNull(),
-            );
-        }
-
-        return $fields;
     }
 }

@@ -28,6 +28,9 @@ final readonly class PlannedRoadRig implements PlannedRig, Checked
     /** How far tickets of the same rig may differ before one of them must be wrong. */
     private const TICKETS_AGREE = 0.03;
 
+    /** The axles behind the first; null where there are none, which a plan is refused for. */
+    private ?AxleGroup $rear;
+
     /** @param list<PlannedAxle> $axles in their order along the rig */
     public function __construct(
         #[Choice('Outline', [BodyOutline::Van, BodyOutline::Bus, BodyOutline::Pickup])]
@@ -60,6 +63,9 @@ final readonly class PlannedRoadRig implements PlannedRig, Checked
         #[Inline]
         public RoadMovement $movement = new RoadMovement(),
     ) {
+        $sizes = array_map(static fn (PlannedAxle $axle): AxleSizes => $axle->sizes, $axles);
+        unset($sizes[0]);
+        $this->rear = [] === $sizes ? null : AxleGroup::of($sizes);
     }
 
     public function kind(): RigKind
@@ -95,10 +101,7 @@ final readonly class PlannedRoadRig implements PlannedRig, Checked
     /** The axles behind the first. */
     public function rear(): AxleGroup
     {
-        $sizes = array_map(static fn (PlannedAxle $axle): AxleSizes => $axle->sizes, $this->axles);
-        unset($sizes[0]);
-
-        return [] === $sizes ? throw new \LogicException('A vehicle has at least two axles.') : AxleGroup::of($sizes);
+        return $this->rear ?? throw new \LogicException('A vehicle has at least two axles.');
     }
 
     /** From the first axle to where those behind it carry, in m. */

@@ -55,6 +55,19 @@ final class MeasuredFields
         return $fields->fields;
     }
 
+    /** @return array<string, MeasuredField> those of some of its sections, by JSON Pointer, in the order of the file */
+    public static function ofSections(Plan $plan, string ...$sections): array
+    {
+        $fields = self::over($plan);
+        foreach (PartFields::of(Plan::class) as $field) {
+            if (\in_array($field->key, $sections, true)) {
+                $fields->walkIn($field->in($plan), $field, $plan, '', '', '');
+            }
+        }
+
+        return $fields->fields;
+    }
+
     /** @return array<string, MeasuredField> those of a part of one of its lists, by JSON Pointer */
     public static function ofPart(PlanPart $part, string $pointer, Plan $plan): array
     {
@@ -80,20 +93,26 @@ final class MeasuredFields
                     ? null
                     : self::value($part, $named->is->near, $prefix) ?? (null === $outer ? null : self::value($outer, $named->is->near, $prefix));
                 $this->fields[$pointer.'/'.$prefix.$field->key] = new MeasuredField($named, \is_float($value) ? $value : null, $near);
-            } elseif (\is_array($value)) {
-                foreach ($value as $index => $one) {
-                    if (\is_object($one)) {
-                        $this->walk($one, $pointer.'/'.$prefix.$field->key.'/'.$index, '', '');
-                    }
-                }
-            } elseif (\is_object($value)) {
-                $is = $field->is;
-                if ($is instanceof Inline) {
-                    $this->walk($value, $pointer, $prefix.$is->prefix, '{part}' === $is->word ? $word : $is->word, $part);
-                } else {
-                    $this->walk($value, $pointer.'/'.$prefix.$field->key, '', $is instanceof Part ? $is->word : '');
-                }
+            } else {
+                $this->walkIn($value, $field, $part, $pointer, $prefix, $word);
             }
+        }
+    }
+
+    /** @param object $part the one that has the value in a field */
+    private function walkIn(mixed $value, DeclaredField $field, object $part, string $pointer, string $prefix, string $word): void
+    {
+        $is = $field->is;
+        $here = $pointer.'/'.$prefix.$field->key;
+        foreach (\is_array($value) ? $value : [] as $index => $one) {
+            if (\is_object($one)) {
+                $this->walk($one, $here.'/'.$index, '', '');
+            }
+        }
+        if (\is_object($value) && $is instanceof Inline) {
+            $this->walk($value, $pointer, $prefix.$is->prefix, '{part}' === $is->word ? $word : $is->word, $part);
+        } elseif (\is_object($value)) {
+            $this->walk($value, $here, '', $is instanceof Part ? $is->word : '');
         }
     }
 

@@ -114,6 +114,11 @@ final class LineStage implements Stage
         ];
     }
 
+    public function recordRules(): array
+    {
+        return [];
+    }
+
     public function findingCodes(): string
     {
         return LineFinding::class;

@@ -34,9 +34,10 @@ final class LineWorkings implements KeptWorkings
     private array $solved = [];
     /** @var array<string, SolvedLine> of those the ones that were not recalled, and what they were begun from */
     private array $worked = [];
+    /** @var array<string, SolvedLine> of each outlet alone, by its id */
+    private array $alone = [];
     /** @var array<string, CaseNetwork> by the mode's value */
     private array $networks = [];
-    private ?ModeSearch $modes = null;
     private ?HighestPressure $highest = null;
     /** @var list<RatedPeak>|null */
     private ?array $rated = null;
@@ -47,6 +48,7 @@ final class LineWorkings implements KeptWorkings
 
     private function __construct(
         public readonly LineGraph $graph,
+        private readonly ModeSearch $modes,
         public readonly WarmWater $warm,
         private readonly Breathing $breathing,
         /** Those of the plan that this one was changed from. */
@@ -63,7 +65,14 @@ final class LineWorkings implements KeptWorkings
         $graph = $workings->of(LineGraph::class);
         $kept = KeptLine::of($workings->recalled(self::class, self::sections()));
 
-        return new self($graph, WarmWater::of($graph), $workings->of(Breathing::class), $workings->before(self::class), $kept);
+        return new self(
+            graph: $graph,
+            modes: $workings->of(ModeSearch::class),
+            warm: WarmWater::of($graph),
+            breathing: $workings->of(Breathing::class),
+            before: $workings->before(self::class),
+            kept: $kept,
+        );
     }
 
     public static function sections(): array
@@ -85,12 +94,20 @@ final class LineWorkings implements KeptWorkings
      */
     public function turned(array $turned): self
     {
-        return new self($this->graph, $this->warm, $this->breathing, null, KeptLine::of(null), $turned);
+        return new self(
+            graph: $this->graph,
+            modes: $this->modes,
+            warm: $this->warm,
+            breathing: $this->breathing,
+            before: null,
+            kept: KeptLine::of(null),
+            turned: $turned,
+        );
     }
 
     public function modes(): ModeSearch
     {
-        return $this->modes ??= ModeSearch::over($this->graph);
+        return $this->modes;
     }
 
     public function highest(): HighestPressure
@@ -197,7 +214,7 @@ final class LineWorkings implements KeptWorkings
     /** An outlet alone, with a rested battery, new filters and a full tank. */
     public function alone(PlannedPart $outlet): SolvedLine
     {
-        return $this->solve(new LineCase([$outlet->id]));
+        return $this->alone[$outlet->id] ??= $this->solve(new LineCase([$outlet->id]));
     }
 
     /** The highest pressure of the mains; 0 without an inlet for it. */

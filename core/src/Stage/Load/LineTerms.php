@@ -29,7 +29,7 @@ final readonly class LineTerms
 
     public function addTo(FigureSheet $figures): void
     {
-        if ([] !== $this->fittings->kg) {
+        if ([] !== $this->fittings->weighed->kg) {
             $text = new FigureText('load.figure.fittings.label', 'load.source.fittings');
             $figures->kg('load.fittings', $text, $this->fittings->kg(), $this->fittings(...));
         }
@@ -46,7 +46,7 @@ final readonly class LineTerms
     public function figures(): array
     {
         return [
-            ...([] === $this->fittings->kg ? [] : [SumTerm::figure('fittings', 'load.fittings')]),
+            ...([] === $this->fittings->weighed->kg ? [] : [SumTerm::figure('fittings', 'load.fittings')]),
             ...([] === $this->line->weights ? [] : [SumTerm::figure('line', 'load.line'), SumTerm::figure('line_water', 'load.line_water')]),
         ];
     }
@@ -55,7 +55,7 @@ final readonly class LineTerms
     private function fittings(): SumOf
     {
         $terms = [];
-        foreach ($this->fittings->kg as $name => $kg) {
+        foreach ($this->fittings->weighed->kg as $name => $kg) {
             $terms[] = SumTerm::constant('f'.\count($terms), $this->workings->wording->catalogueName($name), Amount::kg($kg));
         }
 

@@ -105,6 +105,11 @@ final class LoadStage implements Stage
         ];
     }
 
+    public function recordRules(): array
+    {
+        return [];
+    }
+
     public function findingCodes(): string
     {
         return LoadFinding::class;

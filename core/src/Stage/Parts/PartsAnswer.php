@@ -7,7 +7,7 @@ namespace YardCask\Core\Stage\Parts;
 use YardCask\Core\Assessment\Answer;
 use YardCask\Core\Assessment\Finding;
 use YardCask\Core\Assessment\Workings;
-use YardCask\Core\Stage\Parts\Joints\PlanJoints;
+use YardCask\Core\Stage\Parts\Joints\JointSummary;
 use YardCask\Core\Stage\Parts\Joints\Verdict;
 
 /** How many joints hold, and what is to be done about the others, or about what else is wrong. */
@@ -17,16 +17,15 @@ final class PartsAnswer
     public static function of(Workings $workings, array $findings): Answer
     {
         $snag = self::snag($findings);
-        $joints = $workings->of(PlanJoints::class);
-        $count = static fn (Verdict $one): int => \count($joints->that($one));
-        $all = \count($joints->all);
+        $joints = $workings->of(JointSummary::class);
+        $all = $joints->all();
         $with = [
             'joints' => $all,
-            'tight' => $count(Verdict::Tight),
-            'apart' => $count(Verdict::Apart),
-            'leaks' => $count(Verdict::Leaks),
-            'unmeasured' => $count(Verdict::Unmeasured),
-            'adapters' => PartsFigures::adapters($joints),
+            'tight' => $joints->count(Verdict::Tight),
+            'apart' => $joints->count(Verdict::Apart),
+            'leaks' => $joints->count(Verdict::Leaks),
+            'unmeasured' => $joints->count(Verdict::Unmeasured),
+            'adapters' => $joints->adapters,
             'snag' => null === $snag ? '' : $snag->text->title($workings->wording),
         ];
         [$sentence, $reason] = match (true) {

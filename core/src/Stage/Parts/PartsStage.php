@@ -11,6 +11,7 @@ use YardCask\Core\Assessment\Severity;
 use YardCask\Core\Assessment\Stage;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Stage\Parts\Drawing\PartsDrawing;
+use YardCask\Core\Stage\Parts\Joints\JointSummary;
 use YardCask\Core\Stage\Parts\Joints\JudgedJoint;
 use YardCask\Core\Stage\Parts\Joints\PlanJoints;
 use YardCask\Core\Stage\Parts\Joints\Verdict;
@@ -53,7 +54,7 @@ final class PartsStage implements Stage
 
     public function isBegun(Workings $workings): bool
     {
-        return [] !== $workings->of(PlanJoints::class)->all;
+        return $workings->of(JointSummary::class)->all() > 0;
     }
 
     public function cautions(Workings $workings): array
@@ -90,9 +91,12 @@ final class PartsStage implements Stage
             new Rule\PipesUnheld(),
             new Rule\ManyMethods(),
             new Rule\LengthsAssumed(),
-            new Rule\BoughtInstead(),
-            new Rule\BoughtSpare(),
         ];
+    }
+
+    public function recordRules(): array
+    {
+        return [new Rule\BoughtInstead(), new Rule\BoughtSpare()];
     }
 
     public function findingCodes(): string
@@ -102,8 +106,8 @@ final class PartsStage implements Stage
 
     public function glass(Workings $workings, FigureSheet $figures, array $findings): array
     {
-        $joints = $workings->of(PlanJoints::class);
-        if ([] === $joints->all) {
+        $joints = $workings->of(JointSummary::class);
+        if (0 === $joints->all()) {
             return [];
         }
         $figure = $figures->get('parts.tight');
@@ -114,9 +118,9 @@ final class PartsStage implements Stage
             label: $workings->wording->text('parts.glass'),
             figure: $figure->figure,
             symbol: $figure->symbol,
-            beside: $workings->wording->text('parts.glass.beside', ['joints' => \count($joints->all)]),
+            beside: $workings->wording->text('parts.glass.beside', ['joints' => $joints->all()]),
             severity: Severity::worstOf($findings, 'parts.'),
-            level: \count($joints->that(Verdict::Tight)) / \count($joints->all),
+            level: $joints->count(Verdict::Tight) / $joints->all(),
         )];
     }
 }

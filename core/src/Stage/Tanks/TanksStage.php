@@ -144,6 +144,11 @@ final class TanksStage implements Stage
         ];
     }
 
+    public function recordRules(): array
+    {
+        return [];
+    }
+
     public function findingCodes(): string
     {
         return TanksFinding::class;

@@ -81,9 +81,12 @@ final class UseStage implements Stage
             new Rule\DrainMissing(),
             new Rule\DrainsOutside(),
             new Rule\CanEnough(),
-            new Rule\NoteOrphaned(),
-            new Rule\NoteAhead(),
         ];
+    }
+
+    public function recordRules(): array
+    {
+        return [new Rule\NoteOrphaned(), new Rule\NoteAhead()];
     }
 
     public function findingCodes(): string

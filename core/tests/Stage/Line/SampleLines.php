@@ -24,6 +24,8 @@ use YardCask\Core\Plan\Tanks\PlannedTank;
 use YardCask\Core\Stage\Assessor;
 use YardCask\Core\Stage\Line\Edit\LineDraft;
 use YardCask\Core\Stage\Line\Edit\SystemLine;
+use YardCask\Core\Stage\Line\Graph\LineGraph;
+use YardCask\Core\Stage\Line\Solve\SolvedLine;
 use YardCask\Core\Tests\SamplePlans;
 
 /** Lines of the systems, and what is done to them. */
@@ -222,5 +224,17 @@ final readonly class SampleLines
     public static function fixes(Plan $plan): array
     {
         return array_column(Assessor::fixes($plan, 'line', self::stock()), 'fixes', 'key');
+    }
+
+    /** What comes from all tanks and inlets together. */
+    public static function drawnLpm(SolvedLine $solved, LineGraph $graph): float
+    {
+        $lpm = 0.0;
+        foreach ($graph->pipes as $pipe) {
+            $lpm += $pipe->from->owner instanceof PlannedPart ? 0.0 : $solved->lpm($pipe);
+            $lpm -= $pipe->to->owner instanceof PlannedPart ? 0.0 : $solved->lpm($pipe);
+        }
+
+        return $lpm;
     }
 }

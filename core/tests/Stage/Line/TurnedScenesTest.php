@@ -78,7 +78,7 @@ final class TurnedScenesTest extends TestCase
         self::assertNotEquals(self::turned([], $mains)->scenes, $onMains->scenes);
         $solved = Workings::over($mains)->of(LineWorkings::class);
         $first = $solved->graph->outlets[0];
-        self::assertEqualsWithDelta($solved->aloneOnMains($first)->pipeLpm[0] ?? 0.0, $onMains->scenes[0]->flows[0]->lpm, 1e-9);
+        self::assertEqualsWithDelta($solved->aloneOnMains($first)->lpm($solved->graph->pipes[0]), $onMains->scenes[0]->flows[0]->lpm, 1e-9);
     }
 
     /** @return iterable<string, array{string, string}> what is turned, where it is refused */

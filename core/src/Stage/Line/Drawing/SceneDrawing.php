@@ -61,8 +61,8 @@ final class SceneDrawing
     private static function one(string $id, string $title, SolvedLine $solved, LineWorkings $line, Wording $wording): LineScene
     {
         $flows = [];
-        foreach ($line->graph->pipes as $index => $pipe) {
-            $lpm = $solved->pipeLpm[$index] ?? 0.0;
+        foreach ($line->graph->pipes as $pipe) {
+            $lpm = $solved->lpm($pipe);
             $kpa = $solved->kpa($lpm >= 0 ? $pipe->from : $pipe->to);
             $mps = $pipe->velocityMps($lpm);
             $flows[] = new PipeFlow(

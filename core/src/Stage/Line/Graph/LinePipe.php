@@ -40,6 +40,12 @@ final readonly class LinePipe
         return new Phrase('line.pipe', ['from' => $this->from->spoken(), 'to' => $this->to->spoken()]);
     }
 
+    /** What it is called in the network that is solved. */
+    public function link(): string
+    {
+        return 'pipe:'.$this->pipe->id;
+    }
+
     /** Whether nobody has measured its length, nor both its ends. */
     public function isGuessed(): bool
     {

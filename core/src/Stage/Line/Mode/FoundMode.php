@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Stage\Line\Mode;
 
-/** A mode with how the valves are turned for it, and what is still wrong then. */
+/**
+ * A mode with how the valves are turned for it, and what is still wrong then.
+ *
+ * @phpstan-type ModeValues array{string, array<string, string>, array<string, list<string>>, array<int, true>}
+ */
 final readonly class FoundMode
 {
     /**
@@ -18,6 +22,18 @@ final readonly class FoundMode
         public array $troubles,
         public array $path,
     ) {
+    }
+
+    /** @return ModeValues */
+    public function values(): array
+    {
+        return [$this->mode->value, array_map(static fn (Position $one): string => $one->value, $this->positions), $this->troubles, $this->path];
+    }
+
+    /** @param ModeValues $values as values() gave them */
+    public static function ofValues(array $values): self
+    {
+        return new self(LineMode::from($values[0]), array_map(Position::from(...), $values[1]), $values[2], $values[3]);
     }
 
     /** @param array<string, Position> $turned valves that somebody turns otherwise, by id */

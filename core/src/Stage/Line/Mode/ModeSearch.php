@@ -4,29 +4,48 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Stage\Line\Mode;
 
+use YardCask\Core\Assessment\KeptWorkings;
+use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Stage\Line\Graph\LineGraph;
 
 /**
  * How the valves have to be turned for each mode, found by search: of all positions the one that troubles least, then the one nearest
  * to that of use. Water spreads from where the mode begins along whatever lets it.
+ *
+ * @phpstan-import-type ModeValues from FoundMode
  */
-final class ModeSearch
+final class ModeSearch implements KeptWorkings
 {
     /** With more that turns, what comes later stays as in use. */
     private const MOST_TURNING = 9;
     private const NO_WAY = 100_000;
     private const ASTRAY = 1_000;
 
-    /** @var array<string, FoundMode|null> */
-    private array $found = [];
-
-    private function __construct(private readonly ModeWays $ways)
-    {
+    /** @param array<string, FoundMode|null> $found by the mode’s value; null of a mode that the line does not have */
+    private function __construct(
+        private readonly ModeWays $ways,
+        private array $found,
+        private readonly int $recalled,
+    ) {
     }
 
-    public static function over(LineGraph $graph): self
+    public static function over(Workings $workings): static
     {
-        return new self(ModeWays::of($graph));
+        /** @var array<string, ModeValues|null> $kept */
+        $kept = $workings->recalled(self::class, self::sections()) ?? [];
+        $found = array_map(static fn (?array $values): ?FoundMode => null === $values ? null : FoundMode::ofValues($values), $kept);
+
+        return new self(ModeWays::of($workings->of(LineGraph::class)), $found, \count($kept));
+    }
+
+    public static function sections(): array
+    {
+        return ['line_joints', 'tank_ends'];
+    }
+
+    public function toKeep(): ?array
+    {
+        return \count($this->found) === $this->recalled ? null : array_map(static fn (?FoundMode $one): ?array => $one?->values(), $this->found);
     }
 
     public function ways(): ModeWays

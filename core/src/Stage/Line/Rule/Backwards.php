@@ -6,7 +6,7 @@ namespace YardCask\Core\Stage\Line\Rule;
 
 use YardCask\Core\Assessment\Finding;
 use YardCask\Core\Assessment\Measure;
-use YardCask\Core\Assessment\Rule;
+use YardCask\Core\Assessment\RuleOfSections;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Plan\Line\PartKind;
 use YardCask\Core\Stage\Line\Edit\LineFixes;
@@ -16,8 +16,13 @@ use YardCask\Core\Stage\Line\LineWorkings;
 use YardCask\Core\Words\SnagText;
 
 /** A part with an arrow that points to where the water comes from. */
-final class Backwards implements Rule
+final class Backwards implements RuleOfSections
 {
+    public static function sections(): array
+    {
+        return ['line_joints', 'tank_ends'];
+    }
+
     public function check(Workings $workings): array
     {
         $graph = $workings->of(LineWorkings::class)->graph;

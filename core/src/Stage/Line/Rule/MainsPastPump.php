@@ -7,7 +7,7 @@ namespace YardCask\Core\Stage\Line\Rule;
 use YardCask\Core\Assessment\Finding;
 use YardCask\Core\Assessment\Fix;
 use YardCask\Core\Assessment\Measure;
-use YardCask\Core\Assessment\Rule;
+use YardCask\Core\Assessment\RuleOfSections;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Catalogue\UsualFor;
 use YardCask\Core\Plan\Line\PartKind;
@@ -24,8 +24,13 @@ use YardCask\Core\Words\SnagText;
  * Mains pressure comes to a pump, and only the pump's own valves keep it out of the tank. They are made to pump, not to hold mains back, and a shut-off
  * valve is forgotten. A three-way valve that turns from one to the other does hold.
  */
-final class MainsPastPump implements Rule
+final class MainsPastPump implements RuleOfSections
 {
+    public static function sections(): array
+    {
+        return ['line_joints', 'tank_ends'];
+    }
+
     public function check(Workings $workings): array
     {
         $line = $workings->of(LineWorkings::class);

@@ -6,7 +6,7 @@ namespace YardCask\Core\Stage\Line\Rule;
 
 use YardCask\Core\Assessment\Finding;
 use YardCask\Core\Assessment\Measure;
-use YardCask\Core\Assessment\Rule;
+use YardCask\Core\Assessment\RuleOfSections;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Catalogue\UsualFor;
 use YardCask\Core\Plan\Line\PartKind;
@@ -21,8 +21,13 @@ use YardCask\Core\Words\Phrase;
 use YardCask\Core\Words\SnagText;
 
 /** A mains inlet without a check valve of its own before the first branch: water of the rig can be drawn back into the mains. */
-final class MainsUnchecked implements Rule
+final class MainsUnchecked implements RuleOfSections
 {
+    public static function sections(): array
+    {
+        return ['line_joints', 'tank_ends'];
+    }
+
     public function check(Workings $workings): array
     {
         $graph = $workings->of(LineWorkings::class)->graph;

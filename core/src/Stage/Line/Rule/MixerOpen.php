@@ -7,7 +7,7 @@ namespace YardCask\Core\Stage\Line\Rule;
 use YardCask\Core\Assessment\Finding;
 use YardCask\Core\Assessment\Fix;
 use YardCask\Core\Assessment\Measure;
-use YardCask\Core\Assessment\Rule;
+use YardCask\Core\Assessment\RuleOfSections;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Catalogue\UsualFor;
 use YardCask\Core\Plan\Line\PartKind;
@@ -21,8 +21,13 @@ use YardCask\Core\Words\Phrase;
 use YardCask\Core\Words\SnagText;
 
 /** A mixer whose hot side leads to nothing. */
-final class MixerOpen implements Rule
+final class MixerOpen implements RuleOfSections
 {
+    public static function sections(): array
+    {
+        return ['line_joints', 'tank_ends'];
+    }
+
     public function check(Workings $workings): array
     {
         $graph = $workings->of(LineWorkings::class)->graph;

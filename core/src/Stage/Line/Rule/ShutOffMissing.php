@@ -6,7 +6,7 @@ namespace YardCask\Core\Stage\Line\Rule;
 
 use YardCask\Core\Assessment\Finding;
 use YardCask\Core\Assessment\Measure;
-use YardCask\Core\Assessment\Rule;
+use YardCask\Core\Assessment\RuleOfSections;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Catalogue\UsualFor;
 use YardCask\Core\Plan\Line\PartKind;
@@ -24,8 +24,13 @@ use YardCask\Core\Words\Phrase;
 use YardCask\Core\Words\SnagText;
 
 /** Nothing shuts a fixed tank off from its pump. */
-final class ShutOffMissing implements Rule
+final class ShutOffMissing implements RuleOfSections
 {
+    public static function sections(): array
+    {
+        return ['line_joints', 'tank_ends'];
+    }
+
     public function check(Workings $workings): array
     {
         $graph = $workings->of(LineGraph::class);

@@ -7,7 +7,7 @@ namespace YardCask\Core\Stage\Line\Rule;
 use YardCask\Core\Assessment\Finding;
 use YardCask\Core\Assessment\Fix;
 use YardCask\Core\Assessment\Measure;
-use YardCask\Core\Assessment\Rule;
+use YardCask\Core\Assessment\RuleOfSections;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Input\Json;
 use YardCask\Core\Plan\Line\PartFigures;
@@ -19,7 +19,7 @@ use YardCask\Core\Words\Phrase;
 use YardCask\Core\Words\SnagText;
 
 /** A part of which the catalogue knows other figures by now, or nothing. */
-final class StockChanged implements Rule
+final class StockChanged implements RuleOfSections
 {
     /** What is set in the rig and not made so. */
     private const SETTINGS = [
@@ -36,6 +36,11 @@ final class StockChanged implements Rule
         'wireM',
         'coolerBecause',
     ];
+
+    public static function sections(): array
+    {
+        return ['line_joints', 'tank_ends'];
+    }
 
     public function check(Workings $workings): array
     {

@@ -6,7 +6,7 @@ namespace YardCask\Core\Stage\Line\Rule;
 
 use YardCask\Core\Assessment\Finding;
 use YardCask\Core\Assessment\Measure;
-use YardCask\Core\Assessment\Rule;
+use YardCask\Core\Assessment\RuleOfSections;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Catalogue\UsualFor;
 use YardCask\Core\Plan\Line\PartKind;
@@ -19,8 +19,13 @@ use YardCask\Core\Words\Phrase;
 use YardCask\Core\Words\SnagText;
 
 /** Before a pump stand a valve and a strainer, and nothing that belongs behind it. */
-final class SuctionOrder implements Rule
+final class SuctionOrder implements RuleOfSections
 {
+    public static function sections(): array
+    {
+        return ['line_joints', 'tank_ends'];
+    }
+
     public function check(Workings $workings): array
     {
         $graph = $workings->of(LineWorkings::class)->graph;

@@ -11,6 +11,7 @@ use YardCask\Core\Plan\Line\PartKind;
 use YardCask\Core\Plan\Line\PartPort;
 use YardCask\Core\Plan\Tanks\PlannedTank;
 use YardCask\Core\Stage\Line\Graph\LineEnd;
+use YardCask\Core\Stage\Line\Graph\LineGraph;
 use YardCask\Core\Stage\Line\LineWorkings;
 use YardCask\Core\Stage\Line\Mode\LineMode;
 use YardCask\Core\Stage\Line\Solve\LineCase;
@@ -26,8 +27,11 @@ final class LineFills implements KeyedWorkings
     /** @var array<string, list<LineFill>> by the tank's id */
     private array $found = [];
 
-    private function __construct(private readonly LineWorkings $line)
-    {
+    private function __construct(
+        private readonly LineGraph $graph,
+        /** @var \Closure(): LineWorkings asked only where something fills a tank */
+        private readonly \Closure $line,
+    ) {
     }
 
     /** The figure of the flow by the first of its ways. */
@@ -38,7 +42,7 @@ final class LineFills implements KeyedWorkings
 
     public static function over(Workings $workings): static
     {
-        return new self($workings->of(LineWorkings::class));
+        return new self($workings->of(LineGraph::class), static fn (): LineWorkings => $workings->of(LineWorkings::class));
     }
 
     public static function sections(): array
@@ -49,7 +53,7 @@ final class LineFills implements KeyedWorkings
     public function key(): string
     {
         $all = [];
-        foreach ($this->line->graph->fills() as $end) {
+        foreach ($this->graph->fills() as $end) {
             $all[$end->owner->id] = $end->owner instanceof PlannedTank ? $this->of($end->owner) : [];
         }
 
@@ -61,7 +65,7 @@ final class LineFills implements KeyedWorkings
     {
         if (!isset($this->found[$tank->id])) {
             $this->found[$tank->id] = [];
-            foreach ($this->line->graph->fills() as $end) {
+            foreach ($this->graph->fills() as $end) {
                 if ($end->owner->id === $tank->id) {
                     $this->found[$tank->id] = $this->through($end);
                 }
@@ -75,9 +79,9 @@ final class LineFills implements KeyedWorkings
     public function sum(PlannedTank $tank, LineFill $fill, Wording $wording): SumOf
     {
         $inlet = new LineEnd($tank, PartPort::Inlet);
-        $solved = $this->line->solve(new LineCase([$inlet->key], mode: $fill->mode));
+        $solved = ($this->line)()->solve(new LineCase([$inlet->key], mode: $fill->mode));
 
-        return (new ChainTerms($solved, $this->line->graph, $wording))->into($inlet, $fill->lpm);
+        return (new ChainTerms($solved, $this->graph, $wording))->into($inlet, $fill->lpm);
     }
 
     /** @return list<LineFill> */
@@ -85,7 +89,7 @@ final class LineFills implements KeyedWorkings
     {
         $fills = [];
         foreach (LineMode::cases() as $mode) {
-            if ($mode->fillsTanks() && $this->line->modes()->ways()->has($mode)) {
+            if ($mode->fillsTanks() && ($this->line)()->modes()->ways()->has($mode)) {
                 $lpm = $this->lpm($end, $mode);
                 if ($lpm >= self::LEAST_LPM) {
                     $fills[] = new LineFill($mode, $lpm, $this->isFiltered() ? $this->lpm($end, $mode, worn: true) : $lpm, $this->restKpa($end, $mode));
@@ -98,16 +102,16 @@ final class LineFills implements KeyedWorkings
 
     private function isFiltered(): bool
     {
-        return [] !== $this->line->graph->parts(PartKind::Filter);
+        return [] !== $this->graph->parts(PartKind::Filter);
     }
 
     private function lpm(LineEnd $end, LineMode $mode, bool $worn = false): float
     {
-        return $this->line->solve(new LineCase([$end->key], worn: $worn, mode: $mode))->line->outlets[$end->key]['lpm'] ?? 0.0;
+        return ($this->line)()->solve(new LineCase([$end->key], worn: $worn, mode: $mode))->line->outlets[$end->key]['lpm'] ?? 0.0;
     }
 
     private function restKpa(LineEnd $end, LineMode $mode): float
     {
-        return max(0.0, $this->line->solve(new LineCase([], mode: $mode))->line->nodesKpa[$end->node] ?? 0.0);
+        return max(0.0, ($this->line)()->solve(new LineCase([], mode: $mode))->line->nodesKpa[$end->node] ?? 0.0);
     }
 }

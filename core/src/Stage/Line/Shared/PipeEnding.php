@@ -38,6 +38,12 @@ final readonly class PipeEnding
         [$this->pipe, $this->index, $this->owner, $this->port, $this->outlet] = [$of->pipe, $of->index, $end->owner, $end->port, $end->outlet];
     }
 
+    /** “pipe-3.from”. */
+    public function jointId(): string
+    {
+        return $this->pipe->id.($this->isStart ? '.from' : '.to');
+    }
+
     public function joint(): ?PlannedJoint
     {
         return $this->isStart ? $this->pipe->fromJoint : $this->pipe->toJoint;

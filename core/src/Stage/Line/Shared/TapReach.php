@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Stage\Line\Shared;
 
+use YardCask\Core\Assessment\KeptWorkings;
 use YardCask\Core\Assessment\KeyedWorkings;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Plan\Line\PartPort;
@@ -18,17 +19,31 @@ use YardCask\Core\Stage\Line\Mode\OpenWays;
  * The outlets that the water of each tank reaches with some setting of the valves: pumped or downhill, through another tank that it can
  * fill, or by moving the hose from one can to the next. Parts fitted backwards count as turned round: each is a snag of its own.
  */
-final readonly class TapReach implements KeyedWorkings
+final readonly class TapReach implements KeptWorkings, KeyedWorkings
 {
     /** @param array<string, list<string>> $outlets ids of outlets, by the id of each tank that reaches any */
     private function __construct(
         /** Whether there is an outlet; without one nobody can say what it reaches, and every tank counts. */
         public bool $isPlanned,
         private array $outlets,
+        private bool $isRecalled = false,
     ) {
     }
 
     public static function over(Workings $workings): static
+    {
+        /** @var array{bool, array<string, list<string>>}|null $kept */
+        $kept = $workings->recalled(self::class, self::sections());
+
+        return null === $kept ? self::found($workings) : new self(...$kept, isRecalled: true);
+    }
+
+    public function toKeep(): ?array
+    {
+        return $this->isRecalled ? null : [$this->isPlanned, $this->outlets];
+    }
+
+    private static function found(Workings $workings): self
     {
         $graph = $workings->of(LineGraph::class);
         if ([] === $graph->outlets) {
@@ -40,7 +55,7 @@ final readonly class TapReach implements KeyedWorkings
 
     public static function sections(): array
     {
-        return ['line', 'tanks'];
+        return ['line_joints', 'tanks'];
     }
 
     public function key(): string

@@ -35,8 +35,8 @@ final class BoreTable
         $stocks = $work->stock->pipes();
         usort($stocks, static fn (StockPipe $a, StockPipe $b): int => [$a->tube->boreMm, $a->tube->make->price] <=> [$b->tube->boreMm, $b->tube->make->price]);
         $rows = [];
-        foreach ($work->line->graph->pipes as $index => $pipe) {
-            $lpm = abs($solved->pipeLpm[$index] ?? 0.0);
+        foreach ($work->line->graph->pipes as $pipe) {
+            $lpm = abs($solved->lpm($pipe));
             $fits = static fn (StockPipe $stock): bool => $stock->tube->make->foodGrade
                 && $stock->tube->make->ratingKpa >= min(600.0, $pipe->pipe->tube->make->ratingKpa)
                 && $stock->tube->make->ratingC >= min(60.0, $pipe->pipe->tube->make->ratingC)

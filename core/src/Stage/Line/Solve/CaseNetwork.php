@@ -165,7 +165,7 @@ final class CaseNetwork
             return;
         }
         $this->links[] = new PipeLink(
-            new LinkEnds('pipe:'.$pipe->pipe->id, $from, $to),
+            new LinkEnds($pipe->link(), $from, $to),
             new PipeInput($pipe->lengthM, $pipe->pipe->tube->boreMm, 0.0, $pipe->kSum(), 0.0),
         );
     }

@@ -100,16 +100,7 @@ final class LineSolver
         array $cycling,
         array $rounds = [],
     ): SolvedLine {
-        $pipeLpm = $outlets = $pumps = $from = [];
-        foreach ($graph->pipes as $index => $pipe) {
-            $lpm = $line->linksLpm['pipe:'.$pipe->pipe->id] ?? 0.0;
-            $pipeLpm[$index] = $lpm;
-            foreach ([[$pipe->from, $lpm], [$pipe->to, -$lpm]] as [$end, $out]) {
-                if (!$end->owner instanceof PlannedPart) {
-                    $from[$end->key] = $out;
-                }
-            }
-        }
+        $outlets = $pumps = [];
         foreach ($graph->outlets as $part) {
             if (\in_array($part->id, $case->open, true) && $part->figures instanceof OutletFigures) {
                 $outlet = $line->outlets[$part->id] ?? ['lpm' => 0.0, 'kpa' => null];
@@ -135,10 +126,8 @@ final class LineSolver
         return new SolvedLine(
             case: $case,
             line: $line,
-            pipeLpm: $pipeLpm,
             outlets: self::byId(HeatLimit::on($outlets, $warm)),
             pumps: $pumps,
-            fromLpm: $from,
             held: $held,
             cycling: $cycling,
             rounds: $rounds,

@@ -64,9 +64,9 @@ final class Shocks
         $atOnce = [];
         $isPassed = true;
         foreach (array_reverse($path->pipes) as $pipe) {
-            $mps = $pipe->velocityMps($solved->pipeLpm[$pipe->index] ?? 0.0);
+            $mps = $pipe->velocityMps($solved->lpm($pipe));
             $delayedKpa += 2 * $pipe->lengthM * $mps / self::SHUT_S;
-            [$near, $far] = ($solved->pipeLpm[$pipe->index] ?? 0.0) >= 0 ? [$pipe->to, $pipe->from] : [$pipe->from, $pipe->to];
+            [$near, $far] = $solved->lpm($pipe) >= 0 ? [$pipe->to, $pipe->from] : [$pipe->from, $pipe->to];
             if ($isPassed) {
                 $kpa = $pipe->pipe->tube->waveMps * $mps;
                 foreach ([$near, $far] as $end) {

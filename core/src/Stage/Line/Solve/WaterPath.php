@@ -48,7 +48,7 @@ final readonly class WaterPath
         $pipes = $ends = $seen = [];
         while (null !== $pipe) {
             $seen[$pipe->index] = true;
-            $isForward = ($solved->pipeLpm[$pipe->index] ?? 0.0) >= 0;
+            $isForward = $solved->lpm($pipe) >= 0;
             array_unshift($pipes, $pipe);
             array_unshift($ends, ...$isForward ? [$pipe->from, $pipe->to] : [$pipe->to, $pipe->from]);
             $at = $ends[0]->owner;
@@ -69,7 +69,7 @@ final readonly class WaterPath
         $most = self::LEAST_LPM;
         foreach ($at->kind->ports() as $port) {
             $pipe = $graph->pipeAt($at, $port);
-            $lpm = null === $pipe ? 0.0 : ($pipe->to->owner === $at && $pipe->to->port === $port ? 1 : -1) * ($solved->pipeLpm[$pipe->index] ?? 0.0);
+            $lpm = null === $pipe ? 0.0 : ($pipe->to->owner === $at && $pipe->to->port === $port ? 1 : -1) * $solved->lpm($pipe);
             if (null !== $pipe && $lpm > $most && !isset($seen[$pipe->index])) {
                 [$best, $most] = [$pipe, $lpm];
             }

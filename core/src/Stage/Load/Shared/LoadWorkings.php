@@ -54,9 +54,9 @@ final class LoadWorkings implements StageWorkings
         $this->plan = $workings->plan;
         $this->people = People::of($this->plan);
         $fittings = $workings->of(FittingWeights::class);
-        $line = [...$workings->of(LineWeights::class)->weights, ...$fittings->ofLine];
-        $this->line = [...$line, ...$fittings->ofTanks];
-        $this->base = BaseWeights::of($this->plan, $this->people->driver(), $line, $fittings->ofTanks);
+        $line = [...$workings->of(LineWeights::class)->weights, ...$fittings->weighed->ofLine];
+        $this->line = [...$line, ...$fittings->weighed->ofTanks];
+        $this->base = BaseWeights::of($this->plan, $this->people->driver(), $line, $fittings->weighed->ofTanks);
         $this->contents = new Contents($workings);
         $this->rig = new WeighedRig($this->plan->load->rig, $this->base);
     }

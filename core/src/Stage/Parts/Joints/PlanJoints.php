@@ -60,7 +60,7 @@ final readonly class PlanJoints implements StageWorkings
 
     public static function sections(): array
     {
-        return ['line', 'tanks', 'runs'];
+        return ['line_joints', 'tanks', 'runs'];
     }
 
     /** @return list<JudgedJoint> */
@@ -77,7 +77,7 @@ final readonly class PlanJoints implements StageWorkings
         $path = '/line/pipes/'.$ending->index;
 
         return new JudgedJoint(
-            id: $ending->pipe->id.'.'.$side,
+            id: $ending->jointId(),
             pointer: $path.'/'.$side.'_joint',
             pipe: $ending->phrase(),
             at: $owner instanceof PlannedPart

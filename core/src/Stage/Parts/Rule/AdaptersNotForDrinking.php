@@ -6,7 +6,7 @@ namespace YardCask\Core\Stage\Parts\Rule;
 
 use YardCask\Core\Assessment\Finding;
 use YardCask\Core\Assessment\Measure;
-use YardCask\Core\Assessment\Rule;
+use YardCask\Core\Assessment\RuleOfSections;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Plan\Line\PlannedAdapter;
 use YardCask\Core\Stage\Parts\Edit\JoinFixes;
@@ -16,8 +16,13 @@ use YardCask\Core\Stage\Parts\PartsFinding;
 use YardCask\Core\Words\SnagText;
 
 /** Adapters in the line that are not made for drinking water. */
-final class AdaptersNotForDrinking implements Rule
+final class AdaptersNotForDrinking implements RuleOfSections
 {
+    public static function sections(): array
+    {
+        return PlanJoints::sections();
+    }
+
     public function check(Workings $workings): array
     {
         $unfit = static fn (PlannedAdapter $one): bool => !$one->make->foodGrade;

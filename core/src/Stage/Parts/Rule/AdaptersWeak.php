@@ -9,6 +9,7 @@ use YardCask\Core\Assessment\Measure;
 use YardCask\Core\Assessment\Rule;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Plan\Line\PlannedAdapter;
+use YardCask\Core\Stage\Line\Shared\PipeEndings;
 use YardCask\Core\Stage\Line\Shared\PipePeaks;
 use YardCask\Core\Stage\Parts\Edit\JoinFixes;
 use YardCask\Core\Stage\Parts\Joints\JudgedJoint;
@@ -22,30 +23,40 @@ final class AdaptersWeak implements Rule
 {
     public function check(Workings $workings): array
     {
-        $weak = [];
-        $worst = null;
-        foreach ($workings->of(PlanJoints::class)->all as $joint) {
-            foreach ([] === $joint->adapters ? [] : $joint->adapters as $adapter) {
-                [$kpa, $c] = $workings->of(PipePeaks::class)->peaks[$joint->pipeId()] ?? [0.0, 0.0];
-                $share = max($kpa / $adapter->make->ratingKpa, $c / $adapter->make->ratingC);
-                if ($share > 1) {
-                    $weak[$joint->id] = $joint;
-                    $worst = null === $worst || $share > $worst[0] ? [$share, $joint, $adapter, $kpa, $c] : $worst;
-                }
-            }
-        }
-        if (null === $worst) {
+        $weak = self::weak($workings);
+        // Only what is weak has to be judged here.
+        $joints = [] === $weak ? [] : array_intersect_key(array_column($workings->of(PlanJoints::class)->all, null, 'id'), $weak);
+        if ([] === $joints) {
             return [];
         }
-        [, $joint, $adapter, $kpa, $c] = $worst;
+        $weak = array_intersect_key($weak, $joints);
+        uasort($weak, static fn (array $a, array $b): int => $b[0] <=> $a[0]);
+        [$share, $adapter, $kpa, $c] = $weak[array_key_first($weak)];
 
         return [new Finding(
             PartsFinding::AdapterWeak,
-            array_values(array_map(static fn (JudgedJoint $one): string => $one->pipeId(), $weak)),
-            new Measure(round($worst[0], 3), 1.0, ''),
-            self::text($adapter, $joint, $kpa, $c, \count($weak)),
-            static fn (): array => (new JoinFixes($workings))->all(array_values($weak)),
+            array_values(array_map(static fn (JudgedJoint $one): string => $one->pipeId(), $joints)),
+            new Measure(round($share, 3), 1.0, ''),
+            self::text($adapter, $joints[array_key_first($weak)], $kpa, $c, \count($joints)),
+            static fn (): array => (new JoinFixes($workings))->all(array_values($joints)),
         )];
+    }
+
+    /** @return array<string, array{float, PlannedAdapter, float, float}> by the joint’s id: how far it is over, of which adapter, in how many kPa and °C */
+    private static function weak(Workings $workings): array
+    {
+        $weak = [];
+        foreach ($workings->of(PipeEndings::class)->all as $ending) {
+            foreach ($ending->joint()->adapters ?? [] as $adapter) {
+                [$kpa, $c] = $workings->of(PipePeaks::class)->peaks[$ending->pipe->id] ?? [0.0, 0.0];
+                $share = max($kpa / $adapter->make->ratingKpa, $c / $adapter->make->ratingC);
+                if ($share > max(1.0, $weak[$ending->jointId()][0] ?? 0.0)) {
+                    $weak[$ending->jointId()] = [$share, $adapter, $kpa, $c];
+                }
+            }
+        }
+
+        return $weak;
     }
 
     private static function text(PlannedAdapter $adapter, JudgedJoint $joint, float $kpa, float $c, int $count): SnagText

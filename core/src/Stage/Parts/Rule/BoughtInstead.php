@@ -7,7 +7,7 @@ namespace YardCask\Core\Stage\Parts\Rule;
 use YardCask\Core\Assessment\Finding;
 use YardCask\Core\Assessment\Fix;
 use YardCask\Core\Assessment\Measure;
-use YardCask\Core\Assessment\RuleOfRecords;
+use YardCask\Core\Assessment\Rule;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Plan\PlanPatch;
 use YardCask\Core\Record\Purchased;
@@ -23,7 +23,7 @@ use YardCask\Core\Words\Phrase;
 use YardCask\Core\Words\SnagText;
 
 /** Something else was bought than the plan has: until that is in the plan, nothing in it is true of what will be fitted. */
-final class BoughtInstead implements RuleOfRecords
+final class BoughtInstead implements Rule
 {
     public function check(Workings $workings): array
     {

@@ -6,7 +6,7 @@ namespace YardCask\Core\Stage\Parts\Rule;
 
 use YardCask\Core\Assessment\Finding;
 use YardCask\Core\Assessment\Measure;
-use YardCask\Core\Assessment\RuleOfRecords;
+use YardCask\Core\Assessment\Rule;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Record\Purchased;
 use YardCask\Core\Stage\Parts\PartsFinding;
@@ -15,7 +15,7 @@ use YardCask\Core\Stage\Parts\Shopping\ShoppingList;
 use YardCask\Core\Words\SnagText;
 
 /** Something was bought that the plan does not need any more, or more of it than it needs: it can be taken back to the shop. */
-final class BoughtSpare implements RuleOfRecords
+final class BoughtSpare implements Rule
 {
     public function check(Workings $workings): array
     {

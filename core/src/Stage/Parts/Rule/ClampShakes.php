@@ -8,16 +8,23 @@ use YardCask\Core\Assessment\Finding;
 use YardCask\Core\Assessment\Fix;
 use YardCask\Core\Assessment\Measure;
 use YardCask\Core\Assessment\RuleOfJoining;
+use YardCask\Core\Assessment\RuleOfSections;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Stage\Parts\Joints\JudgedJoint;
+use YardCask\Core\Stage\Parts\Joints\PlanJoints;
 use YardCask\Core\Stage\Parts\Joints\ShakenJoints;
 use YardCask\Core\Stage\Parts\PartsFinding;
 use YardCask\Core\Words\Phrase;
 use YardCask\Core\Words\SnagText;
 
 /** A screwed clamp on the pressure side of a pump: it works loose where the hose shakes, and the hose comes off under pressure. */
-final class ClampShakes implements RuleOfJoining
+final class ClampShakes implements RuleOfJoining, RuleOfSections
 {
+    public static function sections(): array
+    {
+        return PlanJoints::sections();
+    }
+
     public function check(Workings $workings): array
     {
         $shaken = ShakenJoints::of($workings);

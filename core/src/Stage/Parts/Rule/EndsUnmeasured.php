@@ -8,6 +8,7 @@ use YardCask\Core\Assessment\Finding;
 use YardCask\Core\Assessment\Fix;
 use YardCask\Core\Assessment\Measure;
 use YardCask\Core\Assessment\RuleOfJoining;
+use YardCask\Core\Assessment\RuleOfSections;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Plan\PlanPatch;
 use YardCask\Core\Stage\Parts\Edit\CatalogueEnds;
@@ -20,8 +21,13 @@ use YardCask\Core\Words\Phrase;
 use YardCask\Core\Words\SnagText;
 
 /** Joints of which nobody has measured both ends. */
-final class EndsUnmeasured implements RuleOfJoining
+final class EndsUnmeasured implements RuleOfJoining, RuleOfSections
 {
+    public static function sections(): array
+    {
+        return PlanJoints::sections();
+    }
+
     public function check(Workings $workings): array
     {
         $unmeasured = $workings->of(PlanJoints::class)->that(Verdict::Unmeasured);

@@ -6,7 +6,7 @@ namespace YardCask\Core\Stage\Parts\Rule;
 
 use YardCask\Core\Assessment\Finding;
 use YardCask\Core\Assessment\Measure;
-use YardCask\Core\Assessment\Rule;
+use YardCask\Core\Assessment\RuleOfSections;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Plan\Field\PartFields;
 use YardCask\Core\Plan\Tanks\PlannedPort;
@@ -18,8 +18,13 @@ use YardCask\Core\Words\Amount;
 use YardCask\Core\Words\SnagText;
 
 /** A fitting that stands out further than the plan says of its port, and for which there is no room there. */
-final class FittingsCramped implements Rule
+final class FittingsCramped implements RuleOfSections
 {
+    public static function sections(): array
+    {
+        return ['rig', 'things', 'bays', 'tanks'];
+    }
+
     public function check(Workings $workings): array
     {
         $worst = null;

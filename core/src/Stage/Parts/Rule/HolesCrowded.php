@@ -7,7 +7,7 @@ namespace YardCask\Core\Stage\Parts\Rule;
 use YardCask\Core\Assessment\Finding;
 use YardCask\Core\Assessment\Fix;
 use YardCask\Core\Assessment\Measure;
-use YardCask\Core\Assessment\Rule;
+use YardCask\Core\Assessment\RuleOfSections;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Stage\Parts\Drilling\DrilledPort;
 use YardCask\Core\Stage\Parts\Edit\HoleMoves;
@@ -17,8 +17,13 @@ use YardCask\Core\Words\Phrase;
 use YardCask\Core\Words\SnagText;
 
 /** A hole in a tank that cannot be drilled where the plan has it, or would leak there. */
-final class HolesCrowded implements Rule
+final class HolesCrowded implements RuleOfSections
 {
+    public static function sections(): array
+    {
+        return ['rig', 'things', 'bays', 'tanks'];
+    }
+
     public function check(Workings $workings): array
     {
         $crowded = array_values(array_filter(DrilledPort::all($workings), static fn (DrilledPort $one): bool => $one->missingMm > 0.0));

@@ -7,6 +7,7 @@ namespace YardCask\Core\Stage\Parts\Rule;
 use YardCask\Core\Assessment\Finding;
 use YardCask\Core\Assessment\Measure;
 use YardCask\Core\Assessment\RuleOfJoining;
+use YardCask\Core\Assessment\RuleOfSections;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Stage\Parts\Edit\JoinFixes;
 use YardCask\Core\Stage\Parts\EndWords;
@@ -17,8 +18,13 @@ use YardCask\Core\Stage\Parts\PartsFinding;
 use YardCask\Core\Words\SnagText;
 
 /** Ends that go together and will not hold: one finding for all of them. */
-final class JointsLeak implements RuleOfJoining
+final class JointsLeak implements RuleOfJoining, RuleOfSections
 {
+    public static function sections(): array
+    {
+        return PlanJoints::sections();
+    }
+
     public function check(Workings $workings): array
     {
         $leaks = $workings->of(PlanJoints::class)->that(Verdict::Leaks);

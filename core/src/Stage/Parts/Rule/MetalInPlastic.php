@@ -7,6 +7,7 @@ namespace YardCask\Core\Stage\Parts\Rule;
 use YardCask\Core\Assessment\Finding;
 use YardCask\Core\Assessment\Measure;
 use YardCask\Core\Assessment\RuleOfJoining;
+use YardCask\Core\Assessment\RuleOfSections;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Stage\Parts\Joints\JudgedJoint;
 use YardCask\Core\Stage\Parts\Joints\Meeting;
@@ -16,8 +17,13 @@ use YardCask\Core\Stage\Parts\PartsFinding;
 use YardCask\Core\Words\SnagText;
 
 /** A metal thread screwed into a plastic one, which it splits when it is tightened like metal. */
-final class MetalInPlastic implements RuleOfJoining
+final class MetalInPlastic implements RuleOfJoining, RuleOfSections
 {
+    public static function sections(): array
+    {
+        return PlanJoints::sections();
+    }
+
     public function check(Workings $workings): array
     {
         $split = array_values(array_filter(

@@ -10,6 +10,7 @@ use YardCask\Core\Assessment\Rule;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Stage\Line\Shared\PipeEnding;
 use YardCask\Core\Stage\Parts\PartsFinding;
+use YardCask\Core\Stage\Parts\Shopping\HeldPipes;
 use YardCask\Core\Stage\Parts\Shopping\PipeClips;
 use YardCask\Core\Stage\Parts\Shopping\PipeLengths;
 use YardCask\Core\Words\Amount;
@@ -20,13 +21,11 @@ final class PipesUnheld implements Rule
 {
     public function check(Workings $workings): array
     {
-        if ([] === $workings->stock->fittings()) {
-            return [];
-        }
+        $held = $workings->of(HeldPipes::class);
         $longest = null;
         $ids = [];
         foreach (PipeLengths::of($workings)->all as [$ending, $lengthM]) {
-            $clips = PipeClips::of($ending->pipe->tube, $workings);
+            $clips = $held->of($ending->pipe->id);
             if (null !== $clips && null === $clips->clip && $lengthM > $clips->spacingM) {
                 $ids[] = $ending->pipe->id;
                 $longest = null === $longest || $lengthM > $longest[1] ? [$ending, $lengthM, $clips] : $longest;

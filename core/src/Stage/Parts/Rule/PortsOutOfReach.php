@@ -6,7 +6,7 @@ namespace YardCask\Core\Stage\Parts\Rule;
 
 use YardCask\Core\Assessment\Finding;
 use YardCask\Core\Assessment\Measure;
-use YardCask\Core\Assessment\Rule;
+use YardCask\Core\Assessment\RuleOfSections;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Plan\Tanks\PlannedPort;
 use YardCask\Core\Stage\Parts\Drilling\DrilledPort;
@@ -16,8 +16,13 @@ use YardCask\Core\Stage\Tanks\Shared\PortRoom;
 use YardCask\Core\Words\SnagText;
 
 /** A joint that no hand gets at with its tank in its bay: it cannot be tightened when it weeps. Only where the bay was measured. */
-final class PortsOutOfReach implements Rule
+final class PortsOutOfReach implements RuleOfSections
 {
+    public static function sections(): array
+    {
+        return ['rig', 'things', 'bays', 'tanks'];
+    }
+
     public function check(Workings $workings): array
     {
         $plan = $workings->plan;

@@ -11,7 +11,11 @@ use YardCask\Core\Plan\Line\PlannedPart;
 use YardCask\Core\Plan\Line\PlannedPipe;
 use YardCask\Core\Plan\Tanks\PlannedTank;
 
-/** Something that can be bought: how it is sold, where, for how much, and what it weighs. */
+/**
+ * Something that can be bought: how it is sold, where, for how much, and what it weighs.
+ *
+ * @phpstan-type ItemValues array{string, string, string, string, float, float, float|null}
+ */
 final readonly class Item
 {
     public function __construct(
@@ -27,6 +31,20 @@ final readonly class Item
         /** How many a pack has, or how many metres a length; null where it is sold singly, or by any length. */
         public ?float $pack = null,
     ) {
+    }
+
+    /** @return ItemValues */
+    public function values(): array
+    {
+        return [$this->key, $this->name, $this->shop->value, $this->sold->value, $this->price, $this->kg, $this->pack];
+    }
+
+    /** @param ItemValues $values as values() gave them */
+    public static function ofValues(array $values): self
+    {
+        [$key, $name, $shop, $sold, $price, $kg, $pack] = $values;
+
+        return new self(key: $key, name: $name, shop: Shop::from($shop), sold: SoldBy::from($sold), price: $price, kg: $kg, pack: $pack);
     }
 
     public static function fitting(StockFitting $fitting): self

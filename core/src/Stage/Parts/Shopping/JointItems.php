@@ -54,7 +54,7 @@ final readonly class JointItems
     {
         $places = [];
         foreach ($workings->of(PipeEndings::class)->all as $ending) {
-            $places[$ending->pipe->id.($ending->isStart ? '.from' : '.to')] = FittedAt::ending($ending);
+            $places[$ending->jointId()] = FittedAt::ending($ending);
         }
         foreach ($workings->of(RunWorkings::class)->all as $run) {
             if (null !== $run->run) {

@@ -27,7 +27,8 @@ final readonly class ShoppingList
         PartItems::addTo($basket, $workings);
         TankItems::addTo($basket, $workings);
         JointItems::addTo($basket, $workings);
-        RouteItems::addTo($basket, $workings);
+        PipeItems::addTo($basket, $workings);
+        HoleItems::addTo($basket, $workings);
         PowerItems::addTo($basket, $workings);
         SpareItems::addTo($basket, $workings);
         ToolItems::addTo($basket, $workings);

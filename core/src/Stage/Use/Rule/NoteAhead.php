@@ -6,13 +6,13 @@ namespace YardCask\Core\Stage\Use\Rule;
 
 use YardCask\Core\Assessment\Finding;
 use YardCask\Core\Assessment\Measure;
-use YardCask\Core\Assessment\RuleOfRecords;
+use YardCask\Core\Assessment\Rule;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Stage\Use\UseFinding;
 use YardCask\Core\Words\SnagText;
 
 /** A note happened later than now: the clock of its device is wrong, and with it the order of the notes. */
-final class NoteAhead implements RuleOfRecords
+final class NoteAhead implements Rule
 {
     /** Clocks that nobody has set differ by minutes. */
     private const HOURS = 1.0;

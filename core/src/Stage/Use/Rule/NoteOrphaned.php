@@ -6,7 +6,7 @@ namespace YardCask\Core\Stage\Use\Rule;
 
 use YardCask\Core\Assessment\Finding;
 use YardCask\Core\Assessment\Measure;
-use YardCask\Core\Assessment\RuleOfRecords;
+use YardCask\Core\Assessment\Rule;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Plan\PartIds;
 use YardCask\Core\Record\NotedPart;
@@ -14,7 +14,7 @@ use YardCask\Core\Stage\Use\UseFinding;
 use YardCask\Core\Words\SnagText;
 
 /** Notes are about something that has been removed from the plan: nobody comes upon them there any more. */
-final class NoteOrphaned implements RuleOfRecords
+final class NoteOrphaned implements Rule
 {
     public function check(Workings $workings): array
     {

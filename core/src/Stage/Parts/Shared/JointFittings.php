@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardCask\Core\Stage\Parts\Shared;
+
+use YardCask\Core\Assessment\KeptWorkings;
+use YardCask\Core\Assessment\Workings;
+use YardCask\Core\Stage\Parts\Shopping\Basket;
+use YardCask\Core\Stage\Parts\Shopping\HoleItems;
+use YardCask\Core\Stage\Parts\Shopping\JointItems;
+use YardCask\Core\Stage\Parts\Shopping\PowerItems;
+use YardCask\Core\Stage\Parts\Shopping\TankItems;
+
+/**
+ * Of the weights of fittings those that do not depend on how long the pipes are: what joins and what holds, what covers holes, and wires.
+ *
+ * @phpstan-import-type KeptFittings from WeighedFittings
+ */
+final readonly class JointFittings implements KeptWorkings
+{
+    private function __construct(
+        public WeighedFittings $weighed,
+        private bool $isRecalled,
+    ) {
+    }
+
+    public static function over(Workings $workings): static
+    {
+        /** @var KeptFittings|null $kept */
+        $kept = $workings->recalled(self::class, self::sections());
+
+        return new self(null === $kept ? self::found($workings) : WeighedFittings::ofValues($kept), null !== $kept);
+    }
+
+    private static function found(Workings $workings): WeighedFittings
+    {
+        $basket = new Basket();
+        TankItems::addTo($basket, $workings);
+        JointItems::addTo($basket, $workings);
+        HoleItems::addTo($basket, $workings);
+        PowerItems::addTo($basket, $workings);
+
+        return WeighedFittings::in($basket, $workings->plan->load->rig);
+    }
+
+    public static function sections(): array
+    {
+        return ['line_joints', 'tanks', 'runs', 'bays', 'rig'];
+    }
+
+    public function toKeep(): ?array
+    {
+        return $this->isRecalled ? null : $this->weighed->values();
+    }
+}
