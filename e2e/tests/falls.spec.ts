@@ -21,7 +21,7 @@ import { answers, freePort, installation, type Launched, PROGRAMS, pause } from 
 /** What falls comes back, and what was once acknowledged is never lost: on an application of its own, watched by its launcher. */
 const PLAN = JSON.parse(readFileSync(FELLSIDE, "utf8"));
 const MB = 1024 * 1024;
-const MOST_KILLING_MS = 90_000;
+const MOST_KILLING_MS = 45_000;
 const here = installation("falls");
 let served: Launched;
 let port: number;

@@ -15,7 +15,6 @@ const slowed = (page: Page) =>
 for (const [width, height] of [
   [1280, 720],
   [390, 844],
-  [844, 390],
 ] as const)
   test.describe(`at ${width} × ${height}`, () => {
     test.use({ viewport: { width, height }, hasTouch: true });

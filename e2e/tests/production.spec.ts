@@ -11,7 +11,7 @@ const ROOT = new URL("../..", import.meta.url).pathname.replace(/\/$/, "");
 const PRODUCTION = `${ROOT}/deploy/production`;
 const PASSPHRASE = "nine kegs under the bench";
 const WRITERS = 50;
-const WRITES = 10;
+const WRITES = 6;
 const PLAN = JSON.parse(readFileSync(FELLSIDE, "utf8"));
 
 type Server = { ports: number[]; program: ChildProcess };

@@ -44,11 +44,11 @@ final class SchemaAgreementTest extends TestCase
         $tried = [];
         foreach (self::plans() as $plan) {
             $rig = $plan->load->rig->kind()->value;
-            foreach (self::variants(Json::decode($plan->toJson()), $rig, $tried) as $pointer => $document) {
+            foreach (self::variants(self::shortened(Json::decode($plan->toJson())), $rig, $tried) as $pointer => $document) {
                 self::assertSame(self::readerTakes($document), self::schemaTakes($document), $rig.' '.$pointer);
             }
         }
-        self::assertGreaterThan(300, \count($tried));
+        self::assertGreaterThan(200, \count($tried));
     }
 
     public function testTheBoundsOfEveryMeasuredFieldAreInTheSchema(): void
@@ -124,13 +124,23 @@ final class SchemaAgreementTest extends TestCase
         }
     }
 
-    /** @return list<string> the pointers of every leaf; of a list, its first two elements stand for all */
+    /** Of a list, its first two elements stand for all. */
+    private static function shortened(mixed $node): mixed
+    {
+        return match (true) {
+            \is_array($node) => array_map(self::shortened(...), \array_slice($node, 0, 2)),
+            $node instanceof \stdClass => (object) array_map(self::shortened(...), get_object_vars($node)),
+            default => $node,
+        };
+    }
+
+    /** @return list<string> the pointers of every leaf */
     private static function leaves(mixed $node, string $pointer): array
     {
         if (!\is_array($node) && !$node instanceof \stdClass) {
             return [$pointer];
         }
-        $children = \is_array($node) ? \array_slice($node, 0, 2, true) : get_object_vars($node);
+        $children = \is_array($node) ? $node : get_object_vars($node);
         $leaves = [];
         foreach ($children as $key => $child) {
             array_push($leaves, ...self::leaves($child, $pointer.'/'.$key));

@@ -97,7 +97,7 @@ final class BayFitTest extends TestCase
     public function testNothingThatFitsIsOverlookedAndNothingIsInTheWay(): void
     {
         $fitted = $missing = 0;
-        for ($seed = 1; $seed <= 1000; ++$seed) {
+        for ($seed = 1; $seed <= 500; ++$seed) {
             mt_srand($seed);
             $size = static fn (int $most): array => ['length_mm' => mt_rand(1, $most), 'width_mm' => mt_rand(1, $most), 'height_mm' => mt_rand(1, $most)];
             $place = static fn (): array => ['x_mm' => mt_rand(0, 5), 'y_mm' => mt_rand(0, 5), 'z_mm' => mt_rand(0, 3)];
@@ -148,8 +148,8 @@ final class BayFitTest extends TestCase
                 ++$missing;
             }
         }
-        self::assertGreaterThan(200, $fitted);
-        self::assertGreaterThan(20, $missing);
+        self::assertGreaterThan(100, $fitted);
+        self::assertGreaterThan(10, $missing);
     }
 
     public function testTheNearestFreePlaceIsTheOneThatTryingFinds(): void

@@ -38,6 +38,11 @@ final class MemoryTest extends TestCase
         '/runs/0/end' => 'valve',
         '/bays/0/frost' => true,
         '/load/rig/body' => 'bus',
+        '/tanks/0/id' => 'renamed',
+        '/line/parts/0/reversed' => true,
+        '/line/parts/1/reversed' => true,
+        '/line/pipes/0/to' => 'gone.in',
+        '/line/pipes/3/from' => 'gone.out',
     ];
 
     /** @return iterable<string, array{Plan}> */

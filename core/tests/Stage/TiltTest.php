@@ -56,7 +56,7 @@ final class TiltTest extends TestCase
     {
         $tilted = $boats = 0;
         $told = [];
-        for ($seed = 1; $seed <= 60; ++$seed) {
+        for ($seed = 1; $seed <= 30; ++$seed) {
             $plan = SamplePlans::varied($seed);
             $assessment = self::sent(Assessor::assess($plan, 'tanks'));
             foreach (self::sent(Assessor::drawn($plan, 'tanks'))->drawing->tanks as $index => $section) {
@@ -93,8 +93,8 @@ final class TiltTest extends TestCase
                 self::assertEqualsWithDelta(1.0 * $figures->{"tanks.{$tank->id}.full_kg"}->value, $figures->{"tanks.{$tank->id}.pull_up"}->value, 1e-9);
             }
         }
-        self::assertGreaterThan(10, $boats);
-        self::assertGreaterThan(200, $tilted);
+        self::assertGreaterThan(5, $boats);
+        self::assertGreaterThan(100, $tilted);
         self::assertCount(3, $told);
     }
 

@@ -42,7 +42,7 @@ final readonly class FittingWeights implements KeptWorkings, KeyedWorkings
 
     public static function sections(): array
     {
-        return ['line', 'tanks', 'runs', 'bays', 'rig'];
+        return ['line', 'tanks', 'runs', 'rig'];
     }
 
     public function toKeep(): ?array

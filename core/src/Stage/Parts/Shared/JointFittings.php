@@ -46,7 +46,7 @@ final readonly class JointFittings implements KeptWorkings
 
     public static function sections(): array
     {
-        return ['line_joints', 'tanks', 'runs', 'bays', 'rig'];
+        return ['line_joints', 'tanks', 'runs', 'rig'];
     }
 
     public function toKeep(): ?array
