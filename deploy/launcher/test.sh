@@ -120,10 +120,9 @@ run_server() { suite "Server, on MariaDB" "$STATE/server.xml" phpunit_server; }
 # Two lanes that take about as long as each other.
 server_lane() {
     run_server
-    check_typescript
     run_web
 }
-checks_lane() { check_php; }
+checks_lane() { run_checks; }
 run_web() { suite "Web" "$STATE/web.xml" vitest; }
 run_browser() { suite "Browser, on the running application" "$STATE/e2e.xml" playwright; }
 
