@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Stage\Parts\Shared;
 
-use YardCask\Core\Assessment\KeptWorkings;
 use YardCask\Core\Assessment\Workings;
 use YardCask\Core\Stage\Parts\Shopping\Basket;
 use YardCask\Core\Stage\Parts\Shopping\HoleItems;
@@ -14,26 +13,10 @@ use YardCask\Core\Stage\Parts\Shopping\TankItems;
 
 /**
  * Of the weights of fittings those that do not depend on how long the pipes are: what joins and what holds, what covers holes, and wires.
- *
- * @phpstan-import-type KeptFittings from WeighedFittings
  */
-final readonly class JointFittings implements KeptWorkings
+final readonly class JointFittings extends KeptFittings
 {
-    private function __construct(
-        public WeighedFittings $weighed,
-        private bool $isRecalled,
-    ) {
-    }
-
-    public static function over(Workings $workings): static
-    {
-        /** @var KeptFittings|null $kept */
-        $kept = $workings->recalled(self::class, self::sections());
-
-        return new self(null === $kept ? self::found($workings) : WeighedFittings::ofValues($kept), null !== $kept);
-    }
-
-    private static function found(Workings $workings): WeighedFittings
+    protected static function found(Workings $workings): WeighedFittings
     {
         $basket = new Basket();
         TankItems::addTo($basket, $workings);
@@ -47,10 +30,5 @@ final readonly class JointFittings implements KeptWorkings
     public static function sections(): array
     {
         return ['line_joints', 'tanks', 'runs', 'rig'];
-    }
-
-    public function toKeep(): ?array
-    {
-        return $this->isRecalled ? null : $this->weighed->values();
     }
 }

@@ -14,7 +14,7 @@ use YardCask\Core\Words\Phrasebook;
  *
  * @phpstan-import-type KeptWeight from LineWeight
  *
- * @phpstan-type KeptFittings array{array<string, float>, list<KeptWeight>, list<KeptWeight>}
+ * @phpstan-type FittingValues array{array<string, float>, list<KeptWeight>, list<KeptWeight>}
  */
 final readonly class WeighedFittings
 {
@@ -57,7 +57,7 @@ final readonly class WeighedFittings
         return self::together($kg, [...$this->ofLine, ...$other->ofLine], [...$this->ofTanks, ...$other->ofTanks]);
     }
 
-    /** @return KeptFittings */
+    /** @return FittingValues */
     public function values(): array
     {
         $values = static fn (LineWeight $one): array => $one->values();
@@ -65,7 +65,7 @@ final readonly class WeighedFittings
         return [$this->kg, array_map($values, $this->ofLine), array_map($values, $this->ofTanks)];
     }
 
-    /** @param KeptFittings $values as values() gave them */
+    /** @param FittingValues $values as values() gave them */
     public static function ofValues(array $values): self
     {
         return new self($values[0], LineWeight::ofValues($values[1]), LineWeight::ofValues($values[2]));
