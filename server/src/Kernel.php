@@ -8,8 +8,6 @@ use Symfony\Bundle\FrameworkBundle\Kernel\MicroKernelTrait;
 use Symfony\Component\DependencyInjection\Compiler\CompilerPassInterface;
 use Symfony\Component\DependencyInjection\ContainerBuilder;
 use Symfony\Component\HttpKernel\Kernel as BaseKernel;
-use YardCask\Core\Plan\Field\PartFields;
-use YardCask\Server\Storage\FieldsWarmer;
 
 /** Wires the server together; its settings are the environment variables that the launcher sets. */
 final class Kernel extends BaseKernel implements CompilerPassInterface
@@ -28,15 +26,6 @@ final class Kernel extends BaseKernel implements CompilerPassInterface
         $environment = $_SERVER['APP_ENV'] ?? 'prod';
 
         return new self(\is_string($environment) ? $environment : 'prod', false);
-    }
-
-    public function boot(): void
-    {
-        parent::boot();
-        $fields = FieldsWarmer::file($this->getCacheDir());
-        if (is_file($fields)) {
-            PartFields::takeFrom($fields);
-        }
     }
 
     public function getCacheDir(): string

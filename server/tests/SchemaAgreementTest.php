@@ -95,7 +95,7 @@ final class SchemaAgreementTest extends TestCase
         $text = Json::encode($document);
         yield 'unchanged' => $document;
         foreach (self::leaves($document, '') as $path) {
-            // What else a plan has is the same of every rig.
+            // The rest of a plan is the same for every rig.
             $field = (str_starts_with($path, '/load/') ? $rig : '').preg_replace('#/\d+(?=/|$)#', '/*', $path);
             if (isset($tried[$field])) {
                 continue;

@@ -9,7 +9,7 @@ use YardCask\Core\Words\Wording;
 use YardCask\Core\Words\WrittenText;
 
 /**
- * Findings that are known already, mostly from an earlier plan that has the same ones.
+ * Findings that are known already, usually kept from an earlier plan.
  *
  * @phpstan-type FindingValues array{string, list<string>, array{float, float, string}, array{string, string, string}, array{string, string}|null, list<string>}
  */

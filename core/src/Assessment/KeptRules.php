@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace YardCask\Core\Assessment;
 
 /**
- * What those rules of a stage find that depend on less of the plan than the stage, repeated from an earlier plan with the same sections.
+ * Repeats what a stage’s rules with sections of their own found in an earlier plan in which those sections were the same.
  *
  * @phpstan-import-type FindingValues from KeptFindings
  */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Assessment;
 
-/** A rule that depends on less of the plan than its stage: what it finds is kept for the next plan that has the same of that. */
+/** A rule that depends on fewer sections of the plan than its stage. What it finds is kept for the next plan in which those sections are the same. */
 interface RuleOfSections extends Rule
 {
     /** @return list<string> besides the units: see StageWorkings */

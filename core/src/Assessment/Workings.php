@@ -18,7 +18,7 @@ use YardCask\Core\Words\Wording;
 /** A plan with the workings of every stage over it, each made when it is first asked for. */
 final class Workings
 {
-    /** What a pipe has of its own between its ends. */
+    /** What says how long a pipe is and where it runs. */
     private const LENGTHS = ['lengthM' => true, 'bends' => true, 'points' => true];
 
     /** @var array<class-string<StageWorkings>, StageWorkings> */

@@ -8,7 +8,7 @@ namespace YardCask\Core\Words;
 final class Phrasebook
 {
     private const MOST_WRITTEN = 1000;
-    /** As many texts are handed on to the next process. */
+    /** At most so many texts are handed on to later processes. */
     private const MOST_LASTING = 400;
     private const FOLDER = __DIR__.'/../../words/en/';
 

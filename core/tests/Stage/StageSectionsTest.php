@@ -64,7 +64,7 @@ final class StageSectionsTest extends TestCase
                 foreach (array_intersect_key(self::kept($other), $was) as $key => $values) {
                     foreach (array_keys(self::LEAST) as $name) {
                         if (str_starts_with($key, $name)) {
-                            // Of the modes those that were asked for.
+                            // Each plan keeps the modes that were asked for; those of both are compared.
                             $isSome = ModeSearch::class.' ' === $name;
                             [$before, $after] = $isSome ? [array_intersect_key($was[$key], $values), array_intersect_key($values, $was[$key])] : [$was[$key], $values];
                             self::assertSame($before, $after, "Another $what, $which, $name");

@@ -28,7 +28,7 @@ final readonly class PlannedRoadRig implements PlannedRig, Checked
     /** How far tickets of the same rig may differ before one of them must be wrong. */
     private const TICKETS_AGREE = 0.03;
 
-    /** The axles behind the first; null where there are none, which a plan is refused for. */
+    /** The axles behind the first; null if there are none, and such a plan is refused. */
     private ?AxleGroup $rear;
 
     /** @param list<PlannedAxle> $axles in their order along the rig */

@@ -24,7 +24,7 @@ final class AdaptersWeak implements Rule
     public function check(Workings $workings): array
     {
         $weak = self::weak($workings);
-        // Only what is weak has to be judged here.
+        // The joints are judged only if one of them is weak.
         $joints = [] === $weak ? [] : array_intersect_key(array_column($workings->of(PlanJoints::class)->all, null, 'id'), $weak);
         if ([] === $joints) {
             return [];
@@ -42,7 +42,7 @@ final class AdaptersWeak implements Rule
         )];
     }
 
-    /** @return array<string, array{float, PlannedAdapter, float, float}> by the joint’s id: how far it is over, of which adapter, in how many kPa and °C */
+    /** @return array<string, array{float, PlannedAdapter, float, float}> by the joint’s id: the share of its rating, the adapter, kPa and °C */
     private static function weak(Workings $workings): array
     {
         $weak = [];

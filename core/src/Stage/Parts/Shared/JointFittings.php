@@ -11,9 +11,7 @@ use YardCask\Core\Stage\Parts\Shopping\JointItems;
 use YardCask\Core\Stage\Parts\Shopping\PowerItems;
 use YardCask\Core\Stage\Parts\Shopping\TankItems;
 
-/**
- * Of the weights of fittings those that do not depend on how long the pipes are: what joins and what holds, what covers holes, and wires.
- */
+/** The fittings whose weights do not depend on how long the pipes are: what joins and holds, what covers holes, and wires. */
 final readonly class JointFittings extends KeptFittings
 {
     protected static function found(Workings $workings): WeighedFittings
