@@ -301,18 +301,17 @@ final class InputReader
     private function raw(string $key, bool $optional): mixed
     {
         $this->asked[$key] = true;
-        if (!$this->has($key)) {
-            if (!$optional) {
-                $this->fail($key, 'This is missing.');
-            }
-
-            return null;
+        $found = $this->values[$key] ?? null;
+        if (null !== $found) {
+            return $found;
         }
-        if (null === $this->values[$key]) {
+        if ($this->has($key)) {
             $this->fail($key, 'null is not allowed here; leave the key out where a value is optional.');
+        } elseif (!$optional) {
+            $this->fail($key, 'This is missing.');
         }
 
-        return $this->values[$key];
+        return null;
     }
 
     private function at(string $key): string

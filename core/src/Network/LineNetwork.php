@@ -9,6 +9,7 @@ use YardCask\Core\Pipe\Water;
 /** A line as the solver takes it: nodes by number, heads in kPa over the height of nothing, and what can flow at all. */
 final class LineNetwork
 {
+    public readonly LineWays $ways;
     /** @var list<string> the ids of the nodes */
     public readonly array $ids;
     /** @var list<float> what a pressure of nothing is there, by the node's height, in kPa */
@@ -19,40 +20,27 @@ final class LineNetwork
     public readonly array $links;
     /** @var list<array{LineOutlet, int}> every outlet with its node */
     public array $outlets;
-    /** @var array<int, list<array{int, int}>> by node: the links by which water can leave it, and where each leads */
-    public readonly array $leaving;
-    /** @var array<int, list<array{int, int}>> by node: the links by which water can come to it, and from where */
-    private readonly array $coming;
-    /** @var array<int, true> the nodes to which water can come from a source */
-    private readonly array $fed;
 
-    public function __construct(LineInput $line)
+    /** @param LineWays|null $ways of a network with the same nodes, sources and links, each of which may take more or less; null to find them */
+    public function __construct(LineInput $line, ?LineWays $ways = null)
     {
-        $this->ids = array_map(strval(...), array_keys($line->nodes));
-        $numbers = array_flip($this->ids);
+        $this->ways = $ways ?? new LineWays($line);
+        $this->ids = $this->ways->ids;
         $perM = Water::density($line->waterC) * Water::GRAVITY / 1000;
-        $this->ground = array_map(static fn (float $zM): float => $perM * $zM, array_values($line->nodes));
-        $fixed = $links = $leaving = $coming = [];
+        $ground = $fixed = $links = [];
+        foreach ($line->nodes as $zM) {
+            $ground[] = $perM * $zM;
+        }
         foreach ($line->sources as $source) {
-            $node = $numbers[$source->node];
-            $fixed[$node] = null === $source->levelM ? ($source->pressureKpa ?? 0.0) + $this->ground[$node] : $perM * $source->levelM;
+            $node = $this->ways->numbers[$source->node];
+            $fixed[$node] = null === $source->levelM ? ($source->pressureKpa ?? 0.0) + $ground[$node] : $perM * $source->levelM;
         }
         foreach ($line->links as $number => $link) {
-            $ends = $link->ends();
-            [$from, $to, $isForwardOnly] = [$numbers[$ends->from], $numbers[$ends->to], $link->isForwardOnly()];
-            $links[] = [$link, $from, $to, $isForwardOnly, $ends->id];
-            if (!$link->isShut()) {
-                $leaving[$from][] = [$number, $to];
-                $coming[$to][] = [$number, $from];
-                if (!$isForwardOnly) {
-                    $leaving[$to][] = [$number, $from];
-                    $coming[$from][] = [$number, $to];
-                }
-            }
+            [$from, $to, $isForwardOnly, $id] = $this->ways->ends[$number];
+            $links[] = [$link, $from, $to, $isForwardOnly, $id];
         }
-        [$this->fixed, $this->links, $this->leaving, $this->coming] = [$fixed, $links, $leaving, $coming];
-        $this->outlets = array_map(static fn (LineOutlet $outlet): array => [$outlet, $numbers[$outlet->node]], $line->outlets);
-        $this->fed = self::reached(array_keys($fixed), $leaving);
+        [$this->ground, $this->fixed, $this->links] = [$ground, $fixed, $links];
+        $this->outlets = array_map(fn (LineOutlet $outlet): array => [$outlet, $this->ways->numbers[$outlet->node]], $line->outlets);
     }
 
     /** @param list<LineOutlet> $outlets the same ones in the same order, opened otherwise */
@@ -80,11 +68,11 @@ final class LineNetwork
                 $sinks[$node] = true;
             }
         }
-        $toSink = self::reached(array_keys($sinks), $this->coming);
+        [$fed, $toSink] = [$this->ways->fed, $this->ways->leadingTo(array_keys($sinks))];
         $live = [];
         $degree = array_fill(0, \count($this->ids), 0);
-        foreach ($this->links as $number => [$link, $from, $to, $isForwardOnly]) {
-            if ((isset($this->fed[$from], $toSink[$to]) || (!$isForwardOnly && isset($this->fed[$to], $toSink[$from]))) && !$link->isShut()) {
+        foreach ($this->ways->open as $number => [$from, $to, $isForwardOnly]) {
+            if (isset($fed[$from], $toSink[$to]) || (!$isForwardOnly && isset($fed[$to], $toSink[$from]))) {
                 $live[$number] = true;
                 ++$degree[$from];
                 ++$degree[$to];
@@ -114,7 +102,7 @@ final class LineNetwork
      */
     public function changedFrom(self $other): ?array
     {
-        if ($this->ids !== $other->ids || $this->ground !== $other->ground || $this->fixed !== $other->fixed || $this->leaving !== $other->leaving) {
+        if ($this->ids !== $other->ids || $this->ground !== $other->ground || $this->fixed !== $other->fixed || $this->ways->leaving !== $other->ways->leaving) {
             return null;
         }
         $changed = [];
@@ -131,26 +119,5 @@ final class LineNetwork
         }
 
         return $changed;
-    }
-
-    /**
-     * @param list<int> $nodes
-     * @param array<int, list<array{int, int}>> $next by node: the links on from it, and where each leads
-     *
-     * @return array<int, true> these nodes and all that are come to from them
-     */
-    private static function reached(array $nodes, array $next): array
-    {
-        $reached = array_fill_keys($nodes, true);
-        while ([] !== $nodes) {
-            foreach ($next[array_pop($nodes)] ?? [] as [, $node]) {
-                if (!isset($reached[$node])) {
-                    $reached[$node] = true;
-                    $nodes[] = $node;
-                }
-            }
-        }
-
-        return $reached;
     }
 }

@@ -23,7 +23,7 @@ final class StandingHeads
         for ($round = 0; [] !== $raised && $round < \count($network->links); ++$round) {
             $next = [];
             foreach ($raised as $node) {
-                foreach ($network->leaving[$node] ?? [] as [$number, $to]) {
+                foreach ($network->ways->leaving[$node] ?? [] as [$number, $to]) {
                     if (isset($known[$to])) {
                         continue;
                     }

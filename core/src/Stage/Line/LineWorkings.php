@@ -20,6 +20,7 @@ use YardCask\Core\Stage\Line\Solve\HotSection;
 use YardCask\Core\Stage\Line\Solve\KeptLine;
 use YardCask\Core\Stage\Line\Solve\LineCase;
 use YardCask\Core\Stage\Line\Solve\LineSolver;
+use YardCask\Core\Stage\Line\Solve\PipeLinks;
 use YardCask\Core\Stage\Line\Solve\RatedPeak;
 use YardCask\Core\Stage\Line\Solve\SolvedLine;
 use YardCask\Core\Stage\Line\Solve\SolvedOutlet;
@@ -38,6 +39,7 @@ final class LineWorkings implements KeptWorkings
     private array $alone = [];
     /** @var array<string, CaseNetwork> by the mode's value */
     private array $networks = [];
+    private ?PipeLinks $pipes = null;
     private ?HighestPressure $highest = null;
     /** @var list<RatedPeak>|null */
     private ?array $rated = null;
@@ -143,9 +145,7 @@ final class LineWorkings implements KeptWorkings
     /** @return list<RatedPeak> the same without mains */
     public function ratedOffMains(): array
     {
-        return $this->offMains ??= [] === $this->graph->parts(PartKind::MainsInlet)
-            ? $this->rated()
-            : $this->highest()->rated($this->graph, $this->warm, false);
+        return $this->offMains ??= [] === $this->graph->parts(PartKind::MainsInlet) ? $this->rated() : $this->highest()->ratedOffMains($this->rated());
     }
 
     /** Of what is shut in with a heater, what is rated lowest at the temperature of its water; null where no pressure is known. */
@@ -177,6 +177,7 @@ final class LineWorkings implements KeptWorkings
                 $this->warm,
                 $this->modes()->of($case->mode)->turned($this->turned),
                 $this->breathing->kpa,
+                $this->pipes ??= new PipeLinks($this->graph),
             ),
             $case,
             fn (): ?SolvedLine => $this->near($case),
@@ -187,20 +188,16 @@ final class LineWorkings implements KeptWorkings
     /** The solution that a case is started from: always the same one, so that results do not depend on the order of asking. */
     private function near(LineCase $case): ?SolvedLine
     {
-        $all = new LineCase($this->all(), mode: $case->mode);
-        if (LineMode::MainsUse === $case->mode) {
-            return $case->key === $all->key ? null : $this->worked($all);
-        }
-        if (LineMode::Use !== $case->mode) {
+        $resting = new LineCase($case->open, mode: $case->mode);
+        if (!\in_array($case->mode, [LineMode::Use, LineMode::MainsUse], true)) {
             return null;
         }
-        $resting = new LineCase($case->open);
+        if ($case->key !== $resting->key) {
+            return $this->worked($resting);
+        }
+        $first = new LineCase(\array_slice($this->all(), 0, 1), mode: $case->mode);
 
-        return match ($case->key) {
-            $all->key => null,
-            $resting->key => $this->worked($all),
-            default => $this->worked($resting),
-        };
+        return $case->key === $first->key ? null : $this->worked($first);
     }
 
     /** @return list<HotSection> of each heater */

@@ -29,24 +29,26 @@ final readonly class LineEnd
         $this->node = $owner instanceof PlannedPart && $owner->kind->isPoint() ? $owner->id : $this->key;
     }
 
+    /** @return array<string, self> every port of a plan that a pipe can join, by its name */
+    public static function all(Plan $plan): array
+    {
+        $ends = [];
+        foreach ($plan->line->parts as $part) {
+            foreach ($part->kind->ports() as $port) {
+                $ends[] = new self($part, $port);
+            }
+        }
+        foreach ($plan->tanks as $tank) {
+            array_push($ends, new self($tank, PartPort::Inlet), ...self::outletsOf($tank));
+        }
+
+        return array_column($ends, null, 'key');
+    }
+
     /** @return self|null null where no part or tank of the plan has such a port */
     public static function named(string $name, Plan $plan): ?self
     {
-        [$id, $word] = [...explode('.', $name, 2), ''];
-        $port = PartPort::tryFrom($word);
-        $part = $plan->line->part($id);
-        if (null !== $part) {
-            return null !== $port && \in_array($port, $part->kind->ports(), true) ? new self($part, $port) : null;
-        }
-        foreach ($plan->tanks as $tank) {
-            if ($tank->id === $id) {
-                $ends = array_column([...self::outletsOf($tank), new self($tank, PartPort::Inlet)], null, 'key');
-
-                return $ends[$name] ?? null;
-            }
-        }
-
-        return null;
+        return self::all($plan)[$name] ?? null;
     }
 
     /** @return list<self> where pipes can draw on a tank */

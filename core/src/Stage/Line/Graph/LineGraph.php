@@ -66,17 +66,17 @@ final readonly class LineGraph implements StageWorkings
 
     public static function of(Plan $plan): self
     {
+        $ends = LineEnd::all($plan);
         $pipes = $lost = $twice = $atPort = [];
         foreach ($plan->line->pipes as $index => $pipe) {
-            $from = LineEnd::named($pipe->from, $plan);
-            $to = LineEnd::named($pipe->to, $plan);
+            $from = $ends[$pipe->from] ?? null;
+            $to = $ends[$pipe->to] ?? null;
             if (null === $from || null === $to) {
                 $lost[$index] = null === $from ? $pipe->from : $pipe->to;
                 continue;
             }
-            $taken = array_values(array_filter([$from->key, $to->key], static fn (string $key): bool => isset($atPort[$key])));
-            if ([] !== $taken || $from->key === $to->key) {
-                $twice[$index] = $taken[0] ?? $from->key;
+            if ($from->key === $to->key || isset($atPort[$from->key]) || isset($atPort[$to->key])) {
+                $twice[$index] = $from->key === $to->key || isset($atPort[$from->key]) ? $from->key : $to->key;
                 continue;
             }
             $pipes[$index] = $atPort[$from->key] = $atPort[$to->key] = new LinePipe($pipe, $index, $from, $to);

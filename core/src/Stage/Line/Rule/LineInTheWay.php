@@ -44,8 +44,8 @@ final class LineInTheWay implements RuleWithThresholds
         foreach ([] === $things ? [] : $workings->plan->line->parts as $index => $part) {
             $at = self::place($part);
             foreach ($things as $thing) {
-                $meeting = null === $at || self::isIt($part, $thing) ? null : Meeting::ofPart($at, $thing);
-                if (null !== $meeting) {
+                $meeting = null === $at ? null : Meeting::ofPart($at, $thing);
+                if (null !== $meeting && !self::isIt($part, $thing)) {
                     $ways = static fn (): array => PartMoves::away($part, $index, $meeting->thing, $workings);
                     $findings[] = self::finding($part->id, $part->spoken(), [], $meeting, $ways);
                 }
@@ -55,9 +55,8 @@ final class LineInTheWay implements RuleWithThresholds
             $course = new HoseCourse($pipe->course(), $pipe->pipe->tube->boreMm);
             $ends = [$pipe->from->owner, $pipe->to->owner];
             foreach ($things as $thing) {
-                $isToIt = [] !== array_filter($ends, static fn (object $end): bool => $end instanceof PlannedPart && self::isIt($end, $thing));
-                $meeting = $isToIt ? null : Meeting::of($course, $thing);
-                if (null !== $meeting && !self::isKnownToGoRound($pipe, $course, $thing, $workings)) {
+                $meeting = Meeting::of($course, $thing);
+                if (null !== $meeting && !self::leadsTo($pipe, $thing) && !self::isKnownToGoRound($pipe, $course, $thing, $workings)) {
                     $ways = static fn (): array => self::round($pipe, $course, $meeting->thing, $workings);
                     $findings[] = self::finding($pipe->pipe->id, $pipe->phrase(), $ends, $meeting, $ways);
                 }
@@ -83,6 +82,11 @@ final class LineInTheWay implements RuleWithThresholds
         $longerM = CourseFixes::longerM($course, $thing, $workings->plan);
 
         return null !== $longerM && $pipe->pipe->lengthM >= $straight->lengthMm() / 1000 + $longerM;
+    }
+
+    private static function leadsTo(LinePipe $pipe, InTheWay $thing): bool
+    {
+        return [] !== array_filter([$pipe->from->owner, $pipe->to->owner], static fn (object $end): bool => $end instanceof PlannedPart && self::isIt($end, $thing));
     }
 
     private static function place(PlannedPart $part): ?RunPoint

@@ -8,9 +8,9 @@ use YardCask\Core\Network\LineInput;
 use YardCask\Core\Network\LineLink;
 use YardCask\Core\Network\LineNetwork;
 use YardCask\Core\Network\LineOutlet;
+use YardCask\Core\Network\LineWays;
 use YardCask\Core\Network\LinkEnds;
 use YardCask\Core\Network\LossLink;
-use YardCask\Core\Network\PipeLink;
 use YardCask\Core\Network\PumpLink;
 use YardCask\Core\Network\RegulatorLink;
 use YardCask\Core\Pipe\PipeInput;
@@ -26,7 +26,6 @@ use YardCask\Core\Plan\Line\PumpFigures;
 use YardCask\Core\Plan\Line\RegulatorFigures;
 use YardCask\Core\Stage\Line\Graph\LineEnd;
 use YardCask\Core\Stage\Line\Graph\LineGraph;
-use YardCask\Core\Stage\Line\Graph\LinePipe;
 use YardCask\Core\Stage\Line\Mode\FoundMode;
 use YardCask\Core\Stage\Line\Mode\Position;
 
@@ -57,6 +56,8 @@ final class CaseNetwork
     private array $outlets = [];
     /** @var array<string, LineNetwork> by their conditions, whichever outlets run */
     private array $made = [];
+    /** @var array<string, LineWays> by the pumps whose pressure is held */
+    private array $ways = [];
     /** @var array<string, array<int, true>|null> how they differ from those of the plan before, by the same */
     private array $changed = [];
 
@@ -66,10 +67,10 @@ final class CaseNetwork
         private readonly WarmWater $warm,
         private readonly FoundMode $mode,
         array $breathKpa,
+        PipeLinks $pipes,
     ) {
-        foreach ($graph->pipes as $pipe) {
-            $this->addPipe($pipe);
-        }
+        $this->nodes = $pipes->nodes;
+        $this->links = $pipes->links;
         foreach ($graph->plan->line->parts as $part) {
             $this->addPart($part);
         }
@@ -101,7 +102,11 @@ final class CaseNetwork
             return $this->made[$key]->opened($outlets);
         }
 
-        return $this->made[$key] = new LineNetwork($this->input($case, $held, $outlets));
+        $pumps = implode(' ', array_keys($held));
+        $this->made[$key] = new LineNetwork($this->input($case, $held, $outlets), $this->ways[$pumps] ?? null);
+        $this->ways[$pumps] ??= $this->made[$key]->ways;
+
+        return $this->made[$key];
     }
 
     /**
@@ -156,24 +161,10 @@ final class CaseNetwork
         return new LineInput(PipeInput::COLD_C, $nodes, $this->sources->of($case), $links, $outlets);
     }
 
-    private function addPipe(LinePipe $pipe): void
-    {
-        $from = $this->node($pipe->from);
-        $to = $this->node($pipe->to);
-        if ($from === $to) {
-            // From one branch of a tee to another: nothing flows in it.
-            return;
-        }
-        $this->links[] = new PipeLink(
-            new LinkEnds($pipe->link(), $from, $to),
-            new PipeInput($pipe->lengthM, $pipe->pipe->tube->boreMm, 0.0, $pipe->kSum(), 0.0),
-        );
-    }
-
     private function node(LineEnd $end): string
     {
         $node = $end->node;
-        $this->nodes[$node] ??= [$end->zM(), $end->place()[0] ?? 0.0];
+        $this->nodes[$node] ??= PipeLinks::at($end);
 
         return $node;
     }

@@ -138,14 +138,10 @@ final readonly class HighestPressure
         return $peaks;
     }
 
-    /**
-     * @param bool $isOnMains whether mains counts
-     *
-     * @return list<RatedPeak> of every part, of every pipe and its joints, the nearest to its rating first
-     */
-    public function rated(LineGraph $graph, WarmWater $warm, bool $isOnMains = true): array
+    /** @return list<RatedPeak> of every part, of every pipe and its joints, the nearest to its rating first */
+    public function rated(LineGraph $graph, WarmWater $warm): array
     {
-        [$parts, $pipes] = $isOnMains ? [$this->parts, $this->pipes] : $this->offMains;
+        [$parts, $pipes] = [$this->parts, $this->pipes];
         $all = [];
         foreach ($graph->plan->line->parts as $part) {
             if (isset($parts[$part->id])) {
@@ -162,6 +158,36 @@ final readonly class HighestPressure
                 }
             }
         }
+
+        return self::nearestFirst($all);
+    }
+
+    /**
+     * @param list<RatedPeak> $rated on mains or not
+     *
+     * @return list<RatedPeak> the same without mains
+     */
+    public function ratedOffMains(array $rated): array
+    {
+        [$parts, $pipes] = $this->offMains;
+        $all = [];
+        foreach ($rated as $one) {
+            $peak = $one->subject instanceof PlannedPart ? $parts[$one->subject->id] ?? null : $pipes[$one->subject->index] ?? null;
+            if (null !== $peak) {
+                $all[] = new RatedPeak($one->subject, $peak, $one->ratingKpa, $one->c, $one->joint);
+            }
+        }
+
+        return self::nearestFirst($all);
+    }
+
+    /**
+     * @param list<RatedPeak> $all
+     *
+     * @return list<RatedPeak>
+     */
+    private static function nearestFirst(array $all): array
+    {
         $shares = array_map(static fn (RatedPeak $one): float => $one->share(), $all);
         arsort($shares);
 

@@ -32,12 +32,17 @@ final readonly class HoseCourse
     /** How much of it is inside a box, in mm; nothing of one that an end of it is in: what stands at that end is in it. */
     public function throughMm(Box $box): float
     {
-        $ends = array_filter([$this->points[0] ?? null, $this->points[\count($this->points) - 1] ?? null]);
-        if ([] !== array_filter($ends, static fn (RunPoint $end): bool => $end->isInside($box))) {
-            return 0.0;
+        foreach ([$this->points[0] ?? null, $this->points[\count($this->points) - 1] ?? null] as $end) {
+            if (true === $end?->isInside($box)) {
+                return 0.0;
+            }
+        }
+        $mm = 0.0;
+        foreach ($this->stretches as $stretch) {
+            $mm += $stretch->throughMm($box);
         }
 
-        return array_sum(array_map(static fn (Stretch $one): float => $one->throughMm($box), $this->stretches));
+        return $mm;
     }
 
     public function isOver(Box $box): bool
