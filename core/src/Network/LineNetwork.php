@@ -102,7 +102,7 @@ final class LineNetwork
      */
     public function changedFrom(self $other): ?array
     {
-        if ($this->ids !== $other->ids || $this->ground !== $other->ground || $this->fixed !== $other->fixed || $this->ways->leaving !== $other->ways->leaving) {
+        if ($this->ids !== $other->ids || $this->ways->leaving !== $other->ways->leaving || [$this->ground, $this->fixed] !== [$other->ground, $other->fixed]) {
             return null;
         }
         $changed = [];

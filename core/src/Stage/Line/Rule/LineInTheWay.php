@@ -86,7 +86,9 @@ final class LineInTheWay implements RuleWithThresholds
 
     private static function leadsTo(LinePipe $pipe, InTheWay $thing): bool
     {
-        return [] !== array_filter([$pipe->from->owner, $pipe->to->owner], static fn (object $end): bool => $end instanceof PlannedPart && self::isIt($end, $thing));
+        $isIt = static fn (object $end): bool => $end instanceof PlannedPart && self::isIt($end, $thing);
+
+        return $isIt($pipe->from->owner) || $isIt($pipe->to->owner);
     }
 
     private static function place(PlannedPart $part): ?RunPoint
