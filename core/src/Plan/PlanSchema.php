@@ -15,7 +15,6 @@ use YardCask\Core\Plan\Field\Measured;
 use YardCask\Core\Plan\Field\Part;
 use YardCask\Core\Plan\Field\PartFields;
 use YardCask\Core\Plan\Field\Parts;
-use YardCask\Core\Plan\Field\Tag;
 use YardCask\Core\Plan\Field\Text;
 use YardCask\Core\Plan\Field\Units;
 use YardCask\Core\Plan\Field\Variants;
@@ -58,7 +57,7 @@ final class PlanSchema
      */
     private static function part(string $class, string $word): array
     {
-        $tag = Tag::of($class);
+        $tag = PartFields::tag($class);
         $properties = null === $tag ? [] : [$tag->key => ['const' => $tag->value->value]];
         $required = array_keys($properties);
         self::addFields($class, '', $word, $properties, $required);

@@ -10,7 +10,7 @@ use YardCask\Core\Plan\Field\Checked;
 use YardCask\Core\Plan\Field\Choice;
 use YardCask\Core\Plan\Field\Id;
 use YardCask\Core\Plan\Field\Measured;
-use YardCask\Core\Plan\Field\Tag;
+use YardCask\Core\Plan\Field\PartFields;
 use YardCask\Core\Plan\Field\Text;
 use YardCask\Core\Plan\Field\Variants;
 use YardCask\Core\Plan\Line\PartMake;
@@ -46,7 +46,7 @@ final readonly class StockFitting implements Checked
 
     public function check(InputReader $in): void
     {
-        $family = Tag::of($this->figures::class)?->value;
+        $family = PartFields::tag($this->figures::class)?->value;
         if ($family !== $this->kind->family()) {
             $in->fail(
                 'figures/family',

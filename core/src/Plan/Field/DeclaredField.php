@@ -58,7 +58,7 @@ final class DeclaredField
     public function tags(Variants $variants): array
     {
         return $this->tags ??= array_map(
-            static fn (string $class): Tag => Tag::of($class) ?? throw new \LogicException($class.' has no tag.'),
+            static fn (string $class): Tag => PartFields::tag($class) ?? throw new \LogicException($class.' has no tag.'),
             $variants->classes,
         );
     }

@@ -14,8 +14,10 @@ final class FieldsCode
         $code = "<?php\n\ndeclare(strict_types=1);\n\nreturn [\n";
         foreach (array_keys($classes) as $class) {
             $fields = array_map(self::field(...), FieldDeclaration::all($class));
-            $rules = array_map(self::made(...), (new \ReflectionClass($class))->getAttributes(EitherOr::class));
-            $code .= \sprintf("    \\%s::class => static fn (): array => [[%s], [%s]],\n", $class, implode(', ', $fields), implode(', ', $rules));
+            $reflected = new \ReflectionClass($class);
+            $rules = array_map(self::made(...), $reflected->getAttributes(EitherOr::class));
+            $tag = array_map(self::made(...), $reflected->getAttributes(Tag::class))[0] ?? 'null';
+            $code .= \sprintf("    \\%s::class => static fn (): array => [[%s], [%s], %s],\n", $class, implode(', ', $fields), implode(', ', $rules), $tag);
         }
 
         return $code."];\n";

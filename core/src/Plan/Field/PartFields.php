@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Plan\Field;
 
-/** The declared fields of each class of part, found once a process: in its attributes, or faster in code that was written from them. */
+/** The declared fields of each class of part and its tag, found once a process: in its attributes, or faster in code that was written from them. */
 final class PartFields
 {
-    /** @var array<class-string, array{list<DeclaredField>, list<EitherOr>}> */
+    /** @var array<class-string, array{list<DeclaredField>, list<EitherOr>, Tag|null}> */
     private static array $known = [];
-    /** @var array<class-string, \Closure(): array{list<DeclaredField>, list<EitherOr>}> */
+    /** @var array<class-string, \Closure(): array{list<DeclaredField>, list<EitherOr>, Tag|null}> */
     private static array $written = [];
 
     /** @param string $file of code that FieldsCode has written from the classes as they are now */
     public static function takeFrom(string $file): void
     {
-        /** @var array<class-string, \Closure(): array{list<DeclaredField>, list<EitherOr>}> $written */
+        /** @var array<class-string, \Closure(): array{list<DeclaredField>, list<EitherOr>, Tag|null}> $written */
         $written = require $file;
         self::$written = $written;
     }
@@ -43,7 +43,17 @@ final class PartFields
     /**
      * @param class-string $class
      *
-     * @return array{list<DeclaredField>, list<EitherOr>}
+     * @return Tag|null null of a class that stands by itself
+     */
+    public static function tag(string $class): ?Tag
+    {
+        return self::all($class)[2];
+    }
+
+    /**
+     * @param class-string $class
+     *
+     * @return array{list<DeclaredField>, list<EitherOr>, Tag|null}
      */
     private static function all(string $class): array
     {
@@ -55,13 +65,17 @@ final class PartFields
      *
      * @param class-string $class
      *
-     * @return array{list<DeclaredField>, list<EitherOr>}
+     * @return array{list<DeclaredField>, list<EitherOr>, Tag|null}
      */
     public static function declared(string $class): array
     {
+        $reflected = new \ReflectionClass($class);
+        $tags = $reflected->getAttributes(Tag::class);
+
         return [
             array_map(self::field(...), FieldDeclaration::all($class)),
-            array_map(static fn (\ReflectionAttribute $rule): EitherOr => $rule->newInstance(), (new \ReflectionClass($class))->getAttributes(EitherOr::class)),
+            array_map(static fn (\ReflectionAttribute $rule): EitherOr => $rule->newInstance(), $reflected->getAttributes(EitherOr::class)),
+            [] === $tags ? null : $tags[0]->newInstance(),
         ];
     }
 
@@ -135,7 +149,7 @@ final class PartFields
     public static function written(object $part, string $prefix = ''): array
     {
         $keys = [];
-        $tag = Tag::of($part::class);
+        $tag = self::tag($part::class);
         if (null !== $tag) {
             $keys[$tag->key] = $tag->value;
         }

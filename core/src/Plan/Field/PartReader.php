@@ -23,7 +23,7 @@ final class PartReader
      */
     public function read(string $class, InputReader $in): object
     {
-        $tag = Tag::of($class);
+        $tag = PartFields::tag($class);
         if (null !== $tag) {
             $in->choice($tag->key, [$tag->value]);
         }

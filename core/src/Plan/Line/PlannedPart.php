@@ -12,8 +12,8 @@ use YardCask\Core\Plan\Field\Choice;
 use YardCask\Core\Plan\Field\Id;
 use YardCask\Core\Plan\Field\Inline;
 use YardCask\Core\Plan\Field\Measured;
+use YardCask\Core\Plan\Field\PartFields;
 use YardCask\Core\Plan\Field\PlanPart;
-use YardCask\Core\Plan\Field\Tag;
 use YardCask\Core\Plan\Field\Text;
 use YardCask\Core\Plan\Field\Variants;
 use YardCask\Core\Plan\Field\WrittenAsDeclared;
@@ -62,7 +62,7 @@ final readonly class PlannedPart implements PlanPart, Checked
 
     public function check(InputReader $in): void
     {
-        $family = Tag::of($this->figures::class)?->value;
+        $family = PartFields::tag($this->figures::class)?->value;
         if ($family !== $this->kind->family()) {
             $in->fail(
                 'figures/family',
