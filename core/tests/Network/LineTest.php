@@ -140,6 +140,8 @@ final class LineTest extends TestCase
                 $alone = LineCalculator::solve($other, null)[0];
                 [$alike, $solution] = LineCalculator::solve($other, LineCalculator::solve(new LineNetwork(RandomLines::of($seed)), null)[1], true);
                 self::assertTrue($alike->converged);
+                $ways = (new LineNetwork(RandomLines::of($seed)))->ways;
+                self::assertEquals($alone, LineCalculator::solve(new LineNetwork(RandomLines::of($seed, false, 1.0, $pump), $ways), null)[0], "Seed $seed");
                 foreach ($alone->outlets as $id => ['lpm' => $lpm]) {
                     self::assertEqualsWithDelta($lpm, $alike->outlets[$id]['lpm'], 1e-5, "Seed $seed: $id");
                 }

@@ -11,8 +11,6 @@ final class DeclaredField
 {
     /** @var non-empty-list<\BackedEnum&NamedChoice>|null */
     private ?array $cases = null;
-    /** @var non-empty-list<Tag>|null */
-    private ?array $tags = null;
 
     /** @param string $type the property's class, enum or scalar */
     public function __construct(
@@ -52,15 +50,6 @@ final class DeclaredField
         $cases = $type::cases();
 
         return [] === $cases ? throw new \LogicException($type.' has no case.') : $cases;
-    }
-
-    /** @return non-empty-list<Tag> by which what may stand here is told apart, in the order of its classes */
-    public function tags(Variants $variants): array
-    {
-        return $this->tags ??= array_map(
-            static fn (string $class): Tag => PartFields::tag($class) ?? throw new \LogicException($class.' has no tag.'),
-            $variants->classes,
-        );
     }
 
     /** @return class-string of a part that stands here */

@@ -17,7 +17,14 @@ final class FieldsCode
             $reflected = new \ReflectionClass($class);
             $rules = array_map(self::made(...), $reflected->getAttributes(EitherOr::class));
             $tag = array_map(self::made(...), $reflected->getAttributes(Tag::class))[0] ?? 'null';
-            $code .= \sprintf("    \\%s::class => static fn (): array => [[%s], [%s], %s],\n", $class, implode(', ', $fields), implode(', ', $rules), $tag);
+            $code .= \sprintf(
+                "    \\%s::class => [static fn (): array => [[%s], [%s]], static fn (): ?\\%s => %s],\n",
+                $class,
+                implode(', ', $fields),
+                implode(', ', $rules),
+                Tag::class,
+                $tag,
+            );
         }
 
         return $code."];\n";

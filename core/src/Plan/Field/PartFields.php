@@ -7,15 +7,17 @@ namespace YardCask\Core\Plan\Field;
 /** The declared fields of each class of part and its tag, found once a process: in its attributes, or faster in code that was written from them. */
 final class PartFields
 {
-    /** @var array<class-string, array{list<DeclaredField>, list<EitherOr>, Tag|null}> */
+    /** @var array<class-string, array{list<DeclaredField>, list<EitherOr>}> */
     private static array $known = [];
-    /** @var array<class-string, \Closure(): array{list<DeclaredField>, list<EitherOr>, Tag|null}> */
+    /** @var array<class-string, Tag|null> */
+    private static array $tags = [];
+    /** @var array<class-string, array{\Closure(): array{list<DeclaredField>, list<EitherOr>}, \Closure(): (Tag|null)}> */
     private static array $written = [];
 
     /** @param string $file of code that FieldsCode has written from the classes as they are now */
     public static function takeFrom(string $file): void
     {
-        /** @var array<class-string, \Closure(): array{list<DeclaredField>, list<EitherOr>, Tag|null}> $written */
+        /** @var array<class-string, array{\Closure(): array{list<DeclaredField>, list<EitherOr>}, \Closure(): (Tag|null)}> $written */
         $written = require $file;
         self::$written = $written;
     }
@@ -47,17 +49,21 @@ final class PartFields
      */
     public static function tag(string $class): ?Tag
     {
-        return self::all($class)[2];
+        if (!\array_key_exists($class, self::$tags)) {
+            self::$tags[$class] = isset(self::$written[$class]) ? self::$written[$class][1]() : self::declaredTag($class);
+        }
+
+        return self::$tags[$class];
     }
 
     /**
      * @param class-string $class
      *
-     * @return array{list<DeclaredField>, list<EitherOr>, Tag|null}
+     * @return array{list<DeclaredField>, list<EitherOr>}
      */
     private static function all(string $class): array
     {
-        return self::$known[$class] ??= isset(self::$written[$class]) ? self::$written[$class]() : self::declared($class);
+        return self::$known[$class] ??= isset(self::$written[$class]) ? self::$written[$class][0]() : self::declared($class);
     }
 
     /**
@@ -65,18 +71,22 @@ final class PartFields
      *
      * @param class-string $class
      *
-     * @return array{list<DeclaredField>, list<EitherOr>, Tag|null}
+     * @return array{list<DeclaredField>, list<EitherOr>}
      */
     public static function declared(string $class): array
     {
-        $reflected = new \ReflectionClass($class);
-        $tags = $reflected->getAttributes(Tag::class);
-
         return [
             array_map(self::field(...), FieldDeclaration::all($class)),
-            array_map(static fn (\ReflectionAttribute $rule): EitherOr => $rule->newInstance(), $reflected->getAttributes(EitherOr::class)),
-            [] === $tags ? null : $tags[0]->newInstance(),
+            array_map(static fn (\ReflectionAttribute $rule): EitherOr => $rule->newInstance(), (new \ReflectionClass($class))->getAttributes(EitherOr::class)),
         ];
+    }
+
+    /** @param class-string $class */
+    public static function declaredTag(string $class): ?Tag
+    {
+        $tags = (new \ReflectionClass($class))->getAttributes(Tag::class);
+
+        return [] === $tags ? null : $tags[0]->newInstance();
     }
 
     private static function field(FieldDeclaration $declared): DeclaredField

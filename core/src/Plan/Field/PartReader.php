@@ -13,6 +13,8 @@ final class PartReader
 {
     /** @var array<string, string> id => pointer of its first use */
     private array $ids = [];
+    /** @var array<int, non-empty-list<Tag>> by which the classes of variants are told apart, in their order, by the variants’ object id */
+    private array $tags = [];
 
     /**
      * @template T of object
@@ -97,16 +99,19 @@ final class PartReader
             $is instanceof Part => $this->read($field->partClass(), $in->object($key)),
             $is instanceof Parts => $this->readAll($is->class, $key, $is->most, $in, $is->least),
             $is instanceof Inline => $this->fields($field->partClass(), $in, $prefix.$is->prefix),
-            $is instanceof Variants => $this->variant($field, $is, $in->object($key)),
+            $is instanceof Variants => $this->variant($is, $in->object($key)),
             $is instanceof Units => self::units($in->object($key)),
             $is instanceof Issued => IssuedNumbers::read($in->object($key)),
             default => throw new \LogicException($is::class.' cannot be read.'),
         };
     }
 
-    private function variant(DeclaredField $field, Variants $variants, InputReader $in): object
+    private function variant(Variants $variants, InputReader $in): object
     {
-        $tags = $field->tags($variants);
+        $tags = $this->tags[spl_object_id($variants)] ??= array_map(
+            static fn (string $class): Tag => PartFields::tag($class) ?? throw new \LogicException($class.' has no tag.'),
+            $variants->classes,
+        );
         $values = array_column($tags, 'value');
         $found = $in->choice($tags[0]->key, $values);
         // Which fields belong here depends on the tag.

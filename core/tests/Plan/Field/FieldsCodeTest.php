@@ -7,6 +7,7 @@ namespace YardCask\Core\Tests\Plan\Field;
 use PHPUnit\Framework\TestCase;
 use YardCask\Core\Plan\Field\FieldsCode;
 use YardCask\Core\Plan\Field\PartFields;
+use YardCask\Core\Plan\Field\Tag;
 use YardCask\Core\Plan\Line\PumpFigures;
 use YardCask\Core\Plan\Plan;
 use YardCask\Core\Plan\Tanks\PlannedLevel;
@@ -18,14 +19,16 @@ final class FieldsCodeTest extends TestCase
     {
         $file = (string) tempnam(sys_get_temp_dir(), 'fields');
         file_put_contents($file, FieldsCode::of(Plan::class));
-        /** @var array<class-string, \Closure(): array<mixed>> $written */
+        /** @var array<class-string, array{\Closure(): array<mixed>, \Closure(): (Tag|null)}> $written */
         $written = require $file;
         unlink($file);
         self::assertGreaterThan(40, \count($written));
         self::assertArrayHasKey(PumpFigures::class, $written, 'among variants');
         self::assertArrayHasKey(PlannedLevel::class, $written, 'deep inside');
-        foreach ($written as $class => $fields) {
+        self::assertNotNull($written[PumpFigures::class][1](), 'its tag');
+        foreach ($written as $class => [$fields, $tag]) {
             self::assertEquals(PartFields::declared($class), $fields(), $class);
+            self::assertEquals(PartFields::declaredTag($class), $tag(), $class);
         }
     }
 }
