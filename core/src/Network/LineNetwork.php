@@ -21,7 +21,7 @@ final class LineNetwork
     /** @var list<array{LineOutlet, int}> every outlet with its node */
     public array $outlets;
 
-    /** @param LineWays|null $ways of a network with the same nodes, sources and links, each of which may take more or less; null to find them */
+    /** @param LineWays|null $ways if known, those of a network with the same nodes, sources and links, however much pressure they take */
     public function __construct(LineInput $line, ?LineWays $ways = null)
     {
         $this->ways = $ways ?? new LineWays($line);

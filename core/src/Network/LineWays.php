@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace YardCask\Core\Network;
 
-/** Which ways water can take through a network, whatever its links take of the pressure. */
+/** The ways that water can take through a network, however much pressure its links take. */
 final readonly class LineWays
 {
     /** @var list<string> the ids of the nodes */
@@ -13,7 +13,7 @@ final readonly class LineWays
     public array $numbers;
     /** @var list<array{int, int, bool, string}> the ends of each link, whether it lets nothing back, and its id */
     public array $ends;
-    /** @var array<int, array{int, int, bool}> the same of those links that let anything through */
+    /** @var array<int, array{int, int, bool}> the same for the links that let anything through */
     public array $open;
     /** @var array<int, list<array{int, int}>> by node: the links by which water can leave it, and where each leads */
     public array $leaving;

@@ -45,7 +45,7 @@ final class PartFields
     /**
      * @param class-string $class
      *
-     * @return Tag|null null of a class that stands by itself
+     * @return Tag|null null for a class that is not one of several variants
      */
     public static function tag(string $class): ?Tag
     {

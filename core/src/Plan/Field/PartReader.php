@@ -13,7 +13,7 @@ final class PartReader
 {
     /** @var array<string, string> id => pointer of its first use */
     private array $ids = [];
-    /** @var array<int, non-empty-list<Tag>> by which the classes of variants are told apart, in their order, by the variants’ object id */
+    /** @var array<int, non-empty-list<Tag>> the tags of the classes of each Variants, in their order, by its object id */
     private array $tags = [];
 
     /**

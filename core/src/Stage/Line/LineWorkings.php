@@ -20,6 +20,7 @@ use YardCask\Core\Stage\Line\Solve\HotSection;
 use YardCask\Core\Stage\Line\Solve\KeptLine;
 use YardCask\Core\Stage\Line\Solve\LineCase;
 use YardCask\Core\Stage\Line\Solve\LineSolver;
+use YardCask\Core\Stage\Line\Solve\PeakRatings;
 use YardCask\Core\Stage\Line\Solve\PipeLinks;
 use YardCask\Core\Stage\Line\Solve\RatedPeak;
 use YardCask\Core\Stage\Line\Solve\SolvedLine;
@@ -139,13 +140,13 @@ final class LineWorkings implements KeptWorkings
     /** @return list<RatedPeak> the highest pressures against the ratings, the nearest to its rating first */
     public function rated(): array
     {
-        return $this->rated ??= $this->highest()->rated($this->graph, $this->warm);
+        return $this->rated ??= PeakRatings::of($this->highest(), $this->graph, $this->warm);
     }
 
     /** @return list<RatedPeak> the same without mains */
     public function ratedOffMains(): array
     {
-        return $this->offMains ??= [] === $this->graph->parts(PartKind::MainsInlet) ? $this->rated() : $this->highest()->ratedOffMains($this->rated());
+        return $this->offMains ??= [] === $this->graph->parts(PartKind::MainsInlet) ? $this->rated() : PeakRatings::offMains($this->highest(), $this->rated());
     }
 
     /** Of what is shut in with a heater, what is rated lowest at the temperature of its water; null where no pressure is known. */

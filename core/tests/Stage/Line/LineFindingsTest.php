@@ -52,7 +52,6 @@ final class LineFindingsTest extends TestCase
             ['port-loose', $pressure, $pressure->cut('Basin tap', 'in'), 1],
             ['pipe-lost', $pressure, $pressure->piped('Basin tap', 'in', ['to' => 'ghost.in']), 1],
             ['port-twice', $pressure, $pressure->piped('Basin tap', 'in', ['to' => $pressure->part('Galley tap')->id.'.in']), 1],
-            ['port-twice', $pressure, $pressure->piped('Basin tap', 'in', ['to' => $pressure->pipe('Basin tap', 'in')->from]), 1],
             ['curve-rises', $pressure, $pressure->figures('Pressure pump', ['curve' => array_reverse($curve)]), 1],
             ['no-water', $pressure, $pressure->turned('Pressure pump'), 1],
             ['backwards', $pressure, $pressure->turned('Pressure pump'), 1],

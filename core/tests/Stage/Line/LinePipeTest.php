@@ -47,6 +47,15 @@ final class LinePipeTest extends TestCase
         self::assertSame(max($from[2], $to[2], ...array_column($points, 2)), $pipe->highestM());
     }
 
+    public function testAPipeThatEndsWhereItBeginsIsNotPartOfTheLine(): void
+    {
+        $sample = SampleLines::of(SystemType::Pressure);
+        $begins = $sample->pipe('Basin tap', 'in')->from;
+        $graph = LineGraph::of($sample->piped('Basin tap', 'in', ['to' => $begins])->plan);
+        self::assertSame([$begins], array_values($graph->twice));
+        self::assertArrayNotHasKey($begins, $graph->atPort);
+    }
+
     public function testWaterIsTheQuickerTheNarrowerThePipe(): void
     {
         $pipe = self::pipe([0.0, 0.0, 0.0], [1.0, 0.0, 0.0], [], 1.0);
